@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { deskPage, read } from '@/server/http/pages'
+import { planView } from '@/server/views/plan'
+import { PlanBoard } from '@/ui/plan/PlanBoard'
+
+export const metadata: Metadata = { title: 'Plan' }
+
+export default async function SitePlanPage({ params }: { params: Promise<{ site: string }> }) {
+  const { site } = await params
+  const context = await deskPage()
+  return <PlanBoard {...await read(() => planView(context, site))} />
+}

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next'
+import { readLinkPage } from '@/server/http/pages'
+import { tradePage } from '@/server/share/notices'
+import { LinkRefused } from '@/ui/links/ClientPage'
+import { TradePage } from '@/ui/links/TradePage'
+
+export const metadata: Metadata = { title: 'Your visit', robots: { index: false, follow: false } }
+
+export default async function TradeLinkPage({ params }: { params: Promise<{ token: string }> }) {
+  const { token } = await params
+  const page = await readLinkPage((firm) => tradePage(firm, token))
+  return 'refused' in page ? <LinkRefused message={page.refused} /> : <TradePage {...page.view} />
+}

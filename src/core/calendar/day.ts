@@ -1,0 +1,40 @@
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+
+/** A plain local day, `YYYY-MM-DD`. */
+export type Day = string & { readonly __day: true }
+/** An instant in UTC, ISO 8601. */
+export type Instant = string
+
+const MS_PER_DAY = 86_400_000
+const serial = (day: Day): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_DAY
+const fromSerial = (days: number): Day => new Date(days * MS_PER_DAY).toISOString().slice(0, 10) as Day
+
+/** Reads `YYYY-MM-DD` and refuses days that do not exist.
+ * @throws ImpossibleRequest `unreadable-day` */
+export function parseDay(text: string): Day {
+  if (/^\d{4}-\d{2}-\d{2}$/.test(text)) {
+    const at = Date.parse(`${text}T00:00:00Z`)
+    if (!Number.isNaN(at) && new Date(at).toISOString().startsWith(text)) return text as Day
+  }
+  throw new ImpossibleRequest('unreadable-day', `"${text}" is not a day. Write it as year-month-day, like 2026-03-10.`)
+}
+
+export const addDays = (day: Day, days: number): Day => fromSerial(serial(day) + days)
+/** Days from `from` to `to`; negative when `to` is earlier. */
+export const daysBetween = (from: Day, to: Day): number => serial(to) - serial(from)
+/** 1 Monday to 7 Sunday. */
+export const weekday = (day: Day): number => ((((serial(day) + 3) % 7) + 7) % 7) + 1
+export const dayOf = (instant: Instant): Day => instant.slice(0, 10) as Day
+export const laterDay = (a: Day, b: Day): Day => (a > b ? a : b)
+
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+const MONTHS = 'January February March April May June July August September October November December'.split(' ')
+
+/** `Tuesday 10 March` */
+export const longDay = (day: Day): string =>
+  `${WEEKDAYS[weekday(day) - 1]} ${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}`
+/** `Tue 10 Mar` */
+export const shortDay = (day: Day): string => `${WEEKDAYS[weekday(day) - 1]!.slice(0, 3)} ${dateOnly(day)}`
+/** `10 Mar` */
+export const dateOnly = (day: Day): string => `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
+export const weekdayName = (number: number): string => WEEKDAYS[number - 1]!

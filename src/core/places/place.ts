@@ -1,0 +1,28 @@
+import type { Size } from '../measure/size'
+
+export type PlaceKind = 'room' | 'face' | 'roof' | 'ground' | 'void' | 'outbuilding' | 'boundary'
+
+export const PLACE_KINDS: Record<PlaceKind, string> = {
+  room: 'Room',
+  face: 'Outside face',
+  roof: 'Roof zone',
+  ground: 'Ground or trench',
+  void: 'Void or shaft',
+  outbuilding: 'Outbuilding',
+  boundary: 'Boundary',
+}
+
+/** A place of a site as it was laid out. Its current size may have been measured again since. */
+export interface PlaceLaid {
+  readonly name: string
+  readonly kind: PlaceKind
+  /** A floor ('Ground floor'), 'Outside', 'Roof'. */
+  readonly level: string
+  readonly size: Size | null
+  /** Position in the walking order, ascending. */
+  readonly order: number
+  /** What this place will be called when the work is done, where that differs. */
+  readonly futureName?: string
+  /** Door and window openings, each 2 m² on average, to be taken off wall areas. */
+  readonly openings?: number
+}

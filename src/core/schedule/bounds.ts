@@ -1,0 +1,36 @@
+import type { Instance } from './instance'
+import { networkOf, type Network } from './network'
+
+/** Earliest finish of every activity if every crew were free at every time: nothing can beat it. */
+export function earliestFinishes(instance: Instance, network: Network = networkOf(instance)): Int32Array {
+  const finish = new Int32Array(instance.activities.length)
+  for (const index of network.order) {
+    const activity = instance.activities[index]!
+    let at = activity.release
+    for (const { from, lag } of network.before[index]!) at = Math.max(at, finish[from]! + lag)
+    finish[index] = finishOf(instance, index, at)
+  }
+  return finish
+}
+
+/** The slot after the last working slot of an activity begun at or after `at`. */
+function finishOf(instance: Instance, index: number, at: number): number {
+  const activity = instance.activities[index]!
+  const open = instance.calendars[activity.calendar]!
+  let left = activity.modes[0]!.duration
+  let slot = at
+  for (; left > 0 && slot < open.length; slot++) if (open[slot] === 1) left--
+  return slot
+}
+
+/** Longest chain in working and waiting slots from each activity to the end; the usual first priority. */
+export function tails(instance: Instance, network: Network = networkOf(instance)): Int32Array {
+  const tail = new Int32Array(instance.activities.length)
+  for (let i = network.order.length - 1; i >= 0; i--) {
+    const index = network.order[i]!
+    let longest = 0
+    for (const { to, lag } of network.after[index]!) longest = Math.max(longest, tail[to]! + lag)
+    tail[index] = longest + instance.activities[index]!.modes[0]!.duration
+  }
+  return tail
+}

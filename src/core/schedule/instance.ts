@@ -1,0 +1,56 @@
+/** The abstract scheduling problem. It knows nothing of renovation: a published benchmark file becomes the same thing. */
+
+/** A way to do an activity: working slots it takes and what it uses of each resource while it works. */
+export interface Mode {
+  readonly duration: number
+  readonly demands: readonly Demand[]
+}
+
+export interface Demand {
+  readonly resource: number
+  readonly units: number
+}
+
+export interface Activity {
+  readonly modes: readonly Mode[]
+  /** Index of the calendar whose open slots it works in. */
+  readonly calendar: number
+  /** First slot in which it may start. */
+  readonly release: number
+  /** Slot by whose end it should be finished, where somebody promised. */
+  readonly deadline?: number
+  /** Start that was agreed; kept wherever predecessors and release allow. */
+  readonly fixed?: number
+}
+
+export interface Resource {
+  /** Units there are in every slot, or slot by slot. */
+  readonly capacity: number | Uint8Array
+}
+
+export interface Precedence {
+  readonly from: number
+  readonly to: number
+  /** Elapsed slots to wait after the finish of `from`. */
+  readonly lag: number
+}
+
+export interface Instance {
+  /** Slots that the calendars cover. */
+  readonly horizon: number
+  /** One entry a slot: 1 open, 0 closed. */
+  readonly calendars: readonly Uint8Array[]
+  readonly resources: readonly Resource[]
+  readonly activities: readonly Activity[]
+  readonly precedences: readonly Precedence[]
+}
+
+/** Start and finish slot of every activity; the finish is the slot after its last working slot. */
+export interface Schedule {
+  readonly start: Int32Array
+  readonly finish: Int32Array
+  readonly makespan: number
+}
+
+export const capacityAt = (resource: Resource, slot: number): number =>
+  typeof resource.capacity === 'number' ? resource.capacity : (resource.capacity[slot] ?? 0)

@@ -1,0 +1,44 @@
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import type { Instance, Precedence } from './instance'
+
+/** Predecessors and successors of every activity, and an order that respects them. */
+export interface Network {
+  readonly before: readonly (readonly Precedence[])[]
+  readonly after: readonly (readonly Precedence[])[]
+  readonly order: Int32Array
+}
+
+/** Builds the network of an instance.
+ * @throws ImpossibleRequest `circular-precedence`, with the indices of activities on the circle in `field` */
+export function networkOf(instance: Instance): Network {
+  const count = instance.activities.length
+  const before: Precedence[][] = Array.from({ length: count }, () => [])
+  const after: Precedence[][] = Array.from({ length: count }, () => [])
+  const waiting = new Int32Array(count)
+  for (const precedence of instance.precedences) {
+    before[precedence.to]!.push(precedence)
+    after[precedence.from]!.push(precedence)
+    waiting[precedence.to]!++
+  }
+  const ready = Array.from({ length: count }, (_, i) => i).filter((i) => waiting[i] === 0)
+  const order: number[] = []
+  for (let i = 0; i < ready.length; i++) {
+    const activity = ready[i]!
+    order.push(activity)
+    for (const { to } of after[activity]!) if (--waiting[to]! === 0) ready.push(to)
+  }
+  if (order.length < count) {
+    throw new ImpossibleRequest('circular-precedence', 'Visits wait for each other in a circle.', circle(before, waiting).join(','))
+  }
+  return { before, after, order: Int32Array.from(order) }
+}
+
+function circle(before: readonly (readonly Precedence[])[], waiting: Int32Array): number[] {
+  let at = waiting.findIndex((left) => left > 0)
+  const path: number[] = []
+  while (!path.includes(at)) {
+    path.push(at)
+    at = before[at]!.find((p) => waiting[p.from]! > 0)!.from
+  }
+  return path.slice(path.indexOf(at)).reverse()
+}

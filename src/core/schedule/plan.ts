@@ -1,0 +1,124 @@
+import type { Day } from '../calendar/day'
+import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
+import type { Stage, Trade } from '../scope/vocabulary'
+import { earliestFinishes } from './bounds'
+import type { Instance } from './instance'
+import type { Problem } from './problem'
+import { solve, type SolveOptions } from './solve'
+
+/** A visit with its dates. The last day is worked. */
+export interface PlannedVisit {
+  readonly key: string
+  readonly siteId: string
+  readonly crewId: string | null
+  readonly trade: Trade
+  readonly stages: readonly Stage[]
+  readonly placeIds: readonly string[]
+  readonly lineIds: readonly string[]
+  readonly hours: number
+  readonly people: number
+  readonly startDay: Day
+  readonly startHalf: 0 | 1
+  readonly endDay: Day
+  readonly endHalf: 0 | 1
+  /** Why it does not start earlier, in a sentence, and the visit that binds it. */
+  readonly why: string
+  readonly boundBy: string | null
+  /** Keys of the visits that wait for it. */
+  readonly holds: readonly string[]
+}
+
+export interface Plan {
+  readonly madeOn: Day
+  readonly visits: readonly PlannedVisit[]
+  /** Likely finish of each site. */
+  readonly finish: Readonly<Record<string, Day>>
+  /** The day nothing can beat: longest chain with unlimited crews. */
+  readonly floor: Readonly<Record<string, Day>>
+}
+
+/** Solves a problem and puts the answer back into visits, days and sentences. */
+export function planOf(problem: Problem, options: SolveOptions): Plan {
+  const { schedule } = solve(problem.instance, options)
+  const floorFinishes = earliestFinishes(problem.instance)
+  const visits = problem.visits.map((visit, index): PlannedVisit => {
+    const start = schedule.start[index]!
+    const end = schedule.finish[index]! - 1
+    const { why, boundBy } = whyThen(problem, schedule, index)
+    return {
+      key: visit.key,
+      siteId: visit.siteId,
+      crewId: problem.crews[index]?.id ?? null,
+      trade: visit.trade,
+      stages: visit.stages,
+      placeIds: visit.placeIds,
+      lineIds: visit.lineIds,
+      hours: visit.hours,
+      people: problem.crews[index]?.crewSize ?? 1,
+      ...halfDay('start', problem.origin, start),
+      ...halfDay('end', problem.origin, end),
+      why,
+      boundBy,
+      holds: problem.links.filter((link) => link.from === index).map((link) => problem.visits[link.to]!.key),
+    }
+  })
+  return {
+    madeOn: problem.origin,
+    visits,
+    finish: lastDays(problem, schedule.finish),
+    floor: lastDays(problem, floorFinishes),
+  }
+}
+
+function halfDay<P extends 'start' | 'end'>(prefix: P, origin: Day, slot: Slot) {
+  return { [`${prefix}Day`]: dayOfSlot(origin, slot), [`${prefix}Half`]: isMorning(slot) ? 0 : 1 } as {
+    readonly [K in `${P}Day`]: Day
+  } & { readonly [K in `${P}Half`]: 0 | 1 }
+}
+
+function lastDays(problem: Problem, finishes: Int32Array): Record<string, Day> {
+  const last: Record<string, number> = {}
+  problem.visits.forEach((visit, index) => {
+    last[visit.siteId] = Math.max(last[visit.siteId] ?? 0, finishes[index]!)
+  })
+  return Object.fromEntries(Object.entries(last).map(([site, slot]) => [site, dayOfSlot(problem.origin, slot - 1)]))
+}
+
+/** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
+function whyThen(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): { why: string; boundBy: string | null } {
+  const { instance, visits, links } = problem
+  const activity = instance.activities[index]!
+  const start = schedule.start[index]!
+  const firstOpen = (slot: Slot): Slot => nextOpen(instance, index, slot)
+  const incoming = links.filter((link) => link.to === index)
+  const binding = incoming.find((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
+  if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start)) return { why: 'It was agreed for then.', boundBy: null }
+  if (binding) {
+    const wait = binding.lag > 0 ? `, after a wait of ${binding.lag / 2 === 1 ? '1 day' : `${binding.lag / 2} days`}` : ''
+    return { why: `${binding.words}${wait}.`, boundBy: visits[binding.from]!.key }
+  }
+  if (firstOpen(activity.release) === start) {
+    const release = problem.releases[index]!
+    return { why: release.kind === 'today' ? 'It can start at once.' : `${release.words}.`, boundBy: null }
+  }
+  return occupied(problem, schedule, index)
+}
+
+function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): { why: string; boundBy: string | null } {
+  const { visits, crews, instance } = problem
+  const start = schedule.start[index]!
+  const before = (other: number): boolean => other !== index && schedule.start[other]! < start && nextOpen(instance, index, schedule.finish[other]!) >= start
+  const crew = crews[index]
+  const sameCrew = visits.findIndex((_, other) => crew !== null && crews[other]?.id === crew?.id && before(other))
+  if (sameCrew >= 0) return { why: `${crew!.name} are busy elsewhere until then.`, boundBy: visits[sameCrew]!.key }
+  const samePlace = visits.findIndex((visit, other) => visit.placeIds.some((id) => visits[index]!.placeIds.includes(id)) && before(other))
+  if (samePlace >= 0) return { why: 'Another crew is still in the room.', boundBy: visits[samePlace]!.key }
+  return { why: 'An agreed visit comes first.', boundBy: null }
+}
+
+function nextOpen(instance: Instance, index: number, slot: Slot): Slot {
+  const open = instance.calendars[instance.activities[index]!.calendar]!
+  let at = Math.max(0, slot)
+  while (at < open.length && open[at] === 0) at++
+  return at
+}

@@ -1,0 +1,279 @@
+import type { Day } from '../calendar/day'
+import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import type { WorkCalendar } from '../calendar/workingDays'
+import type { Line } from '../scope/line'
+import type { Stage, Trade } from '../scope/vocabulary'
+import { coverGates, gateWords } from '../sequence/coverGate'
+import { COVERED_BY, relationsFor, type Relation, type Schools } from '../sequence/relations'
+import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrder'
+import { arrivalDay } from '../selections/orderBy'
+import { placeName, type Selection, type SiteState } from '../walk/siteState'
+import type { Activity, Instance, Precedence, Resource } from './instance'
+import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
+
+/** A subcontractor or own crew that does a trade's visits on every site. */
+export interface Crew {
+  readonly id: string
+  readonly name: string
+  readonly trade: Trade
+  /** How many places they can work at once. */
+  readonly crews: number
+  /** People in each. */
+  readonly crewSize: number
+  readonly calendar: WorkCalendar
+}
+
+export interface SiteToPlan {
+  readonly id: string
+  readonly name: string
+  readonly calendar: WorkCalendar
+  readonly startsOn: Day
+  readonly schools: Schools
+  readonly ownRelations: readonly Relation[]
+  readonly state: SiteState
+}
+
+/** What was told, agreed or refused about a visit, with the dates it was told for. */
+export interface Booking {
+  readonly visitKey: string
+  readonly state: 'told' | 'confirmed' | 'declined'
+  readonly startDay: Day
+  readonly startHalf: 0 | 1
+  /** After a decline: first day the trade is free again. */
+  readonly freeFrom?: Day
+}
+
+/** A start that somebody set by hand. */
+export interface Pin {
+  readonly visitKey: string
+  readonly day: Day
+  readonly half: 0 | 1
+}
+
+/** Why a visit cannot start before its release slot, in words. */
+export interface Release {
+  readonly slot: Slot
+  readonly words: string
+  readonly kind: 'site-start' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'today'
+}
+
+export interface Link {
+  readonly from: number
+  readonly to: number
+  readonly lag: number
+  readonly words: string
+}
+
+/** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
+export interface Problem {
+  readonly origin: Day
+  readonly visits: readonly Visit[]
+  readonly crews: readonly (Crew | null)[]
+  readonly releases: readonly Release[]
+  readonly links: readonly Link[]
+  readonly instance: Instance
+}
+
+export interface ProblemInput {
+  readonly today: Day
+  readonly sites: readonly SiteToPlan[]
+  readonly crews: readonly Crew[]
+  readonly bookings: readonly Booking[]
+  readonly pins: readonly Pin[]
+}
+
+/** Days that the calendars cover. Two years hold any firm's open work. */
+const HORIZON_DAYS = 730
+/** Working time assumed to lift a hold or to open a gate where nobody named a day: counted from tomorrow. */
+const ASSUMED_HOLD_DAYS = 3
+
+/** Builds the instance of all sites together: crews are shared, places hold so many crews, gates and goods hold visits.
+ * @throws ImpossibleRequest `circular-order` where a site's own relations run in a circle */
+export function problemOf(input: ProblemInput): Problem {
+  const { today, sites, crews } = input
+  const horizon = HORIZON_DAYS * SLOTS_PER_DAY
+  const byTrade = new Map<Trade, Crew>()
+  for (const crew of crews) if (!byTrade.has(crew.trade)) byTrade.set(crew.trade, crew)
+
+  const resources: Resource[] = crews.map((crew) => ({ capacity: crew.crews }))
+  const resourceOfCrew = new Map(crews.map((crew, i) => [crew.id, i]))
+  const calendars: Uint8Array[] = []
+  const calendarIndex = new Map<string, number>()
+  const calendarFor = (site: SiteToPlan, crew: Crew | null): number => {
+    const key = `${site.id}|${crew?.id ?? ''}`
+    const known = calendarIndex.get(key)
+    if (known !== undefined) return known
+    calendars.push(openSlots(today, horizon, crew ? [site.calendar, crew.calendar] : [site.calendar]))
+    calendarIndex.set(key, calendars.length - 1)
+    return calendars.length - 1
+  }
+
+  const visits: Visit[] = []
+  const visitCrews: (Crew | null)[] = []
+  const releases: Release[] = []
+  const links: Link[] = []
+  const activities: Activity[] = []
+  const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
+  const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
+
+  for (const site of sites) {
+    const relations = relationsFor(site.schools, site.ownRelations)
+    requireNoCycle(relations)
+    const first = visits.length
+    const placeResource = new Map<string, number>()
+    for (const place of site.state.places) {
+      placeResource.set(place.id, resources.length)
+      resources.push({ capacity: crewsThatFit(place) })
+    }
+    const own = visitsOf(site.id, site.state.places, site.state.lines)
+    for (const visit of own) {
+      const crew = byTrade.get(visit.trade) ?? null
+      const booking = bookings.get(visit.key)
+      const release = releaseOf(visit, site, booking, today)
+      const calendar = calendarFor(site, crew)
+      const fixed = fixedStart(visit, booking, pins.get(visit.key), firstOpen(calendars[calendar]!, release.slot), today)
+      visits.push(visit)
+      visitCrews.push(crew)
+      releases.push(release)
+      activities.push({
+        modes: [
+          {
+            duration: visitSlots(visit.hours, crew?.crewSize ?? 1),
+            demands: [
+              ...(crew ? [{ resource: resourceOfCrew.get(crew.id)!, units: 1 }] : []),
+              ...visit.placeIds.map((id) => ({ resource: placeResource.get(id)!, units: 1 })),
+            ],
+          },
+        ],
+        calendar,
+        release: release.slot,
+        ...(fixed === undefined ? {} : { fixed }),
+      })
+    }
+    links.push(...siteLinks(own, first, site, relations))
+  }
+  const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
+  return { origin: today, visits, crews: visitCrews, releases, links, instance: { horizon, calendars, resources, activities, precedences } }
+}
+
+function firstOpen(open: Uint8Array, from: Slot): Slot {
+  let slot = from
+  while (slot < open.length && open[slot] === 0) slot++
+  return slot
+}
+
+/** The start to keep: a pin first, then what was told or confirmed. What has begun goes on at once; other starts that
+ * have passed no longer bind. */
+function fixedStart(visit: Visit, booking: Booking | undefined, pin: Pin | undefined, firstFree: Slot, today: Day): Slot | undefined {
+  const agreed = pin
+    ? slotOfDay(today, pin.day) + pin.half
+    : booking && booking.state !== 'declined'
+      ? slotOfDay(today, booking.startDay) + booking.startHalf
+      : undefined
+  if (agreed !== undefined && agreed >= 0) return agreed
+  return visit.begun && booking?.state !== 'declined' ? firstFree : undefined
+}
+
+function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, today: Day): Release {
+  const at = (day: Day): Slot => Math.max(0, slotOfDay(today, day))
+  const found: Release[] = [{ slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' }]
+  const lines = site.state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const assumed = ASSUMED_HOLD_DAYS * SLOTS_PER_DAY
+  for (const line of lines) {
+    if (!line.held) continue
+    const slot = line.held.until ? at(line.held.until) : assumed
+    found.push({ slot, words: `${line.title} is held: ${line.held.reason}`, kind: 'held' })
+  }
+  for (const placeId of visit.placeIds) {
+    found.push(...gateReleases(visit, placeId, site))
+    for (const selection of selectionsFor(visit, placeId, site.state)) found.push(goodsRelease(selection, site.state, today, at))
+    for (const decision of site.state.decisions) {
+      if (decision.answer !== null || decision.placeId !== placeId || !decision.blocks || !visit.stages.includes(decision.blocks)) continue
+      found.push({ slot: decision.by ? at(decision.by) : assumed, words: `${decision.question} is not decided`, kind: 'decision' })
+    }
+  }
+  if (booking?.state === 'declined') {
+    const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY
+    found.push({ slot: from, words: 'they declined the day before', kind: 'declined' })
+  }
+  return found.reduce((latest, release) => (release.slot > latest.slot ? release : latest))
+}
+
+/** A gate with something failed holds its stage for the assumed time; merely missing things hold it until tomorrow. */
+function gateReleases(visit: Visit, placeId: string, site: SiteToPlan): Release[] {
+  return coverGates(placeId, site.state.lines, site.state.gateMarks)
+    .filter((gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines))
+    .map((gate) => {
+      const failed = gate.items.some((item) => item.failed)
+      const words = `${placeName(site.state, placeId)}: ${gateWords(gate)}`
+      return { slot: (failed ? ASSUMED_HOLD_DAYS : 1) * SLOTS_PER_DAY, words, kind: 'gate' as const }
+    })
+}
+
+const coverBegun = (stage: Stage, placeId: string, lines: readonly Line[]): boolean =>
+  lines.some((line) => line.placeId === placeId && line.stage === stage && line.progress > 0 && !line.held)
+
+export const selectionsFor = (visit: Visit, placeId: string, state: SiteState): Selection[] =>
+  state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed')
+
+function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
+  const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
+  const place = placeName(state, selection.placeId)
+  return { slot: at(arrives), words: `${selection.what} for ${place} can be on site then`, kind: 'delivery' }
+}
+
+/** The links among one site's visits: stages in order at each place, inspections after what they inspect and before
+ * what covers it, and the relations that hold for the whole site. */
+function siteLinks(visits: readonly Visit[], first: number, site: SiteToPlan, relations: readonly Relation[]): Link[] {
+  const links = new Map<string, Link>()
+  const add = (from: number, to: number, waitDays: number, words: string): void => {
+    if (from === to) return
+    const key = `${from}>${to}`
+    const known = links.get(key)
+    const lag = waitDays * SLOTS_PER_DAY
+    if (!known || known.lag < lag) links.set(key, { from: first + from, to: first + to, lag, words })
+  }
+  for (const place of site.state.places) {
+    const here = visits.map((visit, index) => ({ visit, index })).filter(({ visit }) => visit.placeIds.includes(place.id))
+    const inspections = here.filter(({ visit }) => visit.inspects.length > 0)
+    const work = here.filter(({ visit }) => visit.inspects.length === 0)
+    const present = new Set(work.flatMap(({ visit }) => visit.stages))
+    const stageLinks = linksAmong(present, relations)
+    for (const link of stageLinks) addStageLink(link, work, place.name, add)
+    for (const inspection of inspections) addInspection(inspection, work, place.name, add)
+  }
+  for (const relation of relations.filter((r) => r.scope === 'site')) {
+    visits.forEach((from, i) => {
+      if (!from.stages.includes(relation.before)) return
+      visits.forEach((to, j) => to.stages.includes(relation.after) && add(i, j, relation.waitDays ?? 0, relation.why))
+    })
+  }
+  return [...links.values()]
+}
+
+interface Placed {
+  readonly visit: Visit
+  readonly index: number
+}
+type AddLink = (from: number, to: number, waitDays: number, words: string) => void
+
+function addStageLink(link: StageLink, work: readonly Placed[], place: string, add: AddLink): void {
+  for (const from of work) {
+    if (!from.visit.stages.includes(link.before)) continue
+    for (const to of work) {
+      // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
+      if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before)) add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
+    }
+  }
+}
+
+function addInspection(inspection: Placed, work: readonly Placed[], place: string, add: AddLink): void {
+  const covers = new Set(inspection.visit.inspects.flatMap((stage) => COVERED_BY[stage] ?? []))
+  for (const other of work) {
+    if (other.visit.stages.some((stage) => inspection.visit.inspects.includes(stage))) {
+      add(other.index, inspection.index, 0, `${place}: the inspector sees finished work`)
+    } else if (other.visit.stages.some((stage) => covers.has(stage))) {
+      add(inspection.index, other.index, 0, `${place}: nothing is covered before it has passed`)
+    }
+  }
+}

@@ -1,0 +1,113 @@
+import { floorArea } from '../places/geometry'
+import { HOURS_PER_SLOT } from '../calendar/slots'
+import { hoursLeft, type Line } from '../scope/line'
+import { BUILD_ORDER, type Stage, type Trade } from '../scope/vocabulary'
+import type { Place } from '../walk/siteState'
+
+/** Lines of one trade done in one coming: one or more places, one stage or a pack of stages that belong together. */
+export interface Visit {
+  /** Stable from plan to plan: site, trade, first stage and place or level. */
+  readonly key: string
+  readonly siteId: string
+  readonly trade: Trade
+  readonly stages: readonly Stage[]
+  readonly placeIds: readonly string[]
+  readonly lineIds: readonly string[]
+  /** The stages that an inspection looks at; it comes after them and before whatever covers them. */
+  readonly inspects: readonly Stage[]
+  /** Effort left in hours of one person. */
+  readonly hours: number
+  /** Effort of all its lines, done or not. */
+  readonly hoursInAll: number
+  readonly begun: boolean
+}
+
+/** Stages that one trade does in one coming. */
+const PACKS: readonly (readonly Stage[])[] = [['board', 'tape'], ['weather-barrier', 'cladding']]
+
+/** Jobs of at most this many hours are done together with the others of their level. One half-day. */
+const SMALL_JOB_HOURS = HOURS_PER_SLOT
+/** Hours after which a bunch is full: three days of one person. */
+const BUNCH_HOURS = 6 * HOURS_PER_SLOT
+
+interface Job {
+  readonly place: Place
+  readonly lines: readonly Line[]
+}
+
+/** Turns the lines of a site into visits.
+ *
+ * Grouping looks at all lines in scope, done or not, so that a visit keeps its key while it is being worked off; visits
+ * whose lines are all done are left out.
+ */
+export function visitsOf(siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] {
+  const placeById = new Map(places.map((place) => [place.id, place]))
+  const jobs = new Map<string, Map<string, Line[]>>()
+  for (const line of lines) {
+    if (line.excluded || !placeById.has(line.placeId)) continue
+    const sort = `${line.trade}|${packOf(line)}|${line.trade === 'inspector' ? (line.inspects ?? []).join('+') : ''}`
+    const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
+    byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
+    jobs.set(sort, byPlace)
+  }
+  return [...jobs.entries()].flatMap(([sort, byPlace]) => {
+    const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
+    inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
+    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
+  }).filter((v) => v.hours > 0)
+}
+
+const packOf = (line: Line): string =>
+  line.trade === 'inspector' ? `inspect-${line.stage}` : (PACKS.find((pack) => pack.includes(line.stage)) ?? [line.stage]).join('+')
+
+function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
+  const found: { key: string; jobs: Job[] }[] = []
+  const open = new Map<string, { bunch: { key: string; jobs: Job[] }; hours: number }>()
+  for (const job of jobs) {
+    const hours = job.lines.reduce((sum, line) => sum + line.hours, 0)
+    if (hours > SMALL_JOB_HOURS) {
+      found.push({ key: job.place.id, jobs: [job] })
+      continue
+    }
+    const level = job.place.level
+    const current = open.get(level)
+    if (current && current.hours + hours <= BUNCH_HOURS) {
+      current.bunch.jobs.push(job)
+      current.hours += hours
+    } else {
+      const bunch = { key: `with ${job.place.id}`, jobs: [job] }
+      found.push(bunch)
+      open.set(level, { bunch, hours })
+    }
+  }
+  return found
+}
+
+function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
+  const lines = jobs.flatMap((job) => job.lines)
+  const left = lines.filter((line) => line.progress < 100)
+  return {
+    key,
+    siteId,
+    trade: lines[0]!.trade,
+    stages: BUILD_ORDER.filter((stage) => lines.some((line) => line.stage === stage)),
+    placeIds: jobs.filter((job) => job.lines.some((line) => line.progress < 100)).map((job) => job.place.id),
+    lineIds: left.map((line) => line.id),
+    inspects: lines[0]!.trade === 'inspector' ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],
+    hours: left.reduce((sum, line) => sum + hoursLeft(line), 0),
+    hoursInAll: lines.reduce((sum, line) => sum + line.hours, 0),
+    begun: lines.some((line) => line.progress > 0),
+  }
+}
+
+/** Half-days a visit takes for a crew of so many people. */
+export const visitSlots = (hours: number, crewSize: number): number => Math.max(1, Math.ceil(hours / (crewSize * HOURS_PER_SLOT) - 1e-9))
+
+/** Rooms under this floor area hold one crew at a time. General trade rule of thumb. */
+const ONE_CREW_BELOW_M2 = 14
+/** How many crews fit in a place at once. */
+export const crewsThatFit = (place: Pick<Place, 'kind' | 'size'>): number => {
+  if (place.kind !== 'room' && place.kind !== 'void') return 2
+  const area = floorArea(place.size)
+  return area !== null && area < ONE_CREW_BELOW_M2 ? 1 : 2
+}

@@ -1,0 +1,56 @@
+import type { Size } from '../measure/size'
+import { reckon } from '../places/geometry'
+import type { PlaceKind } from '../places/place'
+import type { LineLaid } from './line'
+import { hoursPerUnit, type RateOverrides } from './rates'
+import type { Treatment, TreatmentLine } from './treatment'
+
+export interface PlaceToTreat {
+  readonly id: string
+  readonly kind: PlaceKind
+  readonly size: Size | null
+}
+
+/** Lays a treatment down at a place: each line's quantity from the geometry, its effort from the firm's rates.
+ *
+ * Where the place has no size yet a line is reckoned for an ordinary room of 12 m² floor, 36 m² walls and marked rough.
+ */
+export function layTreatment(treatment: Treatment, place: PlaceToTreat, rates: RateOverrides): LineLaid[] {
+  return treatment.lines.map((line) => layLine(line, treatment.id, place, rates))
+}
+
+/** Ordinary amounts for a place that nobody has measured, in m² or m. General trade guess; measuring replaces it. */
+const UNMEASURED: Record<TreatmentLine['per'], number> = {
+  once: 1, floor: 12, ceiling: 12, walls: 34, 'walls-and-ceiling': 46, perimeter: 14, face: 35, length: 5, slab: 0.5,
+}
+const UNIT_OF = {
+  once: 'each', floor: 'm2', ceiling: 'm2', walls: 'm2', 'walls-and-ceiling': 'm2', perimeter: 'm', face: 'm2', length: 'm', slab: 'm3',
+} as const
+
+function layLine(line: TreatmentLine, treatment: string, place: PlaceToTreat, rates: RateOverrides): LineLaid {
+  const reckoned = reckon(line.per, place.kind, place.size)
+  const quantity = reckoned?.quantity ?? { value: UNMEASURED[line.per], unit: UNIT_OF[line.per] }
+  const perUnit = hoursPerUnit(line.rate, rates)
+  return {
+    placeId: place.id,
+    stage: line.stage,
+    trade: line.trade,
+    action: line.action,
+    element: line.element,
+    title: line.title,
+    basis: line.per,
+    rate: line.rate,
+    quantity,
+    how: reckoned?.how ?? 'not measured yet; reckoned as an ordinary room',
+    rough: reckoned?.rough ?? true,
+    hours: effort(quantity.value, perUnit),
+    cautions: line.cautions ?? [],
+    treatment,
+    ...(line.inspects ? { inspects: line.inspects } : {}),
+    ...(line.beforeCover ? { beforeCover: true } : {}),
+    ...(line.outage ? { outage: line.outage } : {}),
+  }
+}
+
+/** Effort in hours, to a quarter of an hour, at least one quarter. */
+export const effort = (quantity: number, perUnit: number): number => Math.max(0.25, Math.round(quantity * perUnit * 4) / 4)

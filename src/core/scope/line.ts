@@ -1,0 +1,49 @@
+import type { Day } from '../calendar/day'
+import type { Minor } from '../measure/money'
+import type { Quantity } from '../measure/quantity'
+import type { Basis } from '../places/geometry'
+import type { CautionId } from '../cautions/cautionIds'
+import type { RateKey } from './rates'
+import type { Action, Element, Stage, Trade } from './vocabulary'
+
+/** One line of work as it was laid down: something to be done at a place, by a trade, at a stage. */
+export interface LineLaid {
+  readonly placeId: string
+  readonly stage: Stage
+  readonly trade: Trade
+  readonly action: Action
+  readonly element: Element
+  readonly title: string
+  readonly basis: Basis
+  readonly rate: RateKey
+  readonly quantity: Quantity | null
+  /** The sum in words. */
+  readonly how: string
+  readonly rough: boolean
+  /** Effort in crew-hours: hours of one person's work. */
+  readonly hours: number
+  readonly cautions: readonly CautionId[]
+  /** On an inspection or test: the stages that must be done before it, and nothing later may cover. */
+  readonly inspects?: readonly Stage[]
+  /** A small thing that has to be in before the wall is closed; named in the cover gate. */
+  readonly beforeCover?: boolean
+  readonly treatment?: string
+  /** An addition to the contract, with what it costs the client once priced. */
+  readonly extra?: boolean
+  /** The service of the household that is off while this is done ('water', 'kitchen sink'). */
+  readonly outage?: string
+}
+
+/** A line of work as it stands now. */
+export interface Line extends LineLaid {
+  readonly id: string
+  /** Honest progress 0 to 100, in quarters on the walk. */
+  readonly progress: number
+  readonly held: { readonly reason: string; readonly until?: Day } | null
+  readonly excluded: { readonly reason: string } | null
+  readonly price: Minor | null
+}
+
+/** Lines that count: not excluded from the scope. */
+export const inScope = (lines: readonly Line[]): Line[] => lines.filter((line) => line.excluded === null)
+export const hoursLeft = (line: Line): number => (line.hours * (100 - line.progress)) / 100

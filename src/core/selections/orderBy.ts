@@ -1,0 +1,60 @@
+import { addDays, daysBetween, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
+import { workingDayOnOrBefore, type WorkCalendar } from '../calendar/workingDays'
+import type { SelectionState } from './selection'
+
+/** Share of the upper lead kept as a buffer (C-39; general trade rule 10 to 20 %). */
+export const LEAD_BUFFER = 0.15
+
+/** The last day to order (C-39): needed on site less the upper lead, less approval, less the buffer rounded up to a
+ * whole day; one that falls on a day off moves to the working day before.
+ * @param leadDays optimistic, likely, pessimistic, in calendar days
+ * @example orderBy('2026-07-20', [28, 40, 63], 0, MONDAY_TO_FRIDAY) // => '2026-05-08'   20 Jul − 63 − 10 */
+export function orderBy(neededOn: Day, leadDays: readonly number[], approvalDays: number, calendar: WorkCalendar): Day {
+  const upper = leadDays[leadDays.length - 1]!
+  // The small term keeps 0.15 × 40 = 6 from becoming 6.000000000000001 and so 7.
+  const buffer = Math.ceil(upper * LEAD_BUFFER - 1e-9)
+  return workingDayOnOrBefore(addDays(neededOn, -(upper + approvalDays + buffer)), calendar)
+}
+
+/** The first day on which a selection can be on site, as far as is known. */
+export function arrivalDay(
+  state: SelectionState,
+  today: Day,
+  leadDays: readonly [number, number, number],
+  approvalDays: number,
+  promised: Day | null,
+): Day {
+  if (state === 'arrived' || state === 'installed') return today
+  if (state === 'ordered' && promised) return laterDay(promised, today)
+  const approval = state === 'approved' || state === 'ordered' ? 0 : approvalDays
+  return addDays(today, leadDays[1] + approval)
+}
+
+/** Why a selection stands where it stands, in one sentence. */
+export function selectionReason(
+  state: SelectionState,
+  neededOn: Day | null,
+  orderByDay: Day | null,
+  arrives: Day | null,
+  upperLead: number,
+  today: Day,
+): string {
+  if (state === 'installed') return 'Installed.'
+  if (state === 'arrived') return 'On site.'
+  if (state === 'wrong') return 'Came wrong or damaged: send it back, order again and say by when.'
+  if (!neededOn || !orderByDay) return 'No visit needs it yet.'
+  if (state === 'ordered') {
+    if (!arrives) return `Ordered, no arrival day told; needed ${dateOnly(neededOn)}.`
+    const late = daysBetween(neededOn, arrives)
+    return late > 0
+      ? `Arrives ${dateOnly(arrives)}, ${days(late)} after it is needed.`
+      : `Arrives ${dateOnly(arrives)}, needed ${dateOnly(neededOn)}.`
+  }
+  const left = daysBetween(today, orderByDay)
+  const need = `needed ${dateOnly(neededOn)} and takes up to ${days(upperLead)}`
+  if (left < 0) return `Should have been ordered by ${dateOnly(orderByDay)}: ${need}.`
+  if (left === 0) return `Order today: ${need}.`
+  return `Order by ${longDay(orderByDay)}: ${need}.`
+}
+
+const days = (count: number): string => (count === 1 ? '1 day' : `${count} days`)

@@ -1,0 +1,108 @@
+import type { Stage } from '../scope/vocabulary'
+
+/** One stage before another at the same place, with the wait between them and why. */
+export interface Relation {
+  readonly before: Stage
+  readonly after: Stage
+  /** Waiting time in calendar days (drying, curing, making), counted from the finish. */
+  readonly waitDays?: number
+  readonly why: string
+  /** 'place': within one place. 'site': everywhere on the site. */
+  readonly scope?: 'place' | 'site'
+}
+
+/** Whose turn it is where good practitioners differ; a site picks one. */
+export interface Schools {
+  readonly cabinetsAndPaint: 'paint-first' | 'cabinets-first'
+}
+export const USUAL_SCHOOLS: Schools = { cabinetsAndPaint: 'paint-first' }
+
+/** The general order of the trade, inside one place unless said otherwise. Waits are defaults of the trade. */
+const RELATIONS: readonly Relation[] = [
+  { before: 'protect', after: 'strip-out', why: 'what stays is protected before anything is torn out' },
+  { before: 'protect', after: 'paint', why: 'what stays is protected before paint' },
+  { before: 'strip-out', after: 'excavation', why: 'the floor is open before digging' },
+  { before: 'strip-out', after: 'shoring', why: 'the wall is opened to see what it carries' },
+  { before: 'strip-out', after: 'framing', why: 'strip-out makes room for framing' },
+  { before: 'strip-out', after: 'roof', why: 'the old covering comes off first' },
+  { before: 'strip-out', after: 'weather-barrier', why: 'the old cladding comes off first' },
+  { before: 'strip-out', after: 'plaster', why: 'loose plaster comes off first' },
+  { before: 'strip-out', after: 'windows-doors', why: 'the old unit comes out first' },
+  { before: 'excavation', after: 'underground', why: 'drains need the open trench' },
+  { before: 'underground', after: 'concrete', why: 'drains are in and tested before the pour' },
+  { before: 'underground', after: 'site-works', why: 'drains are in before the fill' },
+  { before: 'concrete', after: 'framing', waitDays: 3, why: 'concrete gains its first strength' },
+  { before: 'shoring', after: 'structure', why: 'the load is held before the wall is cut' },
+  { before: 'structure', after: 'framing', why: 'beams are in before framing around them' },
+  { before: 'framing', after: 'roof', why: 'rafters stand before the covering' },
+  { before: 'framing', after: 'weather-barrier', why: 'sheathing before barrier' },
+  { before: 'roof', after: 'weather-barrier', why: 'the roof closes before the walls' },
+  { before: 'weather-barrier', after: 'windows-doors', why: 'units are flashed to the barrier' },
+  { before: 'framing', after: 'windows-doors', why: 'the opening is framed before its unit' },
+  { before: 'windows-doors', after: 'cladding', why: 'cladding meets set units' },
+  { before: 'weather-barrier', after: 'cladding', why: 'cladding covers the barrier' },
+  { before: 'cladding', after: 'paint', why: 'cladding before its paint' },
+  { before: 'framing', after: 'ducts', why: 'ducts need the frame' },
+  { before: 'ducts', after: 'pipes', why: 'the biggest goes first: ducts, then pipes' },
+  { before: 'pipes', after: 'gas', why: 'gas follows water' },
+  { before: 'gas', after: 'wires', why: 'wires go round what is in' },
+  { before: 'wires', after: 'low-voltage', why: 'low voltage keeps clear of the wires' },
+  { before: 'low-voltage', after: 'insulation', why: 'everything in the wall before insulation' },
+  { before: 'windows-doors', after: 'insulation', why: 'weather-tight before insulation' },
+  { before: 'roof', after: 'insulation', why: 'dry overhead before insulation', scope: 'site' },
+  { before: 'insulation', after: 'board', why: 'insulation before board' },
+  { before: 'insulation', after: 'plaster', why: 'insulation before plaster' },
+  { before: 'board', after: 'tape', why: 'board before tape' },
+  { before: 'board', after: 'plaster', why: 'board before plaster' },
+  { before: 'tape', after: 'paint', waitDays: 1, why: 'the last coat of filler dries' },
+  { before: 'tape', after: 'tile', waitDays: 1, why: 'filler dries before waterproofing' },
+  { before: 'plaster', after: 'paint', waitDays: 3, why: 'plaster dries before paint' },
+  { before: 'plaster', after: 'tile', waitDays: 3, why: 'plaster dries before tile' },
+  { before: 'tile', after: 'flooring', waitDays: 1, why: 'tile sets before the floor meets it' },
+  { before: 'paint', after: 'flooring', waitDays: 1, why: 'paint dries before the floor' },
+  { before: 'flooring', after: 'cabinets', why: 'the floor runs under the cabinets' },
+  { before: 'tile', after: 'cabinets', why: 'tile before cabinets' },
+  { before: 'cabinets', after: 'countertops', waitDays: 12, why: 'tops are templated on fixed bases and then made' },
+  { before: 'flooring', after: 'trim', why: 'base stands on the floor' },
+  { before: 'cabinets', after: 'trim', why: 'trim meets set cabinets' },
+  { before: 'paint', after: 'fixtures', waitDays: 1, why: 'paint dries before plates and lights' },
+  { before: 'tile', after: 'fixtures', waitDays: 1, why: 'tile sets before fixtures' },
+  { before: 'countertops', after: 'fixtures', why: 'sink and splash meet the tops' },
+  { before: 'trim', after: 'fixtures', why: 'finish wiring after trim' },
+  { before: 'flooring', after: 'fixtures', why: 'fixtures stand on the floor' },
+  { before: 'paint', after: 'railing', waitDays: 1, why: 'the railing goes on dry paint' },
+  { before: 'trim', after: 'railing', why: 'the railing meets trim' },
+  { before: 'fixtures', after: 'return-list', why: 'the return list comes last' },
+  { before: 'railing', after: 'return-list', why: 'the return list comes last' },
+]
+
+const SCHOOL_RELATIONS: Record<Schools['cabinetsAndPaint'], readonly Relation[]> = {
+  'paint-first': [{ before: 'paint', after: 'cabinets', waitDays: 1, why: 'this site paints before cabinets' }],
+  'cabinets-first': [{ before: 'cabinets', after: 'paint', why: 'this site sets cabinets before paint' }],
+}
+
+/** All relations in force on a site: the trade's order, the site's schools and its own extra relations. */
+export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
+  const clash =
+    schools.cabinetsAndPaint === 'cabinets-first'
+      ? (r: Relation) => !(r.before === 'paint' && r.after === 'flooring')
+      : () => true
+  return [...RELATIONS.filter(clash), ...SCHOOL_RELATIONS[schools.cabinetsAndPaint], ...own]
+}
+
+/** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */
+const IN_THE_WALL: readonly Stage[] = ['insulation', 'board', 'plaster']
+export const COVERED_BY: Partial<Record<Stage, readonly Stage[]>> = {
+  framing: IN_THE_WALL,
+  ducts: IN_THE_WALL,
+  pipes: IN_THE_WALL,
+  gas: IN_THE_WALL,
+  wires: IN_THE_WALL,
+  'low-voltage': IN_THE_WALL,
+  insulation: ['board'],
+  excavation: ['concrete', 'site-works'],
+  underground: ['concrete', 'site-works'],
+  structure: ['framing', ...IN_THE_WALL],
+  'weather-barrier': ['cladding'],
+  'windows-doors': ['cladding', 'trim'],
+}

@@ -1,0 +1,87 @@
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { STAGES, type Stage } from '../scope/vocabulary'
+import type { Relation } from './relations'
+
+export interface StageLink {
+  readonly before: Stage
+  readonly after: Stage
+  readonly waitDays: number
+  readonly why: string
+}
+
+/** Finds a circle among relations and returns it as a chain of stages that ends where it began, or null. */
+export function findCycle(relations: readonly Relation[]): Stage[] | null {
+  const next = new Map<Stage, Stage[]>()
+  for (const { before, after } of relations) next.set(before, [...(next.get(before) ?? []), after])
+  const state = new Map<Stage, 'open' | 'closed'>()
+  const path: Stage[] = []
+  const visit = (stage: Stage): Stage[] | null => {
+    if (state.get(stage) === 'closed') return null
+    if (state.get(stage) === 'open') return [...path.slice(path.indexOf(stage)), stage]
+    state.set(stage, 'open')
+    path.push(stage)
+    for (const after of next.get(stage) ?? []) {
+      const found = visit(after)
+      if (found) return found
+    }
+    path.pop()
+    state.set(stage, 'closed')
+    return null
+  }
+  for (const stage of next.keys()) {
+    const found = visit(stage)
+    if (found) return found
+  }
+  return null
+}
+
+/** Refuses relations that run in a circle, telling the circle in words.
+ * @throws ImpossibleRequest `circular-order`
+ * @example 'Paint before Cabinets, Cabinets before Paint' */
+export function requireNoCycle(relations: readonly Relation[]): void {
+  const cycle = findCycle(relations)
+  if (!cycle) return
+  const words = cycle.slice(1).map((after, i) => `${STAGES[cycle[i]!]} before ${STAGES[after]}`)
+  throw new ImpossibleRequest(
+    'circular-order',
+    `These relations run in a circle: ${words.join(', ')}. Take one of them away.`,
+    'relation',
+  )
+}
+
+/** The links that bind among the stages really present at a place.
+ *
+ * A stage that is absent passes its relations on. The wait is the one that follows the earlier stage itself: tape dries
+ * for a day whether paint or the floor comes next.
+ */
+export function linksAmong(present: ReadonlySet<Stage>, relations: readonly Relation[]): StageLink[] {
+  const next = new Map<Stage, Relation[]>()
+  for (const relation of relations) {
+    if ((relation.scope ?? 'place') === 'place') next.set(relation.before, [...(next.get(relation.before) ?? []), relation])
+  }
+  const links: StageLink[] = []
+  for (const before of present) links.push(...linksFrom(before, present, next))
+  return links
+}
+
+function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, Relation[]>): StageLink[] {
+  const found = new Map<Stage, StageLink>()
+  const seen = new Set<Stage>()
+  const queue: { at: Stage; link: StageLink | null }[] = [{ at: before, link: null }]
+  while (queue.length > 0) {
+    const { at, link } = queue.shift()!
+    for (const relation of next.get(at) ?? []) {
+      const after = relation.after
+      const waitDays = Math.max(link?.waitDays ?? 0, at === before ? (relation.waitDays ?? 0) : 0)
+      const step: StageLink = { before, after, waitDays, why: link?.why ?? relation.why }
+      if (present.has(after)) {
+        const known = found.get(after)
+        if (!known || step.waitDays > known.waitDays) found.set(after, step)
+      } else if (!seen.has(after)) {
+        seen.add(after)
+        queue.push({ at: after, link: step })
+      }
+    }
+  }
+  return [...found.values()]
+}

@@ -1,0 +1,132 @@
+import { addDays, longDay, shortDay, type Day } from '../calendar/day'
+import type { Plan, PlannedVisit } from '../schedule/plan'
+import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
+import { stageProgress } from '../scope/progress'
+import type { SiteState } from '../walk/siteState'
+import { capital, listed, PLAIN_STAGE } from './plainWords'
+
+/** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
+export interface ClientUpdate {
+  readonly headline: string
+  readonly done: readonly string[]
+  readonly next: readonly string[]
+  readonly off: readonly string[]
+  readonly decide: readonly string[]
+  readonly finish: Day | null
+}
+
+/** The dates that a client was told, kept with the published update so that a later plan can be held against them. */
+export interface ClientFacts {
+  readonly finish: Day | null
+  readonly outages: readonly { readonly key: string; readonly day: Day; readonly what: string }[]
+}
+
+export interface UpdateInput {
+  readonly siteId: string
+  readonly today: Day
+  readonly before: SiteState
+  readonly now: SiteState
+  readonly plan: Plan
+  /** Last day to order each undecided selection, from the live plan. */
+  readonly orderBy: ReadonlyMap<string, Day>
+}
+
+const LOOK_AHEAD_DAYS = 14
+
+/** Composes a client's update: done since the last one, next, what will be off, what to decide by when. */
+export function composeClientUpdate(input: UpdateInput): ClientUpdate {
+  const done = doneSentences(input)
+  const next = nextSentences(input)
+  return {
+    headline: headline(done, next),
+    done: done.length > 0 ? done : quietWeek(input),
+    next,
+    off: clientFacts(input).outages.map((outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`),
+    decide: decideSentences(input),
+    finish: input.plan.finish[input.siteId] ?? null,
+  }
+}
+
+function headline(done: readonly string[], next: readonly string[]): string {
+  const first = done[0] ?? next[0]
+  return first ? first.replace(/\.$/, '') : 'All is quiet on site'
+}
+
+/** Stages finished since the last update, one sentence a stage with all its places. */
+function doneSentences({ before, now }: UpdateInput): string[] {
+  const finished = new Map<Stage, string[]>()
+  for (const place of now.places) {
+    for (const stage of BUILD_ORDER) {
+      const was = stageProgress(before.lines, place.id, stage) ?? 0
+      if (stageProgress(now.lines, place.id, stage) === 100 && was < 100) {
+        finished.set(stage, [...(finished.get(stage) ?? []), place.name])
+      }
+    }
+  }
+  return [...finished].map(([stage, places]) => {
+    const words = PLAIN_STAGE[stage].done
+    return `${capital(listed(places))} ${places.length === 1 ? words : plural(words)}.`
+  })
+}
+
+/** A week in which nothing was finished is explained, never skipped. */
+function quietWeek({ before, now }: UpdateInput): string[] {
+  const old = new Map(before.lines.map((line) => [line.id, line.progress]))
+  const worked = now.lines.filter((line) => line.progress > (old.get(line.id) ?? 0) && line.progress < 100)
+  const places = now.places.filter((place) => worked.some((line) => line.placeId === place.id)).map((place) => place.name)
+  if (places.length === 0) return ['Nothing was finished since the last update; the next steps are below.']
+  return [`Work goes on in ${listed(places)}. It is hidden work, so you will not see much of it yet.`]
+}
+
+const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
+
+function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
+  const until = addDays(today, LOOK_AHEAD_DAYS)
+  const coming = plan.visits
+    .filter((visit) => visit.siteId === siteId && visit.startDay <= until && visit.trade !== 'inspector')
+    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : 0))
+  const inspections = plan.visits.filter((v) => v.siteId === siteId && v.startDay <= until && v.trade === 'inspector')
+  const sentences = coming.slice(0, 6).map((visit) => nextSentence(visit, now, today))
+  const first = inspections.sort((a, b) => (a.startDay < b.startDay ? -1 : 1))[0]
+  if (first) sentences.push(`The inspector comes on ${longDay(first.startDay)}; nothing is covered before.`)
+  return sentences
+}
+
+function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
+  const names = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id)?.name ?? [])
+  const when = visit.startDay <= today ? `Until ${longDay(visit.endDay)}` : `From ${longDay(visit.startDay)}`
+  return `${when}: ${listed(names)}, ${PLAIN_STAGE[visit.stages[0]!].doing}.`
+}
+
+/** What a client is told as dates: the finish and every outage of the next weeks. */
+export function clientFacts({ siteId, today, plan, now }: Pick<UpdateInput, 'siteId' | 'today' | 'plan' | 'now'>): ClientFacts {
+  const until = addDays(today, LOOK_AHEAD_DAYS)
+  const outages = plan.visits
+    .filter((visit) => visit.siteId === siteId && visit.startDay >= today && visit.startDay <= until)
+    .flatMap((visit) =>
+      now.lines
+        .filter((line) => line.outage && line.progress < 100 && visit.lineIds.includes(line.id))
+        .map((line) => ({ key: `${visit.key}|${line.id}`, day: visit.startDay, what: outageWords(line.outage!) })),
+    )
+    .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.key < b.key ? -1 : 1))
+  return { finish: plan.finish[siteId] ?? null, outages }
+}
+
+const outageWords = (service: string): string =>
+  service === 'stair' ? 'the stair cannot be used' : `no ${service} for part of the day`
+
+function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
+  const asked = now.decisions
+    .filter((decision) => decision.owner === 'client' && decision.answer === null)
+    .map((decision) => `${decision.question}${decision.by ? ` By ${longDay(decision.by)}.` : ''}${decision.stake ? ` ${decision.stake}` : ''}`)
+  const choices = now.selections
+    .filter((selection) => selection.state === 'undecided' && orderBy.has(selection.id))
+    .map((selection) => {
+      const place = now.places.find((p) => p.id === selection.placeId)?.name ?? ''
+      const by = orderBy.get(selection.id)!
+      const when = by <= today ? 'as soon as you can' : `by ${longDay(by)}`
+      return { by, text: `${selection.what} for ${place}: please choose ${when}, so that it is here in time.` }
+    })
+    .sort((a, b) => (a.by < b.by ? -1 : 1))
+  return [...asked, ...choices.map((choice) => choice.text)]
+}

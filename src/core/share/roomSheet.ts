@@ -1,0 +1,59 @@
+import { CAUTIONS } from '../cautions/cautions'
+import type { CautionId } from '../cautions/cautionIds'
+import type { Units } from '../measure/length'
+import { printQuantity } from '../measure/quantity'
+import { printSize } from '../measure/size'
+import { visitDays } from '../schedule/planDiff'
+import type { Plan } from '../schedule/plan'
+import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
+import { coverGates } from '../sequence/coverGate'
+import { SELECTION_STATES } from '../selections/selection'
+import type { Place, SiteState } from '../walk/siteState'
+
+/** What hangs on the wall of a room for whoever works in it. No money, no private note. */
+export interface RoomSheet {
+  readonly place: string
+  readonly size: string
+  readonly work: readonly { readonly stage: string; readonly trade: string; readonly title: string; readonly amount: string; readonly progress: number; readonly when: string; readonly held: string | null }[]
+  readonly beforeCover: readonly { readonly stage: string; readonly items: readonly { readonly text: string; readonly done: boolean }[] }[]
+  readonly selections: readonly { readonly what: string; readonly choice: string; readonly state: string }[]
+  readonly stays: readonly string[]
+  readonly out: readonly string[]
+  readonly cautions: readonly string[]
+}
+
+export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, units: Units): RoomSheet {
+  const lines = state.lines
+    .filter((line) => line.placeId === place.id)
+    .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
+  const visitFor = new Map(plan.visits.flatMap((visit) => visit.lineIds.map((id) => [id, visit] as const)))
+  const inScope = lines.filter((line) => line.excluded === null)
+  return {
+    place: place.name,
+    size: place.size ? printSize(place.size, units) : 'not measured yet',
+    work: inScope.map((line) => {
+      const visit = visitFor.get(line.id)
+      return {
+        stage: STAGES[line.stage],
+        trade: TRADES[line.trade],
+        title: line.title,
+        amount: line.quantity && line.quantity.unit !== 'each' ? printQuantity(line.quantity, units) : '',
+        progress: line.progress,
+        when: line.progress === 100 ? 'done' : visit ? visitDays(visit) : 'not planned',
+        held: line.held?.reason ?? null,
+      }
+    }),
+    beforeCover: coverGates(place.id, state.lines, state.gateMarks).map((gate) => ({
+      stage: STAGES[gate.stage],
+      items: gate.items.map((item) => ({ text: item.text, done: item.done })),
+    })),
+    selections: state.selections
+      .filter((selection) => selection.placeId === place.id)
+      .map((s) => ({ what: s.what, choice: s.choice ?? 'not chosen yet', state: SELECTION_STATES[s.state] })),
+    stays: state.keeps.filter((k) => k.placeId === place.id && !k.released).map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
+    out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${line.excluded.reason}`] : [])),
+    cautions: ([...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]).map(
+      (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,
+    ),
+  }
+}

@@ -1,0 +1,63 @@
+import { dateOnly, type Day } from '../calendar/day'
+import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
+import type { Plan } from '../schedule/plan'
+import type { ClientFacts } from './clientUpdate'
+
+/** What somebody was last told about a visit. */
+export interface ToldVisit extends VisitTime {
+  readonly key: string
+  readonly siteId: string
+  readonly crewId: string
+  readonly confirmed: boolean
+}
+
+/** One person or firm whose facts changed, with only what changed for them. */
+export interface ToTell {
+  readonly audience: 'trade' | 'client'
+  /** Crew or site. */
+  readonly who: string
+  readonly changes: readonly { readonly siteId: string; readonly visitKey: string | null; readonly text: string; readonly confirmed: boolean }[]
+}
+
+/** Exactly those whose told facts differ from the plan: moved and cancelled visits for trades, finish and outages for
+ * clients. Whoever was told nothing, or nothing that changed, is not on it.
+ * @param words names a visit for its trade: 'Board and tape, bathroom'
+ */
+export function tellList(
+  told: readonly ToldVisit[],
+  clients: ReadonlyMap<string, { readonly told: ClientFacts; readonly now: ClientFacts }>,
+  plan: Plan,
+  words: (key: string) => string,
+): ToTell[] {
+  const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const trades = new Map<string, ToTell['changes'][number][]>()
+  for (const was of told) {
+    const now = planned.get(was.key)
+    if (now && sameTime(was, now)) continue
+    // Work that was finished meanwhile is not a change of date.
+    if (!now) continue
+    const text = `${words(was.key)}: ${visitDays(now)}, ${shiftWords(was, now)} (was ${visitDays(was)}).`
+    trades.set(was.crewId, [...(trades.get(was.crewId) ?? []), { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed }])
+  }
+  const toTell: ToTell[] = [...trades].map(([who, changes]) => ({ audience: 'trade', who, changes }))
+  for (const [siteId, facts] of clients) {
+    const changes = clientChanges(facts.told, facts.now)
+    if (changes.length > 0) {
+      toTell.push({ audience: 'client', who: siteId, changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false })) })
+    }
+  }
+  return toTell
+}
+
+function clientChanges(told: ClientFacts, now: ClientFacts): string[] {
+  const changes: string[] = []
+  if (told.finish && now.finish && told.finish !== now.finish) {
+    changes.push(`Likely finish ${dateOnly(now.finish)} instead of ${dateOnly(told.finish)}.`)
+  }
+  const later = new Map(now.outages.map((outage) => [outage.key, outage.day] as [string, Day]))
+  for (const outage of told.outages) {
+    const day = later.get(outage.key)
+    if (day && day !== outage.day) changes.push(`${outage.what}: ${dateOnly(day)} instead of ${dateOnly(outage.day)}.`)
+  }
+  return changes
+}

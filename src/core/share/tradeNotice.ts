@@ -1,0 +1,60 @@
+import { CAUTIONS } from '../cautions/cautions'
+import type { CautionId } from '../cautions/cautionIds'
+import { printQuantity } from '../measure/quantity'
+import type { Units } from '../measure/length'
+import { visitDays } from '../schedule/planDiff'
+import type { PlannedVisit } from '../schedule/plan'
+import { STAGES } from '../scope/vocabulary'
+import { coverGates } from '../sequence/coverGate'
+import type { SiteState } from '../walk/siteState'
+import { listed } from './plainWords'
+
+/** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
+export interface TradeNotice {
+  readonly title: string
+  readonly when: string
+  readonly places: string
+  readonly work: readonly string[]
+  readonly ready: readonly string[]
+  readonly notReady: readonly string[]
+  readonly cautions: readonly string[]
+}
+
+export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteName: string, units: Units): TradeNotice {
+  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const name = (id: string): string => state.places.find((place) => place.id === id)?.name ?? ''
+  const ready: string[] = []
+  const notReady: string[] = []
+  for (const placeId of visit.placeIds) {
+    const earlier = state.lines.filter((l) => l.placeId === placeId && l.excluded === null && !visit.lineIds.includes(l.id))
+    const gates = coverGates(placeId, state.lines, state.gateMarks).filter((gate) => visit.stages.includes(gate.stage))
+    for (const gate of gates) {
+      for (const item of gate.items) {
+        if (item.done) continue
+        notReady.push(`${name(placeId)}: ${item.text.toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`)
+      }
+    }
+    const doneStages = [...new Set(earlier.map((line) => line.stage))].filter((stage) =>
+      earlier.filter((line) => line.stage === stage).every((line) => line.progress === 100),
+    )
+    if (doneStages.length > 0) ready.push(`${name(placeId)}: ${listed(doneStages.map((stage) => STAGES[stage].toLowerCase()))} done`)
+    for (const selection of state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor))) {
+      const words = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
+      if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${words}, on site`)
+      else notReady.push(`${words}, not on site yet`)
+    }
+  }
+  const cautions = [...new Set(lines.flatMap((line) => line.cautions))] as CautionId[]
+  return {
+    title: `${siteName}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}`,
+    when: visitDays(visit),
+    places: listed(visit.placeIds.map(name)),
+    work: lines.map((line) => {
+      const amount = line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, units)}` : ''
+      return `${name(line.placeId)}: ${line.title}${amount}`
+    }),
+    ready,
+    notReady,
+    cautions: cautions.map((id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`),
+  }
+}

@@ -1,0 +1,75 @@
+import { STAGES, type Stage } from '../scope/vocabulary'
+import { SELECTION_STATES } from '../selections/selection'
+import { placeName, type SiteState } from './siteState'
+
+export interface Difference {
+  readonly placeId: string | null
+  readonly kind: 'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note'
+  readonly text: string
+  readonly detail: string
+  readonly private?: boolean
+}
+
+/** What changed from one state of a site to a later one, in sentences, place by place in walking order. */
+export function differences(before: SiteState, after: SiteState): Difference[] {
+  const found = [
+    ...lineDifferences(before, after),
+    ...selectionDifferences(before, after),
+    ...entryDifferences(before, after),
+  ]
+  const order = new Map(after.places.map((place, i) => [place.id, i]))
+  return found.sort((a, b) => (order.get(a.placeId ?? '') ?? 999) - (order.get(b.placeId ?? '') ?? 999))
+}
+
+function lineDifferences(before: SiteState, after: SiteState): Difference[] {
+  const old = new Map(before.lines.map((line) => [line.id, line]))
+  return after.lines.flatMap((line): Difference[] => {
+    const was = old.get(line.id)
+    const name = line.title
+    const stage = STAGES[line.stage as Stage].toLowerCase()
+    const at = { placeId: line.placeId }
+    if (!was) return [{ ...at, kind: 'scope', text: `New: ${name}`, detail: line.extra ? 'an extra' : stage }]
+    const changes: Difference[] = []
+    if (was.progress !== line.progress) {
+      const done = line.progress === 100 ? 'finished' : `${line.progress} per cent`
+      changes.push({ ...at, kind: 'progress', text: `${name}: ${done}`, detail: `was ${was.progress}, now ${line.progress}` })
+    }
+    if (!was.held && line.held) changes.push({ ...at, kind: 'held', text: `${name} held`, detail: line.held.reason })
+    if (was.held && !line.held) changes.push({ ...at, kind: 'released', text: `${name} may go on`, detail: `was held: ${was.held.reason}` })
+    if (!was.excluded && line.excluded) changes.push({ ...at, kind: 'scope', text: `${name} is out of the scope`, detail: line.excluded.reason })
+    if (was.excluded && !line.excluded) changes.push({ ...at, kind: 'scope', text: `${name} is back in the scope`, detail: stage })
+    return changes
+  })
+}
+
+function selectionDifferences(before: SiteState, after: SiteState): Difference[] {
+  const old = new Map(before.selections.map((selection) => [selection.id, selection]))
+  return after.selections.flatMap((selection): Difference[] => {
+    const was = old.get(selection.id)
+    if (was && was.state === selection.state && was.choice === selection.choice && was.arrives === selection.arrives) return []
+    if (!was) return [{ placeId: selection.placeId, kind: 'selection', text: `To choose: ${selection.what}`, detail: 'new' }]
+    const state = SELECTION_STATES[selection.state].toLowerCase()
+    return [{ placeId: selection.placeId, kind: 'selection', text: `${selection.what}: ${state}`, detail: selection.choice ?? `was ${SELECTION_STATES[was.state].toLowerCase()}` }]
+  })
+}
+
+function entryDifferences(before: SiteState, after: SiteState): Difference[] {
+  const fresh = <T extends { readonly id: string }>(pick: (state: SiteState) => readonly T[]): T[] => {
+    const known = new Set(pick(before).map((entry) => entry.id))
+    return pick(after).filter((entry) => !known.has(entry.id))
+  }
+  const answeredBefore = new Set(before.decisions.filter((d) => d.answer !== null).map((d) => d.id))
+  return [
+    ...fresh((s) => s.findings).map((f): Difference => ({ placeId: f.placeId, kind: 'found', text: `Found: ${f.text}`, detail: f.certain ? 'seen' : 'suspected' })),
+    ...fresh((s) => s.keeps).map((k): Difference => ({ placeId: k.placeId, kind: 'kept', text: `Stays: ${k.text}`, detail: k.until ? `until ${k.until}` : 'for good' })),
+    ...fresh((s) => s.decisions).map((d): Difference => ({ placeId: d.placeId, kind: 'asked', text: `To decide: ${d.question}`, detail: `the ${d.owner} answers` })),
+    ...after.decisions
+      .filter((d) => d.answer !== null && !answeredBefore.has(d.id))
+      .map((d): Difference => ({ placeId: d.placeId, kind: 'decided', text: `Decided: ${d.question}`, detail: d.answer! })),
+    ...fresh((s) => s.notes).map((n): Difference => ({ placeId: n.placeId, kind: 'note', text: n.text, detail: n.private ? 'private note' : 'note', private: n.private })),
+  ]
+}
+
+/** Differences as one sentence a place, for a spoken or printed summary. */
+export const differenceSentence = (difference: Difference, state: SiteState): string =>
+  `${placeName(state, difference.placeId)}: ${difference.text} (${difference.detail}).`

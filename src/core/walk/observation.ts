@@ -1,0 +1,123 @@
+import type { Day, Instant } from '../calendar/day'
+import type { Minor } from '../measure/money'
+import type { Size } from '../measure/size'
+import type { PlaceLaid } from '../places/place'
+import type { LineLaid } from '../scope/line'
+import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { SelectionLaid, SelectionState } from '../selections/selection'
+
+export const VISIT_KINDS = {
+  scope: 'Scope walk',
+  kickoff: 'Kickoff',
+  progress: 'Progress walk',
+  'before-cover': 'Before-cover walk',
+  'end-of-day': 'End of day',
+  completion: 'Completion walk',
+  return: 'Return trip',
+} as const
+export type VisitKind = keyof typeof VISIT_KINDS
+
+export interface Held {
+  readonly reason: string
+  /** The first day it may go on, where somebody knows. */
+  readonly until?: Day
+}
+
+export interface Finding {
+  readonly text: string
+  readonly element?: Element
+  readonly condition: string
+  readonly certain: boolean
+}
+
+export interface Keep {
+  readonly text: string
+  /** The trigger that ends it: 'the switch-over on 20 March'. */
+  readonly until?: string
+}
+
+export interface Decision {
+  readonly question: string
+  readonly owner: 'client' | 'designer' | 'engineer' | 'us'
+  readonly by?: Day
+  /** The stage that waits for the answer at this place. */
+  readonly blocks?: Stage
+  /** What each further day of waiting may cost, told to the client in words. */
+  readonly stake?: string
+  readonly price?: Minor
+}
+
+export interface Note {
+  readonly text: string
+  /** A remark that is never shared. */
+  readonly private: boolean
+}
+
+export interface Photo {
+  readonly hash: string
+  readonly caption: string
+  readonly lineId?: string
+}
+
+/** Everything that can be observed, by subject and facet, with the value it carries. The register of one subject and
+ * facet holds the latest value seen; the history stays in the observations. */
+export interface Facts {
+  place: {
+    laid: PlaceLaid
+    name: string
+    measured: Size
+    visited: true
+    removed: boolean
+    order: number
+  }
+  line: {
+    laid: LineLaid
+    progress: number
+    held: Held | null
+    excluded: { reason: string } | null
+    removed: boolean
+    title: string
+    hours: number
+    trade: Trade
+    quantity: number
+    price: Minor
+  }
+  selection: {
+    laid: SelectionLaid
+    state: SelectionState
+    choice: string
+    lead: readonly [number, number, number]
+    arrives: Day | null
+    removed: boolean
+  }
+  /** What a stage of a place looks like to the eye, beside the honest figure. */
+  stage: { eye: number }
+  gate: { ticked: boolean; failed: { reason: string } | null }
+  finding: { found: Finding; settled: boolean }
+  keep: { kept: Keep; released: boolean }
+  decision: { asked: Decision; answered: string | null }
+  note: { noted: Note }
+  photo: { taken: Photo }
+  walk: { started: { kind: VisitKind; day: Day; by: string }; ended: Day }
+}
+
+export type SubjectKind = keyof Facts
+export type FacetOf<K extends SubjectKind> = keyof Facts[K] & string
+
+interface ObservationHead {
+  /** Client-made UUIDv7: the same observation sent twice is the same observation. */
+  readonly id: string
+  readonly siteId: string
+  readonly walkId: string | null
+  readonly placeId: string | null
+  readonly subjectId: string
+  readonly by: string
+  readonly seenAt: Instant
+}
+
+type ObservationOf<K extends SubjectKind> = {
+  [F in FacetOf<K>]: ObservationHead & { readonly subject: K; readonly facet: F; readonly value: Facts[K][F] }
+}[FacetOf<K>]
+
+/** What somebody saw, said or decided, once. Observations are only ever added. */
+export type Observation = { [K in SubjectKind]: ObservationOf<K> }[SubjectKind]

@@ -1,0 +1,193 @@
+import { dayOf, type Day, type Instant } from '../calendar/day'
+import type { PlaceLaid } from '../places/place'
+import { reckon } from '../places/geometry'
+import { effort } from '../scope/layTreatment'
+import { LEADS } from '../scope/leads'
+import type { Line, LineLaid } from '../scope/line'
+import type { GateMark } from '../sequence/coverGate'
+import type { SelectionLaid, SelectionState } from '../selections/selection'
+import type { Decision, FacetOf, Facts, Finding, Keep, Note, Observation, Photo, SubjectKind, VisitKind } from './observation'
+import type { Registers } from './registers'
+
+export interface Place extends PlaceLaid {
+  readonly id: string
+  readonly lastSeen: Instant | null
+}
+
+export interface Selection extends SelectionLaid {
+  readonly id: string
+  readonly state: SelectionState
+  readonly choice: string | null
+  readonly leadDays: readonly [number, number, number]
+  readonly arrives: Day | null
+}
+
+interface Entry {
+  readonly id: string
+  readonly placeId: string | null
+  readonly seenAt: Instant
+  readonly by: string
+}
+
+export interface Walk extends Entry {
+  readonly kind: VisitKind
+  readonly day: Day
+  readonly ended: boolean
+}
+
+/** Everything that is known about one site, put together from its registers. */
+export interface SiteState {
+  readonly places: readonly Place[]
+  readonly lines: readonly Line[]
+  readonly selections: readonly Selection[]
+  readonly gateMarks: ReadonlyMap<string, GateMark>
+  readonly eye: ReadonlyMap<string, number>
+  readonly findings: readonly (Entry & Finding & { readonly settled: boolean })[]
+  readonly keeps: readonly (Entry & Keep & { readonly released: boolean })[]
+  readonly decisions: readonly (Entry & Decision & { readonly answer: string | null })[]
+  readonly notes: readonly (Entry & Note)[]
+  readonly photos: readonly (Entry & Photo)[]
+  readonly walks: readonly Walk[]
+}
+
+/** The registers of one kind of subject, by subject. */
+type Subjects<K extends SubjectKind> = Map<string, { [F in FacetOf<K>]?: Latest<Facts[K][F]> }>
+
+interface Latest<Value> extends Omit<Entry, 'id'> {
+  readonly value: Value
+}
+
+function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
+  const groups = {
+    place: new Map(), line: new Map(), selection: new Map(), stage: new Map(), gate: new Map(), finding: new Map(),
+    keep: new Map(), decision: new Map(), note: new Map(), photo: new Map(), walk: new Map(),
+  } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
+  for (const observation of registers.values()) {
+    const group = groups[observation.subject]
+    const facets = group.get(observation.subjectId) ?? {}
+    facets[observation.facet] = observation
+    group.set(observation.subjectId, facets)
+  }
+  return groups as unknown as { [K in SubjectKind]: Subjects<K> }
+}
+
+/** Puts a site together from its registers. Subjects whose laying-down has not arrived yet are left out until it does. */
+export function siteStateOf(registers: Registers): SiteState {
+  const groups = bySubject(registers)
+  const seen = lastSeenByPlace(registers)
+  const places = placesOf(groups.place, seen)
+  const known = new Set(places.map((place) => place.id))
+  return {
+    places,
+    lines: linesOf(groups.line, groups.place, places).filter((line) => known.has(line.placeId)),
+    selections: selectionsOf(groups.selection).filter((selection) => known.has(selection.placeId)),
+    gateMarks: new Map(
+      [...groups.gate].map(([id, f]) => [id, { ticked: f.ticked?.value ?? false, failed: f.failed?.value ?? null }]),
+    ),
+    eye: new Map([...groups.stage].flatMap(([id, f]) => (f.eye ? [[id, f.eye.value] as const] : []))),
+    findings: entries(groups.finding, 'found', (f) => ({ settled: f.settled?.value ?? false })),
+    keeps: entries(groups.keep, 'kept', (f) => ({ released: f.released?.value ?? false })),
+    decisions: entries(groups.decision, 'asked', (f) => ({ answer: f.answered?.value ?? null })),
+    notes: entries(groups.note, 'noted', () => ({})),
+    photos: entries(groups.photo, 'taken', () => ({})),
+    walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
+  }
+}
+
+function lastSeenByPlace(registers: Registers): Map<string, Instant> {
+  const seen = new Map<string, Instant>()
+  for (const o of registers.values()) {
+    if (o.walkId && o.placeId && o.seenAt > (seen.get(o.placeId) ?? '')) seen.set(o.placeId, o.seenAt)
+  }
+  return seen
+}
+
+function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>): Place[] {
+  const places = [...group].flatMap(([id, f]): Place[] => {
+    if (!f.laid || f.removed?.value) return []
+    return [
+      {
+        ...f.laid.value,
+        id,
+        name: f.name?.value ?? f.laid.value.name,
+        size: f.measured?.value ?? f.laid.value.size,
+        order: f.order?.value ?? f.laid.value.order,
+        lastSeen: seen.get(id) ?? null,
+      },
+    ]
+  })
+  return places.sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1))
+}
+
+function linesOf(group: Subjects<'line'>, placeFacets: Subjects<'place'>, places: readonly Place[]): Line[] {
+  const placeById = new Map(places.map((place) => [place.id, place]))
+  const lines = [...group].flatMap(([id, f]): Line[] => {
+    if (!f.laid || f.removed?.value) return []
+    const measured = placeFacets.get(f.laid.value.placeId)?.measured
+    const outdated = measured && measured.seenAt > f.laid.seenAt
+    const laid = outdated ? reckonedAgain(f.laid.value, placeById.get(f.laid.value.placeId)) : f.laid.value
+    return [
+      {
+        ...laid,
+        id,
+        title: f.title?.value ?? laid.title,
+        hours: f.hours?.value ?? laid.hours,
+        trade: f.trade?.value ?? laid.trade,
+        quantity: f.quantity && laid.quantity ? { ...laid.quantity, value: f.quantity.value } : laid.quantity,
+        progress: f.progress?.value ?? 0,
+        held: f.held?.value ?? null,
+        excluded: f.excluded?.value ?? null,
+        price: f.price?.value ?? null,
+      },
+    ]
+  })
+  return lines.sort((a, b) => (a.id < b.id ? -1 : 1))
+}
+
+/** A line whose place was measured after it was laid: its quantity follows the new size, its effort in proportion. */
+function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {
+  const reckoned = place && laid.basis !== 'once' ? reckon(laid.basis, place.kind, place.size) : null
+  if (!reckoned || !laid.quantity) return laid
+  const { quantity, how, rough } = reckoned
+  return { ...laid, quantity, how, rough, hours: effort(quantity.value, laid.hours / laid.quantity.value) }
+}
+
+function selectionsOf(group: Subjects<'selection'>): Selection[] {
+  return [...group]
+    .flatMap(([id, f]): Selection[] => {
+      if (!f.laid || f.removed?.value) return []
+      const laid = f.laid.value
+      return [
+        {
+          ...laid,
+          id,
+          state: f.state?.value ?? 'undecided',
+          choice: f.choice?.value ?? null,
+          leadDays: f.lead?.value ?? LEADS[laid.lead].days,
+          arrives: f.arrives?.value ?? null,
+        },
+      ]
+    })
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+}
+
+function entries<K extends SubjectKind, F extends FacetOf<K>, More>(
+  group: Subjects<K>,
+  facet: F,
+  more: (facets: { [G in FacetOf<K>]?: Latest<Facts[K][G]> }) => More,
+): (Entry & Facts[K][F] & More)[] {
+  const found = [...group].flatMap(([id, facets]) => {
+    const first = facets[facet]
+    if (!first) return []
+    return [{ ...(first.value as Facts[K][F] & object), id, placeId: first.placeId, seenAt: first.seenAt, by: first.by, ...more(facets) }]
+  })
+  return found.sort((a, b) => (a.seenAt < b.seenAt ? -1 : a.seenAt > b.seenAt ? 1 : a.id < b.id ? -1 : 1))
+}
+
+export const placeName = (state: SiteState, placeId: string | null): string =>
+  state.places.find((place) => place.id === placeId)?.name ?? 'Whole site'
+
+export const lastWalk = (state: SiteState, before?: Instant): Walk | null =>
+  state.walks.filter((walk) => before === undefined || walk.seenAt < before).at(-1) ?? null
+
+export const seenDay = (place: Place): Day | null => (place.lastSeen ? dayOf(place.lastSeen) : null)

@@ -1,0 +1,57 @@
+import type { Day } from '../core/calendar/day'
+import type { Crew } from '../core/schedule/problem'
+import type { Trade } from '../core/scope/vocabulary'
+import type { Db } from './database'
+
+/** A crew with how to reach it. */
+export interface CrewContact extends Crew {
+  readonly contact: string
+  readonly licence: string
+}
+
+interface Row {
+  id: string
+  name: string
+  trade: Trade
+  crews: number
+  crew_size: number
+  weekdays: string
+  days_off: string
+  halves: 'both' | 'morning' | 'afternoon'
+  contact: string
+  licence: string
+}
+
+export function readCrews(db: Db): CrewContact[] {
+  const rows = db.prepare('SELECT * FROM crew ORDER BY trade, name').all() as Row[]
+  return rows.map((row) => ({
+    id: row.id,
+    name: row.name,
+    trade: row.trade,
+    crews: row.crews,
+    crewSize: row.crew_size,
+    calendar: { weekdays: JSON.parse(row.weekdays) as number[], daysOff: JSON.parse(row.days_off) as Day[], halves: row.halves },
+    contact: row.contact,
+    licence: row.licence,
+  }))
+}
+
+export function saveCrew(db: Db, crew: CrewContact): void {
+  db.prepare(
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence)
+     ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
+     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence`,
+  ).run({
+    id: crew.id,
+    name: crew.name,
+    trade: crew.trade,
+    crews: crew.crews,
+    crewSize: crew.crewSize,
+    weekdays: JSON.stringify(crew.calendar.weekdays),
+    daysOff: JSON.stringify(crew.calendar.daysOff ?? []),
+    halves: crew.calendar.halves ?? 'both',
+    contact: crew.contact,
+    licence: crew.licence,
+  })
+}

@@ -1,0 +1,42 @@
+import type { Db } from './database'
+
+export type Audience = 'client' | 'trade' | 'room' | 'calendar'
+
+export interface Link {
+  readonly id: string
+  readonly siteId: string | null
+  readonly audience: Audience
+  readonly subject: string
+  readonly createdAt: string
+  readonly expiresAt: string
+  readonly revokedAt: string | null
+  readonly firstViewedAt: string | null
+  readonly lastViewedAt: string | null
+}
+
+const COLUMNS = `id, site_id AS siteId, audience, subject, created_at AS createdAt, expires_at AS expiresAt, revoked_at AS revokedAt,
+  first_viewed_at AS firstViewedAt, last_viewed_at AS lastViewedAt`
+
+export function insertLink(db: Db, link: Pick<Link, 'id' | 'siteId' | 'audience' | 'subject' | 'createdAt' | 'expiresAt'> & { tokenHash: string; by: string }): void {
+  db.prepare(
+    `INSERT INTO link (id, token_hash, site_id, audience, subject, created_by, created_at, expires_at)
+     VALUES (@id, @tokenHash, @siteId, @audience, @subject, @by, @createdAt, @expiresAt)`,
+  ).run(link)
+}
+
+export const readLinkByHash = (db: Db, tokenHash: string): Link | null =>
+  (db.prepare(`SELECT ${COLUMNS} FROM link WHERE token_hash = ?`).get(tokenHash) as Link | undefined) ?? null
+
+export const readLink = (db: Db, id: string): Link | null =>
+  (db.prepare(`SELECT ${COLUMNS} FROM link WHERE id = ?`).get(id) as Link | undefined) ?? null
+
+export const readLinksOfSite = (db: Db, siteId: string): Link[] =>
+  db.prepare(`SELECT ${COLUMNS} FROM link WHERE site_id = ? ORDER BY created_at DESC, id DESC LIMIT 200`).all(siteId) as Link[]
+
+export function recordView(db: Db, id: string, at: string): void {
+  db.prepare('UPDATE link SET first_viewed_at = COALESCE(first_viewed_at, ?), last_viewed_at = ? WHERE id = ?').run(at, at, id)
+}
+
+export function revokeLink(db: Db, id: string, at: string): void {
+  db.prepare('UPDATE link SET revoked_at = COALESCE(revoked_at, ?) WHERE id = ?').run(at, id)
+}

@@ -1,0 +1,128 @@
+import type { Day } from '../core/calendar/day'
+import type { Plan } from '../core/schedule/plan'
+import type { Booking, Pin } from '../core/schedule/problem'
+import type { Db } from './database'
+
+/** What was told or agreed about a visit, with the dates it was told for. */
+export interface StoredBooking extends Booking {
+  readonly siteId: string
+  readonly crewId: string
+  readonly endDay: Day
+  readonly endHalf: 0 | 1
+  readonly reason: string
+  readonly changedAt: string
+}
+
+export interface StoredPlan {
+  readonly id: number
+  readonly plan: Plan
+  /** Revision of every site that it was made from. */
+  readonly revisions: Readonly<Record<string, number>>
+  readonly reason: string
+  readonly by: string
+  readonly madeAt: string
+}
+
+interface BookingRow {
+  visit_key: string
+  site_id: string
+  crew_id: string
+  state: Booking['state']
+  start_day: Day
+  start_half: 0 | 1
+  end_day: Day
+  end_half: 0 | 1
+  free_from: Day | null
+  reason: string
+  changed_at: string
+}
+
+const bookingOf = (row: BookingRow): StoredBooking => ({
+  visitKey: row.visit_key,
+  siteId: row.site_id,
+  crewId: row.crew_id,
+  state: row.state,
+  startDay: row.start_day,
+  startHalf: row.start_half,
+  endDay: row.end_day,
+  endHalf: row.end_half,
+  ...(row.free_from ? { freeFrom: row.free_from } : {}),
+  reason: row.reason,
+  changedAt: row.changed_at,
+})
+
+export const readBookings = (db: Db): StoredBooking[] => (db.prepare('SELECT * FROM booking ORDER BY visit_key').all() as BookingRow[]).map(bookingOf)
+
+export function saveBooking(db: Db, booking: StoredBooking): void {
+  db.prepare(
+    `INSERT INTO booking (visit_key, site_id, crew_id, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at)
+     VALUES (@visitKey, @siteId, @crewId, @state, @startDay, @startHalf, @endDay, @endHalf, @freeFrom, @reason, @changedAt)
+     ON CONFLICT (visit_key) DO UPDATE SET site_id = @siteId, crew_id = @crewId, state = @state, start_day = @startDay,
+     start_half = @startHalf, end_day = @endDay, end_half = @endHalf, free_from = @freeFrom, reason = @reason, changed_at = @changedAt`,
+  ).run({ ...booking, freeFrom: booking.freeFrom ?? null })
+}
+
+export const readPins = (db: Db): Pin[] => db.prepare('SELECT visit_key AS visitKey, day, half FROM pin ORDER BY visit_key').all() as Pin[]
+
+export function savePin(db: Db, pin: Pin): void {
+  db.prepare('INSERT INTO pin (visit_key, day, half) VALUES (@visitKey, @day, @half) ON CONFLICT (visit_key) DO UPDATE SET day = @day, half = @half').run(pin)
+}
+
+export function deletePin(db: Db, visitKey: string): void {
+  db.prepare('DELETE FROM pin WHERE visit_key = ?').run(visitKey)
+}
+
+interface PlanRow {
+  id: number
+  body: string
+  revisions: string
+  bookings: string
+  pins: string
+  reason: string
+  by_person: string
+  made_at: string
+}
+
+const storedPlanOf = (row: PlanRow): StoredPlan => ({
+  id: row.id,
+  plan: JSON.parse(row.body) as Plan,
+  revisions: JSON.parse(row.revisions) as Record<string, number>,
+  reason: row.reason,
+  by: row.by_person,
+  madeAt: row.made_at,
+})
+
+const IN_FORCE = 'SELECT * FROM plan WHERE undone_at IS NULL ORDER BY id DESC'
+
+export function readPlan(db: Db): StoredPlan | null {
+  const row = db.prepare(`${IN_FORCE} LIMIT 1`).get() as PlanRow | undefined
+  return row ? storedPlanOf(row) : null
+}
+
+
+/** Puts a plan in force, with the bookings it stands on, and forgets all but the last fifty. */
+export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
+  db.prepare('INSERT INTO plan (body, revisions, bookings, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?, ?)').run(
+    JSON.stringify(stored.plan),
+    JSON.stringify(stored.revisions),
+    JSON.stringify(readBookings(db)),
+    JSON.stringify(readPins(db)),
+    stored.reason,
+    stored.by,
+    stored.madeAt,
+  )
+  db.prepare('DELETE FROM plan WHERE id <= (SELECT MAX(id) - 50 FROM plan)').run()
+}
+
+/** Takes the newest plan back; the one before and its bookings are in force again.
+ * @returns the reason of the plan that was undone, or null where there is nothing before it */
+export function undoPlan(db: Db, at: string): string | null {
+  const [newest, previous] = db.prepare(`${IN_FORCE} LIMIT 2`).all() as PlanRow[]
+  if (!newest || !previous) return null
+  db.prepare('UPDATE plan SET undone_at = ? WHERE id = ?').run(at, newest.id)
+  db.prepare('DELETE FROM booking').run()
+  for (const booking of JSON.parse(previous.bookings) as StoredBooking[]) saveBooking(db, booking)
+  db.prepare('DELETE FROM pin').run()
+  for (const pin of JSON.parse(previous.pins) as Pin[]) savePin(db, pin)
+  return newest.reason
+}

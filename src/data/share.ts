@@ -1,0 +1,78 @@
+import type { ClientFacts, ClientUpdate } from '../core/share/clientUpdate'
+import type { Db } from './database'
+
+export interface PublishedUpdate {
+  readonly id: string
+  readonly siteId: string
+  readonly update: ClientUpdate
+  readonly facts: ClientFacts
+  readonly photos: readonly string[]
+  readonly publishedAt: string
+}
+
+interface UpdateRow {
+  id: string
+  site_id: string
+  body: string
+  facts: string
+  published_at: string
+}
+
+const publishedOf = (row: UpdateRow): PublishedUpdate => {
+  const { update, photos } = JSON.parse(row.body) as Pick<PublishedUpdate, 'update' | 'photos'>
+  return { id: row.id, siteId: row.site_id, update, photos, facts: JSON.parse(row.facts) as ClientFacts, publishedAt: row.published_at }
+}
+
+export function insertUpdate(db: Db, update: PublishedUpdate, by: string): void {
+  db.prepare('INSERT INTO client_update (id, site_id, body, facts, by_person, published_at) VALUES (?, ?, ?, ?, ?, ?)').run(
+    update.id,
+    update.siteId,
+    JSON.stringify({ update: update.update, photos: update.photos }),
+    JSON.stringify(update.facts),
+    by,
+    update.publishedAt,
+  )
+}
+
+export function readLatestUpdate(db: Db, siteId: string): PublishedUpdate | null {
+  const row = db.prepare('SELECT * FROM client_update WHERE site_id = ? ORDER BY published_at DESC, id DESC LIMIT 1').get(siteId) as UpdateRow | undefined
+  return row ? publishedOf(row) : null
+}
+
+export interface Message {
+  readonly id: string
+  readonly siteId: string | null
+  readonly recipient: string
+  readonly address: string
+  readonly subject: string
+  readonly body: string
+  readonly writtenAt: string
+  readonly sentAt: string | null
+}
+
+export function insertMessage(db: Db, message: Message): void {
+  db.prepare(
+    `INSERT INTO message (id, site_id, recipient, address, subject, body, written_at, sent_at)
+     VALUES (@id, @siteId, @recipient, @address, @subject, @body, @writtenAt, @sentAt)`,
+  ).run(message)
+}
+
+export const readMessages = (db: Db, limit: number): Message[] =>
+  db
+    .prepare(
+      `SELECT id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt
+       FROM message ORDER BY written_at DESC, id DESC LIMIT ?`,
+    )
+    .all(limit) as Message[]
+
+export const readUnsentMessages = (db: Db): Message[] =>
+  db
+    .prepare(
+      `SELECT id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt
+       FROM message WHERE sent_at IS NULL ORDER BY written_at, id`,
+    )
+    .all() as Message[]
+
+export function markSent(db: Db, id: string, at: string): void {
+  db.prepare('UPDATE message SET sent_at = ? WHERE id = ?').run(at, id)
+}

@@ -1,0 +1,92 @@
+import type { Day } from '../core/calendar/day'
+import type { WorkCalendar } from '../core/calendar/workingDays'
+import type { Units } from '../core/measure/length'
+import type { Relation, Schools } from '../core/sequence/relations'
+import type { Db } from './database'
+
+export interface Site {
+  readonly id: string
+  readonly name: string
+  readonly built: number | null
+  readonly units: Units
+  readonly livedIn: boolean
+  readonly calendar: WorkCalendar
+  readonly startsOn: Day
+  readonly schools: Schools
+  readonly ownRelations: readonly Relation[]
+  readonly clientName: string
+  readonly clientAddress: string
+  readonly privateNote: string
+  readonly revision: number
+}
+
+interface Row {
+  id: string
+  name: string
+  built: number | null
+  units: Units
+  lived_in: number
+  weekdays: string
+  days_off: string
+  starts_on: Day
+  schools: string
+  own_relations: string
+  client_name: string
+  client_address: string
+  private_note: string
+  revision: number
+}
+
+const siteOf = (row: Row): Site => ({
+  id: row.id,
+  name: row.name,
+  built: row.built,
+  units: row.units,
+  livedIn: row.lived_in === 1,
+  calendar: { weekdays: JSON.parse(row.weekdays) as number[], daysOff: JSON.parse(row.days_off) as Day[] },
+  startsOn: row.starts_on,
+  schools: JSON.parse(row.schools) as Schools,
+  ownRelations: JSON.parse(row.own_relations) as Relation[],
+  clientName: row.client_name,
+  clientAddress: row.client_address,
+  privateNote: row.private_note,
+  revision: row.revision,
+})
+
+export const readSites = (db: Db): Site[] => (db.prepare('SELECT * FROM site ORDER BY created_at, id').all() as Row[]).map(siteOf)
+
+export function readSite(db: Db, id: string): Site | null {
+  const row = db.prepare('SELECT * FROM site WHERE id = ?').get(id) as Row | undefined
+  return row ? siteOf(row) : null
+}
+
+export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
+  db.prepare(
+    `INSERT INTO site (id, name, built, units, lived_in, weekdays, days_off, starts_on, schools, own_relations, client_name, client_address, private_note, created_at)
+     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @daysOff, @startsOn, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
+  ).run({ ...columns(site), at })
+}
+
+export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
+  db.prepare(
+    `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, days_off = @daysOff,
+     starts_on = @startsOn, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
+     client_address = @clientAddress, private_note = @privateNote, revision = revision + 1 WHERE id = @id`,
+  ).run(columns(site))
+}
+
+const columns = (site: Omit<Site, 'revision'>) => ({
+  id: site.id,
+  name: site.name,
+  built: site.built,
+  units: site.units,
+  livedIn: site.livedIn ? 1 : 0,
+  weekdays: JSON.stringify(site.calendar.weekdays),
+  daysOff: JSON.stringify(site.calendar.daysOff ?? []),
+  startsOn: site.startsOn,
+  schools: JSON.stringify(site.schools),
+  ownRelations: JSON.stringify(site.ownRelations),
+  clientName: site.clientName,
+  clientAddress: site.clientAddress,
+  privateNote: site.privateNote,
+})

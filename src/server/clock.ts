@@ -1,0 +1,25 @@
+import type { Day, Instant } from '../core/calendar/day'
+import { parseDay } from '../core/calendar/day'
+
+/** The one clock. `AFTERMIST_TODAY` fixes the day for demo, tests and screenshots; time still runs within it. */
+export interface Clock {
+  now(): Instant
+  today(): Day
+}
+
+/** @param notBefore an instant already on record; a fixed day goes on after it, so that what is entered next is later */
+export function clockFrom(fixedDay: string | undefined, notBefore: Instant | null): Clock {
+  if (!fixedDay) {
+    return { now: () => new Date().toISOString(), today: () => localDay(new Date()) }
+  }
+  const day = parseDay(fixedDay)
+  const morning = Date.parse(`${day}T07:00:00Z`)
+  const evening = Date.parse(`${day}T23:59:59Z`)
+  const recorded = notBefore && notBefore.startsWith(day) ? Date.parse(notBefore) + 1000 : 0
+  const start = Math.max(morning, recorded)
+  const began = performance.now()
+  return { now: () => new Date(Math.min(start + performance.now() - began, evening)).toISOString(), today: () => day }
+}
+
+const localDay = (at: Date): Day =>
+  `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}` as Day

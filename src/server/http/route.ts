@@ -1,0 +1,79 @@
+import { ValidationError } from 'yup'
+import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
+import type { Context } from '../context'
+import { runningFirm, type FirmFolder } from '../firmFolder'
+import { Refusal } from '../refusal'
+import { requireContext } from './session'
+
+type Params = Record<string, string>
+interface RouteArguments {
+  params: Promise<Params>
+}
+type Answer = unknown
+
+/** A route for people who are signed in. Writes must come from our own pages. */
+export function route(handle: (context: Context, params: Params, request: Request) => Answer | Promise<Answer>) {
+  return (request: Request, { params }: RouteArguments): Promise<Response> =>
+    answer(request, async () => handle(await requireContext(), await params, request))
+}
+
+/** A route that needs no session: signing in, or a link whose token is checked by the use case. */
+export function openRoute(handle: (firm: FirmFolder, params: Params, request: Request) => Answer | Promise<Answer>) {
+  return (request: Request, { params }: RouteArguments): Promise<Response> =>
+    answer(request, async () => handle(await runningFirm(), await params, request))
+}
+
+async function answer(request: Request, handle: () => Promise<Answer>): Promise<Response> {
+  try {
+    requireOwnOrigin(request)
+    const body = await handle()
+    return body instanceof Response ? body : Response.json(body ?? {})
+  } catch (error) {
+    return refusalResponse(error)
+  }
+}
+
+function requireOwnOrigin(request: Request): void {
+  if (request.method === 'GET' || request.method === 'HEAD') return
+  const origin = request.headers.get('origin')
+  const host = request.headers.get('x-forwarded-host') ?? request.headers.get('host')
+  const own = origin ? URL.canParse(origin) && new URL(origin).host === host : request.headers.get('sec-fetch-site') === 'same-origin'
+  if (!own) throw new Refusal(403, 'This request did not come from Aftermist itself.')
+}
+
+function refusalResponse(error: unknown): Response {
+  if (error instanceof Refusal) return refused(error.status, error.message, error.field)
+  if (error instanceof ImpossibleRequest) return refused(422, error.message, error.field)
+  if (error instanceof ValidationError) return refused(422, error.errors[0] ?? error.message, error.path)
+  console.error(error)
+  return refused(500, 'Something went wrong on our side. Nothing was saved; try again.')
+}
+
+const refused = (status: number, message: string, field?: string): Response =>
+  Response.json({ error: { message, ...(field ? { field } : {}) } }, { status })
+
+/** The JSON body of a request, or a refusal that says so.
+ * @param limit most bytes taken */
+export async function jsonBody(request: Request, limit = 2_000_000): Promise<unknown> {
+  const text = await request.text()
+  if (text.length > limit) throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
+  try {
+    return JSON.parse(text) as unknown
+  } catch {
+    throw new Refusal(400, 'The request could not be read. Reload the page and try again.')
+  }
+}
+
+/** The address people reach us at, for links in messages. */
+export function originOf(request: Request): string {
+  const protocol = request.headers.get('x-forwarded-proto') ?? 'http'
+  const host = request.headers.get('x-forwarded-host') ?? request.headers.get('host') ?? 'localhost'
+  return `${protocol}://${host}`
+}
+
+/** The raw bytes of a request, up to a limit that is checked before anything is read. */
+export async function bytesBody(request: Request, limit: number): Promise<Buffer> {
+  const told = Number(request.headers.get('content-length') ?? 0)
+  if (told > limit) throw new Refusal(413, `Photo: larger than ${Math.round(limit / 1e6)} MB. Take it again at a smaller size.`, 'photo')
+  return Buffer.from(await request.arrayBuffer())
+}

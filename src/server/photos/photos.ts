@@ -1,0 +1,70 @@
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync } from 'node:fs'
+import { readFile, rename, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import sharp from 'sharp'
+import { insertPhoto, readPhoto } from '../../data/photos'
+import type { Context } from '../context'
+import type { FirmFolder } from '../firmFolder'
+import { Refusal } from '../refusal'
+
+export const MAX_PHOTO_BYTES = 30_000_000
+const MAX_PIXELS = 100_000_000
+const TYPES = ['jpeg', 'png', 'webp']
+/** Longest side of the two sizes that are ever shown. */
+const SIDES = { shared: 1600, thumb: 480 } as const
+export type PhotoSize = keyof typeof SIDES
+
+const fileOf = (firm: FirmFolder, hash: string, size: PhotoSize | 'original'): string => join(firm.path, 'photos', hash.slice(0, 2), `${hash}.${size}`)
+
+/** Takes a photo in: decoded to be sure that it is one, kept by the hash of its bytes, and re-encoded upright in two
+ * sizes without any of its hidden data (position, camera, time).
+ * @throws Refusal 415 where it is not a photo, 413 where it is too large; the sentence says what to do */
+export async function storePhoto(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
+  const site = context.site(siteId)
+  if (bytes.length > MAX_PHOTO_BYTES) throw new Refusal(413, 'Photo: larger than 30 MB. Take it again at a smaller size.', 'photo')
+  const hash = createHash('sha256').update(bytes).digest('hex')
+  const known = readPhoto(context.db, hash)
+  if (known) {
+    if (known.siteId !== site.id) throw new Refusal(409, 'Photo: the same picture is already kept for another site.', 'photo')
+    return { hash }
+  }
+  const picture = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
+  const meta = await picture.metadata().catch(() => null)
+  if (!meta || !TYPES.includes(meta.format)) {
+    throw new Refusal(415, 'Photo: this file is not a JPEG, PNG or WebP picture. Set the camera to its most compatible format and take it again.', 'photo')
+  }
+  mkdirSync(join(context.firm.path, 'photos', hash.slice(0, 2)), { recursive: true })
+  try {
+    for (const size of Object.keys(SIDES) as PhotoSize[]) {
+      const side = SIDES[size]
+      const small = await picture.clone().autoOrient().resize(side, side, { fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 82 }).toBuffer()
+      await writeWhole(fileOf(context.firm, hash, size), small)
+    }
+  } catch {
+    throw new Refusal(415, 'Photo: the file is damaged. Take it again.', 'photo')
+  }
+  await writeWhole(fileOf(context.firm, hash, 'original'), bytes)
+  insertPhoto(context.db, { hash, siteId: site.id, type: meta.format, width: meta.width, height: meta.height, bytes: bytes.length, receivedAt: context.now() })
+  return { hash }
+}
+
+/** Writes beside and renames, so that a half-written file is never found under its name. */
+async function writeWhole(file: string, bytes: Buffer): Promise<void> {
+  await writeFile(`${file}.part`, bytes)
+  await rename(`${file}.part`, file)
+}
+
+export async function photoResponse(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Response> {
+  const file = fileOf(firm, hash, size)
+  if (!/^[0-9a-f]{64}$/.test(hash) || !existsSync(file)) throw new Refusal(404, 'This photo is not here yet.')
+  return new Response(new Uint8Array(await readFile(file)), {
+    headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=604800, immutable' },
+  })
+}
+
+export function requirePhotoOfOwnSite(context: Context, hash: string): void {
+  const photo = readPhoto(context.db, hash)
+  if (!photo) throw new Refusal(404, 'This photo is not here yet.')
+  context.site(photo.siteId)
+}

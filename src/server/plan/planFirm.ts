@@ -1,0 +1,40 @@
+import type { Day } from '../../core/calendar/day'
+import type { Plan } from '../../core/schedule/plan'
+import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
+import { readCrews } from '../../data/crews'
+import type { Db } from '../../data/database'
+import { insertPlan, readBookings, readPins } from '../../data/plans'
+import { readSites, type Site } from '../../data/sites'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+import { KEPT_ROUNDS, solveInWorker, type SolveControl } from './solver'
+
+const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
+  id: site.id,
+  name: site.name,
+  calendar: site.calendar,
+  startsOn: site.startsOn,
+  schools: site.schools,
+  ownRelations: site.ownRelations,
+  state: siteState(db, site),
+})
+
+/** All that the planner needs to know, as of today. */
+export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins(db)): ProblemInput {
+  return {
+    today,
+    sites: readSites(db).map((site) => siteToPlan(db, site)),
+    crews: readCrews(db),
+    bookings: readBookings(db),
+    pins,
+  }
+}
+
+/** Plans all sites of the firm again and puts the plan in force. */
+export async function planFirm(context: Pick<Context, 'db' | 'today' | 'now' | 'person'>, reason: string, control: SolveControl = {}): Promise<Plan> {
+  const { db } = context
+  const revisions = Object.fromEntries(readSites(db).map((site) => [site.id, site.revision]))
+  const plan = await solveInWorker(problemInput(db, context.today), KEPT_ROUNDS, control)
+  insertPlan(db, { plan, revisions, reason, by: context.person.name, madeAt: context.now() })
+  return plan
+}

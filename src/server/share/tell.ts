@@ -1,0 +1,66 @@
+import { addDays } from '../../core/calendar/day'
+import { clientFacts } from '../../core/share/clientUpdate'
+import { tellList, type ToTell } from '../../core/share/tellList'
+import { visitDays } from '../../core/schedule/planDiff'
+import type { Plan } from '../../core/schedule/plan'
+import { readCrews } from '../../data/crews'
+import { readBookings, readPlan } from '../../data/plans'
+import { readLatestUpdate } from '../../data/share'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+import { visitWords } from './visitWords'
+
+/** Visits of the next weeks that nobody was told about yet. */
+const ASK_AHEAD_DAYS = 21
+
+/** Who has to be told what: people whose told facts changed, and visits nobody has been asked for yet. */
+export function whoToTell(context: Context) {
+  context.requireLead()
+  const plan = readPlan(context.db)?.plan
+  if (!plan) return { changed: [], unasked: [] }
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  const sites = new Map(context.sites().map((site) => [site.id, site]))
+  return {
+    changed: changedFacts(context, plan).map((one) => ({
+      audience: one.audience,
+      who: one.audience === 'trade' ? (crews.get(one.who)?.name ?? 'A crew') : `Client of ${sites.get(one.who)?.name ?? ''}`,
+      siteId: one.audience === 'client' ? one.who : null,
+      changes: one.changes,
+    })),
+    unasked: unaskedVisits(context, plan).map((visit) => ({
+      visitKey: visit.key,
+      who: crews.get(visit.crewId!)?.name ?? '',
+      what: visitWords(context.db, visit),
+      when: visitDays(visit),
+    })),
+  }
+}
+
+function unaskedVisits(context: Context, plan: Plan) {
+  const booked = new Set(readBookings(context.db).map((booking) => booking.visitKey))
+  const own = new Set(context.sites().map((site) => site.id))
+  const until = addDays(context.today, ASK_AHEAD_DAYS)
+  return plan.visits
+    .filter((visit) => visit.crewId && own.has(visit.siteId) && !booked.has(visit.key) && visit.startDay <= until)
+    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.key < b.key ? -1 : 1))
+}
+
+/** Exactly those whose facts differ from what they were last told. */
+export function changedFacts(context: Context, plan: Plan): ToTell[] {
+  const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const told = readBookings(context.db)
+    .filter((booking) => booking.state !== 'declined')
+    .map((b) => ({ key: b.visitKey, siteId: b.siteId, crewId: b.crewId, startDay: b.startDay, startHalf: b.startHalf, endDay: b.endDay, endHalf: b.endHalf, confirmed: b.state === 'confirmed' }))
+  const clients = new Map(
+    context.sites().flatMap((site) => {
+      const published = readLatestUpdate(context.db, site.id)
+      if (!published) return []
+      const now = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
+      return [[site.id, { told: published.facts, now }] as const]
+    }),
+  )
+  return tellList(told, clients, plan, (key) => {
+    const visit = planned.get(key)
+    return visit ? visitWords(context.db, visit) : 'A visit'
+  })
+}

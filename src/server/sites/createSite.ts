@@ -1,0 +1,155 @@
+import { v7 as uuid } from 'uuid'
+import { array, boolean, number, object, string } from 'yup'
+import { parseDay } from '../../core/calendar/day'
+import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
+import { parseSize, type Size } from '../../core/measure/size'
+import type { Units } from '../../core/measure/length'
+import { PLACE_KINDS, type PlaceKind } from '../../core/places/place'
+import { layTreatment } from '../../core/scope/layTreatment'
+import type { RateOverrides } from '../../core/scope/rates'
+import { treatmentById } from '../../core/scope/treatments'
+import { USUAL_SCHOOLS } from '../../core/sequence/relations'
+import type { Observation } from '../../core/walk/observation'
+import { insertObservations } from '../../data/observations'
+import { readRates } from '../../data/rates'
+import { insertSite } from '../../data/sites'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+import { siteState } from '../siteStates'
+import { factOf } from '../walk/recordFacts'
+
+const placeSchema = object({
+  name: string().trim().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
+  kind: string().oneOf(Object.keys(PLACE_KINDS), 'Kind: choose one of the list.').required('Kind: choose one.'),
+  level: string().trim().max(40, 'Level: use at most 40 characters.').required('Level: type one, like Ground floor or Outside.'),
+  size: string().trim().max(80, 'Size: use at most 80 characters.').default(''),
+  treatments: array(string().required()).max(6).default([]),
+})
+
+const siteSchema = object({
+  name: string().trim().max(80, 'Site: use at most 80 characters.').required('Site: type its name.'),
+  built: number()
+    .transform((value: number, original: unknown) => (original === '' ? null : value))
+    .typeError('Built: write a year, like 1911.')
+    .integer('Built: write a year, like 1911.')
+    .min(1400, 'Built: a year from 1400 on.')
+    .max(2100, 'Built: a year up to 2100.')
+    .nullable()
+    .default(null),
+  units: string().oneOf(['imperial', 'metric'], 'Units: choose feet and inches or metric.').required('Units: choose one.'),
+  livedIn: boolean().required('Lived in: say yes or no.'),
+  weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
+  startsOn: string().required('Start: choose a day.'),
+  clientName: string().trim().max(80).default(''),
+  clientAddress: string().trim().max(120).default(''),
+  places: array(placeSchema).min(1, 'Places: add at least one.').max(200, 'Places: at most 200.').required('Places: add at least one.'),
+})
+
+/** Creates a site with its places and what happens in each, all or nothing. */
+export function createSite(context: Context, body: unknown): { siteId: string } {
+  context.requireLead()
+  const input = siteSchema.validateSync(body)
+  const siteId = uuid()
+  const rates = readRates(context.db)
+  const startsOn = parseDayOf('startsOn', 'Start', input.startsOn)
+  const facts = input.places.flatMap((place, i) => placeFacts(context, siteId, place, i, input.units as Units, rates))
+  context.db.transaction(() => {
+    insertSite(
+      context.db,
+      {
+        id: siteId,
+        name: input.name,
+        built: input.built,
+        units: input.units as Units,
+        livedIn: input.livedIn,
+        calendar: { weekdays: input.weekdays },
+        startsOn,
+        schools: USUAL_SCHOOLS,
+        ownRelations: [],
+        clientName: input.clientName,
+        clientAddress: input.clientAddress,
+        privateNote: '',
+      },
+      context.now(),
+    )
+    insertObservations(context.db, facts, context.now())
+  })()
+  return { siteId }
+}
+
+function parseDayOf(field: string, label: string, text: string) {
+  try {
+    return parseDay(text)
+  } catch (error) {
+    if (error instanceof ImpossibleRequest) throw new Refusal(422, `${label}: ${error.message}`, field)
+    throw error
+  }
+}
+
+type PlaceInput = { name: string; kind: string; level: string; size: string; treatments: string[] }
+
+function placeFacts(context: Context, siteId: string, input: PlaceInput, index: number, units: Units, rates: RateOverrides): Observation[] {
+  const placeId = uuid()
+  const size = sizeOf(input, index, units)
+  const kind = input.kind as PlaceKind
+  const laid = { name: input.name, kind, level: input.level, size, order: index + 1 }
+  return [
+    factOf(context, siteId, { subject: 'place', subjectId: placeId, facet: 'laid', placeId, value: laid }),
+    ...input.treatments.flatMap((id) => treatmentFacts(context, siteId, { id: placeId, kind, size }, id, rates)),
+  ]
+}
+
+function sizeOf(input: PlaceInput, index: number, units: Units): Size | null {
+  if (input.size === '') return null
+  try {
+    return parseSize(input.size, units)
+  } catch (error) {
+    if (error instanceof ImpossibleRequest) throw new Refusal(422, `${input.name}: ${error.message}`, `places[${index}].size`)
+    throw error
+  }
+}
+
+/** The lines and selections that a treatment lays down at a place. */
+function treatmentFacts(
+  context: Context,
+  siteId: string,
+  place: { id: string; kind: PlaceKind; size: Size | null },
+  treatmentId: string,
+  rates: RateOverrides,
+): Observation[] {
+  const treatment = treatmentById(treatmentId)
+  if (!treatment) throw new Refusal(422, 'Treatment: choose one of the list.', 'treatments')
+  const lines = layTreatment(treatment, place, rates).map((laid) =>
+    factOf(context, siteId, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId: place.id, value: laid }),
+  )
+  const selections = treatment.selections.map(({ what, lead, neededFor }) =>
+    factOf(context, siteId, { subject: 'selection', subjectId: uuid(), facet: 'laid', placeId: place.id, value: { placeId: place.id, what, lead, neededFor } }),
+  )
+  return [...lines, ...selections]
+}
+
+const addition = object({ place: placeSchema.required() })
+const laying = object({ placeId: string().required('Place: choose one.'), treatment: string().required('Treatment: choose one.') })
+
+/** Adds a place to a site that is under way. */
+export function addPlace(context: Context, siteId: string, body: unknown): { placeId: string } {
+  context.requireLead()
+  const site = context.site(siteId)
+  const { place } = addition.validateSync(body)
+  const nextOrder = Math.max(0, ...siteState(context.db, site).places.map((known) => known.order)) + 1
+  const facts = placeFacts(context, site.id, place, nextOrder - 1, site.units, readRates(context.db))
+  context.db.transaction(() => insertObservations(context.db, facts, context.now()))()
+  return { placeId: facts[0]!.subjectId }
+}
+
+/** Lays one more treatment down at a place. */
+export function layTreatmentAt(context: Context, siteId: string, body: unknown): { lines: number } {
+  context.requireLead()
+  const site = context.site(siteId)
+  const input = laying.validateSync(body)
+  const place = siteState(context.db, site).places.find((known) => known.id === input.placeId)
+  if (!place) throw new Refusal(404, 'Place: it is not on this site any more.', 'placeId')
+  const facts = treatmentFacts(context, site.id, place, input.treatment, readRates(context.db))
+  context.db.transaction(() => insertObservations(context.db, facts, context.now()))()
+  return { lines: facts.filter((fact) => fact.subject === 'line').length }
+}

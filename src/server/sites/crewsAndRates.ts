@@ -1,0 +1,62 @@
+import { v7 as uuid } from 'uuid'
+import { array, number, object, string } from 'yup'
+import { parseDay } from '../../core/calendar/day'
+import { RATES, type RateKey } from '../../core/scope/rates'
+import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
+import { saveCrew } from '../../data/crews'
+import { saveRate } from '../../data/rates'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+
+const crewSchema = object({
+  id: string().default(''),
+  name: string().trim().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
+  trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
+  crews: number().typeError('Crews: a whole number.').integer('Crews: a whole number.').min(1, 'Crews: at least 1.').max(20, 'Crews: at most 20.').required('Crews: how many places at once?'),
+  crewSize: number().typeError('People: a whole number.').integer('People: a whole number.').min(1, 'People: at least 1.').max(20, 'People: at most 20.').required('People: how many in a crew?'),
+  weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
+  daysOff: array(string().required()).max(400).default([]),
+  halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
+  contact: string().trim().max(120, 'Contact: use at most 120 characters.').default(''),
+  licence: string().trim().max(60, 'Licence: use at most 60 characters.').default(''),
+})
+
+/** Adds or changes a crew. A licensed trade needs a licence on record. */
+export function keepCrew(context: Context, body: unknown): { id: string } {
+  context.requireLead()
+  const input = crewSchema.validateSync(body)
+  const trade = input.trade as Trade
+  if (LICENSED_TRADES.includes(trade) && input.licence === '' && trade !== 'inspector' && trade !== 'engineer') {
+    throw new Refusal(422, `Licence: ${TRADES[trade].toLowerCase()}s need one on record. Type its number.`, 'licence')
+  }
+  const id = input.id || uuid()
+  saveCrew(context.db, {
+    id,
+    name: input.name,
+    trade,
+    crews: input.crews,
+    crewSize: input.crewSize,
+    calendar: { weekdays: input.weekdays, daysOff: input.daysOff.map(parseDay), halves: input.halves as 'both' | 'morning' | 'afternoon' },
+    contact: input.contact,
+    licence: input.licence,
+  })
+  return { id }
+}
+
+const rateSchema = object({
+  key: string().oneOf(Object.keys(RATES), 'Rate: not one of ours.').required(),
+  hours: number()
+    .transform((value: number, original: unknown) => (original === '' || original === null ? null : value))
+    .typeError('Hours: write a number, like 0.25.')
+    .positive('Hours: more than 0.')
+    .max(1000, 'Hours: at most 1000.')
+    .nullable()
+    .defined(),
+})
+
+/** Sets the firm's own hours for one rate; empty goes back to the trade's default. */
+export function keepRate(context: Context, body: unknown): void {
+  context.requireLead()
+  const input = rateSchema.validateSync(body)
+  saveRate(context.db, input.key as RateKey, input.hours)
+}

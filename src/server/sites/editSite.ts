@@ -1,0 +1,52 @@
+import { array, boolean, number, object, string } from 'yup'
+import { parseDay } from '../../core/calendar/day'
+import { relationsFor, type Relation } from '../../core/sequence/relations'
+import { requireNoCycle } from '../../core/sequence/stageOrder'
+import { STAGES, type Stage } from '../../core/scope/vocabulary'
+import { updateSite } from '../../data/sites'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+
+const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.')
+const dayText = (label: string) => string().matches(/^\d{4}-\d{2}-\d{2}$/, `${label}: write a day as year-month-day, like 2026-03-10.`)
+
+const settings = object({
+  revision: number().required(),
+  livedIn: boolean().required(),
+  weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
+  daysOff: array(dayText('Day off').required()).max(400).required(),
+  startsOn: dayText('Start').required('Start: choose a day.'),
+  clientName: string().trim().max(80, 'Client: use at most 80 characters.').default(''),
+  clientAddress: string().trim().max(120, 'Address: use at most 120 characters.').default(''),
+  privateNote: string().trim().max(2000, 'Private note: use at most 2000 characters.').default(''),
+  cabinetsAndPaint: string().oneOf(['paint-first', 'cabinets-first']).required('Cabinets and paint: choose one.'),
+  relations: array(object({ before: stage, after: stage, why: string().trim().max(200).default('') })).max(40, 'Own relations: at most 40.').required(),
+})
+
+/** Changes a site's settings and order of work. A circle among relations is refused and told in words. */
+export function editSite(context: Context, siteId: string, body: unknown): void {
+  context.requireLead()
+  const site = context.site(siteId)
+  const input = settings.validateSync(body)
+  if (input.revision !== site.revision) {
+    throw new Refusal(409, 'Something was recorded for this site since you opened the form. Look at it again and save; what you typed is kept.')
+  }
+  const schools = { cabinetsAndPaint: input.cabinetsAndPaint as 'paint-first' | 'cabinets-first' }
+  const ownRelations = input.relations.map((relation): Relation => ({
+    before: relation.before as Stage,
+    after: relation.after as Stage,
+    why: relation.why || 'this site wants it so',
+  }))
+  requireNoCycle(relationsFor(schools, ownRelations))
+  updateSite(context.db, {
+    ...site,
+    livedIn: input.livedIn,
+    calendar: { weekdays: input.weekdays, daysOff: input.daysOff.map(parseDay) },
+    startsOn: parseDay(input.startsOn),
+    clientName: input.clientName,
+    clientAddress: input.clientAddress,
+    privateNote: input.privateNote,
+    schools,
+    ownRelations,
+  })
+}

@@ -1,0 +1,131 @@
+import { addDays, dateOnly, daysBetween, longDay, weekday, type Day } from '../../core/calendar/day'
+import { isWorkingDay } from '../../core/calendar/workingDays'
+import { visitDays } from '../../core/schedule/planDiff'
+import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { printQuantity } from '../../core/measure/quantity'
+import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { listed } from '../../core/share/plainWords'
+import { TRADES } from '../../core/scope/vocabulary'
+import { placeName } from '../../core/walk/siteState'
+import { readCrews } from '../../data/crews'
+import { readBookings, readPins, readPlan } from '../../data/plans'
+import type { Site } from '../../data/sites'
+import type { Context } from '../context'
+import { stageWords, visitWords } from '../share/visitWords'
+import { siteState } from '../siteStates'
+
+/** The plan of one site (rows are places) or of all sites (rows are crews), with days, gates and reasons. */
+export function planView(context: Context, siteId: string | null) {
+  context.requireLead()
+  const stored = readPlan(context.db)
+  const sites = context.sites()
+  const site = siteId ? context.site(siteId) : null
+  const plan: Plan = stored?.plan ?? { madeOn: context.today, visits: [], finish: {}, floor: {} }
+  const visits = plan.visits.filter((visit) => (site ? visit.siteId === site.id : sites.some((one) => one.id === visit.siteId)))
+  const shownSites = site ? [site] : sites
+  const stale = stored ? shownSites.filter((one) => stored.revisions[one.id] !== one.revision).map((one) => one.name) : shownSites.map((one) => one.name)
+  const from = firstMonday(context.today)
+  const last = visits.reduce((latest, visit) => (visit.endDay > latest ? visit.endDay : latest), addDays(context.today, 27))
+  const days = Math.ceil((daysBetween(from, last) + 1) / 7) * 7
+  return {
+    site: site ? { id: site.id, name: site.name } : null,
+    today: context.today,
+    from,
+    days: Array.from({ length: days }, (_, i) => {
+      const day = addDays(from, i)
+      return { day, works: shownSites.some((one) => isWorkingDay(day, one.calendar)) }
+    }),
+    finish: finishSentence(plan, site, sites),
+    floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
+    school: site?.schools.cabinetsAndPaint ?? null,
+    reason: stored ? stored.reason : null,
+    stale,
+    rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
+    visits: visits.map((visit) => visitView(context, visit, plan)),
+  }
+}
+
+const firstMonday = (day: Day): Day => addDays(day, 1 - weekday(day))
+
+function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[]): string {
+  if (site) return plan.finish[site.id] ? `Finish ${dateOnly(plan.finish[site.id]!)}` : 'Nothing left to plan'
+  const running = sites.filter((one) => plan.finish[one.id])
+  return running.length === 0 ? 'Nothing left to plan' : running.map((one) => `${one.name} ${dateOnly(plan.finish[one.id]!)}`).join(', ')
+}
+
+function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]) {
+  const state = siteState(context.db, site)
+  return state.places
+    .filter((place) => visits.some((visit) => visit.placeIds.includes(place.id)))
+    .map((place) => ({
+      id: place.id,
+      name: place.name,
+      group: place.level,
+      visitKeys: visits.filter((visit) => visit.placeIds.includes(place.id)).map((visit) => visit.key),
+      gates: coverGates(place.id, state.lines, state.gateMarks)
+        .filter((gate) => !gate.open)
+        .flatMap((gate) => {
+          const visit = visits.find((v) => v.placeIds.includes(place.id) && v.stages.includes(gate.stage) && v.trade !== 'inspector')
+          return visit ? [{ visitKey: visit.key, words: gateWords(gate) }] : []
+        }),
+    }))
+}
+
+function crewRows(context: Context, visits: readonly PlannedVisit[]) {
+  return readCrews(context.db)
+    .filter((crew) => visits.some((visit) => visit.crewId === crew.id))
+    .map((crew) => ({
+      id: crew.id,
+      name: crew.name,
+      group: TRADES[crew.trade],
+      visitKeys: visits.filter((visit) => visit.crewId === crew.id).map((visit) => visit.key),
+      gates: [],
+    }))
+}
+
+function visitView(context: Context, visit: PlannedVisit, plan: Plan) {
+  const site = context.site(visit.siteId)
+  const state = siteState(context.db, site)
+  const booking = readBookingsOnce(context).get(visit.key) ?? null
+  const pinned = readPinsOnce(context).has(visit.key)
+  const crew = readCrewsOnce(context).get(visit.crewId ?? '')
+  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const byKey = new Map(plan.visits.map((one) => [one.key, one]))
+  return {
+    key: visit.key,
+    siteId: visit.siteId,
+    site: site.name,
+    stage: visit.stages[0]!,
+    inspection: visit.trade === 'inspector',
+    title: stageWords(visit),
+    places: listed(visit.placeIds.map((id) => placeName(state, id))),
+    crewId: visit.crewId,
+    crew: crew?.name ?? `No ${TRADES[visit.trade].toLowerCase()} on record`,
+    people: visit.people,
+    startDay: visit.startDay,
+    startHalf: visit.startHalf,
+    endDay: visit.endDay,
+    endHalf: visit.endHalf,
+    when: visitDays(visit),
+    hours: visit.hours,
+    why: visit.why,
+    boundBy: visit.boundBy && byKey.has(visit.boundBy) ? visitWords(context.db, byKey.get(visit.boundBy)!) : null,
+    waiting: visit.holds.flatMap((key) => (byKey.has(key) ? [visitWords(context.db, byKey.get(key)!)] : [])),
+    work: lines.map((line) => `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`),
+    booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
+    pinned,
+  }
+}
+
+/** One reading a request for what every visit needs. */
+function once<T>(read: (context: Context) => T): (context: Context) => T {
+  const known = new WeakMap<Context, T>()
+  return (context) => {
+    const value = known.get(context) ?? read(context)
+    known.set(context, value)
+    return value
+  }
+}
+const readBookingsOnce = once((context) => new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking])))
+const readPinsOnce = once((context) => new Set(readPins(context.db).map((pin) => pin.visitKey)))
+const readCrewsOnce = once((context) => new Map(readCrews(context.db).map((crew) => [crew.id, crew])))

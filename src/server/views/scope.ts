@@ -1,0 +1,116 @@
+import { dateOnly, longDay, dayOf } from '../../core/calendar/day'
+import { printQuantity } from '../../core/measure/quantity'
+import { printSize } from '../../core/measure/size'
+import { visitDays } from '../../core/schedule/planDiff'
+import { visitFor } from '../../core/schedule/neededOn'
+import { CAUTIONS } from '../../core/cautions/cautions'
+import { honestProgress } from '../../core/scope/progress'
+import { TRADES } from '../../core/scope/vocabulary'
+import { weaveOf } from '../../core/scope/weave'
+import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { differences } from '../../core/walk/differences'
+import { seenWords } from '../../core/walk/mist'
+import { registersOf } from '../../core/walk/registers'
+import { placeName, siteStateOf, type SiteState } from '../../core/walk/siteState'
+import { readObservations } from '../../data/observations'
+import { readPlan } from '../../data/plans'
+import type { Site } from '../../data/sites'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+import { mistByPlace } from './sitePlaces'
+
+/** The weave of a site with everything that its cells and rows open to. */
+export function scopeView(context: Context, siteId: string) {
+  const site = context.site(siteId)
+  const state = siteState(context.db, site)
+  const stored = readPlan(context.db)
+  const plan = stored?.plan ?? null
+  const mist = mistByPlace(state, plan, context.today)
+  const weave = weaveOf(state.places.map((place) => place.id), state.lines, state.eye)
+  const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state.lines, state.gateMarks)]))
+  const finish = plan?.finish[site.id]
+  return {
+    site: { id: site.id, name: site.name, units: site.units },
+    percent: honestProgress(state.lines.filter((line) => line.trade !== 'inspector')) ?? 0,
+    finish: finish ? longDay(finish) : null,
+    stale: stored !== null && stored.revisions[site.id] !== site.revision,
+    misty: [...mist.values()].filter((m) => m.misty).length,
+    stages: weave.stages,
+    rows: state.places.map((place, i) => {
+      const its = mist.get(place.id)!
+      return {
+        placeId: place.id,
+        name: place.name,
+        futureName: place.futureName ?? null,
+        kind: place.kind,
+        level: place.level,
+        size: place.size ? printSize(place.size, site.units) : null,
+        seen: seenWords(its),
+        misty: its.misty,
+        clearness: its.clearness,
+        cells: weave.rows[i]!.cells.map((cell) => {
+          const gate = gates.get(place.id)!.find((g) => g.stage === cell.stage && !g.open) ?? null
+          const visit = plan && cell.percent !== null && cell.percent < 100 ? visitFor(plan, place.id, cell.stage) : null
+          const failed = gate?.items.some((item) => item.failed) ?? false
+          return {
+            stage: cell.stage,
+            percent: cell.percent,
+            eye: cell.eye,
+            held: cell.held ?? (gate && failed ? gateWords(gate) : null),
+            excluded: cell.excluded,
+            next: visit ? dateOnly(visit.startDay) : null,
+            gate: gate ? { words: gateWords(gate), items: gate.items } : null,
+            lines: cell.lines.map((line) => ({
+              id: line.id,
+              title: line.title,
+              trade: line.trade,
+              tradeName: TRADES[line.trade],
+              progress: line.progress,
+              hours: line.hours,
+              quantity: line.quantity ? printQuantity(line.quantity, site.units) : '',
+              how: line.how,
+              rough: line.rough,
+              held: line.held,
+              excluded: line.excluded?.reason ?? null,
+              price: context.seesMoney ? line.price : null,
+              extra: line.extra ?? false,
+              cautions: line.progress < 100 ? line.cautions.map((id) => ({ id, ...CAUTIONS[id] })) : [],
+              when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,
+            })),
+          }
+        }),
+      }
+    }),
+    since: sinceLastWalk(context, site, state),
+    open: openMatters(state, context.seesMoney),
+  }
+}
+
+/** What the last ended walk changed, in sentences. */
+function sinceLastWalk(context: Context, site: Site, now: SiteState) {
+  const walk = now.walks.at(-1)
+  if (!walk) return null
+  const before = siteStateOf(registersOf(readObservations(context.db, site.id, justBefore(walk.seenAt))))
+  return {
+    title: `Since the walk of ${longDay(dayOf(walk.seenAt))}`,
+    changes: differences(before, now)
+      .filter((d) => context.seesMoney || !d.private)
+      .slice(0, 40)
+      .map((d) => ({ ...d, place: placeName(now, d.placeId) })),
+  }
+}
+
+const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1).toISOString()
+
+/** What is not settled at each place. */
+function openMatters(state: SiteState, seesMoney: boolean) {
+  return {
+    decisions: state.decisions.filter((d) => d.answer === null).map((d) => ({ id: d.id, placeId: d.placeId, place: placeName(state, d.placeId), text: d.question, owner: d.owner, by: d.by ?? null })),
+    findings: state.findings.filter((f) => !f.settled).map((f) => ({ id: f.id, placeId: f.placeId, place: placeName(state, f.placeId), text: f.text, certain: f.certain })),
+    keeps: state.keeps.filter((k) => !k.released).map((k) => ({ id: k.id, placeId: k.placeId, place: placeName(state, k.placeId), text: k.text, until: k.until ?? null })),
+    notes: state.notes
+      .filter((n) => seesMoney || !n.private)
+      .map((n) => ({ id: n.id, placeId: n.placeId, place: placeName(state, n.placeId), text: n.text, private: n.private, by: n.by, on: dateOnly(dayOf(n.seenAt)) })),
+    photos: state.photos.map((p) => ({ hash: p.hash, placeId: p.placeId, place: placeName(state, p.placeId), caption: p.caption, on: dateOnly(dayOf(p.seenAt)) })),
+  }
+}

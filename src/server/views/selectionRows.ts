@@ -1,0 +1,72 @@
+import { addDays, daysBetween, type Day } from '../../core/calendar/day'
+import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
+import { neededOn } from '../../core/schedule/neededOn'
+import type { Plan } from '../../core/schedule/plan'
+import { LEADS } from '../../core/scope/leads'
+import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
+import type { SelectionState } from '../../core/selections/selection'
+import { placeName, type SiteState } from '../../core/walk/siteState'
+import type { Site } from '../../data/sites'
+
+export interface SelectionRow {
+  readonly id: string
+  readonly siteId: string
+  readonly site: string
+  readonly placeId: string
+  readonly place: string
+  readonly what: string
+  readonly choice: string | null
+  readonly state: SelectionState
+  readonly leadDays: readonly [number, number, number]
+  readonly leadWords: string
+  readonly supplier: string
+  readonly neededOn: Day | null
+  readonly orderBy: Day | null
+  readonly arrives: Day | null
+  readonly reason: string
+  /** Days that the installing visit loses if this is ordered tomorrow and takes its upper lead; 0 where none. */
+  readonly daysAtStake: number
+  /** Smaller is more pressing: days left until the order-by day, or until the need once ordered. */
+  readonly pressing: number
+}
+
+const SETTLED: readonly SelectionState[] = ['arrived', 'installed']
+
+/** The selections of a site with their dates from the live plan, the most pressing first. */
+export function selectionRows(site: Site, state: SiteState, plan: Plan | null, today: Day): SelectionRow[] {
+  return state.selections
+    .map((selection): SelectionRow => {
+      // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
+      const needed = plan ? neededOn(plan, selection.placeId, selection.neededFor) : null
+      const approval = selection.approvalDays ?? 0
+      const last = needed ? orderBy(needed, selection.leadDays, approval, site.calendar) : null
+      const upper = selection.leadDays[2]
+      const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
+      const settled = SETTLED.includes(selection.state)
+      const open = selection.state !== 'ordered' && !settled
+      return {
+        id: selection.id,
+        siteId: site.id,
+        site: site.name,
+        placeId: selection.placeId,
+        place: placeName(state, selection.placeId),
+        what: selection.what,
+        choice: selection.choice,
+        state: selection.state,
+        leadDays: selection.leadDays,
+        leadWords: LEADS[selection.lead].words,
+        supplier: selection.supplier ?? '',
+        neededOn: needed,
+        orderBy: last,
+        arrives: selection.arrives,
+        reason: selectionReason(selection.state, needed, last, selection.arrives, upper, today),
+        daysAtStake: settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
+        pressing: settled ? 10_000 : !needed ? 5_000 : open ? daysBetween(today, last!) : daysBetween(expected, needed) + 1,
+      }
+    })
+    .sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
+}
+
+/** The day before which an order has to leave today or tomorrow to count as due. */
+export const dueSoon = (row: SelectionRow, today: Day, site: Site): boolean =>
+  row.orderBy !== null && row.pressing < 5_000 && row.state !== 'ordered' && workingDayOnOrBefore(row.orderBy, site.calendar) <= addDays(today, 1)

@@ -1,0 +1,24 @@
+import { readPlan } from '../../data/plans'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+import { dueSoon, selectionRows } from './selectionRows'
+
+/** The selections of one site, or of all, the most pressing first. */
+export function selectionsView(context: Context, siteId: string | null) {
+  context.requireLead()
+  const plan = readPlan(context.db)?.plan ?? null
+  const sites = siteId ? [context.site(siteId)] : context.sites()
+  const bySite = sites.map((site) => ({ site, rows: selectionRows(site, siteState(context.db, site), plan, context.today) }))
+  const rows = bySite.flatMap(({ rows: its }) => its).sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
+  const due = bySite.flatMap(({ site, rows: its }) => its.filter((row) => dueSoon(row, context.today, site))).length
+  const wrong = rows.filter((row) => row.state === 'wrong').length
+  return {
+    site: siteId ? { id: sites[0]!.id, name: sites[0]!.name } : null,
+    rows,
+    places: siteId ? siteState(context.db, sites[0]!).places.map(({ id, name }) => ({ id, name })) : [],
+    lead: [
+      due === 0 ? 'Nothing has to be ordered today.' : due === 1 ? 'One order is due or late.' : `${due} orders are due or late.`,
+      wrong > 0 ? (wrong === 1 ? 'One thing came wrong.' : `${wrong} things came wrong.`) : '',
+    ].join(' '),
+  }
+}

@@ -1,0 +1,40 @@
+import { printSize } from '../../core/measure/size'
+import { readCrews } from '../../data/crews'
+import { readAssignedSites, readPeople } from '../../data/people'
+import { readRates } from '../../data/rates'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+
+/** The firm's people, crews and rates; crew see only their own sign-out. */
+export function firmSettingsView(context: Context) {
+  const { db, person } = context
+  return {
+    person: { name: person.name, role: person.role },
+    people: person.role === 'owner' ? readPeople(db).map(({ id, name, login, role }) => ({ id, name, login, role, sites: readAssignedSites(db, id) })) : [],
+    sites: context.sites().map(({ id, name }) => ({ id, name })),
+    crews: context.seesMoney ? readCrews(db).map(({ calendar, ...crew }) => ({ ...crew, weekdays: calendar.weekdays, daysOff: calendar.daysOff ?? [], halves: calendar.halves ?? 'both' })) : [],
+    rates: context.seesMoney ? readRates(db) : {},
+  }
+}
+
+export function siteSettingsView(context: Context, siteId: string) {
+  context.requireLead()
+  const site = context.site(siteId)
+  return {
+    site: {
+      id: site.id,
+      name: site.name,
+      revision: site.revision,
+      livedIn: site.livedIn,
+      weekdays: site.calendar.weekdays,
+      daysOff: site.calendar.daysOff ?? [],
+      startsOn: site.startsOn,
+      clientName: site.clientName,
+      clientAddress: site.clientAddress,
+      privateNote: site.privateNote,
+      cabinetsAndPaint: site.schools.cabinetsAndPaint,
+      relations: site.ownRelations.map(({ before, after, why }) => ({ before, after, why })),
+    },
+    places: siteState(context.db, site).places.map(({ id, name, level, size }) => ({ id, name, level, size: size ? printSize(size, site.units) : null })),
+  }
+}

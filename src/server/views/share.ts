@@ -1,0 +1,50 @@
+import { dateOnly, dayOf } from '../../core/calendar/day'
+import { readCrews } from '../../data/crews'
+import { readLinksOfSite, type Link } from '../../data/links'
+import { readPlan } from '../../data/plans'
+import type { Context } from '../context'
+import { draftUpdate } from '../share/clientUpdates'
+import { outbox } from '../share/messages'
+import { whoToTell } from '../share/tell'
+import { visitWords } from '../share/visitWords'
+import { siteState } from '../siteStates'
+
+/** Who has to know what, for all sites. */
+export function shareView(context: Context) {
+  context.requireLead()
+  return { tell: whoToTell(context), outbox: outbox(context.firm), crews: readCrews(context.db).map(({ id, name }) => ({ id, name })) }
+}
+
+/** Who has to know what at one site: the client's update, room sheets, links, calendars. */
+export function siteShareView(context: Context, siteId: string) {
+  context.requireLead()
+  const site = context.site(siteId)
+  const all = whoToTell(context)
+  const state = siteState(context.db, site)
+  const onSite = new Set((readPlan(context.db)?.plan.visits ?? []).filter((visit) => visit.siteId === site.id).map((visit) => visit.key))
+  return {
+    site: { id: site.id, name: site.name },
+    ...draftUpdate(context, site),
+    tell: {
+      changed: all.changed.filter((one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id)),
+      unasked: all.unasked.filter((visit) => onSite.has(visit.visitKey)),
+    },
+    places: state.places.map(({ id, name }) => ({ id, name })),
+    links: readLinksOfSite(context.db, site.id).map((link) => linkView(context, link)),
+  }
+}
+
+function linkView(context: Context, link: Link) {
+  const visit = readPlan(context.db)?.plan.visits.find((one) => one.key === link.subject)
+  const about = { client: 'Client update', trade: visit ? `Notice: ${visitWords(context.db, visit)}` : 'Notice for work that is done', room: 'Room sheet', calendar: 'Calendar' }[link.audience]
+  const live = link.revokedAt === null && link.expiresAt > context.now()
+  const seen = link.lastViewedAt ? `last opened ${dateOnly(dayOf(link.lastViewedAt))}` : 'not opened yet'
+  return {
+    id: link.id,
+    audience: link.audience,
+    about,
+    made: dateOnly(dayOf(link.createdAt)),
+    state: link.revokedAt ? 'withdrawn' : live ? seen : 'expired',
+    live,
+  }
+}

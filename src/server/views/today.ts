@@ -1,0 +1,220 @@
+import { addDays, dateOnly, daysBetween, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
+import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
+import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { STAGES, type Stage } from '../../core/scope/vocabulary'
+import { listed } from '../../core/share/plainWords'
+import { placeName, type SiteState } from '../../core/walk/siteState'
+import { walkNext } from '../../core/walk/walkOrder'
+import { readCrews } from '../../data/crews'
+import { readBookings, readPlan } from '../../data/plans'
+import type { Site } from '../../data/sites'
+import type { Context } from '../context'
+import { changedFacts } from '../share/tell'
+import { stageWords, visitWords } from '../share/visitWords'
+import { siteState } from '../siteStates'
+import { dueSoon, selectionRows } from './selectionRows'
+import { mistByPlace } from './sitePlaces'
+
+interface Need {
+  readonly cost: number
+  readonly when: string
+  readonly note: string
+  readonly text: string
+  readonly detail: string
+  readonly href: string
+  readonly action: string
+}
+
+/** The morning desk across sites. */
+export function todayView(context: Context) {
+  const { db, today } = context
+  const stored = readPlan(db)
+  const plan = stored?.plan ?? null
+  const sites = context.sites().map((site) => ({ site, state: siteState(db, site) }))
+  const needs = context.seesMoney ? needsYou(context, sites, plan) : []
+  const board = sites.map(({ site, state }) => whoIsWhere(context, site, state, plan))
+  const next = walkNext(sites.map(({ site, state }) => toWalk(site, state, plan, today)))
+  const crewsOut = new Set((plan?.visits ?? []).filter((v) => covers(v, today) && sites.some((s) => s.site.id === v.siteId)).map((v) => v.crewId))
+  const busySites = board.filter((row) => row.morning.length + row.afternoon.length > 0).length
+  return {
+    today: longDay(today),
+    lead: leadSentence(crewsOut.size, busySites, needs, sites.length),
+    stale: stored ? sites.filter(({ site }) => stored.revisions[site.id] !== site.revision).map(({ site }) => site.name) : [],
+    board,
+    needs: needs.sort((a, b) => b.cost - a.cost).slice(0, 12),
+    next: next.map((one) => {
+      const { site, state } = sites.find((s) => s.site.id === one.siteId)!
+      const mist = mistByPlace(state, plan, today)
+      return { ...one, name: site.name, clearness: state.places.map((place) => ({ name: place.name, clearness: mist.get(place.id)!.clearness })) }
+    }),
+  }
+}
+
+function leadSentence(crews: number, busy: number, needs: readonly Need[], all: number): string {
+  if (all === 0) return 'No site yet. Start with one house that you know well.'
+  const out = crews === 0 ? 'Nobody is out today.' : `${count(crews, 'crew')} on ${count(busy, 'site')}.`
+  const pressing = needs.filter((need) => need.cost >= 100).length
+  const needing = pressing > 0 ? `${count(pressing, 'thing')} cannot wait.` : needs.length > 0 ? 'Nothing burns.' : 'Nothing needs you.'
+  return `${out} ${needing}`
+}
+
+const count = (n: number, word: string): string => (n === 1 ? `One ${word}` : `${n} ${word}s`)
+const covers = (visit: PlannedVisit, day: Day): boolean => visit.startDay <= day && visit.endDay >= day
+
+function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan | null) {
+  const { today } = context
+  const tomorrow = isWorkingDay(addDays(today, 1), site.calendar) ? addDays(today, 1) : addWorkingDays(today, 1, site.calendar)
+  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking.state]))
+  const at = (day: Day, half: 0 | 1 | null) =>
+    (plan?.visits ?? [])
+      .filter((visit) => visit.siteId === site.id && covers(visit, day))
+      .filter((visit) => half === null || ((visit.startDay < day || visit.startHalf <= half) && (visit.endDay > day || visit.endHalf >= half)))
+      .map((visit) => ({
+        key: visit.key,
+        stage: visit.stages[0]!,
+        text: `${stageWords(visit)}, ${listed(visit.placeIds.map((id) => placeName(state, id).toLowerCase()))}`,
+        note: noteOf(visit, state, bookings.get(visit.key)),
+      }))
+  const finish = plan?.finish[site.id]
+  return {
+    siteId: site.id,
+    name: site.name,
+    line: site.startsOn > today ? `starts ${dateOnly(site.startsOn)}` : finish ? `likely finished ${dateOnly(finish)}` : 'nothing left',
+    morning: at(today, 0),
+    afternoon: at(today, 1),
+    tomorrow: at(tomorrow, null),
+    tomorrowIs: tomorrow === addDays(today, 1) ? 'tomorrow' : shortDay(tomorrow),
+  }
+}
+
+function noteOf(visit: PlannedVisit, state: SiteState, booking: string | undefined): string {
+  const held = state.lines.find((line) => visit.lineIds.includes(line.id) && line.held)
+  if (held) return `held: ${held.held!.reason}`
+  const outage = state.lines.find((line) => visit.lineIds.includes(line.id) && line.outage)?.outage
+  const told = booking === 'confirmed' ? 'confirmed' : booking === 'told' ? 'told, not yet confirmed' : booking === 'declined' ? 'declined' : 'nobody told yet'
+  return outage ? `${outage} off, ${told}` : told
+}
+
+type SiteAndState = { readonly site: Site; readonly state: SiteState }
+
+function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan | null): Need[] {
+  return [
+    ...declined(context),
+    ...sites.flatMap(({ site, state }) => [...decisions(site, state, context.today), ...orders(site, state, plan, context.today), ...shutGates(site, state, plan, context.today), ...keepsDue(site, state)]),
+    ...toTell(context, plan),
+  ]
+}
+
+function declined(context: Context): Need[] {
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
+  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
+  return readBookings(context.db)
+    .filter((booking) => booking.state === 'declined' && visits.has(booking.visitKey))
+    .map((booking) => {
+      const visit = visits.get(booking.visitKey)!
+      const free = booking.freeFrom ? `next free ${shortDay(booking.freeFrom)}` : 'no other day named'
+      return {
+        cost: 300,
+        when: 'declined',
+        note: shortDay(booking.startDay),
+        text: `${crews.get(booking.crewId)} declined: ${visitWords(context.db, visit)}.`,
+        detail: `${booking.reason ? `${booking.reason}; ` : ''}${free}. Plan again to move it.`,
+        href: `/sites/${visit.siteId}/plan?visit=${encodeURIComponent(visit.key)}`,
+        action: 'Open the plan',
+      }
+    })
+}
+
+function decisions(site: Site, state: SiteState, today: Day): Need[] {
+  return state.decisions
+    .filter((decision) => decision.answer === null && decision.by && daysBetween(today, decision.by) <= 5)
+    .map((decision) => {
+      const left = daysBetween(today, decision.by!)
+      return {
+        cost: 150 - left * 10,
+        when: left < 0 ? `${-left} days late` : left === 0 ? 'today' : `by ${shortDay(decision.by!)}`,
+        note: left <= 0 ? 'last day' : 'to decide',
+        text: `${decision.question} ${placeName(state, decision.placeId)}, ${site.name}.`,
+        detail: `The ${decision.owner} answers.${decision.stake ? ` ${decision.stake}` : ''}`,
+        href: `/sites/${site.id}/scope?place=${decision.placeId ?? ''}`,
+        action: 'Open',
+      }
+    })
+}
+
+function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
+  return selectionRows(site, state, plan, today)
+    .filter((row) => dueSoon(row, today, site) || row.state === 'wrong')
+    .map((row) => {
+      const late = row.orderBy ? daysBetween(row.orderBy, today) : 0
+      return {
+        cost: (row.state === 'wrong' ? 220 : 110) + Math.min(80, Math.max(0, late) * 2),
+        when: row.state === 'wrong' ? 'came wrong' : late > 0 ? `${late} days late` : late === 0 ? 'today' : 'tomorrow',
+        note: row.state === 'wrong' ? 'order again' : 'last day to order',
+        text: `${row.state === 'undecided' ? 'Choose and order' : 'Order'} ${row.what.toLowerCase()} for ${row.place}, ${site.name}.`,
+        detail: row.reason,
+        href: `/sites/${site.id}/selections#${row.id}`,
+        action: 'Open',
+      }
+    })
+}
+
+/** Gates that shut a visit of the next days. */
+function shutGates(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
+  return gatesSoon(site.id, state, plan, today).map(({ visit, words, placeId, stage }) => ({
+    cost: 200 - daysBetween(today, visit.startDay) * 8,
+    when: `by ${shortDay(visit.startDay)}`,
+    note: 'before cover',
+    text: `${placeName(state, placeId)}, ${site.name}: ${words}.`,
+    detail: `${stageWords(visit)} is planned for ${shortDay(visit.startDay)}.`,
+    href: `/sites/${site.id}/scope?place=${placeId}&stage=${stage}`,
+    action: 'Look at it',
+  }))
+}
+
+const GATE_DAYS = 3
+
+function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: Day) {
+  const until = addDays(today, GATE_DAYS)
+  const found: { visit: PlannedVisit; words: string; placeId: string; stage: Stage }[] = []
+  for (const visit of plan?.visits ?? []) {
+    if (visit.siteId !== siteId || visit.startDay > until || visit.startDay < today) continue
+    for (const placeId of visit.placeIds) {
+      for (const gate of coverGates(placeId, state.lines, state.gateMarks)) {
+        if (!gate.open && visit.stages.includes(gate.stage)) found.push({ visit, words: gateWords(gate), placeId, stage: gate.stage })
+      }
+    }
+  }
+  return found
+}
+
+/** Temporary things whose trigger names a stage that is finished: they should go now. */
+function keepsDue(site: Site, state: SiteState): Need[] {
+  return state.keeps
+    .filter((keep) => !keep.released && keep.until)
+    .flatMap((keep) => {
+      const stage = (Object.keys(STAGES) as Stage[]).find((s) => keep.until!.toLowerCase().includes(STAGES[s].toLowerCase()))
+      const lines = state.lines.filter((line) => line.placeId === keep.placeId && line.stage === stage && !line.excluded)
+      if (!stage || lines.length === 0 || lines.some((line) => line.progress < 100)) return []
+      return [{ cost: 90, when: 'now', note: 'its time has come', text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`, detail: `It was to stay until ${keep.until}; that is done.`, href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`, action: 'Look at it' }]
+    })
+}
+
+function toTell(context: Context, plan: Plan | null): Need[] {
+  if (!plan) return []
+  const people = changedFacts(context, plan)
+  if (people.length === 0) return []
+  return [{ cost: 160, when: 'today', note: 'to tell', text: `${count(people.length, 'person')} ${people.length === 1 ? 'has' : 'have'} dates that changed.`.replace('persons', 'people'), detail: 'Each gets only what changed for them.', href: '/share', action: 'See who' }]
+}
+
+function toWalk(site: Site, state: SiteState, plan: Plan | null, today: Day) {
+  const mist = mistByPlace(state, plan, today)
+  return {
+    siteId: site.id,
+    places: state.places.map((place) => ({ name: place.name, mist: mist.get(place.id)!, busy: mist.get(place.id)!.busy })),
+    gatesSoon: gatesSoon(site.id, state, plan, today).map((gate) => `${placeName(state, gate.placeId)}: ${gate.words.charAt(0).toLowerCase()}${gate.words.slice(1)}`),
+    neverWalked: state.walks.length === 0,
+    walkedToday: state.walks.some((walk) => dayOf(walk.seenAt) === today && walk.ended),
+  }
+}

@@ -1,0 +1,149 @@
+import { array, boolean, mixed, number, object, string, type Schema } from 'yup'
+import { parseDay } from '../../core/calendar/day'
+import { LEADS } from '../../core/scope/leads'
+import { RATES } from '../../core/scope/rates'
+import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
+import { CAUTION_IDS } from '../../core/cautions/cautionIds'
+import { PLACE_KINDS } from '../../core/places/place'
+import { SELECTION_STATES } from '../../core/selections/selection'
+import { VISIT_KINDS, type SubjectKind } from '../../core/walk/observation'
+
+const keysOf = (record: object): string[] => Object.keys(record)
+const text = (name: string, most: number) => string().trim().max(most, `${name}: use at most ${most} characters.`)
+const needed = (name: string, most = 400) => text(name, most).required(`${name}: type something.`)
+const day = (name: string) =>
+  string().test('day', `${name}: write a day as year-month-day, like 2026-03-10.`, (value) => {
+    if (value === undefined) return true
+    try {
+      return parseDay(value) === value
+    } catch {
+      return false
+    }
+  })
+const oneOf = (name: string, keys: readonly string[]) => string().oneOf([...keys], `${name}: choose one of the list.`).required(`${name}: choose one.`)
+const percent = number().integer('Progress: whole per cent.').min(0, 'Progress: from 0 to 100.').max(100, 'Progress: from 0 to 100.').required('Progress: say how far.')
+const money = number().integer('Price: whole cents.').min(0, 'Price: 0 or more.').max(1e11).required('Price: write an amount.')
+const flag = boolean().required('Say yes or no.')
+const measured = object({
+  tenths: number().integer().positive('Size: more than 0.').max(10_000_000, 'Size: at most 1 km.').required(),
+  precision: oneOf('Precision', ['exact', 'about']),
+  typed: needed('Size', 60),
+})
+const size = object({ sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(), typed: needed('Size', 80) })
+const lead = array(number().integer('Lead time: whole days.').min(0, 'Lead time: 0 or more.').max(730, 'Lead time: at most 730 days.').required())
+  .length(3, 'Lead time: optimistic, likely, pessimistic.')
+  .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
+  .required()
+const reason = object({ reason: needed('Reason') })
+
+/** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
+export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string, Schema>> } = {
+  place: {
+    laid: object({
+      name: needed('Name', 60),
+      kind: oneOf('Kind', keysOf(PLACE_KINDS)),
+      level: needed('Level', 40),
+      size: size.nullable().defined(),
+      order: number().required(),
+      futureName: text('Future name', 60),
+      openings: number().integer().min(0).max(99),
+    }),
+    name: needed('Name', 60),
+    measured: size,
+    visited: boolean().oneOf([true]).required(),
+    removed: flag,
+    order: number().required('Order: a number.'),
+  },
+  line: {
+    laid: object({
+      placeId: needed('Place', 80),
+      stage: oneOf('Stage', keysOf(STAGES)),
+      trade: oneOf('Trade', keysOf(TRADES)),
+      action: oneOf('Action', keysOf(ACTIONS)),
+      element: oneOf('Element', ELEMENTS),
+      title: needed('What', 160),
+      basis: needed('Basis', 30),
+      rate: oneOf('Rate', keysOf(RATES)),
+      quantity: object({ value: number().positive().max(1e6).required(), unit: oneOf('Unit', ['each', 'm', 'm2', 'm3']) }).nullable().defined(),
+      how: text('How', 200).defined(),
+      rough: flag,
+      hours: number().positive('Hours: more than 0.').max(10_000, 'Hours: at most 10 000.').required('Hours: write a number.'),
+      cautions: array(oneOf('Caution', CAUTION_IDS)).required(),
+      inspects: array(oneOf('Stage', keysOf(STAGES))),
+      beforeCover: boolean(),
+      treatment: text('Treatment', 60),
+      extra: boolean(),
+      outage: text('Outage', 60),
+    }),
+    progress: percent,
+    held: object({ reason: needed('Reason'), until: day('Until') }).nullable().defined(),
+    excluded: reason.nullable().defined(),
+    removed: flag,
+    title: needed('What', 160),
+    hours: number().typeError('Hours: write a number, like 6.').positive('Hours: more than 0.').max(10_000, 'Hours: at most 10 000.').required('Hours: write a number.'),
+    trade: oneOf('Trade', keysOf(TRADES)),
+    quantity: number().typeError('Quantity: write a number.').positive('Quantity: more than 0.').max(1e6).required(),
+    price: money,
+  },
+  selection: {
+    laid: object({
+      placeId: needed('Place', 80),
+      what: needed('What', 120),
+      lead: oneOf('Lead', keysOf(LEADS)),
+      neededFor: oneOf('Stage', keysOf(STAGES)),
+      supplier: text('Supplier', 80),
+      approvalDays: number().integer().min(0).max(365),
+    }),
+    state: oneOf('State', keysOf(SELECTION_STATES)),
+    choice: needed('Choice', 200),
+    lead,
+    arrives: day('Arrives').nullable().defined(),
+    removed: flag,
+  },
+  stage: { eye: percent },
+  gate: { ticked: flag, failed: reason.nullable().defined() },
+  finding: {
+    found: object({ text: needed('What was found'), element: string().oneOf([...ELEMENTS]), condition: needed('Condition', 30), certain: flag }),
+    settled: flag,
+  },
+  keep: { kept: object({ text: needed('What stays'), until: text('Until', 200) }), released: flag },
+  decision: {
+    asked: object({
+      question: needed('Question'),
+      owner: oneOf('Owner', ['client', 'designer', 'engineer', 'us']),
+      by: day('By'),
+      blocks: string().oneOf(keysOf(STAGES)),
+      stake: text('Stake', 200),
+      price: money.optional(),
+    }),
+    answered: text('Answer', 400).nullable().defined(),
+  },
+  note: { noted: object({ text: needed('Note', 4000), private: flag }) },
+  photo: { taken: object({ hash: string().matches(/^[0-9a-f]{64}$/, 'Photo: not a known photo.').required(), caption: text('Caption', 200).defined(), lineId: text('Line', 80) }) },
+  walk: {
+    started: object({ kind: oneOf('Kind', keysOf(VISIT_KINDS)), day: day('Day').required(), by: needed('Who', 80) }),
+    ended: day('Day').required(),
+  },
+}
+
+/** Facts that tell money: never taken from, nor given to, somebody who sees none. */
+export const MONEY_FACETS: ReadonlySet<string> = new Set(['line|price'])
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
+export const uuidText = string().matches(UUID, 'Observation: its id is not one of ours.')
+
+export const factHead = object({
+  placeId: string().max(80).nullable().defined(),
+  subject: string().oneOf(keysOf(FACT_SCHEMAS), 'Subject: not a known kind.').required(),
+  subjectId: string().max(200).required(),
+  facet: string().max(30).required(),
+  value: mixed().defined().nullable(),
+})
+
+/** Checks a fact's value against its subject and facet.
+ * @returns the value without anything that does not belong */
+export function checkedValue(subject: SubjectKind, facet: string, value: unknown): unknown {
+  const schema = Object.hasOwn(FACT_SCHEMAS[subject], facet) ? FACT_SCHEMAS[subject][facet] : undefined
+  if (!schema) throw new TypeError(`No fact ${subject}.${facet}`)
+  return schema.validateSync(value, { stripUnknown: true, strict: false })
+}

@@ -1,0 +1,78 @@
+import { array, object, string } from 'yup'
+import { longDay, dayOf } from '../../core/calendar/day'
+import type { Observation, SubjectKind } from '../../core/walk/observation'
+import { insertObservations, readPlaceRemovals } from '../../data/observations'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+import { checkedValue, FACT_SCHEMAS, factHead, MONEY_FACETS, uuidText } from './factSchemas'
+
+const batch = object({
+  observations: array(
+    factHead.shape({
+      id: uuidText.required(),
+      walkId: uuidText.nullable().defined(),
+      seenAt: string()
+        .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{3})?Z$/, 'Observation: its time is not readable.')
+        .required(),
+    }),
+  )
+    .max(1000, 'Send at most 1000 observations at once.')
+    .required('Observations: none were sent.'),
+})
+
+export interface Receipt {
+  /** Ids that are now safe on the server, whether new or already known. */
+  readonly safe: readonly string[]
+  readonly taken: number
+  /** What could not be taken, each with the reason; the phone keeps these and shows them. */
+  readonly refused: readonly { readonly id: string; readonly message: string }[]
+  /** What the person should know, in sentences. */
+  readonly notices: readonly string[]
+}
+
+/** Takes a phone's observations in: each once, in any order, all or none of the good ones, the bad ones named. */
+export function receiveObservations(context: Context, siteId: string, body: unknown): Receipt {
+  const site = context.site(siteId)
+  const sent = batch.validateSync(body, { strict: false }).observations
+  const receivedAt = context.now()
+  const good: Observation[] = []
+  const refused: { id: string; message: string }[] = []
+  for (const one of sent) {
+    try {
+      good.push(observationOf(context, site.id, one, receivedAt))
+    } catch (error) {
+      if (!(error instanceof Error)) throw error
+      refused.push({ id: one.id, message: error.message })
+    }
+  }
+  const result = context.db.transaction(() => insertObservations(context.db, good, receivedAt))()
+  return { safe: good.map((o) => o.id), taken: result.taken, refused, notices: removedPlaceNotices(context, site.id, good) }
+}
+
+type Sent = ReturnType<typeof batch.validateSync>['observations'][number]
+
+function observationOf(context: Context, siteId: string, sent: Sent, receivedAt: string): Observation {
+  const subject = sent.subject as SubjectKind
+  if (!Object.hasOwn(FACT_SCHEMAS[subject], sent.facet)) throw new Refusal(422, `A ${subject} has no "${sent.facet}".`)
+  if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${sent.facet}`)) throw new Refusal(403, 'Prices are for the lead and the owner.')
+  return {
+    id: sent.id,
+    siteId,
+    walkId: sent.walkId,
+    placeId: sent.placeId,
+    subject,
+    subjectId: sent.subjectId,
+    facet: sent.facet,
+    value: checkedValue(subject, sent.facet, sent.value),
+    by: context.person.name,
+    // A phone whose clock runs ahead must not win over everything entered after it.
+    seenAt: sent.seenAt > receivedAt ? receivedAt : sent.seenAt,
+  } as Observation
+}
+
+function removedPlaceNotices(context: Context, siteId: string, observations: readonly Observation[]): string[] {
+  const places = new Set(observations.flatMap((o) => (o.placeId && o.subject !== 'place' ? [o.placeId] : [])))
+  return readPlaceRemovals(context.db, siteId)
+    .filter((removal) => places.has(removal.placeId))
+    .map((r) => `${r.name} was taken off the site on ${longDay(dayOf(r.at))} by ${r.by}. What you saw there is kept; put the place back to see it.`)
+}

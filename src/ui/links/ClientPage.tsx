@@ -1,0 +1,82 @@
+import styles from './LinkPage.module.css'
+
+export interface ClientPageProps {
+  readonly site: string
+  readonly on: string
+  readonly headline: string
+  readonly done: readonly string[]
+  readonly next: readonly string[]
+  readonly off: readonly string[]
+  readonly decide: readonly string[]
+  readonly finish: string | null
+  readonly photos: readonly string[]
+  readonly token: string
+}
+
+/** What a client sees behind the link, on a phone first: what to decide, what will be off, done, next. */
+export function ClientPage(props: ClientPageProps) {
+  return (
+    <div className={styles.page}>
+      <header className={styles.head}>
+        <p>
+          {props.site}, {props.on}
+        </p>
+        <h1>{props.headline}</h1>
+        {props.finish && (
+          <p className={styles.finish}>
+            likely finished <strong>{props.finish}</strong>
+          </p>
+        )}
+      </header>
+      <main className={styles.body}>
+        {props.decide.length > 0 && (
+          <section className={styles.decide}>
+            <h2>Your choice</h2>
+            <Sentences of={props.decide} />
+          </section>
+        )}
+        <Section title="What will be off" sentences={props.off} />
+        <Section title="Done" sentences={props.done} />
+        {props.photos.length > 0 && (
+          <div className={styles.photos}>
+            {props.photos.map((hash, i) => (
+              // eslint-disable-next-line @next/next/no-img-element
+              <img key={hash} src={`/for/client/${props.token}/photos/${hash}`} alt={`From the site, photo ${i + 1}`} />
+            ))}
+          </div>
+        )}
+        <Section title="Next" sentences={props.next} />
+      </main>
+    </div>
+  )
+}
+
+function Section({ title, sentences }: { title: string; sentences: readonly string[] }) {
+  if (sentences.length === 0) return null
+  return (
+    <section>
+      <h2>{title}</h2>
+      <Sentences of={sentences} />
+    </section>
+  )
+}
+
+const Sentences = ({ of }: { of: readonly string[] }) => (
+  <ul className={styles.sentences}>
+    {of.map((sentence) => (
+      <li key={sentence}>{sentence}</li>
+    ))}
+  </ul>
+)
+
+/** A link that leads nowhere any more says so in one sentence. */
+export function LinkRefused({ message }: { message: string }) {
+  return (
+    <main className={styles.page}>
+      <div className={styles.body}>
+        <h1>Nothing to see here</h1>
+        <p>{message}</p>
+      </div>
+    </main>
+  )
+}

@@ -1,0 +1,100 @@
+'use client'
+import { useRouter, useSearchParams } from 'next/navigation'
+import { useCallback, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { PlanAgain } from '../shared/PlanAgain'
+import { useSend } from '../shared/useSend'
+import { FormError } from '../shared/FormError'
+import { MoveDialog, type Move } from './MoveDialog'
+import { PlanPicture } from './PlanPicture'
+import type { PlanProps } from './types'
+import { VisitPanel } from './VisitPanel'
+import { WeekList } from './WeekList'
+import styles from './PlanBoard.module.css'
+
+/** Who comes when, in what order, and what if: the picture, the visit in focus, and moves with their consequences. */
+export function PlanBoard(props: PlanProps) {
+  const router = useRouter()
+  const search = useSearchParams()
+  const [chosen, setChosen] = useState<string | null>(search.get('visit'))
+  const [move, setMove] = useState<Move | null>(null)
+  const { error, run } = useSend<{ undone?: string }>()
+  const [said, setSaid] = useState('')
+  const visit = props.visits.find((one) => one.key === chosen) ?? null
+
+  const undo = useCallback(async () => {
+    const undone = await run('/api/plan/undo')
+    if (undone) {
+      setSaid(`Undone: ${undone.undone?.toLowerCase()}. The plan before is in force again.`)
+      router.refresh()
+    }
+  }, [run, router])
+
+  return (
+    <div className={`page ${styles.board}`}>
+      <div className={styles.head}>
+        {props.site ? <h1>{props.finish}</h1> : <h1>All sites</h1>}
+        <p>
+          {!props.site && `Likely finish: ${props.finish}. `}
+          {props.floor && (
+            <>
+              Nothing can beat <strong>{props.floor}</strong>.{' '}
+            </>
+          )}
+          {props.visits.length} trade visits.
+          {props.school && ` Order: ${props.school === 'paint-first' ? 'paint before cabinets' : 'cabinets before paint'}.`}
+        </p>
+        <div className={styles.actions}>
+          <PlanAgain onPlanned={() => setSaid('Planned again. See who has to be told.')} />
+          <Button variant="quiet" onClick={() => void undo()}>
+            Undo last plan
+          </Button>
+          <a className="btn btn-quiet" href={props.site ? `/sites/${props.site.id}/share` : '/share'}>
+            Who to tell
+          </a>
+        </div>
+      </div>
+      <div aria-live="polite">
+        {props.stale.length > 0 && <p className="notice">Something was learned about {props.stale.join(' and ')} since this plan was made. Plan again to use it.</p>}
+        {said && <p className="notice notice-good">{said}</p>}
+      </div>
+      <FormError error={error} />
+      {props.visits.length === 0 ? (
+        <p className="notice">Nothing to plan yet. Lay down work at a place, then plan.</p>
+      ) : (
+        <div className={styles.columns}>
+          <div className={styles.picture}>
+            <PlanPicture {...props} chosen={chosen} onChoose={setChosen} onMove={setMove} onUndo={undo} />
+          </div>
+          <div className={styles.list}>
+            <WeekList visits={props.visits} showSite={props.site === null} onChoose={setChosen} />
+          </div>
+          <aside className={styles.side} aria-label={visit ? visit.title : 'Visit'}>
+            {visit ? (
+              <VisitPanel visit={visit} onMove={setMove} onClose={() => setChosen(null)} />
+            ) : (
+              <>
+                <h2>Choose a visit</h2>
+                <p>
+                  It tells why it starts when it does, what waits for it, and lets you move it: drag its bar, or press <kbd>m</kbd> on it and use the arrows. You see what moves before anything is saved.
+                </p>
+              </>
+            )}
+          </aside>
+        </div>
+      )}
+      {move && (
+        <MoveDialog
+          move={move}
+          visit={props.visits.find((one) => one.key === move.visitKey)!}
+          onClose={() => setMove(null)}
+          onMoved={(words) => {
+            setMove(null)
+            setSaid(words)
+            router.refresh()
+          }}
+        />
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,118 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { Day } from '@/core/calendar/day'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import type { Move } from './MoveDialog'
+import type { VisitView } from './types'
+
+const BOOKING_WORDS = {
+  told: 'Told, not yet confirmed',
+  confirmed: 'Confirmed',
+  declined: 'Declined',
+} as const
+
+/** One visit: why then, what waits for it, who does it, and moving it. */
+export function VisitPanel({ visit, onMove, onClose }: { visit: VisitView; onMove: (move: Move) => void; onClose: () => void }) {
+  return (
+    <>
+      <div className="d-flex justify-content-between gap-2 align-items-start">
+        <h2>
+          {visit.title}, {visit.places}
+        </h2>
+        <Button size="sm" variant="quiet" onClick={onClose}>
+          Close
+        </Button>
+      </div>
+      <p>
+        {visit.when}, {visit.crew}
+        {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>. <span className="soft">{visit.site}</span>
+      </p>
+      <h3>Why then?</h3>
+      <p>
+        {visit.why} {visit.boundBy && <span className="soft">({visit.boundBy})</span>}
+      </p>
+      {visit.waiting.length > 0 && (
+        <>
+          <h3>What waits for it</h3>
+          <ul>
+            {visit.waiting.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3>Work</h3>
+      <ul>
+        {visit.work.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ul>
+      <BookingState visit={visit} />
+      <MoveForm key={visit.key} visit={visit} onMove={onMove} />
+    </>
+  )
+}
+
+function BookingState({ visit }: { visit: VisitView }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const act = async (url: string, body: unknown): Promise<void> => {
+    if ((await run(url, body)) !== null) router.refresh()
+  }
+  return (
+    <>
+      <h3>Booking</h3>
+      <p className={visit.booking?.state === 'declined' ? 'late' : undefined}>
+        {visit.booking ? `${BOOKING_WORDS[visit.booking.state]} for ${visit.booking.told}.${visit.booking.reason ? ` ${visit.booking.reason}` : ''}` : 'Nobody was told yet.'}
+        {visit.pinned && ' Pinned by hand.'}
+      </p>
+      <FormError error={error} />
+      {visit.crewId && (
+        <Button size="sm" variant="quiet" disabled={busy} onClick={() => void act('/api/tell', { visitKeys: [visit.key] })}>
+          {visit.booking ? 'Tell them this date' : 'Ask them for this date'}
+        </Button>
+      )}{' '}
+      {visit.pinned && (
+        <Button size="sm" variant="quiet" disabled={busy} onClick={() => void act('/api/plan/unpin', { visitKey: visit.key })}>
+          Unpin
+        </Button>
+      )}
+    </>
+  )
+}
+
+function MoveForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) => void }) {
+  const [day, setDay] = useState<string>(visit.startDay)
+  const [half, setHalf] = useState<0 | 1>(visit.startHalf)
+  return (
+    <Form
+      className="mt-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onMove({ visitKey: visit.key, day: day as Day, half })
+      }}
+    >
+      <h3>Move it</h3>
+      <div className="d-flex gap-2 flex-wrap align-items-end">
+        <Form.Group controlId="move-day">
+          <Form.Label>Day</Form.Label>
+          <Form.Control type="date" value={day} onChange={(event) => setDay(event.target.value)} />
+        </Form.Group>
+        <Form.Group controlId="move-half">
+          <Form.Label>Half</Form.Label>
+          <Form.Select value={half} onChange={(event) => setHalf(event.target.value === '1' ? 1 : 0)}>
+            <option value={0}>morning</option>
+            <option value={1}>afternoon</option>
+          </Form.Select>
+        </Form.Group>
+        <Button type="submit" variant="quiet">
+          See what follows
+        </Button>
+      </div>
+    </Form>
+  )
+}

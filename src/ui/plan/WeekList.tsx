@@ -1,0 +1,38 @@
+import { addDays, dateOnly, weekday, type Day } from '@/core/calendar/day'
+import { stageHue } from '../shared/stageHue'
+import type { VisitView } from './types'
+import styles from './WeekList.module.css'
+
+/** The plan on a phone: week by week, what is next. */
+export function WeekList({ visits, showSite, onChoose }: { visits: readonly VisitView[]; showSite: boolean; onChoose: (key: string) => void }) {
+  const weeks = new Map<Day, VisitView[]>()
+  for (const visit of [...visits].sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf))) {
+    const monday = addDays(visit.startDay, 1 - weekday(visit.startDay))
+    weeks.set(monday, [...(weeks.get(monday) ?? []), visit])
+  }
+  return (
+    <>
+      {[...weeks].map(([monday, its]) => (
+        <section key={monday}>
+          <h2>Week of {dateOnly(monday)}</h2>
+          <ul className={styles.list}>
+            {its.map((visit) => (
+              <li key={visit.key}>
+                <button type="button" onClick={() => onChoose(visit.key)} style={{ borderColor: stageHue(visit.stage) }}>
+                  <strong>
+                    {visit.title}, {visit.places}
+                  </strong>
+                  <span>
+                    {visit.when}
+                    {showSite && `, ${visit.site}`}, {visit.crew}
+                    {visit.booking && `, ${visit.booking.state}`}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  )
+}

@@ -1,0 +1,31 @@
+import { daysBetween, type Day } from '@/core/calendar/day'
+import type { VisitView } from './types'
+
+export interface Bar {
+  readonly visit: VisitView
+  /** First half-day and number of half-days, counted from the picture's first day. */
+  readonly first: number
+  readonly length: number
+  readonly lane: number
+}
+
+export const firstHalf = (from: Day, visit: Pick<VisitView, 'startDay' | 'startHalf'>): number => daysBetween(from, visit.startDay) * 2 + visit.startHalf
+
+/** Lays visits side by side in as few lanes as they need. */
+export function lanesOf(visits: readonly VisitView[], from: Day): { bars: Bar[]; lanes: number } {
+  const ends: number[] = []
+  const bars = [...visits]
+    .map((visit) => {
+      const first = firstHalf(from, visit)
+      const last = daysBetween(from, visit.endDay) * 2 + visit.endHalf
+      return { visit, first, length: last - first + 1 }
+    })
+    .sort((a, b) => a.first - b.first || (a.visit.key < b.visit.key ? -1 : 1))
+    .map((bar): Bar => {
+      const free = ends.findIndex((end) => end <= bar.first)
+      const lane = free === -1 ? ends.length : free
+      ends[lane] = bar.first + bar.length
+      return { ...bar, lane }
+    })
+  return { bars, lanes: Math.max(1, ends.length) }
+}

@@ -1,0 +1,47 @@
+import type { Day } from '@/core/calendar/day'
+import type { Stage } from '@/core/scope/vocabulary'
+
+export interface VisitView {
+  readonly key: string
+  readonly siteId: string
+  readonly site: string
+  readonly stage: Stage
+  readonly inspection: boolean
+  readonly title: string
+  readonly places: string
+  readonly crewId: string | null
+  readonly crew: string
+  readonly people: number
+  readonly startDay: Day
+  readonly startHalf: 0 | 1
+  readonly endDay: Day
+  readonly endHalf: 0 | 1
+  readonly when: string
+  readonly hours: number
+  readonly why: string
+  readonly boundBy: string | null
+  readonly waiting: readonly string[]
+  readonly work: readonly string[]
+  readonly booking: { readonly state: 'told' | 'confirmed' | 'declined'; readonly reason: string; readonly told: string } | null
+  readonly pinned: boolean
+}
+
+export interface PlanProps {
+  readonly site: { readonly id: string; readonly name: string } | null
+  readonly today: Day
+  readonly from: Day
+  readonly days: readonly { readonly day: Day; readonly works: boolean }[]
+  readonly finish: string
+  readonly floor: string | null
+  readonly school: string | null
+  readonly reason: string | null
+  readonly stale: readonly string[]
+  readonly rows: readonly {
+    readonly id: string
+    readonly name: string
+    readonly group: string
+    readonly visitKeys: readonly string[]
+    readonly gates: readonly { readonly visitKey: string; readonly words: string }[]
+  }[]
+  readonly visits: readonly VisitView[]
+}

@@ -1,0 +1,164 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { STAGES } from '@/core/scope/vocabulary'
+import { treatmentsFor } from '@/core/scope/treatments'
+import { parseSize } from '@/core/measure/size'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import type { Fact } from './ScopeBoard'
+import type { RowView, ScopeProps } from './types'
+import styles from './CellPanel.module.css'
+
+interface PlacePanelProps {
+  readonly site: ScopeProps['site']
+  readonly row: RowView
+  readonly open: ScopeProps['open']
+  readonly mayEdit: boolean
+  readonly record: (facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>
+  readonly onClose: () => void
+}
+
+/** One place: what it still needs, what was found, what stays, its photos, and its size. */
+export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlacePanelProps) {
+  const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] => all.filter((one) => one.placeId === row.placeId)
+  const left = row.cells.filter((cell) => cell.percent !== null && cell.percent < 100)
+  const mark = (subject: string, id: string, facet: string, value: unknown, was: unknown, words: string): void => {
+    const fact = { subject, subjectId: id, facet, placeId: row.placeId }
+    void record([{ ...fact, value }], words, [{ ...fact, value: was }])
+  }
+  return (
+    <>
+      <header className={styles.head}>
+        <h2>{row.name}</h2>
+        <button type="button" className="btn btn-sm btn-quiet" onClick={onClose}>
+          Close
+        </button>
+      </header>
+      <p className="soft">
+        {row.futureName && `To be ${row.futureName}. `}
+        {row.size ?? 'Not measured yet'}, {row.seen}. <a href={`/sites/${site.id}/sheets/${row.placeId}`}>Room sheet</a>
+      </p>
+      <h3>Still needed</h3>
+      <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
+      <Matters title="To decide" items={here(open.decisions)} tail={(d) => `the ${d.owner} answers${d.by ? `, by ${d.by}` : ''}`} />
+      <Matters title="Found" items={here(open.findings)} tail={(f) => (f.certain ? 'seen' : 'suspected')} action={mayEdit ? { word: 'Settled', run: (f) => mark('finding', f.id, 'settled', true, false, 'Settled.') } : undefined} />
+      <Matters title="Stays" items={here(open.keeps)} tail={(k) => (k.until ? `until ${k.until}` : 'for good')} action={mayEdit ? { word: 'Released', run: (k) => mark('keep', k.id, 'released', true, false, 'Released.') } : undefined} />
+      <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.private ? ', private' : ''}`} />
+      {here(open.photos).length > 0 && <h3>Photos</h3>}
+      <div className={styles.photos}>
+        {here(open.photos).map((photo) => (
+          <figure key={photo.hash}>
+            <a href={`/api/photos/${photo.hash}?size=shared`}>
+              {/* eslint-disable-next-line @next/next/no-img-element */}
+              <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || `${row.name}, ${photo.on}`} loading="lazy" />
+            </a>
+            <figcaption>
+              {photo.caption} {photo.on}
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      {mayEdit && <Measure site={site} row={row} record={record} />}
+      {mayEdit && <LayTreatment siteId={site.id} row={row} />}
+      {mayEdit && (
+        <button type="button" className="btn btn-sm btn-quiet mt-3" onClick={() => mark('place', row.placeId, 'removed', true, false, `${row.name} is off the site.`)}>
+          Take {row.name} off the site
+        </button>
+      )}
+    </>
+  )
+}
+
+interface MattersProps<T> {
+  readonly title: string
+  readonly items: readonly T[]
+  readonly tail: (item: T) => string
+  readonly action?: { readonly word: string; readonly run: (item: T) => void } | undefined
+}
+
+function Matters<T extends { readonly id: string; readonly text: string }>({ title, items, tail, action }: MattersProps<T>) {
+  if (items.length === 0) return null
+  return (
+    <>
+      <h3>{title}</h3>
+      <ul className={styles.matters}>
+        {items.map((item) => (
+          <li key={item.id}>
+            {item.text} <span className="soft">{tail(item)}</span>
+            {action && (
+              <button type="button" className="btn btn-sm btn-quiet" onClick={() => action.run(item)}>
+                {action.word}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function Measure({ site, row, record }: Pick<PlacePanelProps, 'site' | 'row' | 'record'>) {
+  const [typed, setTyped] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = async (): Promise<void> => {
+    try {
+      const value = parseSize(typed, site.units)
+      setWrong(null)
+      if (await record([{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }], `${row.name}: ${typed}. Quantities follow.`, [])) setTyped('')
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong(error.message)
+    }
+  }
+  return (
+    <details>
+      <summary>Measure again</summary>
+      <label className="form-label" htmlFor="size-again">
+        Size, length first
+      </label>
+      <input id="size-again" className="form-control" value={typed} onChange={(event) => setTyped(event.target.value)} aria-describedby="size-again-wrong" />
+      <p id="size-again-wrong" className="late" aria-live="polite">
+        {wrong}
+      </p>
+      <div>
+        <button type="button" className="btn btn-quiet mt-2" onClick={() => void keep()}>
+          Keep size
+        </button>
+      </div>
+    </details>
+  )
+}
+
+function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ lines: number }>()
+  const [treatment, setTreatment] = useState('')
+  const lay = async (): Promise<void> => {
+    if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment })) !== null) {
+      setTreatment('')
+      router.refresh()
+    }
+  }
+  return (
+    <details>
+      <summary>Lay down more work</summary>
+      <label className="form-label" htmlFor="treatment-here">
+        What happens here
+      </label>
+      <select id="treatment-here" className="form-select" value={treatment} onChange={(event) => setTreatment(event.target.value)}>
+        <option value="">Choose…</option>
+        {treatmentsFor(row.kind).map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.title}
+          </option>
+        ))}
+      </select>
+      <FormError error={error} />
+      <button type="button" className="btn btn-quiet mt-2" disabled={busy || treatment === ''} onClick={() => void lay()}>
+        Lay it down
+      </button>
+    </details>
+  )
+}

@@ -1,0 +1,70 @@
+import type { Stage, Trade } from '@/core/scope/vocabulary'
+import type { PlaceKind } from '@/core/places/place'
+
+export interface LineView {
+  readonly id: string
+  readonly title: string
+  readonly trade: Trade
+  readonly tradeName: string
+  readonly progress: number
+  readonly hours: number
+  readonly quantity: string
+  readonly how: string
+  readonly rough: boolean
+  readonly held: { readonly reason: string; readonly until?: string } | null
+  readonly excluded: string | null
+  readonly price: number | null
+  readonly extra: boolean
+  readonly cautions: readonly { readonly id: string; readonly what: string; readonly care: string; readonly deferTo: string }[]
+  readonly when: string | null
+}
+
+export interface CellView {
+  readonly stage: Stage
+  readonly percent: number | null
+  readonly eye: number | null
+  readonly held: string | null
+  readonly excluded: boolean
+  readonly next: string | null
+  readonly gate: { readonly words: string; readonly items: readonly { readonly id: string; readonly text: string; readonly done: boolean; readonly failed: string | null; readonly lineId: string | null }[] } | null
+  readonly lines: readonly LineView[]
+}
+
+export interface RowView {
+  readonly placeId: string
+  readonly name: string
+  readonly futureName: string | null
+  readonly kind: PlaceKind
+  readonly level: string
+  readonly size: string | null
+  readonly seen: string
+  readonly misty: boolean
+  readonly clearness: number
+  readonly cells: readonly CellView[]
+}
+
+interface Matter {
+  readonly id: string
+  readonly placeId: string | null
+  readonly place: string
+  readonly text: string
+}
+
+export interface ScopeProps {
+  readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric' }
+  readonly percent: number
+  readonly finish: string | null
+  readonly stale: boolean
+  readonly misty: number
+  readonly stages: readonly Stage[]
+  readonly rows: readonly RowView[]
+  readonly since: { readonly title: string; readonly changes: readonly { readonly place: string; readonly text: string; readonly detail: string; readonly kind: string }[] } | null
+  readonly open: {
+    readonly decisions: readonly (Matter & { readonly owner: string; readonly by: string | null })[]
+    readonly findings: readonly (Matter & { readonly certain: boolean })[]
+    readonly keeps: readonly (Matter & { readonly until: string | null })[]
+    readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
+    readonly photos: readonly { readonly hash: string; readonly placeId: string | null; readonly place: string; readonly caption: string; readonly on: string }[]
+  }
+  readonly mayEdit: boolean
+}

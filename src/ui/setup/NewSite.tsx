@@ -1,0 +1,173 @@
+'use client'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
+import { treatmentsFor } from '@/core/scope/treatments'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import { Weekdays } from './Weekdays'
+import styles from './NewSite.module.css'
+
+interface PlaceRow {
+  readonly name: string
+  readonly level: string
+  readonly kind: PlaceKind
+  readonly size: string
+  readonly treatments: readonly string[]
+}
+
+const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
+
+/** A new site in minutes: the house, its places as people say their sizes, and what happens in each. */
+export function NewSite({ today }: { today: string }) {
+  const { busy, error, run } = useSend<{ siteId: string }>()
+  const [units, setUnits] = useState<'metric' | 'imperial'>('metric')
+  const [weekdays, setWeekdays] = useState<readonly number[]>([1, 2, 3, 4, 5])
+  const [places, setPlaces] = useState<readonly PlaceRow[]>([EMPTY_PLACE])
+  const example = units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`
+
+  const change = (index: number, part: Partial<PlaceRow>): void => setPlaces(places.map((place, i) => (i === index ? { ...place, ...part } : place)))
+  const add = (): void => setPlaces([...places, { ...EMPTY_PLACE, level: places.at(-1)?.level ?? 'Ground floor', kind: places.at(-1)?.kind ?? 'room' }])
+  const create = async (form: FormData): Promise<void> => {
+    const made = await run('/api/sites', {
+      name: form.get('name'),
+      built: form.get('built'),
+      units,
+      livedIn: form.get('livedIn') === 'yes',
+      weekdays,
+      startsOn: form.get('startsOn'),
+      clientName: form.get('clientName'),
+      clientAddress: form.get('clientAddress'),
+      places: places.filter((place) => place.name.trim() !== '' || place.size.trim() !== ''),
+    })
+    if (made) window.location.assign(`/sites/${made.siteId}/plan`)
+  }
+
+  return (
+    <div className="page">
+      <h1>New site</h1>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void create(new FormData(event.currentTarget))
+        }}
+      >
+        <div className={styles.house}>
+          <Text name="name" label="What do you call it?" hint="Like the street or the house: Bakehouse Lane" />
+          <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" numeric />
+          <Form.Group controlId="units">
+            <Form.Label>Units</Form.Label>
+            <Form.Select value={units} onChange={(event) => setUnits(event.target.value as 'metric' | 'imperial')}>
+              <option value="metric">metres</option>
+              <option value="imperial">feet and inches</option>
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="livedIn">
+            <Form.Label>Somebody lives there</Form.Label>
+            <Form.Select name="livedIn" defaultValue="yes">
+              <option value="yes">yes, during the works</option>
+              <option value="no">no, it is empty</option>
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="startsOn">
+            <Form.Label>Work starts</Form.Label>
+            <Form.Control name="startsOn" type="date" defaultValue={today} />
+          </Form.Group>
+          <Text name="clientName" label="Client" />
+          <Text name="clientAddress" label="Client’s mail address" />
+          <Weekdays value={weekdays} onChange={setWeekdays} />
+        </div>
+        <h2>Places, and what happens in each</h2>
+        <p className="soft">
+          One line a room, face, roof or piece of ground, in the order you walk them. Sizes as you say them: <span className="measure">{example}</span>, or leave them for the walk.
+        </p>
+        <ol className={styles.places}>
+          {places.map((place, i) => (
+            <PlaceLine key={i} number={i + 1} place={place} example={example} onChange={(part) => change(i, part)} onRemove={places.length > 1 ? () => setPlaces(places.filter((_, at) => at !== i)) : null} />
+          ))}
+        </ol>
+        <Button variant="quiet" onClick={add}>
+          Add a place
+        </Button>
+        <div className="mt-4">
+          <FormError error={error} />
+          <Button type="submit" variant="primary" size="lg" disabled={busy}>
+            {busy ? 'Planning…' : 'Lay down the work and plan it'}
+          </Button>
+        </div>
+      </Form>
+    </div>
+  )
+}
+
+function Text({ name, label, hint, numeric }: { name: string; label: string; hint?: string; numeric?: boolean }) {
+  return (
+    <Form.Group controlId={name}>
+      <Form.Label>{label}</Form.Label>
+      <Form.Control name={name} inputMode={numeric ? 'numeric' : undefined} aria-describedby={hint ? `${name}-hint` : undefined} />
+      {hint && <Form.Text id={`${name}-hint`}>{hint}</Form.Text>}
+    </Form.Group>
+  )
+}
+
+interface PlaceLineProps {
+  readonly number: number
+  readonly place: PlaceRow
+  readonly example: string
+  readonly onChange: (part: Partial<PlaceRow>) => void
+  readonly onRemove: (() => void) | null
+}
+
+function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProps) {
+  const label = (what: string): string => `${what} of place ${number}`
+  const left = treatmentsFor(place.kind).filter((treatment) => !place.treatments.includes(treatment.id))
+  const title = (id: string): string => treatmentsFor(place.kind).find((treatment) => treatment.id === id)?.title ?? id
+  return (
+    <li>
+      <Form.Control aria-label={label('Name')} placeholder="Name" value={place.name} onChange={(event) => onChange({ name: event.target.value })} />
+      <Form.Select aria-label={label('Kind')} value={place.kind} onChange={(event) => onChange({ kind: event.target.value as PlaceKind, treatments: [], level: levelFor(event.target.value as PlaceKind, place.level) })}>
+        {Object.entries(PLACE_KINDS).map(([kind, words]) => (
+          <option key={kind} value={kind}>
+            {words}
+          </option>
+        ))}
+      </Form.Select>
+      <Form.Control aria-label={label('Level')} value={place.level} onChange={(event) => onChange({ level: event.target.value })} />
+      <Form.Control className="measure" aria-label={label('Size')} placeholder={example} value={place.size} onChange={(event) => onChange({ size: event.target.value })} />
+      <div>
+        {place.treatments.map((id) => (
+          <span key={id} className={styles.treatment}>
+            {title(id)}
+            <button type="button" onClick={() => onChange({ treatments: place.treatments.filter((one) => one !== id) })}>
+              Take out<span className="visually-hidden"> {title(id)}</span>
+            </button>
+          </span>
+        ))}
+        {left.length > 0 && (
+          <Form.Select aria-label={label('What happens at')} value="" onChange={(event) => onChange({ treatments: [...place.treatments, event.target.value] })}>
+            <option value="">{place.treatments.length === 0 ? 'What happens here?' : 'And also…'}</option>
+            {left.map((treatment) => (
+              <option key={treatment.id} value={treatment.id}>
+                {treatment.title}
+              </option>
+            ))}
+          </Form.Select>
+        )}
+      </div>
+      {onRemove ? (
+        <Button size="sm" variant="quiet" onClick={onRemove}>
+          Remove<span className="visually-hidden"> place {number}</span>
+        </Button>
+      ) : (
+        <span />
+      )}
+    </li>
+  )
+}
+
+function levelFor(kind: PlaceKind, current: string): string {
+  if (kind === 'face' || kind === 'boundary' || kind === 'ground') return 'Outside'
+  if (kind === 'roof') return 'Roof'
+  return current === 'Outside' || current === 'Roof' ? 'Ground floor' : current
+}

@@ -1,0 +1,197 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { PLACE_KINDS } from '@/core/places/place'
+import { STAGES } from '@/core/scope/vocabulary'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import { Weekdays } from './Weekdays'
+import styles from './NewSite.module.css'
+
+export interface SiteSettingsProps {
+  readonly site: {
+    readonly id: string
+    readonly name: string
+    readonly revision: number
+    readonly livedIn: boolean
+    readonly weekdays: readonly number[]
+    readonly daysOff: readonly string[]
+    readonly startsOn: string
+    readonly clientName: string
+    readonly clientAddress: string
+    readonly privateNote: string
+    readonly cabinetsAndPaint: 'paint-first' | 'cabinets-first'
+    readonly relations: readonly { readonly before: string; readonly after: string; readonly why: string }[]
+  }
+  readonly places: readonly { readonly id: string; readonly name: string; readonly level: string; readonly size: string | null }[]
+}
+
+/** A site's working days, client, order of work and places. */
+export function SiteSettings({ site, places }: SiteSettingsProps) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', ') })
+  const [saved, setSaved] = useState(false)
+  const set = (part: Partial<typeof form>): void => {
+    setForm({ ...form, ...part })
+    setSaved(false)
+  }
+  const save = async (): Promise<void> => {
+    const { id: _id, name: _name, ...rest } = form
+    const body = { ...rest, revision: site.revision, daysOff: form.daysOff.split(/[,\s]+/).filter(Boolean) }
+    if ((await run(`/api/sites/${site.id}/settings`, body)) === null) return
+    setSaved(true)
+    router.refresh()
+  }
+  return (
+    <div className="page page-narrow">
+      <h1>{site.name}</h1>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void save()
+        }}
+        className="visually-grouped"
+      >
+        <Weekdays value={form.weekdays} onChange={(weekdays) => set({ weekdays })} />
+        <Field id="days-off" label="Days off (year-month-day, with commas)" value={form.daysOff} onChange={(daysOff) => set({ daysOff })} />
+        <Field id="starts-on" label="Work starts" type="date" value={form.startsOn} onChange={(startsOn) => set({ startsOn })} />
+        <Form.Check id="lived-in" label="Somebody lives there during the works" checked={form.livedIn} onChange={(event) => set({ livedIn: event.target.checked })} />
+        <Field id="client-name" label="Client" value={form.clientName} onChange={(clientName) => set({ clientName })} />
+        <Field id="client-address" label="Client’s mail address" value={form.clientAddress} onChange={(clientAddress) => set({ clientAddress })} />
+        <Form.Group controlId="private-note">
+          <Form.Label>Private note, never shared</Form.Label>
+          <Form.Control as="textarea" rows={2} value={form.privateNote} onChange={(event) => set({ privateNote: event.target.value })} />
+        </Form.Group>
+        <h2>Order of work</h2>
+        <Form.Group controlId="school">
+          <Form.Label>Cabinets and paint</Form.Label>
+          <Form.Select value={form.cabinetsAndPaint} onChange={(event) => set({ cabinetsAndPaint: event.target.value as 'paint-first' | 'cabinets-first' })}>
+            <option value="paint-first">Paint, then cabinets, then touch up (fits late cabinets)</option>
+            <option value="cabinets-first">Cabinets, then paint (fewer damages where supply is sure)</option>
+          </Form.Select>
+        </Form.Group>
+        <Relations value={form.relations} onChange={(relations) => set({ relations })} />
+        <FormError error={error} />
+        {saved && <p className="notice notice-good">Saved. Plan again to use it.</p>}
+        <Button type="submit" variant="primary" disabled={busy}>
+          Save
+        </Button>
+      </Form>
+      <AddPlace siteId={site.id} />
+      <h2 className="mt-4">Places</h2>
+      <ul>
+        {places.map((place) => (
+          <li key={place.id}>
+            {place.name}, {place.level}, <span className="measure">{place.size ?? 'not measured'}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Field({ id, label, value, onChange, type = 'text' }: { id: string; label: string; value: string; onChange: (value: string) => void; type?: string }) {
+  return (
+    <Form.Group controlId={id}>
+      <Form.Label>{label}</Form.Label>
+      <Form.Control type={type} value={value} onChange={(event) => onChange(event.target.value)} />
+    </Form.Group>
+  )
+}
+
+type Relations_ = SiteSettingsProps['site']['relations']
+
+function Relations({ value, onChange }: { value: Relations_; onChange: (relations: Relations_) => void }) {
+  const [before, setBefore] = useState('tile')
+  const [after, setAfter] = useState('paint')
+  const options = Object.entries(STAGES).map(([key, word]) => (
+    <option key={key} value={key}>
+      {word}
+    </option>
+  ))
+  return (
+    <fieldset>
+      <legend className="h3">Only on this site</legend>
+      <ul>
+        {value.map((relation, i) => (
+          <li key={`${relation.before}${relation.after}`}>
+            {STAGES[relation.before as keyof typeof STAGES]} before {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}{' '}
+            <Button size="sm" variant="quiet" onClick={() => onChange(value.filter((_, at) => at !== i))}>
+              Take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="d-flex gap-2 flex-wrap align-items-end">
+        <Form.Group controlId="relation-before">
+          <Form.Label>First</Form.Label>
+          <Form.Select value={before} onChange={(event) => setBefore(event.target.value)}>
+            {options}
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="relation-after">
+          <Form.Label>then</Form.Label>
+          <Form.Select value={after} onChange={(event) => setAfter(event.target.value)}>
+            {options}
+          </Form.Select>
+        </Form.Group>
+        <Button variant="quiet" onClick={() => onChange([...value, { before, after, why: '' }])}>
+          Add
+        </Button>
+      </div>
+    </fieldset>
+  )
+}
+
+function AddPlace({ siteId }: { siteId: string }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const add = async (form: HTMLFormElement): Promise<void> => {
+    const place = Object.fromEntries(new FormData(form))
+    if ((await run(`/api/sites/${siteId}/places`, { place })) === null) return
+    form.reset()
+    router.refresh()
+  }
+  return (
+    <Form
+      className="mt-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void add(event.currentTarget)
+      }}
+    >
+      <h2>Add a place</h2>
+      <div className={styles.house}>
+        <Form.Group controlId="place-name">
+          <Form.Label>Name</Form.Label>
+          <Form.Control name="name" />
+        </Form.Group>
+        <Form.Group controlId="place-kind">
+          <Form.Label>Kind</Form.Label>
+          <Form.Select name="kind">
+            {Object.entries(PLACE_KINDS).map(([kind, words]) => (
+              <option key={kind} value={kind}>
+                {words}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="place-level">
+          <Form.Label>Level</Form.Label>
+          <Form.Control name="level" defaultValue="Ground floor" />
+        </Form.Group>
+        <Form.Group controlId="place-size">
+          <Form.Label>Size</Form.Label>
+          <Form.Control name="size" className="measure" />
+        </Form.Group>
+      </div>
+      <FormError error={error} />
+      <Button type="submit" variant="quiet" disabled={busy}>
+        Add place
+      </Button>
+    </Form>
+  )
+}

@@ -1,0 +1,89 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import styles from './ShareDesk.module.css'
+
+export interface LinkView {
+  readonly id: string
+  readonly audience: string
+  readonly about: string
+  readonly made: string
+  readonly state: string
+  readonly live: boolean
+}
+
+/** The links that are out, with who looked, and taking one back at once. */
+export function Links({ links }: { links: readonly LinkView[] }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const withdraw = async (id: string): Promise<void> => {
+    if ((await run(`/api/links/${id}/withdraw`)) !== null) router.refresh()
+  }
+  return (
+    <section aria-labelledby="links">
+      <h2 id="links">Links that are out</h2>
+      <FormError error={error} />
+      {links.length === 0 && <p>None.</p>}
+      <ul className={styles.list}>
+        {links.map((link) => (
+          <li key={link.id}>
+            <span>
+              {link.about}
+              <small>
+                made {link.made}, {link.state}
+              </small>
+            </span>
+            {link.live && (
+              <Button variant="quiet" size="sm" disabled={busy} onClick={() => void withdraw(link.id)}>
+                Withdraw
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** Makes calendar addresses, for a site or for a crew. */
+export function CalendarFeeds({ site, crews }: { site: { readonly id: string; readonly name: string } | null; crews: readonly { readonly id: string; readonly name: string }[] }) {
+  const { busy, error, run } = useSend<{ path: string }>()
+  const [made, setMade] = useState<{ name: string; path: string } | null>(null)
+  const make = async (name: string, body: unknown): Promise<void> => {
+    const feed = await run('/api/calendars', body)
+    if (feed) setMade({ name, path: feed.path })
+  }
+  return (
+    <section aria-labelledby="calendars">
+      <h2 id="calendars">Calendars</h2>
+      <p className="soft">An address that a calendar reads again and again; moved visits move there too.</p>
+      <FormError error={error} />
+      {made && (
+        <p className="notice notice-good">
+          {made.name}: <a href={made.path}>{made.path}</a>
+        </p>
+      )}
+      <ul className={styles.list}>
+        {site && (
+          <li>
+            {site.name}
+            <Button variant="quiet" size="sm" disabled={busy} onClick={() => void make(site.name, { siteId: site.id })}>
+              Make address
+            </Button>
+          </li>
+        )}
+        {crews.map((crew) => (
+          <li key={crew.id}>
+            {crew.name}
+            <Button variant="quiet" size="sm" disabled={busy} onClick={() => void make(crew.name, { crewId: crew.id })}>
+              Make address
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,101 @@
+'use client'
+import type { RoomSheet } from '@/core/share/roomSheet'
+import styles from './RoomSheetPage.module.css'
+
+/** A room's sheet for whoever works in it; made for paper as much as for a phone. */
+export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; site: string; printedOn: string }) {
+  return (
+    <article className={`page page-narrow ${styles.sheet}`}>
+      <header>
+        <p className="soft">
+          {site}, {printedOn}
+        </p>
+        <h1>{sheet.place}</h1>
+        <p className="measure">{sheet.size}</p>
+        <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
+          Print
+        </button>
+      </header>
+      {sheet.cautions.length > 0 && (
+        <section className={styles.caution}>
+          <h2>Take care</h2>
+          <ul>
+            {sheet.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section>
+        <h2>Work, in order</h2>
+        <table className="table">
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">Who</th>
+              <th scope="col">Done</th>
+              <th scope="col">When</th>
+            </tr>
+          </thead>
+          <tbody>
+            {sheet.work.map((line, i) => (
+              <tr key={i}>
+                <th scope="row">
+                  {line.title}
+                  <small className="soft">
+                    {line.stage}
+                    {line.amount && `, ${line.amount}`}
+                  </small>
+                  {line.held && <small className="late">held: {line.held}</small>}
+                </th>
+                <td>{line.trade}</td>
+                <td className="measure">{line.progress} %</td>
+                <td>{line.when}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {sheet.beforeCover.map((gate) => (
+        <section key={gate.stage}>
+          <h2>Before {gate.stage.toLowerCase()}</h2>
+          <ul className={styles.ticks}>
+            {gate.items.map((item) => (
+              <li key={item.text}>
+                <span aria-hidden="true">{item.done ? '☑' : '☐'}</span> {item.text} <span className="visually-hidden">{item.done ? 'in' : 'open'}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      {sheet.selections.length > 0 && (
+        <section>
+          <h2>What goes in</h2>
+          <ul>
+            {sheet.selections.map((selection) => (
+              <li key={selection.what}>
+                {selection.what}: {selection.choice} <span className="soft">({selection.state.toLowerCase()})</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Listed title="Leave alone" items={sheet.stays} />
+      <Listed title="Not in the scope" items={sheet.out} />
+    </article>
+  )
+}
+
+function Listed({ title, items }: { title: string; items: readonly string[] }) {
+  if (items.length === 0) return null
+  return (
+    <section>
+      <h2>{title}</h2>
+      <ul>
+        {items.map((item) => (
+          <li key={item}>{item}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,120 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import styles from './ShareDesk.module.css'
+
+export interface TellProps {
+  readonly changed: readonly {
+    readonly audience: 'trade' | 'client'
+    readonly who: string
+    readonly siteId: string | null
+    readonly changes: readonly { readonly visitKey: string | null; readonly text: string; readonly confirmed: boolean }[]
+  }[]
+  readonly unasked: readonly { readonly visitKey: string; readonly who: string; readonly what: string; readonly when: string }[]
+}
+
+export interface OutboxProps {
+  readonly simulated: boolean
+  readonly messages: readonly { readonly id: string; readonly recipient: string; readonly address: string; readonly subject: string; readonly body: string; readonly writtenAt: string; readonly sentAt: string | null }[]
+}
+
+/** Who has to be told what changed, and who was never asked. */
+export function TellList({ changed, unasked }: TellProps) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ told: number }>()
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
+  const tell = async (visitKeys: readonly string[]): Promise<void> => {
+    if ((await run('/api/tell', { visitKeys })) !== null) {
+      setChosen(new Set())
+      router.refresh()
+    }
+  }
+  const toggle = (key: string): void => {
+    const next = new Set(chosen)
+    if (!next.delete(key)) next.add(key)
+    setChosen(next)
+  }
+  return (
+    <section aria-labelledby="tell">
+      <h2 id="tell">Who has to be told</h2>
+      <FormError error={error} />
+      {changed.length === 0 && <p>Nobody: everyone who was told a date still has that date.</p>}
+      <ul className={styles.people}>
+        {changed.map((one) => (
+          <li key={`${one.audience}${one.who}`}>
+            <div>
+              <strong>{one.who}</strong>
+              <ul>
+                {one.changes.map((change) => (
+                  <li key={change.text}>
+                    {change.text} {change.confirmed && <span className="late">They had confirmed.</span>}
+                  </li>
+                ))}
+              </ul>
+            </div>
+            {one.audience === 'trade' ? (
+              <Button variant="primary" disabled={busy} onClick={() => void tell(one.changes.flatMap((change) => change.visitKey ?? []))}>
+                Tell {one.who}
+              </Button>
+            ) : (
+              <a className="btn btn-quiet" href={`/sites/${one.siteId}/share`}>
+                Write the update
+              </a>
+            )}
+          </li>
+        ))}
+      </ul>
+      {unasked.length > 0 && (
+        <>
+          <h3>Not asked yet, next three weeks</h3>
+          <ul className={styles.ask}>
+            {unasked.map((visit) => (
+              <li key={visit.visitKey}>
+                <Form.Check
+                  id={`ask-${visit.visitKey}`}
+                  checked={chosen.has(visit.visitKey)}
+                  onChange={() => toggle(visit.visitKey)}
+                  label={
+                    <>
+                      <strong>{visit.who}</strong>: {visit.what}, {visit.when}
+                    </>
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+          <Button variant="primary" disabled={busy || chosen.size === 0} onClick={() => void tell([...chosen])}>
+            Ask the chosen ({chosen.size})
+          </Button>{' '}
+          <Button variant="quiet" onClick={() => setChosen(new Set(unasked.map((visit) => visit.visitKey)))}>
+            Choose all
+          </Button>
+        </>
+      )}
+    </section>
+  )
+}
+
+/** What went out. In the demo, and wherever no mail server is set, nothing really leaves. */
+export function Outbox({ simulated, messages }: OutboxProps) {
+  return (
+    <section aria-labelledby="outbox">
+      <h2 id="outbox">Outbox</h2>
+      {simulated && <p className="notice">Simulated: messages are kept here and go nowhere. Set a mail server to send them for real.</p>}
+      {messages.length === 0 && <p>Nothing was sent yet.</p>}
+      {messages.map((message) => (
+        <details key={message.id} className={styles.message}>
+          <summary>
+            <strong>{message.recipient}</strong>: {message.subject} <span className="soft">{message.sentAt ? 'sent' : 'waiting to be sent'}</span>
+          </summary>
+          <p className="soft">To {message.address || 'no address on record'}</p>
+          <pre>{message.body}</pre>
+        </details>
+      ))}
+    </section>
+  )
+}

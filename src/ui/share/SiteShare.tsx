@@ -1,0 +1,43 @@
+import { CalendarFeeds, Links, type LinkView } from './Links'
+import { TellList, type TellProps } from './ShareDesk'
+import styles from './ShareDesk.module.css'
+import { UpdateEditor, type UpdateDraft } from './UpdateEditor'
+
+interface SiteShareProps {
+  readonly site: { readonly id: string; readonly name: string }
+  readonly draft: UpdateDraft
+  readonly since: string | null
+  readonly photos: readonly { readonly hash: string; readonly caption: string; readonly place: string; readonly on: string }[]
+  readonly tell: TellProps
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly links: readonly LinkView[]
+}
+
+/** Who has to know what at one site. */
+export function SiteShare({ site, draft, since, photos, tell, places, links }: SiteShareProps) {
+  return (
+    <div className="page">
+      <h1>Share {site.name}</h1>
+      <div className={styles.columns}>
+        <div>
+          <UpdateEditor key={since} siteId={site.id} draft={draft} since={since} photos={photos} />
+        </div>
+        <aside>
+          <TellList {...tell} />
+          <section aria-labelledby="sheets">
+            <h2 id="sheets">Room sheets for the crew</h2>
+            <ul className={styles.list}>
+              {places.map((place) => (
+                <li key={place.id}>
+                  <a href={`/sites/${site.id}/sheets/${place.id}`}>{place.name}</a>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <CalendarFeeds site={site} crews={[]} />
+          <Links links={links} />
+        </aside>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,287 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import { v7 as uuid } from 'uuid'
+import type { Day } from '@/core/calendar/day'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { parseSize } from '@/core/measure/size'
+import { LEADS, type LeadKey } from '@/core/scope/leads'
+import { effort } from '@/core/scope/layTreatment'
+import type { Line } from '@/core/scope/line'
+import { STAGES, TRADES, type Stage, type Trade } from '@/core/scope/vocabulary'
+import type { Decision } from '@/core/walk/observation'
+import type { Place } from '@/core/walk/siteState'
+import type { NewFact, SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+export type Adding =
+  | { readonly kind: 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work' }
+  | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
+
+interface AddSheetProps {
+  readonly adding: Adding
+  readonly place: Place
+  readonly site: SiteWalk
+  readonly onClose: () => void
+  readonly onChoose: (adding: Adding) => void
+}
+
+const TITLES: Record<Adding['kind'], string> = {
+  note: 'A note',
+  photo: 'A photo',
+  measure: 'Its size',
+  found: 'Found',
+  more: 'What else?',
+  selection: 'Something to choose',
+  keep: 'Stays, or is protected',
+  decide: 'Somebody has to decide',
+  work: 'More work',
+  hold: 'Hold it',
+  exclude: 'Leave it out',
+}
+
+const MORE = ['work', 'selection', 'keep', 'decide'] as const
+
+/** A sheet from below to add one thing with a thumb. What is typed stays until it is kept or the sheet is closed. */
+export function AddSheet(props: AddSheetProps) {
+  const { adding, place, onClose, onChoose } = props
+  const dialog = useRef<HTMLDialogElement>(null)
+  useEffect(() => dialog.current?.showModal(), [])
+  return (
+    <dialog ref={dialog} className={styles.sheet} aria-label={TITLES[adding.kind]} onClose={onClose}>
+      <h2>
+        {TITLES[adding.kind]} <span className="soft">{place.name}</span>
+      </h2>
+      {adding.kind === 'more' ? (
+        <div className={styles.choices}>
+          {MORE.map((kind) => (
+            <button key={kind} type="button" onClick={() => onChoose({ kind })}>
+              {TITLES[kind]}
+            </button>
+          ))}
+        </div>
+      ) : adding.kind === 'photo' ? (
+        <PhotoForm {...props} />
+      ) : (
+        <FactForm key={adding.kind} {...props} />
+      )}
+      <button type="button" className={styles.plain} onClick={onClose}>
+        Close
+      </button>
+    </dialog>
+  )
+}
+
+function FactForm({ adding, place, site, onClose }: AddSheetProps) {
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = async (form: FormData): Promise<void> => {
+    try {
+      await site.record([factOf(adding, place, site, form)])
+      onClose()
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong(error.message)
+    }
+  }
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep(new FormData(event.currentTarget))
+      }}
+    >
+      <Fields adding={adding} units={site.snapshot.site.units} />
+      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+      <button className={styles.main}>Keep</button>
+    </form>
+  )
+}
+
+function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial' }) {
+  switch (adding.kind) {
+    case 'note':
+      return (
+        <>
+          <Words name="text" label="What you see or were told" />
+          <Tick name="private" label="Private: never shared" />
+        </>
+      )
+    case 'measure':
+      return <Words name="size" label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`} short />
+    case 'found':
+      return (
+        <>
+          <Words name="text" label="What, and where exactly" />
+          <Pick name="condition" label="Sort" options={CONDITIONS.map((one) => [one, one])} />
+          <Tick name="suspected" label="Only suspected, not seen" />
+        </>
+      )
+    case 'selection':
+      return (
+        <>
+          <Words name="what" label="What is to be chosen" short />
+          <Pick name="lead" label="How long it takes to get" options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])} />
+          <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
+        </>
+      )
+    case 'keep':
+      return (
+        <>
+          <Words name="text" label="What stays" short />
+          <Words name="until" label="Until (empty: for good)" short />
+        </>
+      )
+    case 'decide':
+      return (
+        <>
+          <Words name="question" label="The question" />
+          <Pick name="owner" label="Who answers" options={[['client', 'client'], ['designer', 'designer'], ['engineer', 'engineer'], ['us', 'we ourselves']]} />
+          <label>
+            By
+            <input className="form-control" type="date" name="by" />
+          </label>
+          <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
+        </>
+      )
+    case 'work':
+      return (
+        <>
+          <Words name="title" label="What is to be done" short />
+          <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
+          <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
+          <label>
+            Hours of one person
+            <input className="form-control" name="hours" inputMode="decimal" defaultValue="4" />
+          </label>
+          <Tick name="extra" label="An extra to the contract" />
+        </>
+      )
+    case 'hold':
+      return (
+        <>
+          <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
+          <label>
+            Until, if known
+            <input className="form-control" type="date" name="until" />
+          </label>
+        </>
+      )
+    case 'exclude':
+      return <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
+    default:
+      return null
+  }
+}
+
+const CONDITIONS = ['rot', 'crack', 'damaged', 'damp', 'mold', 'leak', 'insect', 'animal', 'sag', 'corrosion', 'missing', 'loose', 'blocked', 'wrong', 'failed', 'live', 'dead', 'asbestos']
+
+const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
+  <label>
+    {label}
+    {short ? <input className="form-control" name={name} autoComplete="off" /> : <textarea className="form-control" name={name} rows={3} />}
+  </label>
+)
+const Tick = ({ name, label }: { name: string; label: string }) => (
+  <label className={styles.tick}>
+    <input type="checkbox" name={name} /> {label}
+  </label>
+)
+const Pick = ({ name, label, options }: { name: string; label: string; options: readonly (readonly [string, string])[] }) => (
+  <label>
+    {label}
+    <select className="form-select" name={name}>
+      {options.map(([value, words]) => (
+        <option key={value} value={value}>
+          {words}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+/** Turns a filled form into the fact it tells.
+ * @throws ImpossibleRequest naming what is missing or unreadable */
+function factOf(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact {
+  const text = (name: string): string => String(form.get(name) ?? '').trim()
+  const needed = (name: string, what: string): string => {
+    if (text(name) === '') throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
+    return text(name)
+  }
+  const at = { placeId: place.id, subjectId: uuid() }
+  const onLine = (line: Line) => ({ placeId: place.id, subjectId: line.id })
+  const day = (name: string): Day | undefined => (text(name) === '' ? undefined : (text(name) as Day))
+  switch (adding.kind) {
+    case 'note':
+      return { ...at, subject: 'note', facet: 'noted', value: { text: needed('text', 'Note'), private: form.has('private') } }
+    case 'measure':
+      return { placeId: place.id, subjectId: place.id, subject: 'place', facet: 'measured', value: parseSize(needed('size', 'Size'), site.snapshot.site.units) }
+    case 'found':
+      return { ...at, subject: 'finding', facet: 'found', value: { text: needed('text', 'What was found'), condition: text('condition'), certain: !form.has('suspected') } }
+    case 'selection':
+      return { ...at, subject: 'selection', facet: 'laid', value: { placeId: place.id, what: needed('what', 'What'), lead: text('lead') as LeadKey, neededFor: text('stage') as Stage } }
+    case 'keep':
+      return { ...at, subject: 'keep', facet: 'kept', value: { text: needed('text', 'What stays'), ...(text('until') ? { until: text('until') } : {}) } }
+    case 'decide': {
+      const by = day('by')
+      if (by && by < site.snapshot.site.startsOn && by < site.snapshot.today) throw new ImpossibleRequest('past', 'By: that day has passed. Choose today or later.', 'by')
+      const value: Decision = { question: needed('question', 'Question'), owner: text('owner') as Decision['owner'], ...(by ? { by } : {}), ...(text('blocks') ? { blocks: text('blocks') as Stage } : {}) }
+      return { ...at, subject: 'decision', facet: 'asked', value }
+    }
+    case 'work': {
+      const hours = Number(text('hours').replace(',', '.'))
+      if (!(hours > 0)) throw new ImpossibleRequest('hours', 'Hours: write a number, like 4.', 'hours')
+      const title = needed('title', 'What')
+      return {
+        ...at,
+        subject: 'line',
+        facet: 'laid',
+        value: {
+          placeId: place.id, stage: text('stage') as Stage, trade: text('trade') as Trade, action: 'install', element: 'wall', title, basis: 'once', rate: 'frame-opening',
+          quantity: { value: 1, unit: 'each' }, how: 'said on the walk', rough: false, hours: effort(1, hours), cautions: [], ...(form.has('extra') ? { extra: true } : {}),
+        },
+      }
+    }
+    case 'hold': {
+      const until = day('until')
+      return { ...onLine(adding.line), subject: 'line', facet: 'held', value: { reason: needed('reason', 'Reason'), ...(until ? { until } : {}) } }
+    }
+    case 'exclude':
+      return { ...onLine(adding.line), subject: 'line', facet: 'excluded', value: { reason: needed('reason', 'Reason') } }
+    case 'photo':
+    case 'more':
+      throw new ImpossibleRequest('no-fact', 'Choose what to add.')
+  }
+}
+
+function PhotoForm({ place, site, onClose }: AddSheetProps) {
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = async (form: FormData): Promise<void> => {
+    const files = form.getAll('photos').filter((file): file is File => file instanceof File && file.size > 0)
+    if (files.length === 0) return setWrong('Photo: take or choose one.')
+    if (!window.isSecureContext) return setWrong('Photos can be kept only over https or on this machine itself.')
+    for (const file of files) {
+      const hash = await site.keepPhoto(file)
+      await site.record([{ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId: place.id, value: { hash, caption: String(form.get('caption') ?? '').trim() } }])
+    }
+    onClose()
+  }
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep(new FormData(event.currentTarget))
+      }}
+    >
+      <label>
+        Take or choose, several at once if you like
+        <input className="form-control" type="file" name="photos" accept="image/*" capture="environment" multiple />
+      </label>
+      <Words name="caption" label="What it shows" short />
+      <p className="soft">Shared copies carry no position and no camera data.</p>
+      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+      <button className={styles.main}>Keep</button>
+    </form>
+  )
+}
+

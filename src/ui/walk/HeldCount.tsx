@@ -1,0 +1,33 @@
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+/** How much is still only on the phone, and whether the server can be reached. */
+export function HeldCount({ site }: { site: SiteWalk }) {
+  const words = site.heldCount > 0 ? `${site.heldCount} held on phone` : site.online ? 'all sent' : 'no network'
+  return (
+    <span className={styles.held} role="status">
+      {words}
+    </span>
+  )
+}
+
+export function Notices({ site }: { site: SiteWalk }) {
+  if (site.notices.length === 0 && site.refused.length === 0) return null
+  return (
+    <div className={styles.pad} aria-live="polite">
+      {site.notices.map((notice) => (
+        <p key={notice} className="notice">
+          {notice}
+        </p>
+      ))}
+      {site.refused.length > 0 && (
+        <p className="notice notice-error">
+          {site.refused.length} could not be taken and {site.refused.length === 1 ? 'is' : 'are'} kept here: {site.refused.map((one) => one.message).join(' ')}{' '}
+          <button type="button" className="btn btn-sm btn-quiet" onClick={() => void site.dropRefused()}>
+            Let them go
+          </button>
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,289 @@
+'use client'
+import { useEffect, useState } from 'react'
+import { dateOnly } from '@/core/calendar/day'
+import { printSize } from '@/core/measure/size'
+import { BUILD_ORDER, STAGES, TRADES } from '@/core/scope/vocabulary'
+import type { Line } from '@/core/scope/line'
+import { coverGates, type GateItem } from '@/core/sequence/coverGate'
+import { VISIT_KINDS } from '@/core/walk/observation'
+import { mistOf, seenWords } from '@/core/walk/mist'
+import { CAUTIONS } from '@/core/cautions/cautions'
+import { QuarterPad } from '../shared/QuarterPad'
+import { AddSheet, type Adding } from './AddSheet'
+import { HeldCount, Notices } from './HeldCount'
+import type { WalkUnderWay } from './phoneStore'
+import type { NewFact, SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+interface PlaceWalkProps {
+  readonly site: SiteWalk
+  readonly walk: WalkUnderWay
+  readonly onEnd: () => void
+}
+
+/** One place of the walk: what is here now, what must be in before it is covered, what stays. */
+export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
+  const { state, snapshot } = site
+  const places = state.places
+  const index = Math.max(0, places.findIndex((place) => place.id === walk.placeId))
+  const place = places[index]
+  const [adding, setAdding] = useState<Adding | null>(null)
+  useEffect(() => window.scrollTo(0, 0), [index])
+  if (!place) return <p className={styles.pad}>This site has no places yet. Add them at the desk.</p>
+
+  const lines = state.lines.filter((line) => line.placeId === place.id).sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
+  const was = site.before.lines
+  const openLines = lines.filter((line) => line.excluded === null && (line.progress < 100 || changedNow(line, was)))
+  const doneLines = lines.filter((line) => line.excluded === null && !openLines.includes(line))
+  const gates = coverGates(place.id, state.lines, state.gateMarks)
+  const keeps = state.keeps.filter((keep) => keep.placeId === place.id && !keep.released)
+  const seen = mistOf(site.before.places.find((one) => one.id === place.id) ?? place, lines, false, snapshot.today)
+  const visited = new Set(places.filter((one) => one.lastSeen && one.lastSeen !== site.before.places.find((b) => b.id === one.id)?.lastSeen).map((one) => one.id))
+
+  const here = (facts: readonly NewFact[]): void => void site.record(facts)
+  const go = async (to: number): Promise<void> => {
+    await site.record([{ subject: 'place', subjectId: place.id, facet: 'visited', placeId: place.id, value: true }])
+    const next = places[to]
+    if (next) await site.setWalk({ ...walk, placeId: next.id })
+    else onEnd()
+  }
+  const changed = openLines.some((line) => changedNow(line, was))
+
+  return (
+    <>
+      <header className={styles.head}>
+        <div className={styles.headRow}>
+          <span>
+            {VISIT_KINDS[walk.kind]}, {index + 1} of {places.length}
+          </span>
+          <HeldCount site={site} />
+        </div>
+        <h1>{place.name}</h1>
+        <p>
+          {place.size ? printSize(place.size, snapshot.site.units) : 'not measured yet'} · {seenWords(seen)}
+        </p>
+        <nav className={styles.steps} aria-label="Places">
+          {places.map((one, i) => (
+            <button
+              key={one.id}
+              type="button"
+              aria-label={`${one.name}${visited.has(one.id) ? ', visited' : ''}`}
+              aria-current={i === index ? 'step' : undefined}
+              className={i === index ? styles.current : visited.has(one.id) ? styles.visited : undefined}
+              onClick={() => void site.setWalk({ ...walk, placeId: one.id })}
+            />
+          ))}
+        </nav>
+      </header>
+      <main className={styles.body}>
+        <Notices site={site} />
+        <h2 className={styles.section}>What is here now</h2>
+        {openLines.length === 0 && <p className={styles.pad}>{lines.length === 0 ? 'No work was laid down here yet.' : 'Everything here is done.'}</p>}
+        <ul className={styles.rows}>
+          {openLines.map((line) => (
+            <LineRow key={line.id} line={line} was={was.find((one) => one.id === line.id)?.progress ?? 0} onSet={(value) => here([{ subject: 'line', subjectId: line.id, facet: 'progress', placeId: place.id, value }])} onHold={() => setAdding({ kind: 'hold', line })} onLetGo={() => here([{ subject: 'line', subjectId: line.id, facet: 'held', placeId: place.id, value: null }])} onExclude={() => setAdding({ kind: 'exclude', line })} />
+          ))}
+        </ul>
+        {gates.map((gate) => (
+          <section key={gate.stage} className={styles.gate}>
+            <h2>Before {STAGES[gate.stage].toLowerCase()} covers it</h2>
+            {gate.items.filter((item) => !item.done || item.kind !== 'work').map((item) => (
+              <GateTick key={item.id} item={item} placeId={place.id} record={here} />
+            ))}
+          </section>
+        ))}
+        {keeps.length > 0 && (
+          <>
+            <h2 className={styles.section}>Leave alone</h2>
+            <ul className={styles.rows}>
+              {keeps.map((keep) => (
+                <li key={keep.id} className={styles.row}>
+                  <div>
+                    <strong>{keep.text}</strong>
+                    <small>{keep.until ? `until ${keep.until}` : 'stays for good'}</small>
+                  </div>
+                  <button type="button" className={styles.small} onClick={() => here([{ subject: 'keep', subjectId: keep.id, facet: 'released', placeId: place.id, value: true }])}>
+                    Gone
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <Recorded site={site} placeId={place.id} record={here} />
+        {doneLines.length > 0 && (
+          <details className={styles.pad}>
+            <summary>Done here ({doneLines.length})</summary>
+            <ul className={styles.rows}>
+              {doneLines.map((line) => (
+                <LineRow key={line.id} line={line} was={100} onSet={(value) => here([{ subject: 'line', subjectId: line.id, facet: 'progress', placeId: place.id, value }])} />
+              ))}
+            </ul>
+          </details>
+        )}
+        <div className={styles.pad}>
+          <button type="button" className={styles.next} onClick={() => void go(index + 1)}>
+            {changed ? 'Next' : 'Nothing more, next'}: {places[index + 1]?.name ?? 'end of the walk'}
+          </button>
+          <button type="button" className={styles.plain} onClick={onEnd}>
+            End the walk
+          </button>
+        </div>
+      </main>
+      <footer className={styles.foot}>
+        <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'note' })}>
+          Note
+        </button>
+        <button type="button" onClick={() => setAdding({ kind: 'photo' })}>
+          Photo
+        </button>
+        <button type="button" onClick={() => setAdding({ kind: 'measure' })}>
+          Tape
+        </button>
+        <button type="button" onClick={() => setAdding({ kind: 'found' })}>
+          Found
+        </button>
+        <button type="button" onClick={() => setAdding({ kind: 'more' })}>
+          More
+        </button>
+      </footer>
+      {adding && <AddSheet adding={adding} place={place} site={site} onClose={() => setAdding(null)} onChoose={setAdding} />}
+    </>
+  )
+}
+
+const changedNow = (line: Line, before: readonly Line[]): boolean => {
+  const old = before.find((one) => one.id === line.id)
+  return !old || old.progress !== line.progress || (old.held === null) !== (line.held === null)
+}
+
+interface LineRowProps {
+  readonly line: Line
+  readonly was: number
+  readonly onSet: (value: number) => void
+  readonly onHold?: () => void
+  readonly onLetGo?: () => void
+  readonly onExclude?: () => void
+}
+
+function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps) {
+  return (
+    <li className={styles.line}>
+      <div className={styles.row}>
+        <div>
+          <strong>{line.title}</strong>
+          <small>
+            {TRADES[line.trade].toLowerCase()}, was {was}
+          </small>
+          {line.held && (
+            <small className="late">
+              held: {line.held.reason}
+              {line.held.until && `, until ${dateOnly(line.held.until)}`}
+            </small>
+          )}
+        </div>
+        <QuarterPad title={line.title} stage={line.stage} value={line.progress} onSet={onSet} />
+      </div>
+      {(onHold || onExclude) && (
+        <details>
+          <summary>Hold, leave out, take care</summary>
+          {line.cautions.map((id) => (
+            <p key={id} className={styles.caution}>
+              <strong>{CAUTIONS[id].what}.</strong> {CAUTIONS[id].care} Only {CAUTIONS[id].deferTo} may clear it.
+            </p>
+          ))}
+          {line.held ? (
+            <button type="button" className={styles.small} onClick={onLetGo}>
+              Let it go on
+            </button>
+          ) : (
+            <button type="button" className={styles.small} onClick={onHold}>
+              Hold it
+            </button>
+          )}{' '}
+          <button type="button" className={styles.small} onClick={onExclude}>
+            Leave it out
+          </button>
+        </details>
+      )}
+    </li>
+  )
+}
+
+function GateTick({ item, placeId, record }: { item: GateItem; placeId: string; record: (facts: readonly NewFact[]) => void }) {
+  const tick = (done: boolean): void => {
+    if (item.lineId) record([{ subject: 'line', subjectId: item.lineId, facet: 'progress', placeId, value: done ? 100 : 0 }])
+    else record([{ subject: 'gate', subjectId: item.id, facet: 'ticked', placeId, value: done }])
+  }
+  return (
+    <label>
+      <input type="checkbox" checked={item.done} disabled={item.kind === 'work'} onChange={(event) => tick(event.target.checked)} />
+      <span>
+        {item.text}
+        {item.failed && <small className="late"> {item.failed}</small>}
+      </span>
+    </label>
+  )
+}
+
+/** What was recorded at this place and is still open: found, to decide, to choose, notes. */
+function Recorded({ site, placeId, record }: { site: SiteWalk; placeId: string; record: (facts: readonly NewFact[]) => void }) {
+  const { state } = site
+  const findings = state.findings.filter((one) => one.placeId === placeId && !one.settled)
+  const decisions = state.decisions.filter((one) => one.placeId === placeId && one.answer === null)
+  const selections = state.selections.filter((one) => one.placeId === placeId && one.state !== 'installed')
+  const fresh = new Set(site.before.notes.map((note) => note.id))
+  const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
+  const photos = state.photos.filter((one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id))
+  if (findings.length + decisions.length + selections.length + notes.length + photos.length === 0) return null
+  return (
+    <>
+      <h2 className={styles.section}>On record here</h2>
+      <ul className={styles.rows}>
+        {findings.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              Found: {one.text}
+              <small>{one.certain ? 'seen' : 'suspected'}</small>
+            </div>
+            <button type="button" className={styles.small} onClick={() => record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])}>
+              Settled
+            </button>
+          </li>
+        ))}
+        {decisions.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              To decide: {one.question}
+              <small>
+                the {one.owner} answers{one.by && `, by ${dateOnly(one.by)}`}
+              </small>
+            </div>
+          </li>
+        ))}
+        {selections.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              {one.what}
+              <small>{one.choice ?? 'not chosen yet'}</small>
+            </div>
+            {one.state === 'ordered' && (
+              <button type="button" className={styles.small} onClick={() => record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])}>
+                It is here
+              </button>
+            )}
+          </li>
+        ))}
+        {notes.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              {one.text}
+              <small>{one.private ? 'private note' : 'note'}</small>
+            </div>
+          </li>
+        ))}
+        {photos.length > 0 && <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>}
+      </ul>
+    </>
+  )
+}

@@ -1,0 +1,86 @@
+'use client'
+import { useState } from 'react'
+import { v7 as uuid } from 'uuid'
+import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
+import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
+import { placeName } from '@/core/walk/siteState'
+import { HeldCount, Notices } from './HeldCount'
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+/** Before walking: what the last visit left open, and which kind of walk this is. */
+export function StartWalk({ site }: { site: SiteWalk }) {
+  const { snapshot, state } = site
+  const last = state.walks.at(-1)
+  const [kind, setKind] = useState<VisitKind>(last ? 'progress' : 'scope')
+  const start = async (): Promise<void> => {
+    const walkId = uuid()
+    const walk = { siteId: snapshot.site.id, walkId, kind, placeId: state.places[0]?.id ?? null, baseline: snapshot.registers }
+    await site.setWalk(walk)
+    await site.record([{ subject: 'walk', subjectId: walkId, facet: 'started', placeId: null, value: { kind, day: snapshot.today, by: snapshot.person } }], walk)
+  }
+  const decisions = state.decisions.filter((decision) => decision.answer === null)
+  const findings = state.findings.filter((finding) => !finding.settled)
+  const held = state.lines.filter((line) => line.held)
+  const keeps = state.keeps.filter((keep) => !keep.released && keep.until)
+  const nothing = decisions.length + findings.length + held.length + keeps.length === 0
+  return (
+    <>
+      <header className={styles.head}>
+        <div className={styles.headRow}>
+          <a href="/today">Today</a>
+          <HeldCount site={site} />
+        </div>
+        <h1>{snapshot.site.name}</h1>
+        <p>{last ? `Last walked ${longDay(dayOf(last.seenAt))} by ${last.by}` : 'Never walked yet'}</p>
+      </header>
+      <main className={styles.body}>
+        <Notices site={site} />
+        {snapshot.site.built !== null && snapshot.site.built < 1980 && !last && (
+          <p className={`${styles.pad} notice`}>
+            Built {snapshot.site.built}: have paint and plaster tested for lead and asbestos before anything is opened. Only certified people clear it.
+          </p>
+        )}
+        <h2 className={styles.section}>Left open by the last walk</h2>
+        {nothing && <p className={styles.pad}>Nothing.</p>}
+        <ul className={styles.rows}>
+          {held.map((line) => (
+            <Left key={line.id} text={`${line.title} is held: ${line.held!.reason}`} at={placeName(state, line.placeId)} />
+          ))}
+          {decisions.map((decision) => (
+            <Left key={decision.id} text={decision.question} at={`${placeName(state, decision.placeId)}, the ${decision.owner} answers${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`} />
+          ))}
+          {findings.map((finding) => (
+            <Left key={finding.id} text={finding.text} at={`${placeName(state, finding.placeId)}, ${finding.certain ? 'seen' : 'suspected, look again'}`} />
+          ))}
+          {keeps.map((keep) => (
+            <Left key={keep.id} text={`${keep.text} stays`} at={`${placeName(state, keep.placeId)}, until ${keep.until}`} />
+          ))}
+        </ul>
+        <fieldset className={styles.kinds}>
+          <legend className={styles.section}>What kind of walk?</legend>
+          {(Object.keys(VISIT_KINDS) as VisitKind[]).map((one) => (
+            <label key={one} className={kind === one ? styles.picked : undefined}>
+              <input type="radio" name="kind" checked={kind === one} onChange={() => setKind(one)} />
+              {VISIT_KINDS[one]}
+            </label>
+          ))}
+        </fieldset>
+      </main>
+      <footer className={styles.foot}>
+        <button type="button" className={styles.main} disabled={state.places.length === 0} onClick={() => void start()}>
+          Start: {state.places[0]?.name ?? 'no places yet'}
+        </button>
+      </footer>
+    </>
+  )
+}
+
+const Left = ({ text, at }: { text: string; at: string }) => (
+  <li className={styles.row}>
+    <div>
+      {text}
+      <small>{at}</small>
+    </div>
+  </li>
+)

@@ -1,0 +1,61 @@
+import Dexie, { type EntityTable } from 'dexie'
+import type { Day, Instant } from '@/core/calendar/day'
+import type { Observation, VisitKind } from '@/core/walk/observation'
+import type { Trade } from '@/core/scope/vocabulary'
+
+/** What the server gives a phone to walk a site with. */
+export interface WalkSnapshot {
+  readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric'; readonly livedIn: boolean; readonly built: number | null; readonly startsOn: Day }
+  readonly person: string
+  readonly now: Instant
+  readonly today: Day
+  readonly registers: readonly Observation[]
+  readonly visits: readonly { readonly lineIds: readonly string[]; readonly startDay: Day; readonly endDay: Day; readonly trade: Trade }[]
+}
+
+interface KeptSnapshot {
+  readonly siteId: string
+  readonly snapshot: WalkSnapshot
+  /** Milliseconds to add to the phone's clock to have the server's. */
+  readonly clockOffset: number
+}
+
+/** An observation on the phone: held until the server has it, sent until a fresh snapshot shows it. */
+export interface HeldObservation {
+  readonly id: string
+  readonly siteId: string
+  readonly observation: Observation
+  readonly state: 'held' | 'sent' | 'refused'
+  readonly message?: string
+}
+
+interface HeldPhoto {
+  readonly hash: string
+  readonly siteId: string
+  readonly blob: Blob
+  readonly refused?: string
+}
+
+/** The walk that is under way at a site; survives the phone dying on the stairs. */
+export interface WalkUnderWay {
+  readonly siteId: string
+  readonly walkId: string
+  readonly kind: VisitKind
+  readonly placeId: string | null
+  /** The site as it was known when the walk began: what 'was' means, and what the end of the walk compares with. */
+  readonly baseline: readonly Observation[]
+}
+
+class PhoneStore extends Dexie {
+  snapshots!: EntityTable<KeptSnapshot, 'siteId'>
+  held!: EntityTable<HeldObservation, 'id'>
+  photos!: EntityTable<HeldPhoto, 'hash'>
+  walks!: EntityTable<WalkUnderWay, 'siteId'>
+
+  constructor() {
+    super('aftermist')
+    this.version(1).stores({ snapshots: 'siteId', held: 'id, siteId, state', photos: 'hash, siteId', walks: 'siteId' })
+  }
+}
+
+export const phone = new PhoneStore()

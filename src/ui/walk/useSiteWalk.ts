@@ -1,0 +1,152 @@
+'use client'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { v7 as uuid } from 'uuid'
+import type { FacetOf, Facts, Observation, SubjectKind } from '@/core/walk/observation'
+import { mergeRegisters, registersOf } from '@/core/walk/registers'
+import { siteStateOf, type SiteState } from '@/core/walk/siteState'
+import { phone, type HeldObservation, type WalkSnapshot, type WalkUnderWay } from './phoneStore'
+import { fetchSnapshot, sendHeld } from './sync'
+
+const RETRY_MS = 15_000
+
+export type NewFact = { readonly [K in SubjectKind]: { readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] } }[FacetOf<K>] }[SubjectKind]
+
+export interface SiteWalk {
+  readonly snapshot: WalkSnapshot
+  /** The site as it was known before this walk. */
+  readonly before: SiteState
+  readonly state: SiteState
+  readonly walk: WalkUnderWay | null
+  readonly heldCount: number
+  readonly refused: readonly HeldObservation[]
+  readonly online: boolean
+  readonly notices: readonly string[]
+  record(facts: readonly NewFact[], walk?: WalkUnderWay | null): Promise<void>
+  setWalk(walk: WalkUnderWay | null): Promise<void>
+  keepPhoto(file: File): Promise<string>
+  dropRefused(): Promise<void>
+}
+
+/** A site on the phone: what the server last told, plus what was recorded since; sends by itself whenever it can.
+ * @returns null while it is being looked up, 'missing' where the phone has never had the site and has no network */
+export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
+  const [kept, setKept] = useState<{ snapshot: WalkSnapshot; clockOffset: number } | null | 'missing'>(null)
+  const [held, setHeld] = useState<readonly HeldObservation[]>([])
+  const [photosHeld, setPhotosHeld] = useState(0)
+  const [walk, setWalkState] = useState<WalkUnderWay | null>(null)
+  const [online, setOnline] = useState(true)
+  const [notices, setNotices] = useState<readonly string[]>([])
+  const syncing = useRef(false)
+
+  const reload = useCallback(async () => {
+    const [snapshot, observations, photos, underWay] = await Promise.all([
+      phone.snapshots.get(siteId),
+      phone.held.where({ siteId }).toArray(),
+      phone.photos.where({ siteId }).count(),
+      phone.walks.get(siteId),
+    ])
+    setHeld(observations)
+    setPhotosHeld(photos)
+    setWalkState(underWay ?? null)
+    setKept((known) => snapshot ?? (known === null ? null : known))
+    return snapshot !== undefined
+  }, [siteId])
+
+  const sync = useCallback(async () => {
+    if (syncing.current) return
+    syncing.current = true
+    try {
+      // Two open pages must not send the same photo at once; observations would not mind.
+      await navigator.locks.request(`walk-${siteId}`, async () => {
+        const { reached, notices: told } = await sendHeld(siteId)
+        setOnline(reached)
+        if (told.length > 0) setNotices((old) => [...new Set([...old, ...told])])
+        if (reached) await fetchSnapshot(siteId)
+      })
+      const known = await reload()
+      if (!known) setKept('missing')
+    } finally {
+      syncing.current = false
+    }
+  }, [siteId, reload])
+
+  useEffect(() => {
+    void reload().then(sync)
+    const timer = window.setInterval(() => void sync(), RETRY_MS)
+    const now = (): void => void sync()
+    window.addEventListener('online', now)
+    return () => {
+      window.clearInterval(timer)
+      window.removeEventListener('online', now)
+    }
+  }, [reload, sync])
+
+  const snapshot = kept === null || kept === 'missing' ? null : kept
+  const before = useMemo(
+    () => (snapshot ? siteStateOf(registersOf(walk?.baseline ?? snapshot.snapshot.registers)) : null),
+    [snapshot, walk?.baseline],
+  )
+  const state = useMemo(
+    () => (snapshot ? siteStateOf(mergeRegisters(registersOf(snapshot.snapshot.registers), held.map((one) => one.observation))) : null),
+    [snapshot, held],
+  )
+
+  const record = useCallback(
+    async (facts: readonly NewFact[], current?: WalkUnderWay | null) => {
+      if (!snapshot) return
+      const walkId = (current ?? walk)?.walkId ?? null
+      const seenAt = new Date(Date.now() + snapshot.clockOffset).toISOString()
+      const fresh = facts.map((fact): HeldObservation => {
+        const id = uuid()
+        const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt } as Observation
+        return { id, siteId, observation, state: 'held' }
+      })
+      await phone.held.bulkAdd(fresh)
+      setHeld((old) => [...old, ...fresh])
+      void sync()
+    },
+    [siteId, snapshot, walk, sync],
+  )
+
+  const setWalk = useCallback(
+    async (next: WalkUnderWay | null) => {
+      if (next) await phone.walks.put(next)
+      else await phone.walks.delete(siteId)
+      setWalkState(next)
+    },
+    [siteId],
+  )
+
+  const keepPhoto = useCallback(
+    async (file: File) => {
+      const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer())
+      const hash = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+      await phone.photos.put({ hash, siteId, blob: file })
+      setPhotosHeld((count) => count + 1)
+      return hash
+    },
+    [siteId],
+  )
+
+  const dropRefused = useCallback(async () => {
+    await phone.held.where({ siteId }).filter((one) => one.state === 'refused').delete()
+    await reload()
+  }, [siteId, reload])
+
+  if (kept === 'missing') return 'missing'
+  if (!snapshot || !before || !state) return null
+  return {
+    snapshot: snapshot.snapshot,
+    before,
+    state,
+    walk,
+    heldCount: held.filter((one) => one.state === 'held').length + photosHeld,
+    refused: held.filter((one) => one.state === 'refused'),
+    online,
+    notices,
+    record,
+    setWalk,
+    keepPhoto,
+    dropRefused,
+  }
+}

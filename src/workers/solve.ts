@@ -1,0 +1,23 @@
+import type { MessagePort } from 'node:worker_threads'
+import { planOf, type Plan } from '../core/schedule/plan'
+import { problemOf, type ProblemInput } from '../core/schedule/problem'
+
+export interface SolveTask {
+  readonly input: ProblemInput
+  readonly rounds: number
+  readonly seed: number
+  /** Hears the share done, 0 to 1. */
+  readonly port?: MessagePort
+}
+
+/** Plans all sites off the main thread. */
+export default function solveTask({ input, rounds, seed, port }: SolveTask): Plan {
+  return planOf(problemOf(input), {
+    rounds,
+    seed,
+    onProgress: (done) => {
+      port?.postMessage(done)
+      return true
+    },
+  })
+}
