@@ -20,7 +20,13 @@ const floorRules = floors.flatMap((floor, i) =>
     name: `core-${name}-stands-on-lower-floors`,
     severity: 'error',
     from: { path: `^src/core/${name}/`, pathNot: '\\.test\\.tsx?$' },
-    to: { path: floors.slice(i + 1).flat().map((above) => `^src/core/${above}/`).concat('^$') },
+    to: {
+      path: floors
+        .slice(i + 1)
+        .flat()
+        .map((above) => `^src/core/${above}/`)
+        .concat('^$'),
+    },
   })),
 )
 module.exports = {
@@ -46,8 +52,17 @@ module.exports = {
       to: { path: '^src/ui/', pathNot: ['^src/ui/$1/', '^src/ui/shared/'] },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'only-data-speaks-sql', severity: 'error', from: { pathNot: '^src/data/' }, to: { path: 'better-sqlite3' } },
+    {
+      name: 'only-data-speaks-sql',
+      severity: 'error',
+      from: { pathNot: '^src/data/' },
+      to: { path: 'better-sqlite3' },
+    },
     ...floorRules,
   ],
-  options: { tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' }, doNotFollow: { path: 'node_modules' } },
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    doNotFollow: { path: 'node_modules' },
+  },
 }

@@ -32,4 +32,6 @@ export function proxy(request: NextRequest): NextResponse {
   return response
 }
 
-export const config = { matcher: [{ source: '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest).*)' }] }
+export const config = {
+  matcher: [{ source: '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest).*)' }],
+}

@@ -7,8 +7,16 @@ import '@fontsource-variable/bricolage-grotesque'
 import '@/ui/theme/theme.scss'
 import { InstallableApp } from '@/ui/shared/InstallableApp'
 
-export const metadata: Metadata = { title: { default: 'Aftermist', template: '%s · Aftermist' }, applicationName: 'Aftermist' }
-export const viewport: Viewport = { themeColor: '#16242b', width: 'device-width', initialScale: 1, viewportFit: 'cover' }
+export const metadata: Metadata = {
+  title: { default: 'Aftermist', template: '%s · Aftermist' },
+  applicationName: 'Aftermist',
+}
+export const viewport: Viewport = {
+  themeColor: '#16242b',
+  width: 'device-width',
+  initialScale: 1,
+  viewportFit: 'cover',
+}
 
 export default async function Layout({ children }: { children: ReactNode }) {
   // Reading the headers makes every page a fresh one, so that each carries its own nonce.

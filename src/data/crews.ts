@@ -30,7 +30,11 @@ export function readCrews(db: Db): CrewContact[] {
     trade: row.trade,
     crews: row.crews,
     crewSize: row.crew_size,
-    calendar: { weekdays: JSON.parse(row.weekdays) as number[], daysOff: JSON.parse(row.days_off) as Day[], halves: row.halves },
+    calendar: {
+      weekdays: JSON.parse(row.weekdays) as number[],
+      daysOff: JSON.parse(row.days_off) as Day[],
+      halves: row.halves,
+    },
     contact: row.contact,
     licence: row.licence,
   }))

@@ -17,7 +17,13 @@ export interface Link {
 const COLUMNS = `id, site_id AS siteId, audience, subject, created_at AS createdAt, expires_at AS expiresAt, revoked_at AS revokedAt,
   first_viewed_at AS firstViewedAt, last_viewed_at AS lastViewedAt`
 
-export function insertLink(db: Db, link: Pick<Link, 'id' | 'siteId' | 'audience' | 'subject' | 'createdAt' | 'expiresAt'> & { tokenHash: string; by: string }): void {
+export function insertLink(
+  db: Db,
+  link: Pick<Link, 'id' | 'siteId' | 'audience' | 'subject' | 'createdAt' | 'expiresAt'> & {
+    tokenHash: string
+    by: string
+  },
+): void {
   db.prepare(
     `INSERT INTO link (id, token_hash, site_id, audience, subject, created_by, created_at, expires_at)
      VALUES (@id, @tokenHash, @siteId, @audience, @subject, @by, @createdAt, @expiresAt)`,
@@ -31,10 +37,16 @@ export const readLink = (db: Db, id: string): Link | null =>
   (db.prepare(`SELECT ${COLUMNS} FROM link WHERE id = ?`).get(id) as Link | undefined) ?? null
 
 export const readLinksOfSite = (db: Db, siteId: string): Link[] =>
-  db.prepare(`SELECT ${COLUMNS} FROM link WHERE site_id = ? ORDER BY created_at DESC, id DESC LIMIT 200`).all(siteId) as Link[]
+  db
+    .prepare(`SELECT ${COLUMNS} FROM link WHERE site_id = ? ORDER BY created_at DESC, id DESC LIMIT 200`)
+    .all(siteId) as Link[]
 
 export function recordView(db: Db, id: string, at: string): void {
-  db.prepare('UPDATE link SET first_viewed_at = COALESCE(first_viewed_at, ?), last_viewed_at = ? WHERE id = ?').run(at, at, id)
+  db.prepare('UPDATE link SET first_viewed_at = COALESCE(first_viewed_at, ?), last_viewed_at = ? WHERE id = ?').run(
+    at,
+    at,
+    id,
+  )
 }
 
 export function revokeLink(db: Db, id: string, at: string): void {

@@ -13,12 +13,20 @@ export function readMigrations(folder: string): Migration[] {
   return readdirSync(folder)
     .filter((file) => /^\d{3}-.+\.sql$/.test(file))
     .sort()
-    .map((file) => ({ number: Number(file.slice(0, 3)), name: file.slice(4, -4), sql: readFileSync(join(folder, file), 'utf8') }))
+    .map((file) => ({
+      number: Number(file.slice(0, 3)),
+      name: file.slice(4, -4),
+      sql: readFileSync(join(folder, file), 'utf8'),
+    }))
 }
 
 /** Brings a file up to the newest migration, forward only. An existing file is copied beside itself first.
  * @returns the names of the migrations that ran, and the backup's path where one was made */
-export async function migrate(db: Db, file: string, migrations: readonly Migration[]): Promise<{ ran: string[]; backup: string | null }> {
+export async function migrate(
+  db: Db,
+  file: string,
+  migrations: readonly Migration[],
+): Promise<{ ran: string[]; backup: string | null }> {
   const version = db.pragma('user_version', { simple: true }) as number
   const due = migrations.filter((migration) => migration.number > version)
   if (due.length === 0) return { ran: [], backup: null }

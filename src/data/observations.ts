@@ -30,7 +30,11 @@ const observationOf = (row: Row): Observation =>
 
 /** Takes observations in once each: an id already stored is skipped, whatever its order of arrival, and the registers
  * follow. Call inside a transaction. */
-export function insertObservations(db: Db, observations: readonly Observation[], receivedAt: string): { taken: number; known: number } {
+export function insertObservations(
+  db: Db,
+  observations: readonly Observation[],
+  receivedAt: string,
+): { taken: number; known: number } {
   const insert = db.prepare(
     `INSERT INTO observation (id, site_id, walk_id, place_id, subject, subject_id, facet, value, by_person, seen_at, received_at)
      VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING`,
@@ -38,7 +42,19 @@ export function insertObservations(db: Db, observations: readonly Observation[],
   const touched = new Set<string>()
   let taken = 0
   for (const o of observations) {
-    const { changes } = insert.run(o.id, o.siteId, o.walkId, o.placeId, o.subject, o.subjectId, o.facet, JSON.stringify(o.value), o.by, o.seenAt, receivedAt)
+    const { changes } = insert.run(
+      o.id,
+      o.siteId,
+      o.walkId,
+      o.placeId,
+      o.subject,
+      o.subjectId,
+      o.facet,
+      JSON.stringify(o.value),
+      o.by,
+      o.seenAt,
+      receivedAt,
+    )
     if (changes === 0) continue
     taken++
     touched.add(o.siteId)
@@ -72,18 +88,24 @@ export function readObservations(db: Db, siteId: string, upTo = '9999'): Observa
  * @returns how many registers there are and how many differed from what stood before */
 export function rebuildRegisters(db: Db): { registers: number; differing: number } {
   const rows = () =>
-    (db.prepare('SELECT site_id, subject, subject_id, facet, observation_id FROM register').all() as Record<string, string>[]).map((r) =>
-      [r.site_id, r.subject, r.subject_id, r.facet, r.observation_id].join('|'),
-    )
+    (
+      db.prepare('SELECT site_id, subject, subject_id, facet, observation_id FROM register').all() as Record<
+        string,
+        string
+      >[]
+    ).map((r) => [r.site_id, r.subject, r.subject_id, r.facet, r.observation_id].join('|'))
   return db.transaction(() => {
     const before = new Set(rows())
     db.prepare('DELETE FROM register').run()
-    for (const row of db.prepare('SELECT * FROM observation').iterate() as IterableIterator<Row>) raiseRegister(db, observationOf(row))
+    const sites = db.prepare('SELECT id FROM site').all() as { id: string }[]
+    for (const { id } of sites) for (const observation of readObservations(db, id)) raiseRegister(db, observation)
     const after = rows()
-    return { registers: after.length, differing: after.filter((row) => !before.has(row)).length + Math.max(0, before.size - after.length) }
+    return {
+      registers: after.length,
+      differing: after.filter((row) => !before.has(row)).length + Math.max(0, before.size - after.length),
+    }
   })()
 }
-
 
 /** The latest instant on record, for a clock that must not run behind it. */
 export const latestInstant = (db: Db): string | null =>

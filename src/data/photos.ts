@@ -19,5 +19,7 @@ export function insertPhoto(db: Db, photo: StoredPhoto): void {
 
 export const readPhoto = (db: Db, hash: string): StoredPhoto | null =>
   (db
-    .prepare('SELECT hash, site_id AS siteId, type, width, height, bytes, received_at AS receivedAt FROM photo WHERE hash = ?')
+    .prepare(
+      'SELECT hash, site_id AS siteId, type, width, height, bytes, received_at AS receivedAt FROM photo WHERE hash = ?',
+    )
     .get(hash) as StoredPhoto | undefined) ?? null

@@ -51,7 +51,8 @@ const bookingOf = (row: BookingRow): StoredBooking => ({
   changedAt: row.changed_at,
 })
 
-export const readBookings = (db: Db): StoredBooking[] => (db.prepare('SELECT * FROM booking ORDER BY visit_key').all() as BookingRow[]).map(bookingOf)
+export const readBookings = (db: Db): StoredBooking[] =>
+  (db.prepare('SELECT * FROM booking ORDER BY visit_key').all() as BookingRow[]).map(bookingOf)
 
 export function saveBooking(db: Db, booking: StoredBooking): void {
   db.prepare(
@@ -62,10 +63,13 @@ export function saveBooking(db: Db, booking: StoredBooking): void {
   ).run({ ...booking, freeFrom: booking.freeFrom ?? null })
 }
 
-export const readPins = (db: Db): Pin[] => db.prepare('SELECT visit_key AS visitKey, day, half FROM pin ORDER BY visit_key').all() as Pin[]
+export const readPins = (db: Db): Pin[] =>
+  db.prepare('SELECT visit_key AS visitKey, day, half FROM pin ORDER BY visit_key').all() as Pin[]
 
 export function savePin(db: Db, pin: Pin): void {
-  db.prepare('INSERT INTO pin (visit_key, day, half) VALUES (@visitKey, @day, @half) ON CONFLICT (visit_key) DO UPDATE SET day = @day, half = @half').run(pin)
+  db.prepare(
+    'INSERT INTO pin (visit_key, day, half) VALUES (@visitKey, @day, @half) ON CONFLICT (visit_key) DO UPDATE SET day = @day, half = @half',
+  ).run(pin)
 }
 
 export function deletePin(db: Db, visitKey: string): void {
@@ -99,10 +103,11 @@ export function readPlan(db: Db): StoredPlan | null {
   return row ? storedPlanOf(row) : null
 }
 
-
 /** Puts a plan in force, with the bookings it stands on, and forgets all but the last fifty. */
 export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
-  db.prepare('INSERT INTO plan (body, revisions, bookings, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?, ?)').run(
+  db.prepare(
+    'INSERT INTO plan (body, revisions, bookings, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?, ?)',
+  ).run(
     JSON.stringify(stored.plan),
     JSON.stringify(stored.revisions),
     JSON.stringify(readBookings(db)),

@@ -20,11 +20,20 @@ interface UpdateRow {
 
 const publishedOf = (row: UpdateRow): PublishedUpdate => {
   const { update, photos } = JSON.parse(row.body) as Pick<PublishedUpdate, 'update' | 'photos'>
-  return { id: row.id, siteId: row.site_id, update, photos, facts: JSON.parse(row.facts) as ClientFacts, publishedAt: row.published_at }
+  return {
+    id: row.id,
+    siteId: row.site_id,
+    update,
+    photos,
+    facts: JSON.parse(row.facts) as ClientFacts,
+    publishedAt: row.published_at,
+  }
 }
 
 export function insertUpdate(db: Db, update: PublishedUpdate, by: string): void {
-  db.prepare('INSERT INTO client_update (id, site_id, body, facts, by_person, published_at) VALUES (?, ?, ?, ?, ?, ?)').run(
+  db.prepare(
+    'INSERT INTO client_update (id, site_id, body, facts, by_person, published_at) VALUES (?, ?, ?, ?, ?, ?)',
+  ).run(
     update.id,
     update.siteId,
     JSON.stringify({ update: update.update, photos: update.photos }),
@@ -35,7 +44,9 @@ export function insertUpdate(db: Db, update: PublishedUpdate, by: string): void 
 }
 
 export function readLatestUpdate(db: Db, siteId: string): PublishedUpdate | null {
-  const row = db.prepare('SELECT * FROM client_update WHERE site_id = ? ORDER BY published_at DESC, id DESC LIMIT 1').get(siteId) as UpdateRow | undefined
+  const row = db
+    .prepare('SELECT * FROM client_update WHERE site_id = ? ORDER BY published_at DESC, id DESC LIMIT 1')
+    .get(siteId) as UpdateRow | undefined
   return row ? publishedOf(row) : null
 }
 

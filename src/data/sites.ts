@@ -53,7 +53,8 @@ const siteOf = (row: Row): Site => ({
   revision: row.revision,
 })
 
-export const readSites = (db: Db): Site[] => (db.prepare('SELECT * FROM site ORDER BY created_at, id').all() as Row[]).map(siteOf)
+export const readSites = (db: Db): Site[] =>
+  (db.prepare('SELECT * FROM site ORDER BY created_at, id').all() as Row[]).map(siteOf)
 
 export function readSite(db: Db, id: string): Site | null {
   const row = db.prepare('SELECT * FROM site WHERE id = ?').get(id) as Row | undefined

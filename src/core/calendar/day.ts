@@ -36,5 +36,6 @@ export const longDay = (day: Day): string =>
 /** `Tue 10 Mar` */
 export const shortDay = (day: Day): string => `${WEEKDAYS[weekday(day) - 1]!.slice(0, 3)} ${dateOnly(day)}`
 /** `10 Mar` */
-export const dateOnly = (day: Day): string => `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
+export const dateOnly = (day: Day): string =>
+  `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
 export const weekdayName = (number: number): string => WEEKDAYS[number - 1]!

@@ -17,7 +17,9 @@ export function openSlots(origin: Day, horizon: number, calendars: readonly Work
   for (let slot = 0; slot < horizon; slot++) {
     const day = dayOfSlot(origin, slot)
     const half = isMorning(slot) ? 'morning' : 'afternoon'
-    const worked = calendars.every((c) => isWorkingDay(day, c) && ((c.halves ?? 'both') === 'both' || c.halves === half))
+    const worked = calendars.every(
+      (c) => isWorkingDay(day, c) && ((c.halves ?? 'both') === 'both' || c.halves === half),
+    )
     open[slot] = worked ? 1 : 0
   }
   return open

@@ -18,11 +18,6 @@ export function workingDayOnOrBefore(day: Day, calendar: WorkCalendar): Day {
   return seek(day, calendar, -1)
 }
 
-/** The day itself when it is worked, or the next working day. */
-export function workingDayOnOrAfter(day: Day, calendar: WorkCalendar): Day {
-  return seek(day, calendar, 1)
-}
-
 function seek(day: Day, calendar: WorkCalendar, step: 1 | -1): Day {
   let at = day
   for (let tries = 0; tries < 400; tries++) {
@@ -44,7 +39,7 @@ export function addWorkingDays(day: Day, count: number, calendar: WorkCalendar =
 export function workingDaysBetween(from: Day, to: Day, calendar: WorkCalendar = MONDAY_TO_FRIDAY): number {
   if (to < from) return -workingDaysBetween(to, from, calendar)
   let count = 0
-  for (let at = from; at < to; ) {
+  for (let at = from; at < to;) {
     at = addDays(at, 1)
     if (isWorkingDay(at, calendar)) count++
   }

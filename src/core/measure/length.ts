@@ -18,14 +18,16 @@ const TENTHS_PER_FOOT = 12 * TENTHS_PER_INCH
 export const tenths = (value: number): Tenths => Math.round(value) as Tenths
 export const mm = (value: number): Tenths => tenths(value * 10)
 export const metres = (length: Tenths): number => length / 10_000
-export const inches = (length: Tenths): number => length / TENTHS_PER_INCH
 
 const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+)`
 const FOOT = String.raw`(?:'|′|ft\.?|foot|feet)`
 const INCH = String.raw`(?:"|″|''|in\.?|inch|inches)`
 const FEET_INCHES = new RegExp(`^(${NUMBER})\\s*${FOOT}\\s*(?:(?:and\\s+)?(${NUMBER})\\s*(?:${INCH})?)?$`, 'i')
 const INCHES = new RegExp(`^(${NUMBER})\\s*${INCH}$`, 'i')
-const METRIC = new RegExp(`^(${NUMBER})\\s*(mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?)$`, 'i')
+const METRIC = new RegExp(
+  `^(${NUMBER})\\s*(mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?)$`,
+  'i',
+)
 const BARE = new RegExp(`^(${NUMBER})$`)
 const ABOUT = /^(?:about|around|roughly|approx\.?|approximately|ca\.?|~|maybe)\s*/i
 
@@ -68,7 +70,10 @@ export function parseLength(text: string, units: Units): Measured {
     throw new ImpossibleRequest('unreadable-length', `"${typed}" is not a length. Write it like ${example}.`)
   }
   if (!(value > 0) || value > 10_000_000) {
-    throw new ImpossibleRequest('length-out-of-range', `"${typed}" is out of range. A length is more than 0 and at most 1 km.`)
+    throw new ImpossibleRequest(
+      'length-out-of-range',
+      `"${typed}" is out of range. A length is more than 0 and at most 1 km.`,
+    )
   }
   return { tenths: tenths(value), precision: about ? 'about' : 'exact', typed }
 }

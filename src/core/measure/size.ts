@@ -18,7 +18,10 @@ export function parseSize(text: string, units: Units): Size {
   const parts = typed.split(/\s*(?:[x×*]|\bby\b)\s*/i).filter((part) => part !== '')
   if (parts.length < 2 || parts.length > 3) {
     const example = units === 'imperial' ? `12' 6" x 10' x 8'` : '4.1 x 3.9 x 2.45'
-    throw new ImpossibleRequest('unreadable-size', `"${typed}" is not a size. Write two or three sides, like ${example}.`)
+    throw new ImpossibleRequest(
+      'unreadable-size',
+      `"${typed}" is not a size. Write two or three sides, like ${example}.`,
+    )
   }
   return { sides: parts.map((part, i) => parseLength(withUnit(part, parts, i, units), units)), typed }
 }
@@ -30,14 +33,17 @@ function withUnit(part: string, parts: readonly string[], index: number, units: 
   if (!BARE.test(part)) return part
   const neighbours = [...parts.slice(index + 1), ...parts.slice(0, index).reverse()]
   const unit = neighbours.map((other) => TRAILING_UNIT.exec(other)?.[1]).find((found) => found !== undefined)
-  if (unit) return `${part} ${/^(in|")/i.test(unit) && units === 'imperial' && neighbours.some((n) => /'|ft/i.test(n)) ? 'ft' : unit}`
+  if (unit)
+    return `${part} ${/^(in|")/i.test(unit) && units === 'imperial' && neighbours.some((n) => /'|ft/i.test(n)) ? 'ft' : unit}`
   // A room said as '12 x 14' on an imperial site is in feet: nobody walks a room of twelve inches.
   return units === 'imperial' ? `${part} ft` : part
 }
 
 /** Prints a size in the site's units: `4.1 × 3.9 × 2.45 m`, `12' × 10' 6" × 8'`. */
 export function printSize(size: Size, units: Units): string {
-  const sides = size.sides.map((side) => `${side.precision === 'about' ? 'about ' : ''}${printLength(side.tenths, units)}`)
+  const sides = size.sides.map(
+    (side) => `${side.precision === 'about' ? 'about ' : ''}${printLength(side.tenths, units)}`,
+  )
   if (units === 'metric' && sides.every((side) => side.endsWith(' m'))) {
     return `${sides.map((side) => side.slice(0, -2)).join(' × ')} m`
   }

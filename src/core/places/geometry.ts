@@ -4,7 +4,8 @@ import type { Size } from '../measure/size'
 import type { PlaceKind } from './place'
 
 /** What a quantity of work is reckoned from. */
-export type Basis = 'once' | 'floor' | 'ceiling' | 'walls' | 'walls-and-ceiling' | 'perimeter' | 'face' | 'length' | 'slab'
+export type Basis =
+  'once' | 'floor' | 'ceiling' | 'walls' | 'walls-and-ceiling' | 'perimeter' | 'face' | 'length' | 'slab'
 
 /** Usual height of a room when nobody has measured it, in metres. General trade default, editable by measuring. */
 export const ASSUMED_HEIGHT = 2.4
@@ -43,7 +44,11 @@ export function reckon(basis: Basis, kind: PlaceKind, size: Size | null): Reckon
       return { quantity: { value: a * b, unit: 'm2' }, how: `${m(a)} × ${m(b)}`, rough: about }
     case 'walls':
       if (!room) return face(a, b, about)
-      return { quantity: { value: walls, unit: 'm2' }, how: `2 × (${m(a)} + ${m(b)}), ${heightWords}`, rough: about || assumed }
+      return {
+        quantity: { value: walls, unit: 'm2' },
+        how: `2 × (${m(a)} + ${m(b)}), ${heightWords}`,
+        rough: about || assumed,
+      }
     case 'walls-and-ceiling':
       if (!room) return face(a, b, about)
       return {

@@ -7,7 +7,8 @@ export function checkSchedule(instance: Instance, start: ArrayLike<number>): str
     const slots: number[] = []
     const open = instance.calendars[activity.calendar]!
     const begin = start[index]!
-    for (let slot = begin; slots.length < activity.modes[0]!.duration && slot < instance.horizon; slot++) if (open[slot]) slots.push(slot)
+    for (let slot = begin; slots.length < activity.modes[0]!.duration && slot < instance.horizon; slot++)
+      if (open[slot]) slots.push(slot)
     if (begin < activity.release) problems.push(`activity ${index} starts before its release`)
     if (slots.length < activity.modes[0]!.duration) problems.push(`activity ${index} does not fit before the horizon`)
     if (slots.length > 0 && slots[0] !== begin) problems.push(`activity ${index} starts in a closed slot`)
@@ -15,7 +16,8 @@ export function checkSchedule(instance: Instance, start: ArrayLike<number>): str
   })
   const end = (index: number): number => (worked[index]!.length === 0 ? start[index]! : worked[index]!.at(-1)! + 1)
   for (const { from, to, lag } of instance.precedences) {
-    if (start[to]! < end(from) + lag) problems.push(`activity ${to} starts before ${from} has finished and waited ${lag}`)
+    if (start[to]! < end(from) + lag)
+      problems.push(`activity ${to} starts before ${from} has finished and waited ${lag}`)
   }
   instance.resources.forEach((resource, r) => {
     const load = new Map<number, number>()

@@ -21,6 +21,8 @@ export interface Activity {
   readonly deadline?: number
   /** Start that was agreed; kept wherever predecessors and release allow. */
   readonly fixed?: number
+  /** Already under way: goes on before anything new is begun. */
+  readonly begun?: boolean
 }
 
 export interface Resource {

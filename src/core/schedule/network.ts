@@ -9,8 +9,12 @@ export interface Network {
 }
 
 /** Builds the network of an instance.
- * @throws ImpossibleRequest `circular-precedence`, with the indices of activities on the circle in `field` */
-export function networkOf(instance: Instance): Network {
+ * @param words names an activity for the error
+ * @throws ImpossibleRequest `circular-precedence`, telling the circle in words */
+export function networkOf(
+  instance: Instance,
+  words: (activity: number) => string = (activity) => `activity ${activity}`,
+): Network {
   const count = instance.activities.length
   const before: Precedence[][] = Array.from({ length: count }, () => [])
   const after: Precedence[][] = Array.from({ length: count }, () => [])
@@ -28,7 +32,11 @@ export function networkOf(instance: Instance): Network {
     for (const { to } of after[activity]!) if (--waiting[to]! === 0) ready.push(to)
   }
   if (order.length < count) {
-    throw new ImpossibleRequest('circular-precedence', 'Visits wait for each other in a circle.', circle(before, waiting).join(','))
+    const round = circle(before, waiting).map(words)
+    throw new ImpossibleRequest(
+      'circular-precedence',
+      `These wait for each other in a circle: ${[...round, round[0]].join(', then ')}.`,
+    )
   }
   return { before, after, order: Int32Array.from(order) }
 }

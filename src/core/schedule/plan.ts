@@ -85,16 +85,22 @@ function lastDays(problem: Problem, finishes: Int32Array): Record<string, Day> {
 }
 
 /** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
-function whyThen(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): { why: string; boundBy: string | null } {
+function whyThen(
+  problem: Problem,
+  schedule: { start: Int32Array; finish: Int32Array },
+  index: number,
+): { why: string; boundBy: string | null } {
   const { instance, visits, links } = problem
   const activity = instance.activities[index]!
   const start = schedule.start[index]!
   const firstOpen = (slot: Slot): Slot => nextOpen(instance, index, slot)
   const incoming = links.filter((link) => link.to === index)
   const binding = incoming.find((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
-  if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start)) return { why: 'It was agreed for then.', boundBy: null }
+  if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start))
+    return { why: 'It was agreed for then.', boundBy: null }
   if (binding) {
-    const wait = binding.lag > 0 ? `, after a wait of ${binding.lag / 2 === 1 ? '1 day' : `${binding.lag / 2} days`}` : ''
+    const wait =
+      binding.lag > 0 ? `, after a wait of ${binding.lag / 2 === 1 ? '1 day' : `${binding.lag / 2} days`}` : ''
     return { why: `${binding.words}${wait}.`, boundBy: visits[binding.from]!.key }
   }
   if (firstOpen(activity.release) === start) {
@@ -104,14 +110,21 @@ function whyThen(problem: Problem, schedule: { start: Int32Array; finish: Int32A
   return occupied(problem, schedule, index)
 }
 
-function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): { why: string; boundBy: string | null } {
+function occupied(
+  problem: Problem,
+  schedule: { start: Int32Array; finish: Int32Array },
+  index: number,
+): { why: string; boundBy: string | null } {
   const { visits, crews, instance } = problem
   const start = schedule.start[index]!
-  const before = (other: number): boolean => other !== index && schedule.start[other]! < start && nextOpen(instance, index, schedule.finish[other]!) >= start
+  const before = (other: number): boolean =>
+    other !== index && schedule.start[other]! < start && nextOpen(instance, index, schedule.finish[other]!) >= start
   const crew = crews[index]
   const sameCrew = visits.findIndex((_, other) => crew !== null && crews[other]?.id === crew?.id && before(other))
   if (sameCrew >= 0) return { why: `${crew!.name} are busy elsewhere until then.`, boundBy: visits[sameCrew]!.key }
-  const samePlace = visits.findIndex((visit, other) => visit.placeIds.some((id) => visits[index]!.placeIds.includes(id)) && before(other))
+  const samePlace = visits.findIndex(
+    (visit, other) => visit.placeIds.some((id) => visits[index]!.placeIds.includes(id)) && before(other),
+  )
   if (samePlace >= 0) return { why: 'Another crew is still in the room.', boundBy: visits[samePlace]!.key }
   return { why: 'An agreed visit comes first.', boundBy: null }
 }

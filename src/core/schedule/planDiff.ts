@@ -36,7 +36,9 @@ export function planDiff(from: Plan, to: Plan): PlanDiff {
 export function visitDays(visit: VisitTime): string {
   const half = ['morning', 'afternoon'] as const
   if (visit.startDay === visit.endDay) {
-    return visit.startHalf === visit.endHalf ? `${shortDay(visit.startDay)}, ${half[visit.startHalf]}` : shortDay(visit.startDay)
+    return visit.startHalf === visit.endHalf
+      ? `${shortDay(visit.startDay)}, ${half[visit.startHalf]}`
+      : shortDay(visit.startDay)
   }
   return `${shortDay(visit.startDay)} to ${shortDay(visit.endDay)}`
 }
@@ -44,6 +46,11 @@ export function visitDays(visit: VisitTime): string {
 /** `2 days later`, `1 day earlier` */
 export function shiftWords(from: VisitTime, to: VisitTime): string {
   const days = daysBetween(from.startDay, to.startDay)
-  if (days === 0) return from.startHalf < to.startHalf ? 'half a day later' : from.startHalf > to.startHalf ? 'half a day earlier' : 'ends at another time'
+  if (days === 0)
+    return from.startHalf < to.startHalf
+      ? 'half a day later'
+      : from.startHalf > to.startHalf
+        ? 'half a day earlier'
+        : 'ends at another time'
   return `${Math.abs(days) === 1 ? '1 day' : `${Math.abs(days)} days`} ${days > 0 ? 'later' : 'earlier'}`
 }

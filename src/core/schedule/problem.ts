@@ -2,13 +2,14 @@ import type { Day } from '../calendar/day'
 import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
-import type { Stage, Trade } from '../scope/vocabulary'
+import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import { COVERED_BY, relationsFor, type Relation, type Schools } from '../sequence/relations'
 import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrder'
 import { arrivalDay } from '../selections/orderBy'
 import { placeName, type Selection, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Precedence, Resource } from './instance'
+import { networkOf } from './network'
 import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
@@ -88,7 +89,8 @@ const HORIZON_DAYS = 730
 const ASSUMED_HOLD_DAYS = 3
 
 /** Builds the instance of all sites together: crews are shared, places hold so many crews, gates and goods hold visits.
- * @throws ImpossibleRequest `circular-order` where a site's own relations run in a circle */
+ * @throws ImpossibleRequest `circular-order` where a site's own relations run in a circle, `circular-precedence` where
+ * visits do */
 export function problemOf(input: ProblemInput): Problem {
   const { today, sites, crews } = input
   const horizon = HORIZON_DAYS * SLOTS_PER_DAY
@@ -131,7 +133,7 @@ export function problemOf(input: ProblemInput): Problem {
       const booking = bookings.get(visit.key)
       const release = releaseOf(visit, site, booking, today)
       const calendar = calendarFor(site, crew)
-      const fixed = fixedStart(visit, booking, pins.get(visit.key), firstOpen(calendars[calendar]!, release.slot), today)
+      const fixed = fixedStart(booking, pins.get(visit.key), today)
       visits.push(visit)
       visitCrews.push(crew)
       releases.push(release)
@@ -148,35 +150,38 @@ export function problemOf(input: ProblemInput): Problem {
         calendar,
         release: release.slot,
         ...(fixed === undefined ? {} : { fixed }),
+        ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
     }
     links.push(...siteLinks(own, first, site, relations))
   }
   const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
-  return { origin: today, visits, crews: visitCrews, releases, links, instance: { horizon, calendars, resources, activities, precedences } }
+  const instance: Instance = { horizon, calendars, resources, activities, precedences }
+  networkOf(instance, (index) => visitName(visits[index]!, sites))
+  return { origin: today, visits, crews: visitCrews, releases, links, instance }
 }
 
-function firstOpen(open: Uint8Array, from: Slot): Slot {
-  let slot = from
-  while (slot < open.length && open[slot] === 0) slot++
-  return slot
+function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
+  const site = sites.find((one) => one.id === visit.siteId)!
+  const stages = visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')
+  return `${stages} in ${visit.placeIds.map((id) => placeName(site.state, id)).join(', ')}, ${site.name}`
 }
 
-/** The start to keep: a pin first, then what was told or confirmed. What has begun goes on at once; other starts that
- * have passed no longer bind. */
-function fixedStart(visit: Visit, booking: Booking | undefined, pin: Pin | undefined, firstFree: Slot, today: Day): Slot | undefined {
+/** The start to keep: a pin first, then what was told or confirmed. A start that has passed no longer binds. */
+function fixedStart(booking: Booking | undefined, pin: Pin | undefined, today: Day): Slot | undefined {
   const agreed = pin
     ? slotOfDay(today, pin.day) + pin.half
     : booking && booking.state !== 'declined'
       ? slotOfDay(today, booking.startDay) + booking.startHalf
       : undefined
-  if (agreed !== undefined && agreed >= 0) return agreed
-  return visit.begun && booking?.state !== 'declined' ? firstFree : undefined
+  return agreed !== undefined && agreed >= 0 ? agreed : undefined
 }
 
 function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, today: Day): Release {
   const at = (day: Day): Slot => Math.max(0, slotOfDay(today, day))
-  const found: Release[] = [{ slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' }]
+  const found: Release[] = [
+    { slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' },
+  ]
   const lines = site.state.lines.filter((line) => visit.lineIds.includes(line.id))
   const assumed = ASSUMED_HOLD_DAYS * SLOTS_PER_DAY
   for (const line of lines) {
@@ -186,10 +191,21 @@ function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined,
   }
   for (const placeId of visit.placeIds) {
     found.push(...gateReleases(visit, placeId, site))
-    for (const selection of selectionsFor(visit, placeId, site.state)) found.push(goodsRelease(selection, site.state, today, at))
+    for (const selection of selectionsFor(visit, placeId, site.state))
+      found.push(goodsRelease(selection, site.state, today, at))
     for (const decision of site.state.decisions) {
-      if (decision.answer !== null || decision.placeId !== placeId || !decision.blocks || !visit.stages.includes(decision.blocks)) continue
-      found.push({ slot: decision.by ? at(decision.by) : assumed, words: `${decision.question} is not decided`, kind: 'decision' })
+      if (
+        decision.answer !== null ||
+        decision.placeId !== placeId ||
+        !decision.blocks ||
+        !visit.stages.includes(decision.blocks)
+      )
+        continue
+      found.push({
+        slot: decision.by ? at(decision.by) : assumed,
+        words: `${decision.question} is not decided`,
+        kind: 'decision',
+      })
     }
   }
   if (booking?.state === 'declined') {
@@ -202,7 +218,9 @@ function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined,
 /** A gate with something failed holds its stage for the assumed time; merely missing things hold it until tomorrow. */
 function gateReleases(visit: Visit, placeId: string, site: SiteToPlan): Release[] {
   return coverGates(placeId, site.state.lines, site.state.gateMarks)
-    .filter((gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines))
+    .filter(
+      (gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines),
+    )
     .map((gate) => {
       const failed = gate.items.some((item) => item.failed)
       const words = `${placeName(site.state, placeId)}: ${gateWords(gate)}`
@@ -234,7 +252,9 @@ function siteLinks(visits: readonly Visit[], first: number, site: SiteToPlan, re
     if (!known || known.lag < lag) links.set(key, { from: first + from, to: first + to, lag, words })
   }
   for (const place of site.state.places) {
-    const here = visits.map((visit, index) => ({ visit, index })).filter(({ visit }) => visit.placeIds.includes(place.id))
+    const here = visits
+      .map((visit, index) => ({ visit, index }))
+      .filter(({ visit }) => visit.placeIds.includes(place.id))
     const inspections = here.filter(({ visit }) => visit.inspects.length > 0)
     const work = here.filter(({ visit }) => visit.inspects.length === 0)
     const present = new Set(work.flatMap(({ visit }) => visit.stages))
@@ -262,7 +282,8 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
     if (!from.visit.stages.includes(link.before)) continue
     for (const to of work) {
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
-      if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before)) add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
+      if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
+        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
     }
   }
 }

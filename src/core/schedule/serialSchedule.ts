@@ -6,37 +6,62 @@ import { Timeline } from './timeline'
 /** Builds a schedule by taking activities in priority order, each as early as predecessors, calendars and resources
  * allow (serial schedule generation, Kelley 1963; Kolisch 1996).
  *
- * An agreed start is kept, its resources reserved beforehand, unless a predecessor or a release makes it impossible; then
- * the activity is placed like any other.
+ * An agreed start is kept, its resources reserved beforehand. One that a predecessor or a release makes impossible gives
+ * its reservation up, and the schedule is built again without it, so that it stands in nobody's way.
  * @param priority one number an activity, smaller goes first among those whose predecessors are placed
  * @throws ImpossibleRequest `horizon-too-short` where an activity finds no room before the horizon ends
  */
-export function serialSchedule(instance: Instance, priority: ArrayLike<number>, network: Network = networkOf(instance)): Schedule {
+export function serialSchedule(
+  instance: Instance,
+  priority: ArrayLike<number>,
+  network: Network = networkOf(instance),
+): Schedule {
+  const agreed = instance.activities.map((activity) => activity.fixed)
+  for (;;) {
+    const { schedule, broken } = build(instance, priority, network, agreed)
+    if (broken.length === 0) return schedule
+    for (const index of broken) agreed[index] = undefined
+  }
+}
+
+function build(
+  instance: Instance,
+  priority: ArrayLike<number>,
+  network: Network,
+  agreed: readonly (number | undefined)[],
+): { schedule: Schedule; broken: number[] } {
   const { activities } = instance
   const timeline = new Timeline(instance)
   const start = new Int32Array(activities.length).fill(-1)
   const finish = new Int32Array(activities.length).fill(-1)
-  const reserved = reserveFixed(instance, timeline)
+  const broken: number[] = []
+  const reserved = reserve(instance, timeline, agreed)
   for (const index of priorityOrder(network, priority)) {
     const activity = activities[index]!
     const mode = activity.modes[0]!
     let earliest = activity.release
     for (const { from, lag } of network.before[index]!) earliest = Math.max(earliest, finish[from]! + lag)
-    if (reserved[index] === 1) timeline.take(activity, mode, activity.fixed!, -1)
-    const keeps = activity.fixed !== undefined && activity.fixed >= earliest && timeline.fits(activity, mode, activity.fixed)
-    const at = keeps ? activity.fixed! : timeline.firstStart(activity, mode, earliest)
-    if (at < 0) throw new ImpossibleRequest('horizon-too-short', 'No free working time is left for a visit.', String(index))
+    let at = agreed[index]
+    if (reserved[index] === 1) timeline.take(activity, mode, at!, -1)
+    if (at === undefined || at < earliest || !timeline.fits(activity, mode, at)) {
+      if (reserved[index] === 1) broken.push(index)
+      at = timeline.firstStart(activity, mode, earliest)
+    }
+    if (at < 0) {
+      throw new ImpossibleRequest('horizon-too-short', 'No free working time is left for a visit.', String(index))
+    }
     start[index] = at
     finish[index] = timeline.take(activity, mode, at, 1)
   }
-  return { start, finish, makespan: finish.reduce((a, b) => Math.max(a, b), 0) }
+  return { schedule: { start, finish, makespan: finish.reduce((a, b) => Math.max(a, b), 0) }, broken }
 }
 
-function reserveFixed(instance: Instance, timeline: Timeline): Uint8Array {
-  const reserved = new Uint8Array(instance.activities.length)
-  instance.activities.forEach((activity, index) => {
-    if (activity.fixed === undefined || !timeline.fits(activity, activity.modes[0]!, activity.fixed)) return
-    timeline.take(activity, activity.modes[0]!, activity.fixed, 1)
+function reserve(instance: Instance, timeline: Timeline, agreed: readonly (number | undefined)[]): Uint8Array {
+  const reserved = new Uint8Array(agreed.length)
+  agreed.forEach((at, index) => {
+    const activity = instance.activities[index]!
+    if (at === undefined || !timeline.fits(activity, activity.modes[0]!, at)) return
+    timeline.take(activity, activity.modes[0]!, at, 1)
     reserved[index] = 1
   })
   return reserved

@@ -26,7 +26,11 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   const floor = earliestFinishes(instance, network).reduce((a, b) => Math.max(a, b), 0)
   const tail = tails(instance, network)
   const random = seededRandom(options.seed)
-  let priority: Float64Array = Float64Array.from(tail, (value) => -value)
+  const longest = tail.reduce((a, b) => Math.max(a, b), 0)
+  let priority: Float64Array = Float64Array.from(
+    tail,
+    (value, index) => -value - (instance.activities[index]!.begun ? longest : 0),
+  )
   let best = serialSchedule(instance, priority, network)
   for (let round = 0; round < options.rounds && best.makespan > floor; round++) {
     if (options.onProgress && !options.onProgress(round / options.rounds, best.makespan)) break

@@ -23,7 +23,7 @@ export interface Visit {
 }
 
 /** Stages that one trade does in one coming. */
-const PACKS: readonly (readonly Stage[])[] = [['board', 'tape'], ['weather-barrier', 'cladding']]
+const PACKS: readonly (readonly Stage[])[] = [['board', 'tape']]
 
 /** Jobs of at most this many hours are done together with the others of their level. One half-day. */
 const SMALL_JOB_HOURS = HOURS_PER_SLOT
@@ -50,15 +50,19 @@ export function visitsOf(siteId: string, places: readonly Place[], lines: readon
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
   }
-  return [...jobs.entries()].flatMap(([sort, byPlace]) => {
-    const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
-    inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
-    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
-  }).filter((v) => v.hours > 0)
+  return [...jobs.entries()]
+    .flatMap(([sort, byPlace]) => {
+      const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
+      inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
+      return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
+    })
+    .filter((v) => v.hours > 0)
 }
 
 const packOf = (line: Line): string =>
-  line.trade === 'inspector' ? `inspect-${line.stage}` : (PACKS.find((pack) => pack.includes(line.stage)) ?? [line.stage]).join('+')
+  line.trade === 'inspector'
+    ? `inspect-${line.stage}`
+    : (PACKS.find((pack) => pack.includes(line.stage)) ?? [line.stage]).join('+')
 
 function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
   const found: { key: string; jobs: Job[] }[] = []
@@ -101,7 +105,8 @@ function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
 }
 
 /** Half-days a visit takes for a crew of so many people. */
-export const visitSlots = (hours: number, crewSize: number): number => Math.max(1, Math.ceil(hours / (crewSize * HOURS_PER_SLOT) - 1e-9))
+export const visitSlots = (hours: number, crewSize: number): number =>
+  Math.max(1, Math.ceil(hours / (crewSize * HOURS_PER_SLOT) - 1e-9))
 
 /** Rooms under this floor area hold one crew at a time. General trade rule of thumb. */
 const ONE_CREW_BELOW_M2 = 14

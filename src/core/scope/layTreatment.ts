@@ -21,10 +21,26 @@ export function layTreatment(treatment: Treatment, place: PlaceToTreat, rates: R
 
 /** Ordinary amounts for a place that nobody has measured, in m² or m. General trade guess; measuring replaces it. */
 const UNMEASURED: Record<TreatmentLine['per'], number> = {
-  once: 1, floor: 12, ceiling: 12, walls: 34, 'walls-and-ceiling': 46, perimeter: 14, face: 35, length: 5, slab: 0.5,
+  once: 1,
+  floor: 12,
+  ceiling: 12,
+  walls: 34,
+  'walls-and-ceiling': 46,
+  perimeter: 14,
+  face: 35,
+  length: 5,
+  slab: 0.5,
 }
 const UNIT_OF = {
-  once: 'each', floor: 'm2', ceiling: 'm2', walls: 'm2', 'walls-and-ceiling': 'm2', perimeter: 'm', face: 'm2', length: 'm', slab: 'm3',
+  once: 'each',
+  floor: 'm2',
+  ceiling: 'm2',
+  walls: 'm2',
+  'walls-and-ceiling': 'm2',
+  perimeter: 'm',
+  face: 'm2',
+  length: 'm',
+  slab: 'm3',
 } as const
 
 function layLine(line: TreatmentLine, treatment: string, place: PlaceToTreat, rates: RateOverrides): LineLaid {
@@ -53,4 +69,5 @@ function layLine(line: TreatmentLine, treatment: string, place: PlaceToTreat, ra
 }
 
 /** Effort in hours, to a quarter of an hour, at least one quarter. */
-export const effort = (quantity: number, perUnit: number): number => Math.max(0.25, Math.round(quantity * perUnit * 4) / 4)
+export const effort = (quantity: number, perUnit: number): number =>
+  Math.max(0.25, Math.round(quantity * perUnit * 4) / 4)

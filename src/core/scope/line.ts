@@ -43,7 +43,4 @@ export interface Line extends LineLaid {
   readonly excluded: { readonly reason: string } | null
   readonly price: Minor | null
 }
-
-/** Lines that count: not excluded from the scope. */
-export const inScope = (lines: readonly Line[]): Line[] => lines.filter((line) => line.excluded === null)
 export const hoursLeft = (line: Line): number => (line.hours * (100 - line.progress)) / 100

@@ -22,11 +22,16 @@ export function honestProgress(lines: readonly Line[], tests: readonly Line[] = 
 }
 
 const inspectsAny = (test: Line, lines: readonly Line[]): boolean =>
-  lines.some((line) => line.id !== test.id && (test.inspects ?? []).includes(line.stage) && line.placeId === test.placeId)
+  lines.some(
+    (line) => line.id !== test.id && (test.inspects ?? []).includes(line.stage) && line.placeId === test.placeId,
+  )
 
 /** Honest progress of one stage of a place. The inspector's own line is a test of the stage, not part of its effort. */
 export function stageProgress(lines: readonly Line[], placeId: string, stage: Stage): number | null {
   const here = lines.filter((line) => line.placeId === placeId)
   const work = here.filter((line) => line.stage === stage && line.trade !== 'inspector')
-  return honestProgress(work, here.filter((line) => (line.inspects ?? []).includes(stage)))
+  return honestProgress(
+    work,
+    here.filter((line) => (line.inspects ?? []).includes(stage)),
+  )
 }

@@ -35,7 +35,9 @@ export const gateItemId = (placeId: string, stage: Stage, item: string): string 
  */
 export function coverGates(placeId: string, lines: readonly Line[], marks: GateMarks): CoverGate[] {
   const here = lines.filter((line) => line.placeId === placeId && line.excluded === null)
-  const covering = BUILD_ORDER.filter((stage) => COVERS.has(stage) && here.some((l) => l.stage === stage && l.progress < 100))
+  const covering = BUILD_ORDER.filter(
+    (stage) => COVERS.has(stage) && here.some((l) => l.stage === stage && l.progress < 100),
+  )
   const gates: CoverGate[] = []
   for (const stage of covering) {
     const hidden = here.filter((line) => firstCover(line, covering) === stage)
@@ -60,7 +62,14 @@ function lineItem(line: Line, placeId: string, stage: Stage, marks: GateMarks): 
 
 function photoItem(placeId: string, stage: Stage, marks: GateMarks): GateItem {
   const id = gateItemId(placeId, stage, 'photos')
-  return { id, text: 'Photos wall by wall, tape in the picture', done: marks.get(id)?.ticked ?? false, failed: null, lineId: null, kind: 'photo' }
+  return {
+    id,
+    text: 'Photos wall by wall, tape in the picture',
+    done: marks.get(id)?.ticked ?? false,
+    failed: null,
+    lineId: null,
+    kind: 'photo',
+  }
 }
 
 /** Why a gate is shut, in a few words: what failed first, else what is missing. */

@@ -57,7 +57,8 @@ export function requireNoCycle(relations: readonly Relation[]): void {
 export function linksAmong(present: ReadonlySet<Stage>, relations: readonly Relation[]): StageLink[] {
   const next = new Map<Stage, Relation[]>()
   for (const relation of relations) {
-    if ((relation.scope ?? 'place') === 'place') next.set(relation.before, [...(next.get(relation.before) ?? []), relation])
+    if ((relation.scope ?? 'place') === 'place')
+      next.set(relation.before, [...(next.get(relation.before) ?? []), relation])
   }
   const links: StageLink[] = []
   for (const before of present) links.push(...linksFrom(before, present, next))

@@ -35,37 +35,45 @@ const LOOK_AHEAD_DAYS = 14
 
 /** Composes a client's update: done since the last one, next, what will be off, what to decide by when. */
 export function composeClientUpdate(input: UpdateInput): ClientUpdate {
-  const done = doneSentences(input)
+  const finished = finishedStages(input)
+  const done = finished.map(({ stage, places }) => `${capital(listed(places))} ${doneWords(stage, places.length)}.`)
   const next = nextSentences(input)
   return {
-    headline: headline(done, next),
+    headline: headline(finished, next),
     done: done.length > 0 ? done : quietWeek(input),
     next,
-    off: clientFacts(input).outages.map((outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`),
+    off: clientFacts(input).outages.map(
+      (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
+    ),
     decide: decideSentences(input),
     finish: input.plan.finish[input.siteId] ?? null,
   }
 }
 
-function headline(done: readonly string[], next: readonly string[]): string {
-  const first = done[0] ?? next[0]
-  return first ? first.replace(/\.$/, '') : 'All is quiet on site'
+interface Finished {
+  readonly stage: Stage
+  readonly places: readonly string[]
 }
 
-/** Stages finished since the last update, one sentence a stage with all its places. */
-function doneSentences({ before, now }: UpdateInput): string[] {
-  const finished = new Map<Stage, string[]>()
-  for (const place of now.places) {
-    for (const stage of BUILD_ORDER) {
+/** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
+function headline(finished: readonly Finished[], next: readonly string[]): string {
+  const last = finished.at(-1)
+  if (!last) return next[0]?.replace(/\.$/, '') ?? 'All is quiet on site'
+  const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
+  return `${places} ${doneWords(last.stage, last.places.length)}`
+}
+
+const doneWords = (stage: Stage, count: number): string =>
+  count === 1 ? PLAIN_STAGE[stage].done : plural(PLAIN_STAGE[stage].done)
+
+/** Stages finished since the last update, in build order, each with all its places. */
+function finishedStages({ before, now }: UpdateInput): Finished[] {
+  return BUILD_ORDER.flatMap((stage) => {
+    const places = now.places.filter((place) => {
       const was = stageProgress(before.lines, place.id, stage) ?? 0
-      if (stageProgress(now.lines, place.id, stage) === 100 && was < 100) {
-        finished.set(stage, [...(finished.get(stage) ?? []), place.name])
-      }
-    }
-  }
-  return [...finished].map(([stage, places]) => {
-    const words = PLAIN_STAGE[stage].done
-    return `${capital(listed(places))} ${places.length === 1 ? words : plural(words)}.`
+      return stageProgress(now.lines, place.id, stage) === 100 && was < 100
+    })
+    return places.length > 0 ? [{ stage, places: places.map((place) => place.name) }] : []
   })
 }
 
@@ -73,7 +81,9 @@ function doneSentences({ before, now }: UpdateInput): string[] {
 function quietWeek({ before, now }: UpdateInput): string[] {
   const old = new Map(before.lines.map((line) => [line.id, line.progress]))
   const worked = now.lines.filter((line) => line.progress > (old.get(line.id) ?? 0) && line.progress < 100)
-  const places = now.places.filter((place) => worked.some((line) => line.placeId === place.id)).map((place) => place.name)
+  const places = now.places
+    .filter((place) => worked.some((line) => line.placeId === place.id))
+    .map((place) => place.name)
   if (places.length === 0) return ['Nothing was finished since the last update; the next steps are below.']
   return [`Work goes on in ${listed(places)}. It is hidden work, so you will not see much of it yet.`]
 }
@@ -99,7 +109,12 @@ function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
 }
 
 /** What a client is told as dates: the finish and every outage of the next weeks. */
-export function clientFacts({ siteId, today, plan, now }: Pick<UpdateInput, 'siteId' | 'today' | 'plan' | 'now'>): ClientFacts {
+export function clientFacts({
+  siteId,
+  today,
+  plan,
+  now,
+}: Pick<UpdateInput, 'siteId' | 'today' | 'plan' | 'now'>): ClientFacts {
   const until = addDays(today, LOOK_AHEAD_DAYS)
   const outages = plan.visits
     .filter((visit) => visit.siteId === siteId && visit.startDay >= today && visit.startDay <= until)
@@ -118,7 +133,10 @@ const outageWords = (service: string): string =>
 function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const asked = now.decisions
     .filter((decision) => decision.owner === 'client' && decision.answer === null)
-    .map((decision) => `${decision.question}${decision.by ? ` By ${longDay(decision.by)}.` : ''}${decision.stake ? ` ${decision.stake}` : ''}`)
+    .map(
+      (decision) =>
+        `${decision.question}${decision.by ? ` By ${longDay(decision.by)}.` : ''}${decision.stake ? ` ${decision.stake}` : ''}`,
+    )
   const choices = now.selections
     .filter((selection) => selection.state === 'undecided' && orderBy.has(selection.id))
     .map((selection) => {

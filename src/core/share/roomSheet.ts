@@ -14,8 +14,19 @@ import type { Place, SiteState } from '../walk/siteState'
 export interface RoomSheet {
   readonly place: string
   readonly size: string
-  readonly work: readonly { readonly stage: string; readonly trade: string; readonly title: string; readonly amount: string; readonly progress: number; readonly when: string; readonly held: string | null }[]
-  readonly beforeCover: readonly { readonly stage: string; readonly items: readonly { readonly text: string; readonly done: boolean }[] }[]
+  readonly work: readonly {
+    readonly stage: string
+    readonly trade: string
+    readonly title: string
+    readonly amount: string
+    readonly progress: number
+    readonly when: string
+    readonly held: string | null
+  }[]
+  readonly beforeCover: readonly {
+    readonly stage: string
+    readonly items: readonly { readonly text: string; readonly done: boolean }[]
+  }[]
   readonly selections: readonly { readonly what: string; readonly choice: string; readonly state: string }[]
   readonly stays: readonly string[]
   readonly out: readonly string[]
@@ -50,10 +61,12 @@ export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, uni
     selections: state.selections
       .filter((selection) => selection.placeId === place.id)
       .map((s) => ({ what: s.what, choice: s.choice ?? 'not chosen yet', state: SELECTION_STATES[s.state] })),
-    stays: state.keeps.filter((k) => k.placeId === place.id && !k.released).map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
+    stays: state.keeps
+      .filter((k) => k.placeId === place.id && !k.released)
+      .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
     out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${line.excluded.reason}`] : [])),
-    cautions: ([...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]).map(
-      (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,
-    ),
+    cautions: (
+      [...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]
+    ).map((id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`),
   }
 }

@@ -16,7 +16,12 @@ export interface ToTell {
   readonly audience: 'trade' | 'client'
   /** Crew or site. */
   readonly who: string
-  readonly changes: readonly { readonly siteId: string; readonly visitKey: string | null; readonly text: string; readonly confirmed: boolean }[]
+  readonly changes: readonly {
+    readonly siteId: string
+    readonly visitKey: string | null
+    readonly text: string
+    readonly confirmed: boolean
+  }[]
 }
 
 /** Exactly those whose told facts differ from the plan: moved and cancelled visits for trades, finish and outages for
@@ -37,13 +42,20 @@ export function tellList(
     // Work that was finished meanwhile is not a change of date.
     if (!now) continue
     const text = `${words(was.key)}: ${visitDays(now)}, ${shiftWords(was, now)} (was ${visitDays(was)}).`
-    trades.set(was.crewId, [...(trades.get(was.crewId) ?? []), { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed }])
+    trades.set(was.crewId, [
+      ...(trades.get(was.crewId) ?? []),
+      { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed },
+    ])
   }
   const toTell: ToTell[] = [...trades].map(([who, changes]) => ({ audience: 'trade', who, changes }))
   for (const [siteId, facts] of clients) {
     const changes = clientChanges(facts.told, facts.now)
     if (changes.length > 0) {
-      toTell.push({ audience: 'client', who: siteId, changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false })) })
+      toTell.push({
+        audience: 'client',
+        who: siteId,
+        changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false })),
+      })
     }
   }
   return toTell

@@ -26,7 +26,9 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
   const ready: string[] = []
   const notReady: string[] = []
   for (const placeId of visit.placeIds) {
-    const earlier = state.lines.filter((l) => l.placeId === placeId && l.excluded === null && !visit.lineIds.includes(l.id))
+    const earlier = state.lines.filter(
+      (l) => l.placeId === placeId && l.excluded === null && !visit.lineIds.includes(l.id),
+    )
     const gates = coverGates(placeId, state.lines, state.gateMarks).filter((gate) => visit.stages.includes(gate.stage))
     for (const gate of gates) {
       for (const item of gate.items) {
@@ -37,8 +39,11 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
     const doneStages = [...new Set(earlier.map((line) => line.stage))].filter((stage) =>
       earlier.filter((line) => line.stage === stage).every((line) => line.progress === 100),
     )
-    if (doneStages.length > 0) ready.push(`${name(placeId)}: ${listed(doneStages.map((stage) => STAGES[stage].toLowerCase()))} done`)
-    for (const selection of state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor))) {
+    if (doneStages.length > 0)
+      ready.push(`${name(placeId)}: ${listed(doneStages.map((stage) => STAGES[stage].toLowerCase()))} done`)
+    for (const selection of state.selections.filter(
+      (s) => s.placeId === placeId && visit.stages.includes(s.neededFor),
+    )) {
       const words = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
       if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${words}, on site`)
       else notReady.push(`${words}, not on site yet`)
@@ -55,6 +60,8 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
     }),
     ready,
     notReady,
-    cautions: cautions.map((id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`),
+    cautions: cautions.map(
+      (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,
+    ),
   }
 }

@@ -4,7 +4,8 @@ import { placeName, type SiteState } from './siteState'
 
 export interface Difference {
   readonly placeId: string | null
-  readonly kind: 'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note'
+  readonly kind:
+    'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note'
   readonly text: string
   readonly detail: string
   readonly private?: boolean
@@ -32,12 +33,20 @@ function lineDifferences(before: SiteState, after: SiteState): Difference[] {
     const changes: Difference[] = []
     if (was.progress !== line.progress) {
       const done = line.progress === 100 ? 'finished' : `${line.progress} per cent`
-      changes.push({ ...at, kind: 'progress', text: `${name}: ${done}`, detail: `was ${was.progress}, now ${line.progress}` })
+      changes.push({
+        ...at,
+        kind: 'progress',
+        text: `${name}: ${done}`,
+        detail: `was ${was.progress}, now ${line.progress}`,
+      })
     }
     if (!was.held && line.held) changes.push({ ...at, kind: 'held', text: `${name} held`, detail: line.held.reason })
-    if (was.held && !line.held) changes.push({ ...at, kind: 'released', text: `${name} may go on`, detail: `was held: ${was.held.reason}` })
-    if (!was.excluded && line.excluded) changes.push({ ...at, kind: 'scope', text: `${name} is out of the scope`, detail: line.excluded.reason })
-    if (was.excluded && !line.excluded) changes.push({ ...at, kind: 'scope', text: `${name} is back in the scope`, detail: stage })
+    if (was.held && !line.held)
+      changes.push({ ...at, kind: 'released', text: `${name} may go on`, detail: `was held: ${was.held.reason}` })
+    if (!was.excluded && line.excluded)
+      changes.push({ ...at, kind: 'scope', text: `${name} is out of the scope`, detail: line.excluded.reason })
+    if (was.excluded && !line.excluded)
+      changes.push({ ...at, kind: 'scope', text: `${name} is back in the scope`, detail: stage })
     return changes
   })
 }
@@ -46,10 +55,19 @@ function selectionDifferences(before: SiteState, after: SiteState): Difference[]
   const old = new Map(before.selections.map((selection) => [selection.id, selection]))
   return after.selections.flatMap((selection): Difference[] => {
     const was = old.get(selection.id)
-    if (was && was.state === selection.state && was.choice === selection.choice && was.arrives === selection.arrives) return []
-    if (!was) return [{ placeId: selection.placeId, kind: 'selection', text: `To choose: ${selection.what}`, detail: 'new' }]
+    if (was && was.state === selection.state && was.choice === selection.choice && was.arrives === selection.arrives)
+      return []
+    if (!was)
+      return [{ placeId: selection.placeId, kind: 'selection', text: `To choose: ${selection.what}`, detail: 'new' }]
     const state = SELECTION_STATES[selection.state].toLowerCase()
-    return [{ placeId: selection.placeId, kind: 'selection', text: `${selection.what}: ${state}`, detail: selection.choice ?? `was ${SELECTION_STATES[was.state].toLowerCase()}` }]
+    return [
+      {
+        placeId: selection.placeId,
+        kind: 'selection',
+        text: `${selection.what}: ${state}`,
+        detail: selection.choice ?? `was ${SELECTION_STATES[was.state].toLowerCase()}`,
+      },
+    ]
   })
 }
 
@@ -60,16 +78,38 @@ function entryDifferences(before: SiteState, after: SiteState): Difference[] {
   }
   const answeredBefore = new Set(before.decisions.filter((d) => d.answer !== null).map((d) => d.id))
   return [
-    ...fresh((s) => s.findings).map((f): Difference => ({ placeId: f.placeId, kind: 'found', text: `Found: ${f.text}`, detail: f.certain ? 'seen' : 'suspected' })),
-    ...fresh((s) => s.keeps).map((k): Difference => ({ placeId: k.placeId, kind: 'kept', text: `Stays: ${k.text}`, detail: k.until ? `until ${k.until}` : 'for good' })),
-    ...fresh((s) => s.decisions).map((d): Difference => ({ placeId: d.placeId, kind: 'asked', text: `To decide: ${d.question}`, detail: `the ${d.owner} answers` })),
+    ...fresh((s) => s.findings).map((f): Difference => ({
+      placeId: f.placeId,
+      kind: 'found',
+      text: `Found: ${f.text}`,
+      detail: f.certain ? 'seen' : 'suspected',
+    })),
+    ...fresh((s) => s.keeps).map((k): Difference => ({
+      placeId: k.placeId,
+      kind: 'kept',
+      text: `Stays: ${k.text}`,
+      detail: k.until ? `until ${k.until}` : 'for good',
+    })),
+    ...fresh((s) => s.decisions).map((d): Difference => ({
+      placeId: d.placeId,
+      kind: 'asked',
+      text: `To decide: ${d.question}`,
+      detail: `the ${d.owner} answers`,
+    })),
     ...after.decisions
       .filter((d) => d.answer !== null && !answeredBefore.has(d.id))
-      .map((d): Difference => ({ placeId: d.placeId, kind: 'decided', text: `Decided: ${d.question}`, detail: d.answer! })),
-    ...fresh((s) => s.notes).map((n): Difference => ({ placeId: n.placeId, kind: 'note', text: n.text, detail: n.private ? 'private note' : 'note', private: n.private })),
+      .map((d): Difference => ({
+        placeId: d.placeId,
+        kind: 'decided',
+        text: `Decided: ${d.question}`,
+        detail: d.answer!,
+      })),
+    ...fresh((s) => s.notes).map((n): Difference => ({
+      placeId: n.placeId,
+      kind: 'note',
+      text: n.text,
+      detail: n.private ? 'private note' : 'note',
+      private: n.private,
+    })),
   ]
 }
-
-/** Differences as one sentence a place, for a spoken or printed summary. */
-export const differenceSentence = (difference: Difference, state: SiteState): string =>
-  `${placeName(state, difference.placeId)}: ${difference.text} (${difference.detail}).`

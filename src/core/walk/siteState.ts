@@ -6,7 +6,18 @@ import { LEADS } from '../scope/leads'
 import type { Line, LineLaid } from '../scope/line'
 import type { GateMark } from '../sequence/coverGate'
 import type { SelectionLaid, SelectionState } from '../selections/selection'
-import type { Decision, FacetOf, Facts, Finding, Keep, Note, Observation, Photo, SubjectKind, VisitKind } from './observation'
+import type {
+  Decision,
+  FacetOf,
+  Facts,
+  Finding,
+  Keep,
+  Note,
+  Observation,
+  Photo,
+  SubjectKind,
+  VisitKind,
+} from './observation'
 import type { Registers } from './registers'
 
 export interface Place extends PlaceLaid {
@@ -26,12 +37,13 @@ interface Entry {
   readonly id: string
   readonly placeId: string | null
   readonly seenAt: Instant
-  readonly by: string
+  readonly seenBy: string
 }
 
 export interface Walk extends Entry {
   readonly kind: VisitKind
   readonly day: Day
+  readonly by: string
   readonly ended: boolean
 }
 
@@ -53,14 +65,26 @@ export interface SiteState {
 /** The registers of one kind of subject, by subject. */
 type Subjects<K extends SubjectKind> = Map<string, { [F in FacetOf<K>]?: Latest<Facts[K][F]> }>
 
-interface Latest<Value> extends Omit<Entry, 'id'> {
+interface Latest<Value> {
   readonly value: Value
+  readonly placeId: string | null
+  readonly seenAt: Instant
+  readonly by: string
 }
 
 function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
   const groups = {
-    place: new Map(), line: new Map(), selection: new Map(), stage: new Map(), gate: new Map(), finding: new Map(),
-    keep: new Map(), decision: new Map(), note: new Map(), photo: new Map(), walk: new Map(),
+    place: new Map(),
+    line: new Map(),
+    selection: new Map(),
+    stage: new Map(),
+    gate: new Map(),
+    finding: new Map(),
+    keep: new Map(),
+    decision: new Map(),
+    note: new Map(),
+    photo: new Map(),
+    walk: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
   for (const observation of registers.values()) {
     const group = groups[observation.subject]
@@ -179,15 +203,21 @@ function entries<K extends SubjectKind, F extends FacetOf<K>, More>(
   const found = [...group].flatMap(([id, facets]) => {
     const first = facets[facet]
     if (!first) return []
-    return [{ ...(first.value as Facts[K][F] & object), id, placeId: first.placeId, seenAt: first.seenAt, by: first.by, ...more(facets) }]
+    return [
+      {
+        ...(first.value as Facts[K][F] & object),
+        id,
+        placeId: first.placeId,
+        seenAt: first.seenAt,
+        seenBy: first.by,
+        ...more(facets),
+      },
+    ]
   })
   return found.sort((a, b) => (a.seenAt < b.seenAt ? -1 : a.seenAt > b.seenAt ? 1 : a.id < b.id ? -1 : 1))
 }
 
 export const placeName = (state: SiteState, placeId: string | null): string =>
   state.places.find((place) => place.id === placeId)?.name ?? 'Whole site'
-
-export const lastWalk = (state: SiteState, before?: Instant): Walk | null =>
-  state.walks.filter((walk) => before === undefined || walk.seenAt < before).at(-1) ?? null
 
 export const seenDay = (place: Place): Day | null => (place.lastSeen ? dayOf(place.lastSeen) : null)

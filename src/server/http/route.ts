@@ -37,7 +37,9 @@ function requireOwnOrigin(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return
   const origin = request.headers.get('origin')
   const host = request.headers.get('x-forwarded-host') ?? request.headers.get('host')
-  const own = origin ? URL.canParse(origin) && new URL(origin).host === host : request.headers.get('sec-fetch-site') === 'same-origin'
+  const own = origin
+    ? URL.canParse(origin) && new URL(origin).host === host
+    : request.headers.get('sec-fetch-site') === 'same-origin'
   if (!own) throw new Refusal(403, 'This request did not come from Aftermist itself.')
 }
 
@@ -74,6 +76,11 @@ export function originOf(request: Request): string {
 /** The raw bytes of a request, up to a limit that is checked before anything is read. */
 export async function bytesBody(request: Request, limit: number): Promise<Buffer> {
   const told = Number(request.headers.get('content-length') ?? 0)
-  if (told > limit) throw new Refusal(413, `Photo: larger than ${Math.round(limit / 1e6)} MB. Take it again at a smaller size.`, 'photo')
+  if (told > limit)
+    throw new Refusal(
+      413,
+      `Photo: larger than ${Math.round(limit / 1e6)} MB. Take it again at a smaller size.`,
+      'photo',
+    )
   return Buffer.from(await request.arrayBuffer())
 }

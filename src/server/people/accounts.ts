@@ -2,7 +2,19 @@ import { hash, verify } from '@node-rs/argon2'
 import { v7 as uuid } from 'uuid'
 import { array, boolean, object, string } from 'yup'
 import { insertFirm, readFirm } from '../../data/firm'
-import { assignSites, countFailedSignIns, forgetFailedSignIns, insertPerson, raiseSessionGeneration, readPeople, readPerson, readPersonByLogin, recordFailedSignIn, type Person, type Role } from '../../data/people'
+import {
+  assignSites,
+  countFailedSignIns,
+  forgetFailedSignIns,
+  insertPerson,
+  raiseSessionGeneration,
+  readPeople,
+  readPerson,
+  readPersonByLogin,
+  recordFailedSignIn,
+  type Person,
+  type Role,
+} from '../../data/people'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
@@ -15,7 +27,11 @@ const password = string()
   .min(10, 'Password: use at least 10 characters.')
   .max(200, 'Password: use at most 200 characters.')
   .required('Password: choose one of at least 10 characters.')
-const login = string().trim().min(2, 'Sign-in name: use at least 2 characters.').max(80, 'Sign-in name: use at most 80 characters.').required('Sign-in name: type one.')
+const login = string()
+  .trim()
+  .min(2, 'Sign-in name: use at least 2 characters.')
+  .max(80, 'Sign-in name: use at most 80 characters.')
+  .required('Sign-in name: type one.')
 const personName = string().trim().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
 
 const newFirm = object({
@@ -32,23 +48,40 @@ export async function createFirm(firm: FirmFolder, body: unknown, demo = false):
   const passwordHash = await hash(input.password)
   firm.db.transaction(() => {
     insertFirm(firm.db, { name: input.firm, demo }, firm.clock.now())
-    insertPerson(firm.db, { id: uuid(), name: input.name, login: input.login, role: 'owner', passwordHash }, firm.clock.now())
+    insertPerson(
+      firm.db,
+      { id: uuid(), name: input.name, login: input.login, role: 'owner', passwordHash },
+      firm.clock.now(),
+    )
   })()
   return readPersonByLogin(firm.db, input.login)!
 }
 
-const newPerson = object({ name: personName, login, password, role: string().oneOf(['lead', 'crew'], 'Role: choose lead or crew.').required('Role: choose one.') })
+const newPerson = object({
+  name: personName,
+  login,
+  password,
+  role: string().oneOf(['lead', 'crew'], 'Role: choose lead or crew.').required('Role: choose one.'),
+})
 
 export async function addPerson(context: Context, body: unknown): Promise<Person> {
   context.requireOwner()
   const input = newPerson.validateSync(body)
-  if (readPersonByLogin(context.db, input.login)) throw new Refusal(409, `Sign-in name: "${input.login}" is taken. Choose another.`, 'login')
+  if (readPersonByLogin(context.db, input.login))
+    throw new Refusal(409, `Sign-in name: "${input.login}" is taken. Choose another.`, 'login')
   const passwordHash = await hash(input.password)
-  insertPerson(context.db, { id: uuid(), name: input.name, login: input.login, role: input.role as Role, passwordHash }, context.now())
+  insertPerson(
+    context.db,
+    { id: uuid(), name: input.name, login: input.login, role: input.role as Role, passwordHash },
+    context.now(),
+  )
   return readPersonByLogin(context.db, input.login)!
 }
 
-const credentials = object({ login: string().trim().required('Sign-in name: type it.'), password: string().required('Password: type it.') })
+const credentials = object({
+  login: string().trim().required('Sign-in name: type it.'),
+  password: string().required('Password: type it.'),
+})
 const WRONG = 'Sign-in name or password is not right. Try again.'
 
 /** @throws Refusal 401 for a wrong pair, 429 after too many tries */
@@ -83,7 +116,6 @@ export function signInToDemo(firm: FirmFolder, body: unknown): Person {
   return person
 }
 
-
 /** Ends every session of the person where they asked for it everywhere. */
 export function endEverySession(context: Context, body: unknown): void {
   const { everywhere } = object({ everywhere: boolean().required() }).validateSync(body)
@@ -93,8 +125,11 @@ export function endEverySession(context: Context, body: unknown): void {
 /** Which sites a crew member sees. */
 export function assignPerson(context: Context, personId: string, body: unknown): void {
   context.requireOwner()
-  const { siteIds } = object({ siteIds: array(string().required()).max(500).required('Sites: say which.') }).validateSync(body)
-  if (readPerson(context.db, personId)?.role !== 'crew') throw new Refusal(422, 'Only crew are given single sites; leads and owners see all.')
+  const { siteIds } = object({
+    siteIds: array(string().required()).max(500).required('Sites: say which.'),
+  }).validateSync(body)
+  if (readPerson(context.db, personId)?.role !== 'crew')
+    throw new Refusal(422, 'Only crew are given single sites; leads and owners see all.')
   for (const id of siteIds) context.site(id)
   context.db.transaction(() => assignSites(context.db, personId, siteIds))()
 }

@@ -15,37 +15,57 @@ const TYPES = ['jpeg', 'png', 'webp']
 const SIDES = { shared: 1600, thumb: 480 } as const
 export type PhotoSize = keyof typeof SIDES
 
-const fileOf = (firm: FirmFolder, hash: string, size: PhotoSize | 'original'): string => join(firm.path, 'photos', hash.slice(0, 2), `${hash}.${size}`)
+const fileOf = (firm: FirmFolder, hash: string, size: PhotoSize | 'original'): string =>
+  join(firm.path, 'photos', hash.slice(0, 2), `${hash}.${size}`)
 
 /** Takes a photo in: decoded to be sure that it is one, kept by the hash of its bytes, and re-encoded upright in two
  * sizes without any of its hidden data (position, camera, time).
  * @throws Refusal 415 where it is not a photo, 413 where it is too large; the sentence says what to do */
 export async function storePhoto(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
   const site = context.site(siteId)
-  if (bytes.length > MAX_PHOTO_BYTES) throw new Refusal(413, 'Photo: larger than 30 MB. Take it again at a smaller size.', 'photo')
+  if (bytes.length > MAX_PHOTO_BYTES)
+    throw new Refusal(413, 'Photo: larger than 30 MB. Take it again at a smaller size.', 'photo')
   const hash = createHash('sha256').update(bytes).digest('hex')
   const known = readPhoto(context.db, hash)
   if (known) {
-    if (known.siteId !== site.id) throw new Refusal(409, 'Photo: the same picture is already kept for another site.', 'photo')
+    if (known.siteId !== site.id)
+      throw new Refusal(409, 'Photo: the same picture is already kept for another site.', 'photo')
     return { hash }
   }
   const picture = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
   const meta = await picture.metadata().catch(() => null)
   if (!meta || !TYPES.includes(meta.format)) {
-    throw new Refusal(415, 'Photo: this file is not a JPEG, PNG or WebP picture. Set the camera to its most compatible format and take it again.', 'photo')
+    throw new Refusal(
+      415,
+      'Photo: this file is not a JPEG, PNG or WebP picture. Set the camera to its most compatible format and take it again.',
+      'photo',
+    )
   }
   mkdirSync(join(context.firm.path, 'photos', hash.slice(0, 2)), { recursive: true })
   try {
     for (const size of Object.keys(SIDES) as PhotoSize[]) {
       const side = SIDES[size]
-      const small = await picture.clone().autoOrient().resize(side, side, { fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 82 }).toBuffer()
+      const small = await picture
+        .clone()
+        .autoOrient()
+        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
+        .jpeg({ quality: 82 })
+        .toBuffer()
       await writeWhole(fileOf(context.firm, hash, size), small)
     }
   } catch {
     throw new Refusal(415, 'Photo: the file is damaged. Take it again.', 'photo')
   }
   await writeWhole(fileOf(context.firm, hash, 'original'), bytes)
-  insertPhoto(context.db, { hash, siteId: site.id, type: meta.format, width: meta.width, height: meta.height, bytes: bytes.length, receivedAt: context.now() })
+  insertPhoto(context.db, {
+    hash,
+    siteId: site.id,
+    type: meta.format,
+    width: meta.width,
+    height: meta.height,
+    bytes: bytes.length,
+    receivedAt: context.now(),
+  })
   return { hash }
 }
 

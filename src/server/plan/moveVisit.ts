@@ -21,7 +21,12 @@ interface Consequence {
   /** Whether the visit really stands where it was put. */
   readonly stands: boolean
   readonly lead: string
-  readonly moved: readonly { readonly what: string; readonly days: string; readonly shift: string; readonly booked: string }[]
+  readonly moved: readonly {
+    readonly what: string
+    readonly days: string
+    readonly shift: string
+    readonly booked: string
+  }[]
   readonly finish: readonly string[]
 }
 
@@ -43,7 +48,13 @@ export async function moveVisit(context: Context, body: unknown): Promise<Conseq
   const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), KEPT_ROUNDS)
   context.db.transaction(() => {
     savePin(context.db, pin)
-    insertPlan(context.db, { plan, revisions, reason: 'A visit was moved', by: context.person.name, madeAt: context.now() })
+    insertPlan(context.db, {
+      plan,
+      revisions,
+      reason: 'A visit was moved',
+      by: context.person.name,
+      madeAt: context.now(),
+    })
   })()
   return consequence(context, pin, current, plan)
 }
@@ -70,7 +81,10 @@ function pinOf(context: Context, body: unknown): Pin {
   return { visitKey: input.visitKey, day, half: input.half as 0 | 1 }
 }
 
-const withPin = (context: Context, pin: Pin): Pin[] => [...readPins(context.db).filter((p) => p.visitKey !== pin.visitKey), pin]
+const withPin = (context: Context, pin: Pin): Pin[] => [
+  ...readPins(context.db).filter((p) => p.visitKey !== pin.visitKey),
+  pin,
+]
 
 function requirePlan(context: Context): Plan {
   const stored = readPlan(context.db)
@@ -89,7 +103,12 @@ function consequence(context: Context, pin: Pin, before: Plan, after: Plan): Con
     lead: stands
       ? `${visitWords(context.db, visit)} would be ${visitDays(visit)}.`
       : `It cannot start then. ${visit.why} The first it can do is ${visitDays(visit)}.`,
-    moved: others.map(({ from, to }) => ({ what: visitWords(context.db, to), days: visitDays(to), shift: shiftWords(from, to), booked: bookedWords(context, to) })),
+    moved: others.map(({ from, to }) => ({
+      what: visitWords(context.db, to),
+      days: visitDays(to),
+      shift: shiftWords(from, to),
+      booked: bookedWords(context, to),
+    })),
     finish: finishWords(context, diff),
   }
 }
@@ -102,5 +121,7 @@ function bookedWords(context: Context, visit: PlannedVisit): string {
 
 function finishWords(context: Context, diff: PlanDiff): string[] {
   const names = new Map(readSites(context.db).map((site) => [site.id, site.name]))
-  return diff.finish.map(({ siteId, from, to }) => `${names.get(siteId)}: likely finish ${to ?? 'none'} instead of ${from ?? 'none'}.`)
+  return diff.finish.map(
+    ({ siteId, from, to }) => `${names.get(siteId)}: likely finish ${to ?? 'none'} instead of ${from ?? 'none'}.`,
+  )
 }

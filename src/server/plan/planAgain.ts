@@ -18,7 +18,9 @@ export function planAgain(context: Context, signal: AbortSignal): Response {
         say({ planned: true })
       } catch (error) {
         if (!(error instanceof ImpossibleRequest) && !stop.signal.aborted) console.error(error)
-        say({ error: error instanceof ImpossibleRequest ? error.message : 'The plan could not be made. The old one stands.' })
+        say({
+          error: error instanceof ImpossibleRequest ? error.message : 'The plan could not be made. The old one stands.',
+        })
       }
       if (!stop.signal.aborted) controller.close()
     },

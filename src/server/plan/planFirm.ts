@@ -31,7 +31,11 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
 }
 
 /** Plans all sites of the firm again and puts the plan in force. */
-export async function planFirm(context: Pick<Context, 'db' | 'today' | 'now' | 'person'>, reason: string, control: SolveControl = {}): Promise<Plan> {
+export async function planFirm(
+  context: Pick<Context, 'db' | 'today' | 'now' | 'person'>,
+  reason: string,
+  control: SolveControl = {},
+): Promise<Plan> {
   const { db } = context
   const revisions = Object.fromEntries(readSites(db).map((site) => [site.id, site.revision]))
   const plan = await solveInWorker(problemInput(db, context.today), KEPT_ROUNDS, control)

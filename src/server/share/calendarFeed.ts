@@ -19,7 +19,8 @@ const feedSubject = object({ crewId: string(), siteId: string() })
 export function makeFeed(context: Context, body: unknown): { path: string } {
   context.requireLead()
   const { crewId, siteId } = feedSubject.validateSync(body)
-  if (!siteId && !readCrews(context.db).some((crew) => crew.id === crewId)) throw new Refusal(422, 'Calendar: choose a site or a crew.', 'crewId')
+  if (!siteId && !readCrews(context.db).some((crew) => crew.id === crewId))
+    throw new Refusal(422, 'Calendar: choose a site or a crew.', 'crewId')
   const { token } = createLink(context, siteId ? context.site(siteId).id : null, 'calendar', siteId ? '' : crewId!)
   return { path: `/for/calendar/${token}` }
 }
@@ -29,8 +30,14 @@ export function makeFeed(context: Context, body: unknown): { path: string } {
 export function calendarFeed(firm: FirmFolder, token: string): string {
   const link = openLink(firm, token, 'calendar')
   const stored = readPlan(firm.db)
-  const visits = (stored?.plan.visits ?? []).filter((visit) => (link.siteId ? visit.siteId === link.siteId : visit.crewId === link.subject))
-  const calendar = ical({ name: feedName(firm, link.siteId, link.subject), prodId: { company: 'Aftermist', product: 'Plan' }, method: ICalCalendarMethod.PUBLISH })
+  const visits = (stored?.plan.visits ?? []).filter((visit) =>
+    link.siteId ? visit.siteId === link.siteId : visit.crewId === link.subject,
+  )
+  const calendar = ical({
+    name: feedName(firm, link.siteId, link.subject),
+    prodId: { company: 'Aftermist', product: 'Plan' },
+    method: ICalCalendarMethod.PUBLISH,
+  })
   const bookings = new Map(readBookings(firm.db).map((booking) => [booking.visitKey, booking]))
   for (const visit of visits) {
     const booking = bookings.get(visit.key)
@@ -50,7 +57,8 @@ export function calendarFeed(firm: FirmFolder, token: string): string {
 }
 
 /** A whole day is a plain date: built from local parts, so that no zone can shift it. */
-const dateOf = (day: string): Date => new Date(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8)))
+const dateOf = (day: string): Date =>
+  new Date(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8)))
 
 function feedName(firm: FirmFolder, siteId: string | null, crewId: string): string {
   if (siteId) return readSite(firm.db, siteId)?.name ?? 'Site'

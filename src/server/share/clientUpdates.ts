@@ -22,7 +22,10 @@ import { sendWaiting, writeMessage } from './messages'
 const EMPTY_PLAN = (today: Day): Plan => ({ madeOn: today, visits: [], finish: {}, floor: {} })
 
 /** The update as the facts would have it today, ready to be edited. */
-export function draftUpdate(context: Context, site: Site): { draft: ClientUpdate; since: string | null; photos: { hash: string; caption: string; place: string; on: Day }[] } {
+export function draftUpdate(
+  context: Context,
+  site: Site,
+): { draft: ClientUpdate; since: string | null; photos: { hash: string; caption: string; place: string; on: Day }[] } {
   context.requireLead()
   const published = readLatestUpdate(context.db, site.id)
   const now = siteState(context.db, site)
@@ -30,10 +33,22 @@ export function draftUpdate(context: Context, site: Site): { draft: ClientUpdate
     ? siteStateOf(registersOf(readObservations(context.db, site.id, published.publishedAt)))
     : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? EMPTY_PLAN(context.today)
-  const draft = composeClientUpdate({ siteId: site.id, today: context.today, before, now, plan, orderBy: orderByDays(site, now, plan) })
+  const draft = composeClientUpdate({
+    siteId: site.id,
+    today: context.today,
+    before,
+    now,
+    plan,
+    orderBy: orderByDays(site, now, plan),
+  })
   const photos = now.photos
     .filter((photo) => !published || photo.seenAt > published.publishedAt)
-    .map((photo) => ({ hash: photo.hash, caption: photo.caption, place: now.places.find((p) => p.id === photo.placeId)?.name ?? site.name, on: dayOf(photo.seenAt) }))
+    .map((photo) => ({
+      hash: photo.hash,
+      caption: photo.caption,
+      place: now.places.find((p) => p.id === photo.placeId)?.name ?? site.name,
+      on: dayOf(photo.seenAt),
+    }))
   return { draft, since: published ? longDay(dayOf(published.publishedAt)) : null, photos }
 }
 
@@ -42,34 +57,61 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan): Map<strin
   return new Map(
     state.selections.flatMap((selection) => {
       const needed = neededOn(plan, selection.placeId, selection.neededFor)
-      return needed ? [[selection.id, orderBy(needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar)] as const] : []
+      return needed
+        ? [[selection.id, orderBy(needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar)] as const]
+        : []
     }),
   )
 }
 
-const sentences = array(string().trim().max(600, 'A sentence has at most 600 characters.').required()).max(40).required()
+const sentences = array(string().trim().max(600, 'A sentence has at most 600 characters.').required())
+  .max(40)
+  .required()
 const publication = object({
   headline: string().trim().max(160, 'Headline: use at most 160 characters.').required('Headline: write one.'),
   done: sentences,
   next: sentences,
   off: sentences,
   decide: sentences,
-  photos: array(string().matches(/^[0-9a-f]{64}$/).required()).max(12, 'Photos: at most 12.').required(),
+  photos: array(
+    string()
+      .matches(/^[0-9a-f]{64}$/)
+      .required(),
+  )
+    .max(12, 'Photos: at most 12.')
+    .required(),
 })
 
 /** Publishes the edited update under a new link and puts a message with it into the outbox. */
-export async function publishUpdate(context: Context, siteId: string, body: unknown, origin: string): Promise<{ url: string }> {
+export async function publishUpdate(
+  context: Context,
+  siteId: string,
+  body: unknown,
+  origin: string,
+): Promise<{ url: string }> {
   context.requireLead()
   const site = context.site(siteId)
   const input = publication.validateSync(body)
   for (const hash of input.photos) {
-    if (readPhoto(context.db, hash)?.siteId !== site.id) throw new Refusal(422, 'Photos: one of them is not of this site.', 'photos')
+    if (readPhoto(context.db, hash)?.siteId !== site.id)
+      throw new Refusal(422, 'Photos: one of them is not of this site.', 'photos')
   }
   const plan = readPlan(context.db)?.plan ?? EMPTY_PLAN(context.today)
   const facts = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
   const { photos, ...update } = input
   const link = context.db.transaction(() => {
-    insertUpdate(context.db, { id: uuid(), siteId: site.id, update: { ...update, finish: facts.finish }, facts, photos, publishedAt: context.now() }, context.person.name)
+    insertUpdate(
+      context.db,
+      {
+        id: uuid(),
+        siteId: site.id,
+        update: { ...update, finish: facts.finish },
+        facts,
+        photos,
+        publishedAt: context.now(),
+      },
+      context.person.name,
+    )
     return createLink(context, site.id, 'client', '')
   })()
   const url = `${origin}/for/client/${link.token}`
@@ -108,5 +150,6 @@ export function clientPage(firm: FirmFolder, token: string) {
 /** A photo of the published update, for whoever holds the client's link. */
 export function requireSharedPhoto(firm: FirmFolder, token: string, hash: string): void {
   const link = openLink(firm, token, 'client')
-  if (!readLatestUpdate(firm.db, link.siteId!)?.photos.includes(hash)) throw new Refusal(404, 'This photo is not part of the update.')
+  if (!readLatestUpdate(firm.db, link.siteId!)?.photos.includes(hash))
+    throw new Refusal(404, 'This photo is not part of the update.')
 }

@@ -5,7 +5,9 @@ import type { FirmFolder } from '../firmFolder'
 
 /** The way mail goes out: a real server where `AFTERMIST_SMTP_URL` names one, else the simulated outbox. */
 export const mailTransport = (): MailTransport =>
-  process.env.AFTERMIST_SMTP_URL ? smtpMail(process.env.AFTERMIST_SMTP_URL, process.env.AFTERMIST_MAIL_FROM) : simulatedMail()
+  process.env.AFTERMIST_SMTP_URL
+    ? smtpMail(process.env.AFTERMIST_SMTP_URL, process.env.AFTERMIST_MAIL_FROM)
+    : simulatedMail()
 
 export function writeMessage(firm: FirmFolder, message: Omit<Message, 'id' | 'writtenAt' | 'sentAt'>): void {
   insertMessage(firm.db, { ...message, id: uuid(), writtenAt: firm.clock.now(), sentAt: null })
@@ -26,4 +28,7 @@ export async function sendWaiting(firm: FirmFolder, transport: MailTransport = m
   return failed
 }
 
-export const outbox = (firm: FirmFolder) => ({ simulated: mailTransport().simulated, messages: readMessages(firm.db, 100) })
+export const outbox = (firm: FirmFolder) => ({
+  simulated: mailTransport().simulated,
+  messages: readMessages(firm.db, 100),
+})

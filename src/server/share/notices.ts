@@ -60,7 +60,9 @@ export function tradePage(firm: FirmFolder, token: string) {
   const { booking, visit, site } = bookedVisit(firm, token)
   const told: VisitTime = booking
   const done = visit === null
-  const notice = visit ? composeTradeNotice({ ...visit, ...timeOf(told) }, siteState(firm.db, site), site.name, site.units) : null
+  const notice = visit
+    ? composeTradeNotice({ ...visit, ...timeOf(told) }, siteState(firm.db, site), site.name, site.units)
+    : null
   return {
     token,
     firm: readFirm(firm.db)?.name ?? '',
@@ -72,7 +74,12 @@ export function tradePage(firm: FirmFolder, token: string) {
   }
 }
 
-const timeOf = ({ startDay, startHalf, endDay, endHalf }: VisitTime): VisitTime => ({ startDay, startHalf, endDay, endHalf })
+const timeOf = ({ startDay, startHalf, endDay, endHalf }: VisitTime): VisitTime => ({
+  startDay,
+  startHalf,
+  endDay,
+  endHalf,
+})
 
 function bookedVisit(firm: FirmFolder, token: string) {
   const link = openLink(firm, token, 'trade')

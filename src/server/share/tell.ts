@@ -23,7 +23,10 @@ export function whoToTell(context: Context) {
   return {
     changed: changedFacts(context, plan).map((one) => ({
       audience: one.audience,
-      who: one.audience === 'trade' ? (crews.get(one.who)?.name ?? 'A crew') : `Client of ${sites.get(one.who)?.name ?? ''}`,
+      who:
+        one.audience === 'trade'
+          ? (crews.get(one.who)?.name ?? 'A crew')
+          : `Client of ${sites.get(one.who)?.name ?? ''}`,
       siteId: one.audience === 'client' ? one.who : null,
       changes: one.changes,
     })),
@@ -50,7 +53,16 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
   const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
   const told = readBookings(context.db)
     .filter((booking) => booking.state !== 'declined')
-    .map((b) => ({ key: b.visitKey, siteId: b.siteId, crewId: b.crewId, startDay: b.startDay, startHalf: b.startHalf, endDay: b.endDay, endHalf: b.endHalf, confirmed: b.state === 'confirmed' }))
+    .map((b) => ({
+      key: b.visitKey,
+      siteId: b.siteId,
+      crewId: b.crewId,
+      startDay: b.startDay,
+      startHalf: b.startHalf,
+      endDay: b.endDay,
+      endHalf: b.endHalf,
+      confirmed: b.state === 'confirmed',
+    }))
   const clients = new Map(
     context.sites().flatMap((site) => {
       const published = readLatestUpdate(context.db, site.id)

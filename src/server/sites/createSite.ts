@@ -21,7 +21,10 @@ import { factOf } from '../walk/recordFacts'
 const placeSchema = object({
   name: string().trim().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
   kind: string().oneOf(Object.keys(PLACE_KINDS), 'Kind: choose one of the list.').required('Kind: choose one.'),
-  level: string().trim().max(40, 'Level: use at most 40 characters.').required('Level: type one, like Ground floor or Outside.'),
+  level: string()
+    .trim()
+    .max(40, 'Level: use at most 40 characters.')
+    .required('Level: type one, like Ground floor or Outside.'),
   size: string().trim().max(80, 'Size: use at most 80 characters.').default(''),
   treatments: array(string().required()).max(6).default([]),
 })
@@ -36,13 +39,18 @@ const siteSchema = object({
     .max(2100, 'Built: a year up to 2100.')
     .nullable()
     .default(null),
-  units: string().oneOf(['imperial', 'metric'], 'Units: choose feet and inches or metric.').required('Units: choose one.'),
+  units: string()
+    .oneOf(['imperial', 'metric'], 'Units: choose feet and inches or metric.')
+    .required('Units: choose one.'),
   livedIn: boolean().required('Lived in: say yes or no.'),
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   startsOn: string().required('Start: choose a day.'),
   clientName: string().trim().max(80).default(''),
   clientAddress: string().trim().max(120).default(''),
-  places: array(placeSchema).min(1, 'Places: add at least one.').max(200, 'Places: at most 200.').required('Places: add at least one.'),
+  places: array(placeSchema)
+    .min(1, 'Places: add at least one.')
+    .max(200, 'Places: at most 200.')
+    .required('Places: add at least one.'),
 })
 
 /** Creates a site with its places and what happens in each, all or nothing. */
@@ -88,7 +96,14 @@ function parseDayOf(field: string, label: string, text: string) {
 
 type PlaceInput = { name: string; kind: string; level: string; size: string; treatments: string[] }
 
-function placeFacts(context: Context, siteId: string, input: PlaceInput, index: number, units: Units, rates: RateOverrides): Observation[] {
+function placeFacts(
+  context: Context,
+  siteId: string,
+  input: PlaceInput,
+  index: number,
+  units: Units,
+  rates: RateOverrides,
+): Observation[] {
   const placeId = uuid()
   const size = sizeOf(input, index, units)
   const kind = input.kind as PlaceKind
@@ -104,7 +119,8 @@ function sizeOf(input: PlaceInput, index: number, units: Units): Size | null {
   try {
     return parseSize(input.size, units)
   } catch (error) {
-    if (error instanceof ImpossibleRequest) throw new Refusal(422, `${input.name}: ${error.message}`, `places[${index}].size`)
+    if (error instanceof ImpossibleRequest)
+      throw new Refusal(422, `${input.name}: ${error.message}`, `places[${index}].size`)
     throw error
   }
 }
@@ -123,13 +139,22 @@ function treatmentFacts(
     factOf(context, siteId, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId: place.id, value: laid }),
   )
   const selections = treatment.selections.map(({ what, lead, neededFor }) =>
-    factOf(context, siteId, { subject: 'selection', subjectId: uuid(), facet: 'laid', placeId: place.id, value: { placeId: place.id, what, lead, neededFor } }),
+    factOf(context, siteId, {
+      subject: 'selection',
+      subjectId: uuid(),
+      facet: 'laid',
+      placeId: place.id,
+      value: { placeId: place.id, what, lead, neededFor },
+    }),
   )
   return [...lines, ...selections]
 }
 
 const addition = object({ place: placeSchema.required() })
-const laying = object({ placeId: string().required('Place: choose one.'), treatment: string().required('Treatment: choose one.') })
+const laying = object({
+  placeId: string().required('Place: choose one.'),
+  treatment: string().required('Treatment: choose one.'),
+})
 
 /** Adds a place to a site that is under way. */
 export function addPlace(context: Context, siteId: string, body: unknown): { placeId: string } {

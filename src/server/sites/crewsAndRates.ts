@@ -12,8 +12,18 @@ const crewSchema = object({
   id: string().default(''),
   name: string().trim().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
   trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
-  crews: number().typeError('Crews: a whole number.').integer('Crews: a whole number.').min(1, 'Crews: at least 1.').max(20, 'Crews: at most 20.').required('Crews: how many places at once?'),
-  crewSize: number().typeError('People: a whole number.').integer('People: a whole number.').min(1, 'People: at least 1.').max(20, 'People: at most 20.').required('People: how many in a crew?'),
+  crews: number()
+    .typeError('Crews: a whole number.')
+    .integer('Crews: a whole number.')
+    .min(1, 'Crews: at least 1.')
+    .max(20, 'Crews: at most 20.')
+    .required('Crews: how many places at once?'),
+  crewSize: number()
+    .typeError('People: a whole number.')
+    .integer('People: a whole number.')
+    .min(1, 'People: at least 1.')
+    .max(20, 'People: at most 20.')
+    .required('People: how many in a crew?'),
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   daysOff: array(string().required()).max(400).default([]),
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
@@ -36,7 +46,11 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     trade,
     crews: input.crews,
     crewSize: input.crewSize,
-    calendar: { weekdays: input.weekdays, daysOff: input.daysOff.map(parseDay), halves: input.halves as 'both' | 'morning' | 'afternoon' },
+    calendar: {
+      weekdays: input.weekdays,
+      daysOff: input.daysOff.map(parseDay),
+      halves: input.halves as 'both' | 'morning' | 'afternoon',
+    },
     contact: input.contact,
     licence: input.licence,
   })

@@ -8,7 +8,8 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 
 const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.')
-const dayText = (label: string) => string().matches(/^\d{4}-\d{2}-\d{2}$/, `${label}: write a day as year-month-day, like 2026-03-10.`)
+const dayText = (label: string) =>
+  string().matches(/^\d{4}-\d{2}-\d{2}$/, `${label}: write a day as year-month-day, like 2026-03-10.`)
 
 const settings = object({
   revision: number().required(),
@@ -20,7 +21,9 @@ const settings = object({
   clientAddress: string().trim().max(120, 'Address: use at most 120 characters.').default(''),
   privateNote: string().trim().max(2000, 'Private note: use at most 2000 characters.').default(''),
   cabinetsAndPaint: string().oneOf(['paint-first', 'cabinets-first']).required('Cabinets and paint: choose one.'),
-  relations: array(object({ before: stage, after: stage, why: string().trim().max(200).default('') })).max(40, 'Own relations: at most 40.').required(),
+  relations: array(object({ before: stage, after: stage, why: string().trim().max(200).default('') }))
+    .max(40, 'Own relations: at most 40.')
+    .required(),
 })
 
 /** Changes a site's settings and order of work. A circle among relations is refused and told in words. */
@@ -29,7 +32,10 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
   const site = context.site(siteId)
   const input = settings.validateSync(body)
   if (input.revision !== site.revision) {
-    throw new Refusal(409, 'Something was recorded for this site since you opened the form. Look at it again and save; what you typed is kept.')
+    throw new Refusal(
+      409,
+      'Something was recorded for this site since you opened the form. Look at it again and save; what you typed is kept.',
+    )
   }
   const schools = { cabinetsAndPaint: input.cabinetsAndPaint as 'paint-first' | 'cabinets-first' }
   const ownRelations = input.relations.map((relation): Relation => ({

@@ -19,20 +19,38 @@ export function find(context: Context, query: string): { title: string; detail: 
     for (const place of state.places) {
       if (matches(place.name, place.futureName ?? '', site.name)) {
         const future = place.futureName ? `, to be ${place.futureName}` : ''
-        found.push({ title: `${place.name}${future}`, detail: site.name, href: `/sites/${site.id}/scope?place=${place.id}`, rank: 1 })
+        found.push({
+          title: `${place.name}${future}`,
+          detail: site.name,
+          href: `/sites/${site.id}/scope?place=${place.id}`,
+          rank: 1,
+        })
       }
     }
     const name = new Map(state.places.map((place) => [place.id, place.name]))
     for (const selection of state.selections) {
       if (matches(selection.what, selection.choice ?? '', name.get(selection.placeId) ?? '')) {
-        found.push({ title: selection.what, detail: `${name.get(selection.placeId)}, ${site.name}`, href: `/sites/${site.id}/selections#${selection.id}`, rank: 2 })
+        found.push({
+          title: selection.what,
+          detail: `${name.get(selection.placeId)}, ${site.name}`,
+          href: `/sites/${site.id}/selections#${selection.id}`,
+          rank: 2,
+        })
       }
     }
     for (const line of state.lines) {
       if (matches(line.title, STAGES[line.stage], name.get(line.placeId) ?? '')) {
-        found.push({ title: line.title, detail: `${name.get(line.placeId)}, ${site.name}`, href: `/sites/${site.id}/scope?place=${line.placeId}&stage=${line.stage}`, rank: 3 })
+        found.push({
+          title: line.title,
+          detail: `${name.get(line.placeId)}, ${site.name}`,
+          href: `/sites/${site.id}/scope?place=${line.placeId}&stage=${line.stage}`,
+          rank: 3,
+        })
       }
     }
   }
-  return found.sort((a, b) => a.rank - b.rank).slice(0, MOST).map(({ title, detail, href }) => ({ title, detail, href }))
+  return found
+    .sort((a, b) => a.rank - b.rank)
+    .slice(0, MOST)
+    .map(({ title, detail, href }) => ({ title, detail, href }))
 }

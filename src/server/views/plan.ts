@@ -21,11 +21,18 @@ export function planView(context: Context, siteId: string | null) {
   const sites = context.sites()
   const site = siteId ? context.site(siteId) : null
   const plan: Plan = stored?.plan ?? { madeOn: context.today, visits: [], finish: {}, floor: {} }
-  const visits = plan.visits.filter((visit) => (site ? visit.siteId === site.id : sites.some((one) => one.id === visit.siteId)))
+  const visits = plan.visits.filter((visit) =>
+    site ? visit.siteId === site.id : sites.some((one) => one.id === visit.siteId),
+  )
   const shownSites = site ? [site] : sites
-  const stale = stored ? shownSites.filter((one) => stored.revisions[one.id] !== one.revision).map((one) => one.name) : shownSites.map((one) => one.name)
+  const stale = stored
+    ? shownSites.filter((one) => stored.revisions[one.id] !== one.revision).map((one) => one.name)
+    : shownSites.map((one) => one.name)
   const from = firstMonday(context.today)
-  const last = visits.reduce((latest, visit) => (visit.endDay > latest ? visit.endDay : latest), addDays(context.today, 27))
+  const last = visits.reduce(
+    (latest, visit) => (visit.endDay > latest ? visit.endDay : latest),
+    addDays(context.today, 27),
+  )
   const days = Math.ceil((daysBetween(from, last) + 1) / 7) * 7
   return {
     site: site ? { id: site.id, name: site.name } : null,
@@ -50,7 +57,9 @@ const firstMonday = (day: Day): Day => addDays(day, 1 - weekday(day))
 function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[]): string {
   if (site) return plan.finish[site.id] ? `Finish ${dateOnly(plan.finish[site.id]!)}` : 'Nothing left to plan'
   const running = sites.filter((one) => plan.finish[one.id])
-  return running.length === 0 ? 'Nothing left to plan' : running.map((one) => `${one.name} ${dateOnly(plan.finish[one.id]!)}`).join(', ')
+  return running.length === 0
+    ? 'Nothing left to plan'
+    : running.map((one) => `${one.name} ${dateOnly(plan.finish[one.id]!)}`).join(', ')
 }
 
 function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]) {
@@ -65,7 +74,9 @@ function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]
       gates: coverGates(place.id, state.lines, state.gateMarks)
         .filter((gate) => !gate.open)
         .flatMap((gate) => {
-          const visit = visits.find((v) => v.placeIds.includes(place.id) && v.stages.includes(gate.stage) && v.trade !== 'inspector')
+          const visit = visits.find(
+            (v) => v.placeIds.includes(place.id) && v.stages.includes(gate.stage) && v.trade !== 'inspector',
+          )
           return visit ? [{ visitKey: visit.key, words: gateWords(gate) }] : []
         }),
     }))
@@ -111,7 +122,10 @@ function visitView(context: Context, visit: PlannedVisit, plan: Plan) {
     why: visit.why,
     boundBy: visit.boundBy && byKey.has(visit.boundBy) ? visitWords(context.db, byKey.get(visit.boundBy)!) : null,
     waiting: visit.holds.flatMap((key) => (byKey.has(key) ? [visitWords(context.db, byKey.get(key)!)] : [])),
-    work: lines.map((line) => `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`),
+    work: lines.map(
+      (line) =>
+        `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
+    ),
     booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
     pinned,
   }
@@ -126,6 +140,8 @@ function once<T>(read: (context: Context) => T): (context: Context) => T {
     return value
   }
 }
-const readBookingsOnce = once((context) => new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking])))
+const readBookingsOnce = once(
+  (context) => new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking])),
+)
 const readPinsOnce = once((context) => new Set(readPins(context.db).map((pin) => pin.visitKey)))
 const readCrewsOnce = once((context) => new Map(readCrews(context.db).map((crew) => [crew.id, crew])))

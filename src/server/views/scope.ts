@@ -26,7 +26,11 @@ export function scopeView(context: Context, siteId: string) {
   const stored = readPlan(context.db)
   const plan = stored?.plan ?? null
   const mist = mistByPlace(state, plan, context.today)
-  const weave = weaveOf(state.places.map((place) => place.id), state.lines, state.eye)
+  const weave = weaveOf(
+    state.places.map((place) => place.id),
+    state.lines,
+    state.eye,
+  )
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state.lines, state.gateMarks)]))
   const finish = plan?.finish[site.id]
   return {
@@ -44,13 +48,14 @@ export function scopeView(context: Context, siteId: string) {
         futureName: place.futureName ?? null,
         kind: place.kind,
         level: place.level,
-        size: place.size ? printSize(place.size, site.units) : null,
+        size: place.size ? printSize({ ...place.size, sides: place.size.sides.slice(0, 2) }, site.units) : null,
         seen: seenWords(its),
         misty: its.misty,
         clearness: its.clearness,
         cells: weave.rows[i]!.cells.map((cell) => {
           const gate = gates.get(place.id)!.find((g) => g.stage === cell.stage && !g.open) ?? null
-          const visit = plan && cell.percent !== null && cell.percent < 100 ? visitFor(plan, place.id, cell.stage) : null
+          const visit =
+            plan && cell.percent !== null && cell.percent < 100 ? visitFor(plan, place.id, cell.stage) : null
           const failed = gate?.items.some((item) => item.failed) ?? false
           return {
             stage: cell.stage,
@@ -105,12 +110,51 @@ const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1
 /** What is not settled at each place. */
 function openMatters(state: SiteState, seesMoney: boolean) {
   return {
-    decisions: state.decisions.filter((d) => d.answer === null).map((d) => ({ id: d.id, placeId: d.placeId, place: placeName(state, d.placeId), text: d.question, owner: d.owner, by: d.by ?? null })),
-    findings: state.findings.filter((f) => !f.settled).map((f) => ({ id: f.id, placeId: f.placeId, place: placeName(state, f.placeId), text: f.text, certain: f.certain })),
-    keeps: state.keeps.filter((k) => !k.released).map((k) => ({ id: k.id, placeId: k.placeId, place: placeName(state, k.placeId), text: k.text, until: k.until ?? null })),
+    decisions: state.decisions
+      .filter((d) => d.answer === null)
+      .map((d) => ({
+        id: d.id,
+        placeId: d.placeId,
+        place: placeName(state, d.placeId),
+        text: d.question,
+        owner: d.owner,
+        by: d.by ?? null,
+      })),
+    findings: state.findings
+      .filter((f) => !f.settled)
+      .map((f) => ({
+        id: f.id,
+        placeId: f.placeId,
+        place: placeName(state, f.placeId),
+        text: f.text,
+        certain: f.certain,
+      })),
+    keeps: state.keeps
+      .filter((k) => !k.released)
+      .map((k) => ({
+        id: k.id,
+        placeId: k.placeId,
+        place: placeName(state, k.placeId),
+        text: k.text,
+        until: k.until ?? null,
+      })),
     notes: state.notes
       .filter((n) => seesMoney || !n.private)
-      .map((n) => ({ id: n.id, placeId: n.placeId, place: placeName(state, n.placeId), text: n.text, private: n.private, by: n.by, on: dateOnly(dayOf(n.seenAt)) })),
-    photos: state.photos.map((p) => ({ hash: p.hash, placeId: p.placeId, place: placeName(state, p.placeId), caption: p.caption, on: dateOnly(dayOf(p.seenAt)) })),
+      .map((n) => ({
+        id: n.id,
+        placeId: n.placeId,
+        place: placeName(state, n.placeId),
+        text: n.text,
+        private: n.private,
+        by: n.seenBy,
+        on: dateOnly(dayOf(n.seenAt)),
+      })),
+    photos: state.photos.map((p) => ({
+      hash: p.hash,
+      placeId: p.placeId,
+      place: placeName(state, p.placeId),
+      caption: p.caption,
+      on: dateOnly(dayOf(p.seenAt)),
+    })),
   }
 }

@@ -60,8 +60,15 @@ export function selectionRows(site: Site, state: SiteState, plan: Plan | null, t
         orderBy: last,
         arrives: selection.arrives,
         reason: selectionReason(selection.state, needed, last, selection.arrives, upper, today),
-        daysAtStake: settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
-        pressing: settled ? 10_000 : !needed ? 5_000 : open ? daysBetween(today, last!) : daysBetween(expected, needed) + 1,
+        daysAtStake:
+          settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
+        pressing: settled
+          ? 10_000
+          : !needed
+            ? 5_000
+            : open
+              ? daysBetween(today, last!)
+              : daysBetween(expected, needed) + 1,
       }
     })
     .sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
@@ -69,4 +76,7 @@ export function selectionRows(site: Site, state: SiteState, plan: Plan | null, t
 
 /** The day before which an order has to leave today or tomorrow to count as due. */
 export const dueSoon = (row: SelectionRow, today: Day, site: Site): boolean =>
-  row.orderBy !== null && row.pressing < 5_000 && row.state !== 'ordered' && workingDayOnOrBefore(row.orderBy, site.calendar) <= addDays(today, 1)
+  row.orderBy !== null &&
+  row.pressing < 5_000 &&
+  row.state !== 'ordered' &&
+  workingDayOnOrBefore(row.orderBy, site.calendar) <= addDays(today, 1)

@@ -8,7 +8,10 @@ export function selectionsView(context: Context, siteId: string | null) {
   context.requireLead()
   const plan = readPlan(context.db)?.plan ?? null
   const sites = siteId ? [context.site(siteId)] : context.sites()
-  const bySite = sites.map((site) => ({ site, rows: selectionRows(site, siteState(context.db, site), plan, context.today) }))
+  const bySite = sites.map((site) => ({
+    site,
+    rows: selectionRows(site, siteState(context.db, site), plan, context.today),
+  }))
   const rows = bySite.flatMap(({ rows: its }) => its).sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
   const due = bySite.flatMap(({ site, rows: its }) => its.filter((row) => dueSoon(row, context.today, site))).length
   const wrong = rows.filter((row) => row.state === 'wrong').length
@@ -17,7 +20,11 @@ export function selectionsView(context: Context, siteId: string | null) {
     rows,
     places: siteId ? siteState(context.db, sites[0]!).places.map(({ id, name }) => ({ id, name })) : [],
     lead: [
-      due === 0 ? 'Nothing has to be ordered today.' : due === 1 ? 'One order is due or late.' : `${due} orders are due or late.`,
+      due === 0
+        ? 'Nothing has to be ordered today.'
+        : due === 1
+          ? 'One order is due or late.'
+          : `${due} orders are due or late.`,
       wrong > 0 ? (wrong === 1 ? 'One thing came wrong.' : `${wrong} things came wrong.`) : '',
     ].join(' '),
   }

@@ -10,9 +10,25 @@ export function firmSettingsView(context: Context) {
   const { db, person } = context
   return {
     person: { name: person.name, role: person.role },
-    people: person.role === 'owner' ? readPeople(db).map(({ id, name, login, role }) => ({ id, name, login, role, sites: readAssignedSites(db, id) })) : [],
+    people:
+      person.role === 'owner'
+        ? readPeople(db).map(({ id, name, login, role }) => ({
+            id,
+            name,
+            login,
+            role,
+            sites: readAssignedSites(db, id),
+          }))
+        : [],
     sites: context.sites().map(({ id, name }) => ({ id, name })),
-    crews: context.seesMoney ? readCrews(db).map(({ calendar, ...crew }) => ({ ...crew, weekdays: calendar.weekdays, daysOff: calendar.daysOff ?? [], halves: calendar.halves ?? 'both' })) : [],
+    crews: context.seesMoney
+      ? readCrews(db).map(({ calendar, ...crew }) => ({
+          ...crew,
+          weekdays: calendar.weekdays,
+          daysOff: calendar.daysOff ?? [],
+          halves: calendar.halves ?? 'both',
+        }))
+      : [],
     rates: context.seesMoney ? readRates(db) : {},
   }
 }
@@ -35,6 +51,11 @@ export function siteSettingsView(context: Context, siteId: string) {
       cabinetsAndPaint: site.schools.cabinetsAndPaint,
       relations: site.ownRelations.map(({ before, after, why }) => ({ before, after, why })),
     },
-    places: siteState(context.db, site).places.map(({ id, name, level, size }) => ({ id, name, level, size: size ? printSize(size, site.units) : null })),
+    places: siteState(context.db, site).places.map(({ id, name, level, size }) => ({
+      id,
+      name,
+      level,
+      size: size ? printSize(size, site.units) : null,
+    })),
   }
 }

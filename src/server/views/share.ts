@@ -12,7 +12,11 @@ import { siteState } from '../siteStates'
 /** Who has to know what, for all sites. */
 export function shareView(context: Context) {
   context.requireLead()
-  return { tell: whoToTell(context), outbox: outbox(context.firm), crews: readCrews(context.db).map(({ id, name }) => ({ id, name })) }
+  return {
+    tell: whoToTell(context),
+    outbox: outbox(context.firm),
+    crews: readCrews(context.db).map(({ id, name }) => ({ id, name })),
+  }
 }
 
 /** Who has to know what at one site: the client's update, room sheets, links, calendars. */
@@ -21,12 +25,16 @@ export function siteShareView(context: Context, siteId: string) {
   const site = context.site(siteId)
   const all = whoToTell(context)
   const state = siteState(context.db, site)
-  const onSite = new Set((readPlan(context.db)?.plan.visits ?? []).filter((visit) => visit.siteId === site.id).map((visit) => visit.key))
+  const onSite = new Set(
+    (readPlan(context.db)?.plan.visits ?? []).filter((visit) => visit.siteId === site.id).map((visit) => visit.key),
+  )
   return {
     site: { id: site.id, name: site.name },
     ...draftUpdate(context, site),
     tell: {
-      changed: all.changed.filter((one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id)),
+      changed: all.changed.filter(
+        (one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id),
+      ),
       unasked: all.unasked.filter((visit) => onSite.has(visit.visitKey)),
     },
     places: state.places.map(({ id, name }) => ({ id, name })),
@@ -36,7 +44,12 @@ export function siteShareView(context: Context, siteId: string) {
 
 function linkView(context: Context, link: Link) {
   const visit = readPlan(context.db)?.plan.visits.find((one) => one.key === link.subject)
-  const about = { client: 'Client update', trade: visit ? `Notice: ${visitWords(context.db, visit)}` : 'Notice for work that is done', room: 'Room sheet', calendar: 'Calendar' }[link.audience]
+  const about = {
+    client: 'Client update',
+    trade: visit ? `Notice: ${visitWords(context.db, visit)}` : 'Notice for work that is done',
+    room: 'Room sheet',
+    calendar: 'Calendar',
+  }[link.audience]
   const live = link.revokedAt === null && link.expiresAt > context.now()
   const seen = link.lastViewedAt ? `last opened ${dateOnly(dayOf(link.lastViewedAt))}` : 'not opened yet'
   return {

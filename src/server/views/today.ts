@@ -35,18 +35,28 @@ export function todayView(context: Context) {
   const needs = context.seesMoney ? needsYou(context, sites, plan) : []
   const board = sites.map(({ site, state }) => whoIsWhere(context, site, state, plan))
   const next = walkNext(sites.map(({ site, state }) => toWalk(site, state, plan, today)))
-  const crewsOut = new Set((plan?.visits ?? []).filter((v) => covers(v, today) && sites.some((s) => s.site.id === v.siteId)).map((v) => v.crewId))
+  const crewsOut = new Set(
+    (plan?.visits ?? [])
+      .filter((v) => covers(v, today) && sites.some((s) => s.site.id === v.siteId))
+      .map((v) => v.crewId),
+  )
   const busySites = board.filter((row) => row.morning.length + row.afternoon.length > 0).length
   return {
     today: longDay(today),
     lead: leadSentence(crewsOut.size, busySites, needs, sites.length),
-    stale: stored ? sites.filter(({ site }) => stored.revisions[site.id] !== site.revision).map(({ site }) => site.name) : [],
+    stale: stored
+      ? sites.filter(({ site }) => stored.revisions[site.id] !== site.revision).map(({ site }) => site.name)
+      : [],
     board,
     needs: needs.sort((a, b) => b.cost - a.cost).slice(0, 12),
     next: next.map((one) => {
       const { site, state } = sites.find((s) => s.site.id === one.siteId)!
       const mist = mistByPlace(state, plan, today)
-      return { ...one, name: site.name, clearness: state.places.map((place) => ({ name: place.name, clearness: mist.get(place.id)!.clearness })) }
+      return {
+        ...one,
+        name: site.name,
+        clearness: state.places.map((place) => ({ name: place.name, clearness: mist.get(place.id)!.clearness })),
+      }
     }),
   }
 }
@@ -55,7 +65,12 @@ function leadSentence(crews: number, busy: number, needs: readonly Need[], all: 
   if (all === 0) return 'No site yet. Start with one house that you know well.'
   const out = crews === 0 ? 'Nobody is out today.' : `${count(crews, 'crew')} on ${count(busy, 'site')}.`
   const pressing = needs.filter((need) => need.cost >= 100).length
-  const needing = pressing > 0 ? `${count(pressing, 'thing')} cannot wait.` : needs.length > 0 ? 'Nothing burns.' : 'Nothing needs you.'
+  const needing =
+    pressing > 0
+      ? `${count(pressing, 'thing')} cannot wait.`
+      : needs.length > 0
+        ? 'Nothing burns.'
+        : 'Nothing needs you.'
   return `${out} ${needing}`
 }
 
@@ -64,12 +79,18 @@ const covers = (visit: PlannedVisit, day: Day): boolean => visit.startDay <= day
 
 function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan | null) {
   const { today } = context
-  const tomorrow = isWorkingDay(addDays(today, 1), site.calendar) ? addDays(today, 1) : addWorkingDays(today, 1, site.calendar)
+  const tomorrow = isWorkingDay(addDays(today, 1), site.calendar)
+    ? addDays(today, 1)
+    : addWorkingDays(today, 1, site.calendar)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking.state]))
   const at = (day: Day, half: 0 | 1 | null) =>
     (plan?.visits ?? [])
       .filter((visit) => visit.siteId === site.id && covers(visit, day))
-      .filter((visit) => half === null || ((visit.startDay < day || visit.startHalf <= half) && (visit.endDay > day || visit.endHalf >= half)))
+      .filter(
+        (visit) =>
+          half === null ||
+          ((visit.startDay < day || visit.startHalf <= half) && (visit.endDay > day || visit.endHalf >= half)),
+      )
       .map((visit) => ({
         key: visit.key,
         stage: visit.stages[0]!,
@@ -80,7 +101,12 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
   return {
     siteId: site.id,
     name: site.name,
-    line: site.startsOn > today ? `starts ${dateOnly(site.startsOn)}` : finish ? `likely finished ${dateOnly(finish)}` : 'nothing left',
+    line:
+      site.startsOn > today
+        ? `starts ${dateOnly(site.startsOn)}`
+        : finish
+          ? `likely finished ${dateOnly(finish)}`
+          : 'nothing left',
     morning: at(today, 0),
     afternoon: at(today, 1),
     tomorrow: at(tomorrow, null),
@@ -92,7 +118,14 @@ function noteOf(visit: PlannedVisit, state: SiteState, booking: string | undefin
   const held = state.lines.find((line) => visit.lineIds.includes(line.id) && line.held)
   if (held) return `held: ${held.held!.reason}`
   const outage = state.lines.find((line) => visit.lineIds.includes(line.id) && line.outage)?.outage
-  const told = booking === 'confirmed' ? 'confirmed' : booking === 'told' ? 'told, not yet confirmed' : booking === 'declined' ? 'declined' : 'nobody told yet'
+  const told =
+    booking === 'confirmed'
+      ? 'confirmed'
+      : booking === 'told'
+        ? 'told, not yet confirmed'
+        : booking === 'declined'
+          ? 'declined'
+          : 'nobody told yet'
   return outage ? `${outage} off, ${told}` : told
 }
 
@@ -101,7 +134,12 @@ type SiteAndState = { readonly site: Site; readonly state: SiteState }
 function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan | null): Need[] {
   return [
     ...declined(context),
-    ...sites.flatMap(({ site, state }) => [...decisions(site, state, context.today), ...orders(site, state, plan, context.today), ...shutGates(site, state, plan, context.today), ...keepsDue(site, state)]),
+    ...sites.flatMap(({ site, state }) => [
+      ...decisions(site, state, context.today),
+      ...orders(site, state, plan, context.today),
+      ...shutGates(site, state, plan, context.today),
+      ...keepsDue(site, state),
+    ]),
     ...toTell(context, plan),
   ]
 }
@@ -175,14 +213,21 @@ function shutGates(site: Site, state: SiteState, plan: Plan | null, today: Day):
 
 const GATE_DAYS = 3
 
+/** Gates that will still be shut when their visit comes: something is missing that no visit before it will bring. */
 function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: Day) {
   const until = addDays(today, GATE_DAYS)
+  const endOf = new Map((plan?.visits ?? []).flatMap((visit) => visit.lineIds.map((id) => [id, visit.endDay] as const)))
   const found: { visit: PlannedVisit; words: string; placeId: string; stage: Stage }[] = []
   for (const visit of plan?.visits ?? []) {
     if (visit.siteId !== siteId || visit.startDay > until || visit.startDay < today) continue
+    const comes = (lineId: string | null): boolean =>
+      lineId === null ? visit.startDay > addDays(today, 1) : (endOf.get(lineId) ?? '9') <= visit.startDay
     for (const placeId of visit.placeIds) {
       for (const gate of coverGates(placeId, state.lines, state.gateMarks)) {
-        if (!gate.open && visit.stages.includes(gate.stage)) found.push({ visit, words: gateWords(gate), placeId, stage: gate.stage })
+        if (gate.open || !visit.stages.includes(gate.stage)) continue
+        const missing = gate.items.filter((item) => !item.done && (item.failed || !comes(item.lineId)))
+        if (missing.length > 0)
+          found.push({ visit, words: gateWords({ ...gate, items: missing }), placeId, stage: gate.stage })
       }
     }
   }
@@ -194,10 +239,24 @@ function keepsDue(site: Site, state: SiteState): Need[] {
   return state.keeps
     .filter((keep) => !keep.released && keep.until)
     .flatMap((keep) => {
-      const stage = (Object.keys(STAGES) as Stage[]).find((s) => keep.until!.toLowerCase().includes(STAGES[s].toLowerCase()))
-      const lines = state.lines.filter((line) => line.placeId === keep.placeId && line.stage === stage && !line.excluded)
+      const stage = (Object.keys(STAGES) as Stage[]).find((s) =>
+        keep.until!.toLowerCase().includes(STAGES[s].toLowerCase()),
+      )
+      const lines = state.lines.filter(
+        (line) => line.placeId === keep.placeId && line.stage === stage && !line.excluded,
+      )
       if (!stage || lines.length === 0 || lines.some((line) => line.progress < 100)) return []
-      return [{ cost: 90, when: 'now', note: 'its time has come', text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`, detail: `It was to stay until ${keep.until}; that is done.`, href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`, action: 'Look at it' }]
+      return [
+        {
+          cost: 90,
+          when: 'now',
+          note: 'its time has come',
+          text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`,
+          detail: `It was to stay until ${keep.until}; that is done.`,
+          href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`,
+          action: 'Look at it',
+        },
+      ]
     })
 }
 
@@ -205,15 +264,34 @@ function toTell(context: Context, plan: Plan | null): Need[] {
   if (!plan) return []
   const people = changedFacts(context, plan)
   if (people.length === 0) return []
-  return [{ cost: 160, when: 'today', note: 'to tell', text: `${count(people.length, 'person')} ${people.length === 1 ? 'has' : 'have'} dates that changed.`.replace('persons', 'people'), detail: 'Each gets only what changed for them.', href: '/share', action: 'See who' }]
+  return [
+    {
+      cost: 160,
+      when: 'today',
+      note: 'to tell',
+      text: `${count(people.length, 'person')} ${people.length === 1 ? 'has' : 'have'} dates that changed.`.replace(
+        'persons',
+        'people',
+      ),
+      detail: 'Each gets only what changed for them.',
+      href: '/share',
+      action: 'See who',
+    },
+  ]
 }
 
 function toWalk(site: Site, state: SiteState, plan: Plan | null, today: Day) {
   const mist = mistByPlace(state, plan, today)
   return {
     siteId: site.id,
-    places: state.places.map((place) => ({ name: place.name, mist: mist.get(place.id)!, busy: mist.get(place.id)!.busy })),
-    gatesSoon: gatesSoon(site.id, state, plan, today).map((gate) => `${placeName(state, gate.placeId)}: ${gate.words.charAt(0).toLowerCase()}${gate.words.slice(1)}`),
+    places: state.places.map((place) => ({
+      name: place.name,
+      mist: mist.get(place.id)!,
+      busy: mist.get(place.id)!.busy,
+    })),
+    gatesSoon: gatesSoon(site.id, state, plan, today).map(
+      (gate) => `${placeName(state, gate.placeId)}: ${gate.words.charAt(0).toLowerCase()}${gate.words.slice(1)}`,
+    ),
     neverWalked: state.walks.length === 0,
     walkedToday: state.walks.some((walk) => dayOf(walk.seenAt) === today && walk.ended),
   }

@@ -20,17 +20,37 @@ const day = (name: string) =>
       return false
     }
   })
-const oneOf = (name: string, keys: readonly string[]) => string().oneOf([...keys], `${name}: choose one of the list.`).required(`${name}: choose one.`)
-const percent = number().integer('Progress: whole per cent.').min(0, 'Progress: from 0 to 100.').max(100, 'Progress: from 0 to 100.').required('Progress: say how far.')
-const money = number().integer('Price: whole cents.').min(0, 'Price: 0 or more.').max(1e11).required('Price: write an amount.')
+const oneOf = (name: string, keys: readonly string[]) =>
+  string()
+    .oneOf([...keys], `${name}: choose one of the list.`)
+    .required(`${name}: choose one.`)
+const percent = number()
+  .integer('Progress: whole per cent.')
+  .min(0, 'Progress: from 0 to 100.')
+  .max(100, 'Progress: from 0 to 100.')
+  .required('Progress: say how far.')
+const money = number()
+  .integer('Price: whole cents.')
+  .min(0, 'Price: 0 or more.')
+  .max(1e11)
+  .required('Price: write an amount.')
 const flag = boolean().required('Say yes or no.')
 const measured = object({
   tenths: number().integer().positive('Size: more than 0.').max(10_000_000, 'Size: at most 1 km.').required(),
   precision: oneOf('Precision', ['exact', 'about']),
   typed: needed('Size', 60),
 })
-const size = object({ sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(), typed: needed('Size', 80) })
-const lead = array(number().integer('Lead time: whole days.').min(0, 'Lead time: 0 or more.').max(730, 'Lead time: at most 730 days.').required())
+const size = object({
+  sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(),
+  typed: needed('Size', 80),
+})
+const lead = array(
+  number()
+    .integer('Lead time: whole days.')
+    .min(0, 'Lead time: 0 or more.')
+    .max(730, 'Lead time: at most 730 days.')
+    .required(),
+)
   .length(3, 'Lead time: optimistic, likely, pessimistic.')
   .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
   .required()
@@ -64,10 +84,18 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       title: needed('What', 160),
       basis: needed('Basis', 30),
       rate: oneOf('Rate', keysOf(RATES)),
-      quantity: object({ value: number().positive().max(1e6).required(), unit: oneOf('Unit', ['each', 'm', 'm2', 'm3']) }).nullable().defined(),
+      quantity: object({
+        value: number().positive().max(1e6).required(),
+        unit: oneOf('Unit', ['each', 'm', 'm2', 'm3']),
+      })
+        .nullable()
+        .defined(),
       how: text('How', 200).defined(),
       rough: flag,
-      hours: number().positive('Hours: more than 0.').max(10_000, 'Hours: at most 10 000.').required('Hours: write a number.'),
+      hours: number()
+        .positive('Hours: more than 0.')
+        .max(10_000, 'Hours: at most 10 000.')
+        .required('Hours: write a number.'),
       cautions: array(oneOf('Caution', CAUTION_IDS)).required(),
       inspects: array(oneOf('Stage', keysOf(STAGES))),
       beforeCover: boolean(),
@@ -76,11 +104,17 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       outage: text('Outage', 60),
     }),
     progress: percent,
-    held: object({ reason: needed('Reason'), until: day('Until') }).nullable().defined(),
+    held: object({ reason: needed('Reason'), until: day('Until') })
+      .nullable()
+      .defined(),
     excluded: reason.nullable().defined(),
     removed: flag,
     title: needed('What', 160),
-    hours: number().typeError('Hours: write a number, like 6.').positive('Hours: more than 0.').max(10_000, 'Hours: at most 10 000.').required('Hours: write a number.'),
+    hours: number()
+      .typeError('Hours: write a number, like 6.')
+      .positive('Hours: more than 0.')
+      .max(10_000, 'Hours: at most 10 000.')
+      .required('Hours: write a number.'),
     trade: oneOf('Trade', keysOf(TRADES)),
     quantity: number().typeError('Quantity: write a number.').positive('Quantity: more than 0.').max(1e6).required(),
     price: money,
@@ -103,7 +137,12 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
   stage: { eye: percent },
   gate: { ticked: flag, failed: reason.nullable().defined() },
   finding: {
-    found: object({ text: needed('What was found'), element: string().oneOf([...ELEMENTS]), condition: needed('Condition', 30), certain: flag }),
+    found: object({
+      text: needed('What was found'),
+      element: string().oneOf([...ELEMENTS]),
+      condition: needed('Condition', 30),
+      certain: flag,
+    }),
     settled: flag,
   },
   keep: { kept: object({ text: needed('What stays'), until: text('Until', 200) }), released: flag },
@@ -119,7 +158,15 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     answered: text('Answer', 400).nullable().defined(),
   },
   note: { noted: object({ text: needed('Note', 4000), private: flag }) },
-  photo: { taken: object({ hash: string().matches(/^[0-9a-f]{64}$/, 'Photo: not a known photo.').required(), caption: text('Caption', 200).defined(), lineId: text('Line', 80) }) },
+  photo: {
+    taken: object({
+      hash: string()
+        .matches(/^[0-9a-f]{64}$/, 'Photo: not a known photo.')
+        .required(),
+      caption: text('Caption', 200).defined(),
+      lineId: text('Line', 80),
+    }),
+  },
   walk: {
     started: object({ kind: oneOf('Kind', keysOf(VISIT_KINDS)), day: day('Day').required(), by: needed('Who', 80) }),
     ended: day('Day').required(),

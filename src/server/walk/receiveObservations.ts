@@ -46,7 +46,12 @@ export function receiveObservations(context: Context, siteId: string, body: unkn
     }
   }
   const result = context.db.transaction(() => insertObservations(context.db, good, receivedAt))()
-  return { safe: good.map((o) => o.id), taken: result.taken, refused, notices: removedPlaceNotices(context, site.id, good) }
+  return {
+    safe: good.map((o) => o.id),
+    taken: result.taken,
+    refused,
+    notices: removedPlaceNotices(context, site.id, good),
+  }
 }
 
 type Sent = ReturnType<typeof batch.validateSync>['observations'][number]
@@ -54,7 +59,8 @@ type Sent = ReturnType<typeof batch.validateSync>['observations'][number]
 function observationOf(context: Context, siteId: string, sent: Sent, receivedAt: string): Observation {
   const subject = sent.subject as SubjectKind
   if (!Object.hasOwn(FACT_SCHEMAS[subject], sent.facet)) throw new Refusal(422, `A ${subject} has no "${sent.facet}".`)
-  if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${sent.facet}`)) throw new Refusal(403, 'Prices are for the lead and the owner.')
+  if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${sent.facet}`))
+    throw new Refusal(403, 'Prices are for the lead and the owner.')
   return {
     id: sent.id,
     siteId,
@@ -74,5 +80,8 @@ function removedPlaceNotices(context: Context, siteId: string, observations: rea
   const places = new Set(observations.flatMap((o) => (o.placeId && o.subject !== 'place' ? [o.placeId] : [])))
   return readPlaceRemovals(context.db, siteId)
     .filter((removal) => places.has(removal.placeId))
-    .map((r) => `${r.name} was taken off the site on ${longDay(dayOf(r.at))} by ${r.by}. What you saw there is kept; put the place back to see it.`)
+    .map(
+      (r) =>
+        `${r.name} was taken off the site on ${longDay(dayOf(r.at))} by ${r.by}. What you saw there is kept; put the place back to see it.`,
+    )
 }

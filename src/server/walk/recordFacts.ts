@@ -8,7 +8,10 @@ import { Refusal } from '../refusal'
 import { checkedValue, FACT_SCHEMAS, factHead, MONEY_FACETS } from './factSchemas'
 
 const edits = object({
-  facts: array(factHead.shape({ was: mixed().nullable().optional() })).min(1).max(200).required('Nothing was sent.'),
+  facts: array(factHead.shape({ was: mixed().nullable().optional() }))
+    .min(1)
+    .max(200)
+    .required('Nothing was sent.'),
 })
 
 /** Records facts entered at the desk. Where the sender says what the value was, a change made meanwhile refuses the form. */
@@ -17,8 +20,10 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
   const { facts } = edits.validateSync(body)
   const checked = facts.map((fact) => {
     const subject = fact.subject as SubjectKind
-    if (!Object.hasOwn(FACT_SCHEMAS[subject], fact.facet)) throw new Refusal(422, `A ${subject} has no "${fact.facet}".`)
-    if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${fact.facet}`)) throw new Refusal(403, 'Prices are for the lead and the owner.')
+    if (!Object.hasOwn(FACT_SCHEMAS[subject], fact.facet))
+      throw new Refusal(422, `A ${subject} has no "${fact.facet}".`)
+    if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${fact.facet}`))
+      throw new Refusal(403, 'Prices are for the lead and the owner.')
     return { ...fact, subject, value: checkedValue(subject, fact.facet, fact.value) }
   })
   context.db.transaction(() => {
@@ -26,18 +31,34 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
       if (fact.was === undefined) continue
       const stands = readValue(context.db, site.id, fact.subject, fact.subjectId, fact.facet)
       if (stands !== undefined && !isDeepStrictEqual(stands, fact.was)) {
-        throw new Refusal(409, 'Somebody changed this meanwhile. Look at what stands there now and save again.', fact.facet)
+        throw new Refusal(
+          409,
+          'Somebody changed this meanwhile. Look at what stands there now and save again.',
+          fact.facet,
+        )
       }
     }
-    insertObservations(context.db, checked.map((fact) => factOf(context, site.id, fact)), context.now())
+    insertObservations(
+      context.db,
+      checked.map((fact) => factOf(context, site.id, fact)),
+      context.now(),
+    )
   })()
   return { recorded: checked.length }
 }
 
-type FactInput = { readonly [K in SubjectKind]: { readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] } }[FacetOf<K>] }[SubjectKind]
+type FactInput = {
+  readonly [K in SubjectKind]: {
+    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
+  }[FacetOf<K>]
+}[SubjectKind]
 
 /** An observation made at the desk, now, by the person signed in. */
-export function factOf(context: Pick<Context, 'person' | 'now'>, siteId: string, fact: FactInput | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown }): Observation {
+export function factOf(
+  context: Pick<Context, 'person' | 'now'>,
+  siteId: string,
+  fact: FactInput | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown },
+): Observation {
   return {
     id: uuid(),
     siteId,

@@ -10,7 +10,14 @@ export function walkSnapshot(context: Context, siteId: string) {
   const registers = readRegisters(context.db, site.id).filter((o) => context.seesMoney || !hiddenFromCrew(o))
   const plan = readPlan(context.db)
   return {
-    site: { id: site.id, name: site.name, units: site.units, livedIn: site.livedIn, built: site.built, startsOn: site.startsOn },
+    site: {
+      id: site.id,
+      name: site.name,
+      units: site.units,
+      livedIn: site.livedIn,
+      built: site.built,
+      startsOn: site.startsOn,
+    },
     person: context.person.name,
     now: context.now(),
     today: context.today,

@@ -44,7 +44,11 @@ export function TradePage({ token, firm, notice, state: stored, changing, done }
         </p>
       </header>
       <main className={styles.body}>
-        {changing ? <p className="notice">This date is being changed. You will get a new message; please answer that one.</p> : <Answer token={token} state={state} onAnswered={setState} />}
+        {changing ? (
+          <p className="notice">This date is being changed. You will get a new message; please answer that one.</p>
+        ) : (
+          <Answer token={token} state={state} onAnswered={setState} />
+        )}
         <Listed title="Work" items={notice.work} />
         <Listed title="Ready" items={notice.ready} />
         <Listed title="Not ready yet" items={notice.notReady} />
@@ -63,9 +67,21 @@ export function TradePage({ token, firm, notice, state: stored, changing, done }
   )
 }
 
-const ANSWERED = { confirmed: 'You confirmed. Thank you.', declined: 'You declined. You will hear of another date.', told: '' } as const
+const ANSWERED = {
+  confirmed: 'You confirmed. Thank you.',
+  declined: 'You declined. You will hear of another date.',
+  told: '',
+} as const
 
-function Answer({ token, state, onAnswered }: { token: string; state: TradePageProps['state']; onAnswered: (state: TradePageProps['state']) => void }) {
+function Answer({
+  token,
+  state,
+  onAnswered,
+}: {
+  token: string
+  state: TradePageProps['state']
+  onAnswered: (state: TradePageProps['state']) => void
+}) {
   const [declining, setDeclining] = useState(false)
   const [error, setError] = useState<SendError | null>(null)
   const [busy, setBusy] = useState(false)
@@ -85,7 +101,12 @@ function Answer({ token, state, onAnswered }: { token: string; state: TradePageP
       {!declining && (
         <>
           {state !== 'confirmed' && (
-            <button type="button" className="btn btn-primary" disabled={busy} onClick={() => void answer({ answer: 'confirm' })}>
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={busy}
+              onClick={() => void answer({ answer: 'confirm' })}
+            >
               Confirm
             </button>
           )}
@@ -102,7 +123,11 @@ function Answer({ token, state, onAnswered }: { token: string; state: TradePageP
           onSubmit={(event) => {
             event.preventDefault()
             const form = new FormData(event.currentTarget)
-            void answer({ answer: 'decline', reason: String(form.get('reason')), freeFrom: String(form.get('freeFrom')) })
+            void answer({
+              answer: 'decline',
+              reason: String(form.get('reason')),
+              freeFrom: String(form.get('freeFrom')),
+            })
           }}
         >
           <label>

@@ -15,7 +15,12 @@ export interface Move {
 interface Consequence {
   readonly stands: boolean
   readonly lead: string
-  readonly moved: readonly { readonly what: string; readonly days: string; readonly shift: string; readonly booked: string }[]
+  readonly moved: readonly {
+    readonly what: string
+    readonly days: string
+    readonly shift: string
+    readonly booked: string
+  }[]
   readonly finish: readonly string[]
 }
 
@@ -48,7 +53,10 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
     setBusy(true)
     const answer = await send<Consequence>('/api/plan/move', move)
     setBusy(false)
-    if (answer.ok) onMoved(`${answer.data.lead} ${answer.data.moved.length === 0 ? 'Nothing else moved.' : `${answer.data.moved.length} more moved.`}`)
+    if (answer.ok)
+      onMoved(
+        `${answer.data.lead} ${answer.data.moved.length === 0 ? 'Nothing else moved.' : `${answer.data.moved.length} more moved.`}`,
+      )
     else setError(answer.error)
   }
 
@@ -66,7 +74,11 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
         {consequence && (
           <>
             <p className={consequence.stands ? undefined : 'notice'}>{consequence.lead}</p>
-            {visit.booking?.state === 'confirmed' && <p className="notice">{visit.crew} had confirmed {visit.booking.told}. They have to be asked again.</p>}
+            {visit.booking?.state === 'confirmed' && (
+              <p className="notice">
+                {visit.crew} had confirmed {visit.booking.told}. They have to be asked again.
+              </p>
+            )}
             {others.length === 0 ? <p>Nobody else moves.</p> : <h3>What moves with it</h3>}
             <ul>
               {others.map((one) => (
@@ -76,7 +88,11 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
                 </li>
               ))}
             </ul>
-            {consequence.finish.length === 0 ? <p>No finish changes.</p> : consequence.finish.map((line) => <p key={line}>{line}</p>)}
+            {consequence.finish.length === 0 ? (
+              <p>No finish changes.</p>
+            ) : (
+              consequence.finish.map((line) => <p key={line}>{line}</p>)
+            )}
           </>
         )}
       </Modal.Body>

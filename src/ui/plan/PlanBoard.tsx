@@ -42,7 +42,8 @@ export function PlanBoard(props: PlanProps) {
             </>
           )}
           {props.visits.length} trade visits.
-          {props.school && ` Order: ${props.school === 'paint-first' ? 'paint before cabinets' : 'cabinets before paint'}.`}
+          {props.school &&
+            ` Order: ${props.school === 'paint-first' ? 'paint before cabinets' : 'cabinets before paint'}.`}
         </p>
         <div className={styles.actions}>
           <PlanAgain onPlanned={() => setSaid('Planned again. See who has to be told.')} />
@@ -55,7 +56,11 @@ export function PlanBoard(props: PlanProps) {
         </div>
       </div>
       <div aria-live="polite">
-        {props.stale.length > 0 && <p className="notice">Something was learned about {props.stale.join(' and ')} since this plan was made. Plan again to use it.</p>}
+        {props.stale.length > 0 && (
+          <p className="notice">
+            Something was learned about {props.stale.join(' and ')} since this plan was made. Plan again to use it.
+          </p>
+        )}
         {said && <p className="notice notice-good">{said}</p>}
       </div>
       <FormError error={error} />
@@ -76,7 +81,8 @@ export function PlanBoard(props: PlanProps) {
               <>
                 <h2>Choose a visit</h2>
                 <p>
-                  It tells why it starts when it does, what waits for it, and lets you move it: drag its bar, or press <kbd>m</kbd> on it and use the arrows. You see what moves before anything is saved.
+                  It tells why it starts when it does, what waits for it, and lets you move it: drag its bar, or press{' '}
+                  <kbd>m</kbd> on it and use the arrows. You see what moves before anything is saved.
                 </p>
               </>
             )}

@@ -7,10 +7,12 @@ import type { Move } from './MoveDialog'
 import type { PlanProps } from './types'
 import styles from './PlanPicture.module.css'
 
-const DAY_WIDTH = 40
+const DAY_WIDTH = 52
 const HALF = DAY_WIDTH / 2
 const LANE = 34
 const NAME_WIDTH = 150
+/** Width of a letter on a bar, for deciding whether its word fits. */
+const LETTER = 7.6
 
 interface PictureProps extends PlanProps {
   readonly chosen: string | null
@@ -24,8 +26,16 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
   const bars = useRef(new Map<string, HTMLButtonElement>())
   const [shift, setShift] = useState<{ key: string; halves: number } | null>(null)
   const byKey = new Map(visits.map((visit) => [visit.key, visit]))
-  const laid = rows.map((row) => ({ row, ...lanesOf(row.visitKeys.flatMap((key) => byKey.get(key) ?? []), from) }))
-  const order = laid.flatMap(({ row, bars: its }) => its.map((bar) => ({ id: `${row.id}/${bar.visit.key}`, row: row.id, bar })))
+  const laid = rows.map((row) => ({
+    row,
+    ...lanesOf(
+      row.visitKeys.flatMap((key) => byKey.get(key) ?? []),
+      from,
+    ),
+  }))
+  const order = laid.flatMap(({ row, bars: its }) =>
+    its.map((bar) => ({ id: `${row.id}/${bar.visit.key}`, row: row.id, bar })),
+  )
   const inFocus = chosen ? byKey.get(chosen) : undefined
 
   const askMove = (bar: Bar, halves: number): void => {
@@ -52,9 +62,11 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
     const here = order[at]!
     const rowsInOrder = [...new Set(order.map((one) => one.row))]
     const target =
-      key === 'ArrowRight' ? order[at + 1]
-      : key === 'ArrowLeft' ? order[at - 1]
-      : nearest(order, rowsInOrder[rowsInOrder.indexOf(here.row) + (key === 'ArrowDown' ? 1 : -1)], here.bar.first)
+      key === 'ArrowRight'
+        ? order[at + 1]
+        : key === 'ArrowLeft'
+          ? order[at - 1]
+          : nearest(order, rowsInOrder[rowsInOrder.indexOf(here.row) + (key === 'ArrowDown' ? 1 : -1)], here.bar.first)
     if (target) bars.current.get(target.id)?.focus()
   }
 
@@ -63,22 +75,35 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
   return (
     <div className={styles.picture} style={{ width: NAME_WIDTH + width }}>
       <div className={styles.weeks} style={{ marginLeft: NAME_WIDTH }} aria-hidden="true">
-        {days.filter((_, i) => i % 7 === 0).map(({ day }) => (
-          <span key={day} style={{ width: DAY_WIDTH * 7 }}>
-            {dateOnly(day)} to {dateOnly(addDays(day, 4))}
-          </span>
-        ))}
+        {days
+          .filter((_, i) => i % 7 === 0)
+          .map(({ day }) => (
+            <span key={day} style={{ width: DAY_WIDTH * 7 }}>
+              {dateOnly(day)} to {dateOnly(addDays(day, 4))}
+            </span>
+          ))}
       </div>
       <div className={styles.body}>
         {days.map(({ day, works }, i) => (
-          <span key={day} aria-hidden="true" className={`${styles.day} ${works ? '' : styles.off}`} style={{ left: NAME_WIDTH + i * DAY_WIDTH, width: DAY_WIDTH }} />
+          <span
+            key={day}
+            aria-hidden="true"
+            className={`${styles.day} ${works ? '' : styles.off}`}
+            style={{ left: NAME_WIDTH + i * DAY_WIDTH, width: DAY_WIDTH }}
+          />
         ))}
         <span className={styles.today} style={{ left: NAME_WIDTH + todayAt }} aria-hidden="true">
           <b>today</b>
         </span>
         {inFocus && <Thread laid={laid} crewId={inFocus.crewId} width={NAME_WIDTH + width} />}
         {laid.map(({ row, bars: its, lanes }, i) => (
-          <div key={row.id} role="group" aria-label={row.name} className={styles.row} style={{ height: lanes * LANE + 8 }}>
+          <div
+            key={row.id}
+            role="group"
+            aria-label={row.name}
+            className={styles.row}
+            style={{ height: lanes * LANE + 8 }}
+          >
             <div className={styles.name}>
               {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
               {row.name}
@@ -89,6 +114,7 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
                 bar={bar}
                 today={today}
                 label={site ? bar.visit.title : bar.visit.site}
+                room={roomAfter(bar, its)}
                 gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
                 chosen={chosen === bar.visit.key}
                 resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
@@ -97,7 +123,9 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
                 hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
                 onChoose={() => onChoose(bar.visit.key)}
                 onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
-                onDrag={(halves, dropped) => (dropped ? askMove(bar, halves) : setShift({ key: bar.visit.key, halves }))}
+                onDrag={(halves, dropped) =>
+                  dropped ? askMove(bar, halves) : setShift({ key: bar.visit.key, halves })
+                }
               />
             ))}
           </div>
@@ -110,13 +138,31 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
   )
 }
 
-const nearest = <T extends { readonly row: string; readonly bar: Bar }>(order: readonly T[], row: string | undefined, first: number): T | undefined =>
-  order.filter((one) => one.row === row).reduce<T | undefined>((best, one) => (!best || Math.abs(one.bar.first - first) < Math.abs(best.bar.first - first) ? one : best), undefined)
+function roomAfter(bar: Bar, bars: readonly Bar[]): number {
+  const next = bars
+    .filter((other) => other.lane === bar.lane && other.first > bar.first)
+    .reduce((least, other) => Math.min(least, other.first), Number.POSITIVE_INFINITY)
+  return (next - bar.first - bar.length) * HALF
+}
+
+const nearest = <T extends { readonly row: string; readonly bar: Bar }>(
+  order: readonly T[],
+  row: string | undefined,
+  first: number,
+): T | undefined =>
+  order
+    .filter((one) => one.row === row)
+    .reduce<T | undefined>(
+      (best, one) => (!best || Math.abs(one.bar.first - first) < Math.abs(best.bar.first - first) ? one : best),
+      undefined,
+    )
 
 interface BarProps {
   readonly bar: Bar
   readonly today: Day
   readonly label: string
+  /** Free pixels between this bar and the next of its lane. */
+  readonly room: number
   readonly gate: string | null
   readonly chosen: boolean
   readonly resting: boolean
@@ -128,19 +174,46 @@ interface BarProps {
   readonly onDrag: (halves: number, dropped: boolean) => void
 }
 
-function VisitBar({ bar, label, gate, chosen, resting, shift, first, hold, onChoose, onKey, onDrag }: BarProps) {
+function VisitBar({ bar, label, room, gate, chosen, resting, shift, first, hold, onChoose, onKey, onDrag }: BarProps) {
   const dragFrom = useRef<number | null>(null)
   const { visit } = bar
   const booking = visit.booking?.state
-  const state = booking === 'confirmed' ? 'confirmed' : booking === 'declined' ? 'declined' : booking === 'told' ? 'told' : 'not told'
+  const state =
+    booking === 'confirmed'
+      ? 'confirmed'
+      : booking === 'declined'
+        ? 'declined'
+        : booking === 'told'
+          ? 'told'
+          : 'not told'
+  const mark = booking === 'confirmed' ? '✓ ' : booking === 'declined' ? '✗ ' : ''
+  const width = bar.length * HALF - 2
+  const needs = label.length * LETTER + 14
+  const short = width < needs + (mark ? 14 : 0)
+  const outside = short && room >= needs
   const halvesOf = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / HALF)
   return (
     <button
       type="button"
       ref={hold}
       tabIndex={first || chosen ? 0 : -1}
-      className={[styles.bar, chosen ? styles.chosen : '', resting ? styles.resting : '', booking === 'confirmed' ? styles.confirmed : '', booking === 'declined' ? styles.declined : '', gate ? styles.gated : ''].join(' ')}
-      style={{ left: NAME_WIDTH + (bar.first + shift) * HALF + 1, width: bar.length * HALF - 2, top: bar.lane * LANE + 5, '--hue': stageHue(visit.stage) } as React.CSSProperties}
+      className={[
+        styles.bar,
+        chosen ? styles.chosen : '',
+        resting ? styles.resting : '',
+        booking === 'confirmed' ? styles.confirmed : '',
+        booking === 'declined' ? styles.declined : '',
+        gate ? styles.gated : '',
+        outside ? styles.open : '',
+      ].join(' ')}
+      style={
+        {
+          left: NAME_WIDTH + (bar.first + shift) * HALF + 1,
+          width,
+          top: bar.lane * LANE + 5,
+          '--hue': stageHue(visit.stage),
+        } as React.CSSProperties
+      }
       aria-label={`${visit.title}, ${visit.places}, ${visit.when}, ${visit.crew}, ${state}${gate ? `, ${gate}` : ''}`}
       title={`${visit.title}, ${visit.places}: ${shortDay(visit.startDay)}${gate ? `. ${gate}` : ''}`}
       onClick={onChoose}
@@ -158,19 +231,38 @@ function VisitBar({ bar, label, gate, chosen, resting, shift, first, hold, onCho
         dragFrom.current = null
       }}
     >
-      {booking === 'confirmed' ? '✓ ' : booking === 'declined' ? '✗ ' : ''}
-      {label}
+      {mark}
+      {outside ? (
+        <span className={styles.beside}>{label}</span>
+      ) : short ? (
+        label.slice(0, Math.max(0, Math.floor((width - 12 - (mark ? 14 : 0)) / LETTER)))
+      ) : (
+        label
+      )}
     </button>
   )
 }
 
 /** The way of one crew from visit to visit. */
-function Thread({ laid, crewId, width }: { laid: readonly { bars: readonly Bar[]; lanes: number }[]; crewId: string | null; width: number }) {
+function Thread({
+  laid,
+  crewId,
+  width,
+}: {
+  laid: readonly { bars: readonly Bar[]; lanes: number }[]
+  crewId: string | null
+  width: number
+}) {
   let top = 0
   const points: { from: number; to: number; y: number }[] = []
   for (const { bars, lanes } of laid) {
     for (const bar of bars) {
-      if (bar.visit.crewId === crewId) points.push({ from: NAME_WIDTH + bar.first * HALF, to: NAME_WIDTH + (bar.first + bar.length) * HALF, y: top + bar.lane * LANE + 19 })
+      if (bar.visit.crewId === crewId)
+        points.push({
+          from: NAME_WIDTH + bar.first * HALF,
+          to: NAME_WIDTH + (bar.first + bar.length) * HALF,
+          y: top + bar.lane * LANE + 19,
+        })
     }
     top += lanes * LANE + 9
   }
@@ -180,7 +272,12 @@ function Thread({ laid, crewId, width }: { laid: readonly { bars: readonly Bar[]
       {points.slice(1).map((point, i) => {
         const before = points[i]!
         const middle = (before.to + point.from) / 2
-        return <path key={i} d={`M${before.to} ${before.y} C${middle + 14} ${before.y}, ${middle - 14} ${point.y}, ${point.from} ${point.y}`} />
+        return (
+          <path
+            key={i}
+            d={`M${before.to} ${before.y} C${middle + 14} ${before.y}, ${middle - 14} ${point.y}, ${point.from} ${point.y}`}
+          />
+        )
       })}
     </svg>
   )

@@ -16,7 +16,15 @@ const BOOKING_WORDS = {
 } as const
 
 /** One visit: why then, what waits for it, who does it, and moving it. */
-export function VisitPanel({ visit, onMove, onClose }: { visit: VisitView; onMove: (move: Move) => void; onClose: () => void }) {
+export function VisitPanel({
+  visit,
+  onMove,
+  onClose,
+}: {
+  visit: VisitView
+  onMove: (move: Move) => void
+  onClose: () => void
+}) {
   return (
     <>
       <div className="d-flex justify-content-between gap-2 align-items-start">
@@ -29,7 +37,8 @@ export function VisitPanel({ visit, onMove, onClose }: { visit: VisitView; onMov
       </div>
       <p>
         {visit.when}, {visit.crew}
-        {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>. <span className="soft">{visit.site}</span>
+        {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>.{' '}
+        <span className="soft">{visit.site}</span>
       </p>
       <h3>Why then?</h3>
       <p>
@@ -67,17 +76,29 @@ function BookingState({ visit }: { visit: VisitView }) {
     <>
       <h3>Booking</h3>
       <p className={visit.booking?.state === 'declined' ? 'late' : undefined}>
-        {visit.booking ? `${BOOKING_WORDS[visit.booking.state]} for ${visit.booking.told}.${visit.booking.reason ? ` ${visit.booking.reason}` : ''}` : 'Nobody was told yet.'}
+        {visit.booking
+          ? `${BOOKING_WORDS[visit.booking.state]} for ${visit.booking.told}.${visit.booking.reason ? ` ${visit.booking.reason}` : ''}`
+          : 'Nobody was told yet.'}
         {visit.pinned && ' Pinned by hand.'}
       </p>
       <FormError error={error} />
       {visit.crewId && (
-        <Button size="sm" variant="quiet" disabled={busy} onClick={() => void act('/api/tell', { visitKeys: [visit.key] })}>
+        <Button
+          size="sm"
+          variant="quiet"
+          disabled={busy}
+          onClick={() => void act('/api/tell', { visitKeys: [visit.key] })}
+        >
           {visit.booking ? 'Tell them this date' : 'Ask them for this date'}
         </Button>
       )}{' '}
       {visit.pinned && (
-        <Button size="sm" variant="quiet" disabled={busy} onClick={() => void act('/api/plan/unpin', { visitKey: visit.key })}>
+        <Button
+          size="sm"
+          variant="quiet"
+          disabled={busy}
+          onClick={() => void act('/api/plan/unpin', { visitKey: visit.key })}
+        >
           Unpin
         </Button>
       )}

@@ -4,9 +4,19 @@ import type { VisitView } from './types'
 import styles from './WeekList.module.css'
 
 /** The plan on a phone: week by week, what is next. */
-export function WeekList({ visits, showSite, onChoose }: { visits: readonly VisitView[]; showSite: boolean; onChoose: (key: string) => void }) {
+export function WeekList({
+  visits,
+  showSite,
+  onChoose,
+}: {
+  visits: readonly VisitView[]
+  showSite: boolean
+  onChoose: (key: string) => void
+}) {
   const weeks = new Map<Day, VisitView[]>()
-  for (const visit of [...visits].sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf))) {
+  for (const visit of [...visits].sort((a, b) =>
+    a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf,
+  )) {
     const monday = addDays(visit.startDay, 1 - weekday(visit.startDay))
     weeks.set(monday, [...(weeks.get(monday) ?? []), visit])
   }
@@ -18,7 +28,11 @@ export function WeekList({ visits, showSite, onChoose }: { visits: readonly Visi
           <ul className={styles.list}>
             {its.map((visit) => (
               <li key={visit.key}>
-                <button type="button" onClick={() => onChoose(visit.key)} style={{ borderColor: stageHue(visit.stage) }}>
+                <button
+                  type="button"
+                  onClick={() => onChoose(visit.key)}
+                  style={{ borderColor: stageHue(visit.stage) }}
+                >
                   <strong>
                     {visit.title}, {visit.places}
                   </strong>

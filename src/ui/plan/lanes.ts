@@ -9,7 +9,8 @@ export interface Bar {
   readonly lane: number
 }
 
-export const firstHalf = (from: Day, visit: Pick<VisitView, 'startDay' | 'startHalf'>): number => daysBetween(from, visit.startDay) * 2 + visit.startHalf
+export const firstHalf = (from: Day, visit: Pick<VisitView, 'startDay' | 'startHalf'>): number =>
+  daysBetween(from, visit.startDay) * 2 + visit.startHalf
 
 /** Lays visits side by side in as few lanes as they need. */
 export function lanesOf(visits: readonly VisitView[], from: Day): { bars: Bar[]; lanes: number } {

@@ -22,7 +22,11 @@ export interface VisitView {
   readonly boundBy: string | null
   readonly waiting: readonly string[]
   readonly work: readonly string[]
-  readonly booking: { readonly state: 'told' | 'confirmed' | 'declined'; readonly reason: string; readonly told: string } | null
+  readonly booking: {
+    readonly state: 'told' | 'confirmed' | 'declined'
+    readonly reason: string
+    readonly told: string
+  } | null
   readonly pinned: boolean
 }
 

@@ -1,9 +1,9 @@
 'use client'
 import { useState } from 'react'
 import { STAGES } from '@/core/scope/vocabulary'
+import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
-import type { Fact } from './ScopeBoard'
-import type { CellView, LineView, RowView } from './types'
+import type { CellView, LineView, RowView, Fact } from './types'
 import styles from './CellPanel.module.css'
 
 type Record_ = (facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>
@@ -48,7 +48,11 @@ export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProp
                       checked={item.done}
                       onChange={(event) => {
                         const fact = { subject: 'gate', subjectId: item.id, facet: 'ticked', placeId: row.placeId }
-                        void record([{ ...fact, value: event.target.checked }], `${item.text}: ${event.target.checked ? 'in' : 'not in'}.`, [{ ...fact, value: item.done }])
+                        void record(
+                          [{ ...fact, value: event.target.checked }],
+                          `${item.text}: ${event.target.checked ? 'in' : 'not in'}.`,
+                          [{ ...fact, value: item.done }],
+                        )
                       }}
                     />
                     {item.text}
@@ -77,16 +81,32 @@ export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProp
             , <span className="measure">{line.hours} h</span>
             {line.when && `, ${line.when}`}
             {line.extra && ', an extra'}
+            {line.price !== null && (
+              <>
+                , <span className="measure">{printMoney(line.price)}</span>
+              </>
+            )}
           </p>
           {line.excluded && <p className="due">Out of the scope: {line.excluded}</p>}
           {mayEdit && line.excluded === null && (
-            <QuarterPad title={line.title} stage={cell.stage} value={line.progress} onSet={(value) => void set(line, 'progress', value, line.progress, `${value} per cent`)} />
+            <QuarterPad
+              title={line.title}
+              stage={cell.stage}
+              value={line.progress}
+              onSet={(value) => void set(line, 'progress', value, line.progress, `${value} per cent`)}
+            />
           )}
-          {line.held && <p className="late">Held: {line.held.reason}{line.held.until && `, until ${line.held.until}`}</p>}
+          {line.held && (
+            <p className="late">
+              Held: {line.held.reason}
+              {line.held.until && `, until ${line.held.until}`}
+            </p>
+          )}
           <details>
             <summary>How was this reckoned?</summary>
             <p>
-              {line.how === 'one' ? 'Counted as one.' : `${line.how} = ${line.quantity}.`} {line.hours} hours of one person’s work.
+              {line.how === 'one' ? 'Counted as one.' : `${line.how} = ${line.quantity}.`} {line.hours} hours of one
+              person’s work.
               {line.rough && <strong> Rough: measure before ordering.</strong>}
             </p>
           </details>
@@ -105,7 +125,11 @@ export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProp
 function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'cell' | 'record' | 'mayEdit'>) {
   const set = (value: number): void => {
     const fact = { subject: 'stage', subjectId: `${row.placeId}/${cell.stage}`, facet: 'eye', placeId: row.placeId }
-    void record([{ ...fact, value }], `By eye: ${value} per cent.`, cell.eye === null ? [] : [{ ...fact, value: cell.eye }])
+    void record(
+      [{ ...fact, value }],
+      `By eye: ${value} per cent.`,
+      cell.eye === null ? [] : [{ ...fact, value: cell.eye }],
+    )
   }
   return (
     <div className={styles.honest}>
@@ -122,7 +146,11 @@ function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'ce
       {mayEdit && (
         <label className="soft">
           By eye it looks like{' '}
-          <select className="form-select form-select-sm d-inline-block w-auto" value={cell.eye ?? ''} onChange={(event) => set(Number(event.target.value))}>
+          <select
+            className="form-select form-select-sm d-inline-block w-auto"
+            value={cell.eye ?? ''}
+            onChange={(event) => set(Number(event.target.value))}
+          >
             <option value="" disabled>
               not said
             </option>
@@ -138,7 +166,13 @@ function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'ce
   )
 }
 
-function LineEdits({ line, set }: { line: LineView; set: (line: LineView, facet: string, value: unknown, was: unknown, words: string) => Promise<boolean> }) {
+function LineEdits({
+  line,
+  set,
+}: {
+  line: LineView
+  set: (line: LineView, facet: string, value: unknown, was: unknown, words: string) => Promise<boolean>
+}) {
   const [reason, setReason] = useState('')
   const [until, setUntil] = useState('')
   const [hours, setHours] = useState(String(line.hours))
@@ -149,9 +183,26 @@ function LineEdits({ line, set }: { line: LineView; set: (line: LineView, facet:
       <div className={styles.edits}>
         <label>
           Hours of one person
-          <input className="form-control" inputMode="decimal" value={hours} onChange={(event) => setHours(event.target.value)} />
+          <input
+            className="form-control"
+            inputMode="decimal"
+            value={hours}
+            onChange={(event) => setHours(event.target.value)}
+          />
         </label>
-        <button type="button" className="btn btn-quiet" onClick={() => void set(line, 'hours', hours.trim() === '' ? null : Number(hours.replace(',', '.')), line.hours, `${hours} hours`)}>
+        <button
+          type="button"
+          className="btn btn-quiet"
+          onClick={() =>
+            void set(
+              line,
+              'hours',
+              hours.trim() === '' ? null : Number(hours.replace(',', '.')),
+              line.hours,
+              `${hours} hours`,
+            )
+          }
+        >
           Keep hours
         </button>
         <label>
@@ -160,11 +211,20 @@ function LineEdits({ line, set }: { line: LineView; set: (line: LineView, facet:
         </label>
         <label>
           Held until (if known)
-          <input className="form-control" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+          <input
+            className="form-control"
+            type="date"
+            value={until}
+            onChange={(event) => setUntil(event.target.value)}
+          />
         </label>
         <div className={styles.buttons}>
           {line.held ? (
-            <button type="button" className="btn btn-quiet" onClick={() => void set(line, 'held', null, line.held, 'may go on')}>
+            <button
+              type="button"
+              className="btn btn-quiet"
+              onClick={() => void set(line, 'held', null, line.held, 'may go on')}
+            >
               Let it go on
             </button>
           ) : (
@@ -178,15 +238,28 @@ function LineEdits({ line, set }: { line: LineView; set: (line: LineView, facet:
             </button>
           )}
           {line.excluded ? (
-            <button type="button" className="btn btn-quiet" onClick={() => void set(line, 'excluded', null, { reason: line.excluded }, 'back in the scope')}>
+            <button
+              type="button"
+              className="btn btn-quiet"
+              onClick={() => void set(line, 'excluded', null, { reason: line.excluded }, 'back in the scope')}
+            >
               Back in the scope
             </button>
           ) : (
-            <button type="button" className="btn btn-quiet" disabled={needsReason} onClick={() => void set(line, 'excluded', { reason }, null, 'out of the scope')}>
+            <button
+              type="button"
+              className="btn btn-quiet"
+              disabled={needsReason}
+              onClick={() => void set(line, 'excluded', { reason }, null, 'out of the scope')}
+            >
               Leave out
             </button>
           )}
-          <button type="button" className="btn btn-quiet" onClick={() => void set(line, 'removed', true, false, 'removed')}>
+          <button
+            type="button"
+            className="btn btn-quiet"
+            onClick={() => void set(line, 'removed', true, false, 'removed')}
+          >
             Remove
           </button>
         </div>

@@ -7,8 +7,7 @@ import { parseSize } from '@/core/measure/size'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
-import type { Fact } from './ScopeBoard'
-import type { RowView, ScopeProps } from './types'
+import type { RowView, ScopeProps, Fact } from './types'
 import styles from './CellPanel.module.css'
 
 interface PlacePanelProps {
@@ -22,7 +21,8 @@ interface PlacePanelProps {
 
 /** One place: what it still needs, what was found, what stays, its photos, and its size. */
 export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlacePanelProps) {
-  const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] => all.filter((one) => one.placeId === row.placeId)
+  const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
+    all.filter((one) => one.placeId === row.placeId)
   const left = row.cells.filter((cell) => cell.percent !== null && cell.percent < 100)
   const mark = (subject: string, id: string, facet: string, value: unknown, was: unknown, words: string): void => {
     const fact = { subject, subjectId: id, facet, placeId: row.placeId }
@@ -42,9 +42,31 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
       </p>
       <h3>Still needed</h3>
       <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
-      <Matters title="To decide" items={here(open.decisions)} tail={(d) => `the ${d.owner} answers${d.by ? `, by ${d.by}` : ''}`} />
-      <Matters title="Found" items={here(open.findings)} tail={(f) => (f.certain ? 'seen' : 'suspected')} action={mayEdit ? { word: 'Settled', run: (f) => mark('finding', f.id, 'settled', true, false, 'Settled.') } : undefined} />
-      <Matters title="Stays" items={here(open.keeps)} tail={(k) => (k.until ? `until ${k.until}` : 'for good')} action={mayEdit ? { word: 'Released', run: (k) => mark('keep', k.id, 'released', true, false, 'Released.') } : undefined} />
+      <Matters
+        title="To decide"
+        items={here(open.decisions)}
+        tail={(d) => `the ${d.owner} answers${d.by ? `, by ${d.by}` : ''}`}
+      />
+      <Matters
+        title="Found"
+        items={here(open.findings)}
+        tail={(f) => (f.certain ? 'seen' : 'suspected')}
+        action={
+          mayEdit
+            ? { word: 'Settled', run: (f) => mark('finding', f.id, 'settled', true, false, 'Settled.') }
+            : undefined
+        }
+      />
+      <Matters
+        title="Stays"
+        items={here(open.keeps)}
+        tail={(k) => (k.until ? `until ${k.until}` : 'for good')}
+        action={
+          mayEdit
+            ? { word: 'Released', run: (k) => mark('keep', k.id, 'released', true, false, 'Released.') }
+            : undefined
+        }
+      />
       <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.private ? ', private' : ''}`} />
       {here(open.photos).length > 0 && <h3>Photos</h3>}
       <div className={styles.photos}>
@@ -52,7 +74,11 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
           <figure key={photo.hash}>
             <a href={`/api/photos/${photo.hash}?size=shared`}>
               {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || `${row.name}, ${photo.on}`} loading="lazy" />
+              <img
+                src={`/api/photos/${photo.hash}?size=thumb`}
+                alt={photo.caption || `${row.name}, ${photo.on}`}
+                loading="lazy"
+              />
             </a>
             <figcaption>
               {photo.caption} {photo.on}
@@ -63,7 +89,11 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
       {mayEdit && <Measure site={site} row={row} record={record} />}
       {mayEdit && <LayTreatment siteId={site.id} row={row} />}
       {mayEdit && (
-        <button type="button" className="btn btn-sm btn-quiet mt-3" onClick={() => mark('place', row.placeId, 'removed', true, false, `${row.name} is off the site.`)}>
+        <button
+          type="button"
+          className="btn btn-sm btn-quiet mt-3"
+          onClick={() => mark('place', row.placeId, 'removed', true, false, `${row.name} is off the site.`)}
+        >
           Take {row.name} off the site
         </button>
       )}
@@ -78,7 +108,12 @@ interface MattersProps<T> {
   readonly action?: { readonly word: string; readonly run: (item: T) => void } | undefined
 }
 
-function Matters<T extends { readonly id: string; readonly text: string }>({ title, items, tail, action }: MattersProps<T>) {
+function Matters<T extends { readonly id: string; readonly text: string }>({
+  title,
+  items,
+  tail,
+  action,
+}: MattersProps<T>) {
   if (items.length === 0) return null
   return (
     <>
@@ -106,7 +141,14 @@ function Measure({ site, row, record }: Pick<PlacePanelProps, 'site' | 'row' | '
     try {
       const value = parseSize(typed, site.units)
       setWrong(null)
-      if (await record([{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }], `${row.name}: ${typed}. Quantities follow.`, [])) setTyped('')
+      if (
+        await record(
+          [{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }],
+          `${row.name}: ${typed}. Quantities follow.`,
+          [],
+        )
+      )
+        setTyped('')
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error
       setWrong(error.message)
@@ -118,7 +160,13 @@ function Measure({ site, row, record }: Pick<PlacePanelProps, 'site' | 'row' | '
       <label className="form-label" htmlFor="size-again">
         Size, length first
       </label>
-      <input id="size-again" className="form-control" value={typed} onChange={(event) => setTyped(event.target.value)} aria-describedby="size-again-wrong" />
+      <input
+        id="size-again"
+        className="form-control"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        aria-describedby="size-again-wrong"
+      />
       <p id="size-again-wrong" className="late" aria-live="polite">
         {wrong}
       </p>
@@ -147,7 +195,12 @@ function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
       <label className="form-label" htmlFor="treatment-here">
         What happens here
       </label>
-      <select id="treatment-here" className="form-select" value={treatment} onChange={(event) => setTreatment(event.target.value)}>
+      <select
+        id="treatment-here"
+        className="form-select"
+        value={treatment}
+        onChange={(event) => setTreatment(event.target.value)}
+      >
         <option value="">Choose…</option>
         {treatmentsFor(row.kind).map((one) => (
           <option key={one.id} value={one.id}>
@@ -156,7 +209,12 @@ function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
         ))}
       </select>
       <FormError error={error} />
-      <button type="button" className="btn btn-quiet mt-2" disabled={busy || treatment === ''} onClick={() => void lay()}>
+      <button
+        type="button"
+        className="btn btn-quiet mt-2"
+        disabled={busy || treatment === ''}
+        onClick={() => void lay()}
+      >
         Lay it down
       </button>
     </details>

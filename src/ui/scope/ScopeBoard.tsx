@@ -6,19 +6,10 @@ import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import { CellPanel } from './CellPanel'
 import { PlacePanel } from './PlacePanel'
-import type { ScopeProps } from './types'
+import type { Fact, ScopeProps } from './types'
 import { Weave } from './Weave'
 import { WeaveList } from './WeaveList'
 import styles from './ScopeBoard.module.css'
-
-export interface Fact {
-  readonly subject: string
-  readonly subjectId: string
-  readonly facet: string
-  readonly placeId: string | null
-  readonly value: unknown
-  readonly was?: unknown
-}
 
 /** Facts that take the last change back. */
 interface Undo {
@@ -68,7 +59,9 @@ export function ScopeBoard(props: ScopeProps) {
           ) : (
             'Nothing is planned yet. '
           )}
-          {props.misty === 0 ? 'Every place was seen lately.' : `${props.misty === 1 ? 'One place has' : `${props.misty} places have`} gone misty since they were last walked.`}
+          {props.misty === 0
+            ? 'Every place was seen lately.'
+            : `${props.misty === 1 ? 'One place has' : `${props.misty} places have`} gone misty since they were last walked.`}
         </p>
         <div className={styles.actions}>
           {props.stale && mayEdit && <PlanAgain />}
@@ -80,7 +73,10 @@ export function ScopeBoard(props: ScopeProps) {
       <div className={styles.said} aria-live="polite">
         {error && (
           <p className="notice notice-error">
-            {error.message} <button type="button" className="btn btn-sm btn-quiet" onClick={clearError}>Close</button>
+            {error.message}{' '}
+            <button type="button" className="btn btn-sm btn-quiet" onClick={clearError}>
+              Close
+            </button>
           </p>
         )}
         {undo && (
@@ -94,7 +90,14 @@ export function ScopeBoard(props: ScopeProps) {
       </div>
       <div className={styles.columns}>
         <div className={styles.weave}>
-          <Weave rows={rows} stages={stages} chosen={chosen} onOpen={setChosen} record={mayEdit ? record : null} onUndo={takeBack} />
+          <Weave
+            rows={rows}
+            stages={stages}
+            chosen={chosen}
+            onOpen={setChosen}
+            record={mayEdit ? record : null}
+            onUndo={takeBack}
+          />
         </div>
         <div className={styles.list}>
           <WeaveList rows={rows} onOpen={setChosen} />
@@ -103,13 +106,24 @@ export function ScopeBoard(props: ScopeProps) {
           {row && cell && cell.percent !== null ? (
             <CellPanel row={row} cell={cell} mayEdit={mayEdit} record={record} onClose={() => setChosen(null)} />
           ) : row ? (
-            <PlacePanel site={site} row={row} open={open} mayEdit={mayEdit} record={record} onClose={() => setChosen(null)} />
+            <PlacePanel
+              site={site}
+              row={row}
+              open={open}
+              mayEdit={mayEdit}
+              record={record}
+              onClose={() => setChosen(null)}
+            />
           ) : (
             <Since since={since} open={open} />
           )}
         </aside>
       </div>
-      {chosen && cell && cell.percent === null && row && <p className="soft">{row.name} has no work in {STAGES[cell.stage].toLowerCase()}.</p>}
+      {chosen && cell && cell.percent === null && row && (
+        <p className="soft">
+          {row.name} has no work in {STAGES[cell.stage].toLowerCase()}.
+        </p>
+      )}
     </div>
   )
 }

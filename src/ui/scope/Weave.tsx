@@ -2,8 +2,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { STAGE_GROUPS, STAGES, type Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
-import type { Fact } from './ScopeBoard'
-import type { CellView, RowView } from './types'
+import type { CellView, RowView, Fact } from './types'
 import styles from './Weave.module.css'
 
 interface WeaveProps {
@@ -26,12 +25,18 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
     cells.current.get(`${next.row}/${next.column}`)?.focus()
   }
   const onKey = (event: KeyboardEvent, rowIndex: number, columnIndex: number): void => {
-    const steps: Record<string, readonly [number, number]> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }
+    const steps: Record<string, readonly [number, number]> = {
+      ArrowUp: [-1, 0],
+      ArrowDown: [1, 0],
+      ArrowLeft: [0, -1],
+      ArrowRight: [0, 1],
+    }
     const step = steps[event.key]
     const row = rows[rowIndex]!
     const cell = row.cells[columnIndex]!
     if (step) goTo(rowIndex + step[0], columnIndex + step[1])
-    else if (/^[1-4]$/.test(event.key) && record && cell.percent !== null) void setQuarters(record, row, cell, Number(event.key) * 25)
+    else if (/^[1-4]$/.test(event.key) && record && cell.percent !== null)
+      void setQuarters(record, row, cell, Number(event.key) * 25)
     else if (event.key === 'h' && record && cell.percent !== null) void toggleHold(record, row, cell)
     else if (event.key === 'u') void onUndo()
     else return
@@ -63,7 +68,13 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
       </thead>
       <tbody>
         {rows.map((row, rowIndex) => (
-          <Row key={row.placeId} first={rowIndex === 0 || rows[rowIndex - 1]!.level !== row.level} row={row} span={stages.length + 1} onOpen={onOpen}>
+          <Row
+            key={row.placeId}
+            first={rowIndex === 0 || rows[rowIndex - 1]!.level !== row.level}
+            row={row}
+            span={stages.length + 1}
+            onOpen={onOpen}
+          >
             {row.cells.map((cell, column) => (
               <td key={cell.stage} className={styles.slot}>
                 <button
@@ -92,7 +103,19 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
 
 const clamp = (value: number, length: number): number => Math.max(0, Math.min(length - 1, value))
 
-function Row({ row, first, span, onOpen, children }: { row: RowView; first: boolean; span: number; onOpen: WeaveProps['onOpen']; children: React.ReactNode }) {
+function Row({
+  row,
+  first,
+  span,
+  onOpen,
+  children,
+}: {
+  row: RowView
+  first: boolean
+  span: number
+  onOpen: WeaveProps['onOpen']
+  children: React.ReactNode
+}) {
   return (
     <>
       {first && (
@@ -123,7 +146,11 @@ function Fill({ cell, clearness }: { cell: CellView; clearness: number }) {
   const opacity = 0.3 + 0.7 * clearness
   return (
     <>
-      <span className={styles.tank} style={{ height: `${cell.percent}%`, background: stageHue(cell.stage), opacity }} aria-hidden="true" />
+      <span
+        className={styles.tank}
+        style={{ height: `${cell.percent}%`, background: stageHue(cell.stage), opacity }}
+        aria-hidden="true"
+      />
       {cell.held ? (
         <span className={styles.word}>held</span>
       ) : cell.percent > 0 && cell.percent < 100 ? (
@@ -159,7 +186,13 @@ type Record_ = NonNullable<WeaveProps['record']>
 
 function setQuarters(record: Record_, row: RowView, cell: CellView, percent: number): Promise<boolean> {
   const lines = cell.lines.filter((line) => line.excluded === null && line.trade !== 'inspector')
-  const fact = (line: CellView['lines'][number], value: number): Fact => ({ subject: 'line', subjectId: line.id, facet: 'progress', placeId: row.placeId, value })
+  const fact = (line: CellView['lines'][number], value: number): Fact => ({
+    subject: 'line',
+    subjectId: line.id,
+    facet: 'progress',
+    placeId: row.placeId,
+    value,
+  })
   return record(
     lines.map((line) => fact(line, percent)),
     `${row.name}, ${STAGES[cell.stage].toLowerCase()}: set to ${percent} per cent.`,
@@ -170,7 +203,13 @@ function setQuarters(record: Record_, row: RowView, cell: CellView, percent: num
 function toggleHold(record: Record_, row: RowView, cell: CellView): Promise<boolean> {
   const lines = cell.lines.filter((line) => line.excluded === null)
   const held = lines.some((line) => line.held)
-  const fact = (line: CellView['lines'][number], value: unknown): Fact => ({ subject: 'line', subjectId: line.id, facet: 'held', placeId: row.placeId, value })
+  const fact = (line: CellView['lines'][number], value: unknown): Fact => ({
+    subject: 'line',
+    subjectId: line.id,
+    facet: 'held',
+    placeId: row.placeId,
+    value,
+  })
   return record(
     lines.map((line) => fact(line, held ? null : { reason: 'held at the desk' })),
     `${row.name}, ${STAGES[cell.stage].toLowerCase()}: ${held ? 'may go on' : 'held'}.`,

@@ -4,7 +4,13 @@ import type { RowView } from './types'
 import styles from './WeaveList.module.css'
 
 /** The weave on a phone: a list by place, each with what is left there, in order. */
-export function WeaveList({ rows, onOpen }: { rows: readonly RowView[]; onOpen: (cell: { placeId: string; stage: Stage | null }) => void }) {
+export function WeaveList({
+  rows,
+  onOpen,
+}: {
+  rows: readonly RowView[]
+  onOpen: (cell: { placeId: string; stage: Stage | null }) => void
+}) {
   return (
     <ul className={styles.list}>
       {rows.map((row) => {
@@ -12,7 +18,11 @@ export function WeaveList({ rows, onOpen }: { rows: readonly RowView[]; onOpen: 
         const left = cells.filter((cell) => cell.percent! < 100)
         return (
           <li key={row.placeId}>
-            <button type="button" className={styles.place} onClick={() => onOpen({ placeId: row.placeId, stage: null })}>
+            <button
+              type="button"
+              className={styles.place}
+              onClick={() => onOpen({ placeId: row.placeId, stage: null })}
+            >
               {row.name}
               <small>
                 {row.size && `${row.size} · `}
@@ -22,7 +32,13 @@ export function WeaveList({ rows, onOpen }: { rows: readonly RowView[]; onOpen: 
             <div className={styles.bar} aria-hidden="true">
               {cells.map((cell) => (
                 <span key={cell.stage}>
-                  <i style={{ height: `${cell.percent}%`, background: stageHue(cell.stage), opacity: 0.3 + 0.7 * row.clearness }} />
+                  <i
+                    style={{
+                      height: `${cell.percent}%`,
+                      background: stageHue(cell.stage),
+                      opacity: 0.3 + 0.7 * row.clearness,
+                    }}
+                  />
                 </span>
               ))}
             </div>
@@ -34,7 +50,9 @@ export function WeaveList({ rows, onOpen }: { rows: readonly RowView[]; onOpen: 
                   <li key={cell.stage}>
                     <button type="button" onClick={() => onOpen({ placeId: row.placeId, stage: cell.stage })}>
                       <span>{STAGES[cell.stage]}</span>
-                      <span className={cell.held ? 'late' : 'soft'}>{cell.held ? 'held' : cell.percent! > 0 ? `${cell.percent} %` : (cell.next ?? 'not planned')}</span>
+                      <span className={cell.held ? 'late' : 'soft'}>
+                        {cell.held ? 'held' : cell.percent! > 0 ? `${cell.percent} %` : (cell.next ?? 'not planned')}
+                      </span>
                     </button>
                   </li>
                 ))}

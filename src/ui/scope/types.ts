@@ -1,3 +1,4 @@
+import type { Minor } from '@/core/measure/money'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
 
@@ -13,9 +14,14 @@ export interface LineView {
   readonly rough: boolean
   readonly held: { readonly reason: string; readonly until?: string } | null
   readonly excluded: string | null
-  readonly price: number | null
+  readonly price: Minor | null
   readonly extra: boolean
-  readonly cautions: readonly { readonly id: string; readonly what: string; readonly care: string; readonly deferTo: string }[]
+  readonly cautions: readonly {
+    readonly id: string
+    readonly what: string
+    readonly care: string
+    readonly deferTo: string
+  }[]
   readonly when: string | null
 }
 
@@ -26,7 +32,16 @@ export interface CellView {
   readonly held: string | null
   readonly excluded: boolean
   readonly next: string | null
-  readonly gate: { readonly words: string; readonly items: readonly { readonly id: string; readonly text: string; readonly done: boolean; readonly failed: string | null; readonly lineId: string | null }[] } | null
+  readonly gate: {
+    readonly words: string
+    readonly items: readonly {
+      readonly id: string
+      readonly text: string
+      readonly done: boolean
+      readonly failed: string | null
+      readonly lineId: string | null
+    }[]
+  } | null
   readonly lines: readonly LineView[]
 }
 
@@ -58,13 +73,38 @@ export interface ScopeProps {
   readonly misty: number
   readonly stages: readonly Stage[]
   readonly rows: readonly RowView[]
-  readonly since: { readonly title: string; readonly changes: readonly { readonly place: string; readonly text: string; readonly detail: string; readonly kind: string }[] } | null
+  readonly since: {
+    readonly title: string
+    readonly changes: readonly {
+      readonly place: string
+      readonly text: string
+      readonly detail: string
+      readonly kind: string
+    }[]
+  } | null
   readonly open: {
     readonly decisions: readonly (Matter & { readonly owner: string; readonly by: string | null })[]
     readonly findings: readonly (Matter & { readonly certain: boolean })[]
     readonly keeps: readonly (Matter & { readonly until: string | null })[]
     readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
-    readonly photos: readonly { readonly hash: string; readonly placeId: string | null; readonly place: string; readonly caption: string; readonly on: string }[]
+    readonly photos: readonly {
+      readonly hash: string
+      readonly placeId: string | null
+      readonly place: string
+      readonly caption: string
+      readonly on: string
+    }[]
   }
   readonly mayEdit: boolean
 }
+
+/** A fact as the desk sends it; `was` refuses the form where somebody changed it meanwhile. */
+export interface Fact {
+  readonly subject: string
+  readonly subjectId: string
+  readonly facet: string
+  readonly placeId: string | null
+  readonly value: unknown
+  readonly was?: unknown
+}
+

@@ -9,14 +9,22 @@ import { useSend } from '../shared/useSend'
 import styles from './SelectionsTable.module.css'
 
 /** Adds something to choose: what, where, how long it takes, and the stage that puts it in. */
-export function AddSelection({ siteId, places }: { siteId: string; places: readonly { readonly id: string; readonly name: string }[] }) {
+export function AddSelection({
+  siteId,
+  places,
+}: {
+  siteId: string
+  places: readonly { readonly id: string; readonly name: string }[]
+}) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [what, setWhat] = useState('')
   const add = async (form: FormData): Promise<void> => {
     const placeId = String(form.get('place'))
     const value = { placeId, what, lead: form.get('lead') as LeadKey, neededFor: form.get('stage') }
-    const saved = await run(`/api/sites/${siteId}/facts`, { facts: [{ subject: 'selection', subjectId: uuid(), facet: 'laid', placeId, value }] })
+    const saved = await run(`/api/sites/${siteId}/facts`, {
+      facts: [{ subject: 'selection', subjectId: uuid(), facet: 'laid', placeId, value }],
+    })
     if (saved === null) return
     setWhat('')
     router.refresh()

@@ -43,7 +43,10 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
       <h1>Selections</h1>
       <p className={styles.lead}>{lead}</p>
       {rows.length === 0 ? (
-        <p className="notice">No selection yet. Lay down a treatment, or add one here: for example wall tile for the bathroom, needed for tile.</p>
+        <p className="notice">
+          No selection yet. Lay down a treatment, or add one here: for example wall tile for the bathroom, needed for
+          tile.
+        </p>
       ) : (
         <table className={`table ${styles.table}`}>
           <thead>
@@ -60,7 +63,13 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
           </thead>
           <tbody>
             {rows.map((row) => (
-              <SelectionLine key={row.id} row={row} showSite={site === null} open={open === row.id} onToggle={() => setOpen(open === row.id ? null : row.id)} />
+              <SelectionLine
+                key={row.id}
+                row={row}
+                showSite={site === null}
+                open={open === row.id}
+                onToggle={() => setOpen(open === row.id ? null : row.id)}
+              />
             ))}
           </tbody>
         </table>
@@ -70,9 +79,20 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
   )
 }
 
-const pressure = (row: SelectionRowView): string => (row.pressing < 0 || row.state === 'wrong' ? 'late' : row.pressing <= 7 ? 'due' : 'soft')
+const pressure = (row: SelectionRowView): string =>
+  row.pressing < 0 || row.state === 'wrong' ? 'late' : row.pressing <= 7 ? 'due' : 'soft'
 
-function SelectionLine({ row, showSite, open, onToggle }: { row: SelectionRowView; showSite: boolean; open: boolean; onToggle: () => void }) {
+function SelectionLine({
+  row,
+  showSite,
+  open,
+  onToggle,
+}: {
+  row: SelectionRowView
+  showSite: boolean
+  open: boolean
+  onToggle: () => void
+}) {
   return (
     <>
       <tr id={row.id}>
@@ -86,14 +106,22 @@ function SelectionLine({ row, showSite, open, onToggle }: { row: SelectionRowVie
         </th>
         <td data-label="State">{SELECTION_STATES[row.state]}</td>
         <td data-label="Order by" className={`${pressure(row)} measure`}>
-          {row.state === 'arrived' || row.state === 'installed' || row.state === 'ordered' ? '' : row.orderBy ? dateOnly(row.orderBy) : 'not planned'}
+          {row.state === 'arrived' || row.state === 'installed' || row.state === 'ordered'
+            ? ''
+            : row.orderBy
+              ? dateOnly(row.orderBy)
+              : 'not planned'}
         </td>
         <td data-label="Needed" className="measure">
           {row.neededOn ? dateOnly(row.neededOn) : ''}
         </td>
         <td data-label="In time?" className={pressure(row) === 'soft' ? undefined : pressure(row)}>
           {row.reason}
-          {row.daysAtStake > 0 && <small>If it takes its longest, its visit loses {row.daysAtStake === 1 ? '1 day' : `${row.daysAtStake} days`}.</small>}
+          {row.daysAtStake > 0 && (
+            <small>
+              If it takes its longest, its visit loses {row.daysAtStake === 1 ? '1 day' : `${row.daysAtStake} days`}.
+            </small>
+          )}
         </td>
         <td>
           <button type="button" className="btn btn-sm btn-quiet" aria-expanded={open} onClick={onToggle}>
@@ -121,8 +149,18 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
   const [lead, setLead] = useState(row.leadDays.join(', '))
 
   const save = async (): Promise<void> => {
-    const fact = (facet: string, value: unknown, was: unknown) => ({ subject: 'selection', subjectId: row.id, facet, placeId: row.placeId, value, was })
-    const leadDays = lead.split(/[,\s]+/).filter(Boolean).map(Number)
+    const fact = (facet: string, value: unknown, was: unknown) => ({
+      subject: 'selection',
+      subjectId: row.id,
+      facet,
+      placeId: row.placeId,
+      value,
+      was,
+    })
+    const leadDays = lead
+      .split(/[,\s]+/)
+      .filter(Boolean)
+      .map(Number)
     const facts = [
       ...(state !== row.state ? [fact('state', state, row.state)] : []),
       ...(choice !== (row.choice ?? '') ? [fact('choice', choice, row.choice ?? undefined)] : []),
@@ -145,7 +183,11 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
     >
       <label>
         State
-        <select className="form-select" value={state} onChange={(event) => setState(event.target.value as SelectionState)}>
+        <select
+          className="form-select"
+          value={state}
+          onChange={(event) => setState(event.target.value as SelectionState)}
+        >
           {Object.entries(SELECTION_STATES).map(([key, word]) => (
             <option key={key} value={key}>
               {word}
@@ -159,7 +201,12 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
       </label>
       <label>
         Arrives
-        <input className="form-control" type="date" value={arrives} onChange={(event) => setArrives(event.target.value)} />
+        <input
+          className="form-control"
+          type="date"
+          value={arrives}
+          onChange={(event) => setArrives(event.target.value)}
+        />
       </label>
       <label>
         Lead in days: best, likely, worst

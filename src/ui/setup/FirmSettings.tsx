@@ -26,7 +26,13 @@ export interface CrewView {
 
 export interface FirmSettingsProps {
   readonly person: { readonly name: string; readonly role: 'owner' | 'lead' | 'crew' }
-  readonly people: readonly { readonly id: string; readonly name: string; readonly login: string; readonly role: string; readonly sites: readonly string[] }[]
+  readonly people: readonly {
+    readonly id: string
+    readonly name: string
+    readonly login: string
+    readonly role: string
+    readonly sites: readonly string[]
+  }[]
   readonly sites: readonly { readonly id: string; readonly name: string }[]
   readonly crews: readonly CrewView[]
   readonly rates: Readonly<Record<string, number>>
@@ -63,7 +69,18 @@ function SignOut() {
   )
 }
 
-const NEW_CREW: CrewView = { id: '', name: '', trade: 'carpenter', crews: 1, crewSize: 2, weekdays: [1, 2, 3, 4, 5], daysOff: [], halves: 'both', contact: '', licence: '' }
+const NEW_CREW: CrewView = {
+  id: '',
+  name: '',
+  trade: 'carpenter',
+  crews: 1,
+  crewSize: 2,
+  weekdays: [1, 2, 3, 4, 5],
+  daysOff: [],
+  halves: 'both',
+  contact: '',
+  licence: '',
+}
 
 function Crews({ crews }: { crews: readonly CrewView[] }) {
   const [open, setOpen] = useState<CrewView | null>(null)
@@ -110,7 +127,14 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
   const { busy, error, run } = useSend()
   const [weekdays, setWeekdays] = useState(crew.weekdays)
   const save = async (form: FormData): Promise<void> => {
-    const body = { ...Object.fromEntries(form), id: crew.id, weekdays, daysOff: String(form.get('daysOff')).split(/[,\s]+/).filter(Boolean) }
+    const body = {
+      ...Object.fromEntries(form),
+      id: crew.id,
+      weekdays,
+      daysOff: String(form.get('daysOff'))
+        .split(/[,\s]+/)
+        .filter(Boolean),
+    }
     if ((await run('/api/crews', body)) === null) return
     router.refresh()
     onDone()
@@ -183,7 +207,10 @@ function People({ people, sites }: Pick<FirmSettingsProps, 'people' | 'sites'>) 
       <ul>
         {people.map((one) => (
           <li key={one.id}>
-            {one.name} <span className="soft">({one.login}, {one.role})</span>
+            {one.name}{' '}
+            <span className="soft">
+              ({one.login}, {one.role})
+            </span>
             {one.role === 'crew' && (
               <fieldset className={styles.days}>
                 <legend className="h3">Sees</legend>
@@ -194,7 +221,14 @@ function People({ people, sites }: Pick<FirmSettingsProps, 'people' | 'sites'>) 
                       id={`${one.id}-${site.id}`}
                       label={site.name}
                       checked={one.sites.includes(site.id)}
-                      onChange={() => void assign(one.id, one.sites.includes(site.id) ? one.sites.filter((id) => id !== site.id) : [...one.sites, site.id])}
+                      onChange={() =>
+                        void assign(
+                          one.id,
+                          one.sites.includes(site.id)
+                            ? one.sites.filter((id) => id !== site.id)
+                            : [...one.sites, site.id],
+                        )
+                      }
                     />
                   ))}
                 </div>
@@ -243,7 +277,8 @@ function Rates({ rates }: { rates: Readonly<Record<string, number>> }) {
   const router = useRouter()
   const { error, run } = useSend()
   const keep = async (key: RateKey, text: string): Promise<void> => {
-    if ((await run('/api/rates', { key, hours: text.trim() === '' ? null : text.replace(',', '.') })) !== null) router.refresh()
+    if ((await run('/api/rates', { key, hours: text.trim() === '' ? null : text.replace(',', '.') })) !== null)
+      router.refresh()
   }
   return (
     <section aria-labelledby="rates">
@@ -261,7 +296,15 @@ function Rates({ rates }: { rates: Readonly<Record<string, number>> }) {
                 {RATES[key].hours} a {{ each: 'piece', m: 'metre', m2: 'm²', m3: 'm³' }[RATES[key].unit]}
               </td>
               <td style={{ width: '7rem' }}>
-                <Form.Control size="sm" className="measure" aria-label={`Own hours: ${RATES[key].words}`} defaultValue={rates[key] ?? ''} onBlur={(event) => event.target.value !== String(rates[key] ?? '') && void keep(key, event.target.value)} />
+                <Form.Control
+                  size="sm"
+                  className="measure"
+                  aria-label={`Own hours: ${RATES[key].words}`}
+                  defaultValue={rates[key] ?? ''}
+                  onBlur={(event) =>
+                    event.target.value !== String(rates[key] ?? '') && void keep(key, event.target.value)
+                  }
+                />
               </td>
             </tr>
           ))}

@@ -27,8 +27,13 @@ export function NewSite({ today }: { today: string }) {
   const [places, setPlaces] = useState<readonly PlaceRow[]>([EMPTY_PLACE])
   const example = units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`
 
-  const change = (index: number, part: Partial<PlaceRow>): void => setPlaces(places.map((place, i) => (i === index ? { ...place, ...part } : place)))
-  const add = (): void => setPlaces([...places, { ...EMPTY_PLACE, level: places.at(-1)?.level ?? 'Ground floor', kind: places.at(-1)?.kind ?? 'room' }])
+  const change = (index: number, part: Partial<PlaceRow>): void =>
+    setPlaces(places.map((place, i) => (i === index ? { ...place, ...part } : place)))
+  const add = (): void =>
+    setPlaces([
+      ...places,
+      { ...EMPTY_PLACE, level: places.at(-1)?.level ?? 'Ground floor', kind: places.at(-1)?.kind ?? 'room' },
+    ])
   const create = async (form: FormData): Promise<void> => {
     const made = await run('/api/sites', {
       name: form.get('name'),
@@ -80,11 +85,19 @@ export function NewSite({ today }: { today: string }) {
         </div>
         <h2>Places, and what happens in each</h2>
         <p className="soft">
-          One line a room, face, roof or piece of ground, in the order you walk them. Sizes as you say them: <span className="measure">{example}</span>, or leave them for the walk.
+          One line a room, face, roof or piece of ground, in the order you walk them. Sizes as you say them:{' '}
+          <span className="measure">{example}</span>, or leave them for the walk.
         </p>
         <ol className={styles.places}>
           {places.map((place, i) => (
-            <PlaceLine key={i} number={i + 1} place={place} example={example} onChange={(part) => change(i, part)} onRemove={places.length > 1 ? () => setPlaces(places.filter((_, at) => at !== i)) : null} />
+            <PlaceLine
+              key={i}
+              number={i + 1}
+              place={place}
+              example={example}
+              onChange={(part) => change(i, part)}
+              onRemove={places.length > 1 ? () => setPlaces(places.filter((_, at) => at !== i)) : null}
+            />
           ))}
         </ol>
         <Button variant="quiet" onClick={add}>
@@ -105,7 +118,11 @@ function Text({ name, label, hint, numeric }: { name: string; label: string; hin
   return (
     <Form.Group controlId={name}>
       <Form.Label>{label}</Form.Label>
-      <Form.Control name={name} inputMode={numeric ? 'numeric' : undefined} aria-describedby={hint ? `${name}-hint` : undefined} />
+      <Form.Control
+        name={name}
+        inputMode={numeric ? 'numeric' : undefined}
+        aria-describedby={hint ? `${name}-hint` : undefined}
+      />
       {hint && <Form.Text id={`${name}-hint`}>{hint}</Form.Text>}
     </Form.Group>
   )
@@ -125,27 +142,59 @@ function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProp
   const title = (id: string): string => treatmentsFor(place.kind).find((treatment) => treatment.id === id)?.title ?? id
   return (
     <li>
-      <Form.Control aria-label={label('Name')} placeholder="Name" value={place.name} onChange={(event) => onChange({ name: event.target.value })} />
-      <Form.Select aria-label={label('Kind')} value={place.kind} onChange={(event) => onChange({ kind: event.target.value as PlaceKind, treatments: [], level: levelFor(event.target.value as PlaceKind, place.level) })}>
+      <Form.Control
+        aria-label={label('Name')}
+        placeholder="Name"
+        value={place.name}
+        onChange={(event) => onChange({ name: event.target.value })}
+      />
+      <Form.Select
+        aria-label={label('Kind')}
+        value={place.kind}
+        onChange={(event) =>
+          onChange({
+            kind: event.target.value as PlaceKind,
+            treatments: [],
+            level: levelFor(event.target.value as PlaceKind, place.level),
+          })
+        }
+      >
         {Object.entries(PLACE_KINDS).map(([kind, words]) => (
           <option key={kind} value={kind}>
             {words}
           </option>
         ))}
       </Form.Select>
-      <Form.Control aria-label={label('Level')} value={place.level} onChange={(event) => onChange({ level: event.target.value })} />
-      <Form.Control className="measure" aria-label={label('Size')} placeholder={example} value={place.size} onChange={(event) => onChange({ size: event.target.value })} />
+      <Form.Control
+        aria-label={label('Level')}
+        value={place.level}
+        onChange={(event) => onChange({ level: event.target.value })}
+      />
+      <Form.Control
+        className="measure"
+        aria-label={label('Size')}
+        placeholder={example}
+        value={place.size}
+        onChange={(event) => onChange({ size: event.target.value })}
+      />
       <div>
         {place.treatments.map((id) => (
           <span key={id} className={styles.treatment}>
             {title(id)}
-            <button type="button" onClick={() => onChange({ treatments: place.treatments.filter((one) => one !== id) })}>
+            <button
+              type="button"
+              onClick={() => onChange({ treatments: place.treatments.filter((one) => one !== id) })}
+            >
               Take out<span className="visually-hidden"> {title(id)}</span>
             </button>
           </span>
         ))}
         {left.length > 0 && (
-          <Form.Select aria-label={label('What happens at')} value="" onChange={(event) => onChange({ treatments: [...place.treatments, event.target.value] })}>
+          <Form.Select
+            aria-label={label('What happens at')}
+            value=""
+            onChange={(event) => onChange({ treatments: [...place.treatments, event.target.value] })}
+          >
             <option value="">{place.treatments.length === 0 ? 'What happens here?' : 'And also…'}</option>
             {left.map((treatment) => (
               <option key={treatment.id} value={treatment.id}>

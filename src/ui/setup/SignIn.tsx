@@ -25,7 +25,12 @@ export function SignIn({ demo, firm }: { demo: boolean; firm: string }) {
           <p>This is the demo. Every name and figure in it is made up, and nothing you do here reaches anybody.</p>
           <div className="d-grid gap-2">
             {DEMO_ROLES.map(({ role, words, sees }) => (
-              <Button key={role} variant={role === 'owner' ? 'primary' : 'quiet'} disabled={busy} onClick={() => void enter('/api/sign-in/demo', { role })}>
+              <Button
+                key={role}
+                variant={role === 'owner' ? 'primary' : 'quiet'}
+                disabled={busy}
+                onClick={() => void enter('/api/sign-in/demo', { role })}
+              >
                 {words}: {sees}
               </Button>
             ))}
@@ -85,7 +90,17 @@ export function NewFirm() {
   )
 }
 
-function Field({ name, label, type = 'text', autoComplete }: { name: string; label: string; type?: string; autoComplete?: string }) {
+function Field({
+  name,
+  label,
+  type = 'text',
+  autoComplete,
+}: {
+  name: string
+  label: string
+  type?: string
+  autoComplete?: string
+}) {
   return (
     <Form.Group controlId={`new-${name}`} className="mb-3">
       <Form.Label>{label}</Form.Label>

@@ -25,7 +25,12 @@ export interface SiteSettingsProps {
     readonly cabinetsAndPaint: 'paint-first' | 'cabinets-first'
     readonly relations: readonly { readonly before: string; readonly after: string; readonly why: string }[]
   }
-  readonly places: readonly { readonly id: string; readonly name: string; readonly level: string; readonly size: string | null }[]
+  readonly places: readonly {
+    readonly id: string
+    readonly name: string
+    readonly level: string
+    readonly size: string | null
+  }[]
 }
 
 /** A site's working days, client, order of work and places. */
@@ -56,19 +61,48 @@ export function SiteSettings({ site, places }: SiteSettingsProps) {
         className="visually-grouped"
       >
         <Weekdays value={form.weekdays} onChange={(weekdays) => set({ weekdays })} />
-        <Field id="days-off" label="Days off (year-month-day, with commas)" value={form.daysOff} onChange={(daysOff) => set({ daysOff })} />
-        <Field id="starts-on" label="Work starts" type="date" value={form.startsOn} onChange={(startsOn) => set({ startsOn })} />
-        <Form.Check id="lived-in" label="Somebody lives there during the works" checked={form.livedIn} onChange={(event) => set({ livedIn: event.target.checked })} />
+        <Field
+          id="days-off"
+          label="Days off (year-month-day, with commas)"
+          value={form.daysOff}
+          onChange={(daysOff) => set({ daysOff })}
+        />
+        <Field
+          id="starts-on"
+          label="Work starts"
+          type="date"
+          value={form.startsOn}
+          onChange={(startsOn) => set({ startsOn })}
+        />
+        <Form.Check
+          id="lived-in"
+          label="Somebody lives there during the works"
+          checked={form.livedIn}
+          onChange={(event) => set({ livedIn: event.target.checked })}
+        />
         <Field id="client-name" label="Client" value={form.clientName} onChange={(clientName) => set({ clientName })} />
-        <Field id="client-address" label="Client’s mail address" value={form.clientAddress} onChange={(clientAddress) => set({ clientAddress })} />
+        <Field
+          id="client-address"
+          label="Client’s mail address"
+          value={form.clientAddress}
+          onChange={(clientAddress) => set({ clientAddress })}
+        />
         <Form.Group controlId="private-note">
           <Form.Label>Private note, never shared</Form.Label>
-          <Form.Control as="textarea" rows={2} value={form.privateNote} onChange={(event) => set({ privateNote: event.target.value })} />
+          <Form.Control
+            as="textarea"
+            rows={2}
+            value={form.privateNote}
+            onChange={(event) => set({ privateNote: event.target.value })}
+          />
         </Form.Group>
         <h2>Order of work</h2>
         <Form.Group controlId="school">
           <Form.Label>Cabinets and paint</Form.Label>
-          <Form.Select value={form.cabinetsAndPaint} onChange={(event) => set({ cabinetsAndPaint: event.target.value as 'paint-first' | 'cabinets-first' })}>
+          <Form.Select
+            value={form.cabinetsAndPaint}
+            onChange={(event) => set({ cabinetsAndPaint: event.target.value as 'paint-first' | 'cabinets-first' })}
+          >
             <option value="paint-first">Paint, then cabinets, then touch up (fits late cabinets)</option>
             <option value="cabinets-first">Cabinets, then paint (fewer damages where supply is sure)</option>
           </Form.Select>
@@ -93,7 +127,19 @@ export function SiteSettings({ site, places }: SiteSettingsProps) {
   )
 }
 
-function Field({ id, label, value, onChange, type = 'text' }: { id: string; label: string; value: string; onChange: (value: string) => void; type?: string }) {
+function Field({
+  id,
+  label,
+  value,
+  onChange,
+  type = 'text',
+}: {
+  id: string
+  label: string
+  value: string
+  onChange: (value: string) => void
+  type?: string
+}) {
   return (
     <Form.Group controlId={id}>
       <Form.Label>{label}</Form.Label>
@@ -118,7 +164,8 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
       <ul>
         {value.map((relation, i) => (
           <li key={`${relation.before}${relation.after}`}>
-            {STAGES[relation.before as keyof typeof STAGES]} before {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}{' '}
+            {STAGES[relation.before as keyof typeof STAGES]} before{' '}
+            {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}{' '}
             <Button size="sm" variant="quiet" onClick={() => onChange(value.filter((_, at) => at !== i))}>
               Take away
             </Button>

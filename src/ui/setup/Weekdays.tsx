@@ -4,7 +4,15 @@ import { weekdayName } from '@/core/calendar/day'
 import styles from './NewSite.module.css'
 
 /** Which days of the week are worked. */
-export function Weekdays({ value, onChange, legend = 'Working days' }: { value: readonly number[]; onChange: (days: readonly number[]) => void; legend?: string }) {
+export function Weekdays({
+  value,
+  onChange,
+  legend = 'Working days',
+}: {
+  value: readonly number[]
+  onChange: (days: readonly number[]) => void
+  legend?: string
+}) {
   return (
     <fieldset className={styles.days}>
       <legend>{legend}</legend>

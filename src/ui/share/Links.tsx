@@ -49,7 +49,13 @@ export function Links({ links }: { links: readonly LinkView[] }) {
 }
 
 /** Makes calendar addresses, for a site or for a crew. */
-export function CalendarFeeds({ site, crews }: { site: { readonly id: string; readonly name: string } | null; crews: readonly { readonly id: string; readonly name: string }[] }) {
+export function CalendarFeeds({
+  site,
+  crews,
+}: {
+  site: { readonly id: string; readonly name: string } | null
+  crews: readonly { readonly id: string; readonly name: string }[]
+}) {
   const { busy, error, run } = useSend<{ path: string }>()
   const [made, setMade] = useState<{ name: string; path: string } | null>(null)
   const make = async (name: string, body: unknown): Promise<void> => {

@@ -62,7 +62,8 @@ export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; si
           <ul className={styles.ticks}>
             {gate.items.map((item) => (
               <li key={item.text}>
-                <span aria-hidden="true">{item.done ? '☑' : '☐'}</span> {item.text} <span className="visually-hidden">{item.done ? 'in' : 'open'}</span>
+                <span aria-hidden="true">{item.done ? '☑' : '☐'}</span> {item.text}{' '}
+                <span className="visually-hidden">{item.done ? 'in' : 'open'}</span>
               </li>
             ))}
           </ul>

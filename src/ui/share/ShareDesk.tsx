@@ -12,14 +12,31 @@ export interface TellProps {
     readonly audience: 'trade' | 'client'
     readonly who: string
     readonly siteId: string | null
-    readonly changes: readonly { readonly visitKey: string | null; readonly text: string; readonly confirmed: boolean }[]
+    readonly changes: readonly {
+      readonly visitKey: string | null
+      readonly text: string
+      readonly confirmed: boolean
+    }[]
   }[]
-  readonly unasked: readonly { readonly visitKey: string; readonly who: string; readonly what: string; readonly when: string }[]
+  readonly unasked: readonly {
+    readonly visitKey: string
+    readonly who: string
+    readonly what: string
+    readonly when: string
+  }[]
 }
 
 export interface OutboxProps {
   readonly simulated: boolean
-  readonly messages: readonly { readonly id: string; readonly recipient: string; readonly address: string; readonly subject: string; readonly body: string; readonly writtenAt: string; readonly sentAt: string | null }[]
+  readonly messages: readonly {
+    readonly id: string
+    readonly recipient: string
+    readonly address: string
+    readonly subject: string
+    readonly body: string
+    readonly writtenAt: string
+    readonly sentAt: string | null
+  }[]
 }
 
 /** Who has to be told what changed, and who was never asked. */
@@ -57,7 +74,11 @@ export function TellList({ changed, unasked }: TellProps) {
               </ul>
             </div>
             {one.audience === 'trade' ? (
-              <Button variant="primary" disabled={busy} onClick={() => void tell(one.changes.flatMap((change) => change.visitKey ?? []))}>
+              <Button
+                variant="primary"
+                disabled={busy}
+                onClick={() => void tell(one.changes.flatMap((change) => change.visitKey ?? []))}
+              >
                 Tell {one.who}
               </Button>
             ) : (
@@ -104,12 +125,17 @@ export function Outbox({ simulated, messages }: OutboxProps) {
   return (
     <section aria-labelledby="outbox">
       <h2 id="outbox">Outbox</h2>
-      {simulated && <p className="notice">Simulated: messages are kept here and go nowhere. Set a mail server to send them for real.</p>}
+      {simulated && (
+        <p className="notice">
+          Simulated: messages are kept here and go nowhere. Set a mail server to send them for real.
+        </p>
+      )}
       {messages.length === 0 && <p>Nothing was sent yet.</p>}
       {messages.map((message) => (
         <details key={message.id} className={styles.message}>
           <summary>
-            <strong>{message.recipient}</strong>: {message.subject} <span className="soft">{message.sentAt ? 'sent' : 'waiting to be sent'}</span>
+            <strong>{message.recipient}</strong>: {message.subject}{' '}
+            <span className="soft">{message.sentAt ? 'sent' : 'waiting to be sent'}</span>
           </summary>
           <p className="soft">To {message.address || 'no address on record'}</p>
           <pre>{message.body}</pre>

@@ -7,7 +7,12 @@ interface SiteShareProps {
   readonly site: { readonly id: string; readonly name: string }
   readonly draft: UpdateDraft
   readonly since: string | null
-  readonly photos: readonly { readonly hash: string; readonly caption: string; readonly place: string; readonly on: string }[]
+  readonly photos: readonly {
+    readonly hash: string
+    readonly caption: string
+    readonly place: string
+    readonly on: string
+  }[]
   readonly tell: TellProps
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly links: readonly LinkView[]

@@ -28,7 +28,12 @@ interface UpdateEditorProps {
   readonly siteId: string
   readonly draft: UpdateDraft
   readonly since: string | null
-  readonly photos: readonly { readonly hash: string; readonly caption: string; readonly place: string; readonly on: string }[]
+  readonly photos: readonly {
+    readonly hash: string
+    readonly caption: string
+    readonly place: string
+    readonly on: string
+  }[]
 }
 
 /** The client's update, composed from what really changed, edited before it goes. */
@@ -39,8 +44,10 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
   const [shown, setShown] = useState<ReadonlySet<string>>(new Set())
   const [url, setUrl] = useState<string | null>(null)
 
-  const change = (section: Section, index: number, value: string): void => setText({ ...text, [section]: text[section].map((one, i) => (i === index ? value : one)) })
-  const drop = (section: Section, index: number): void => setText({ ...text, [section]: text[section].filter((_, i) => i !== index) })
+  const change = (section: Section, index: number, value: string): void =>
+    setText({ ...text, [section]: text[section].map((one, i) => (i === index ? value : one)) })
+  const drop = (section: Section, index: number): void =>
+    setText({ ...text, [section]: text[section].filter((_, i) => i !== index) })
   const add = (section: Section): void => setText({ ...text, [section]: [...text[section], ''] })
   const toggle = (hash: string): void => {
     const next = new Set(shown)
@@ -59,7 +66,10 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
   return (
     <section aria-labelledby="update">
       <h2 id="update">Client update</h2>
-      <p className="soft">{since ? `What changed since the update of ${since}.` : 'The first update.'} Only what stands here is shown; edit it as you like.</p>
+      <p className="soft">
+        {since ? `What changed since the update of ${since}.` : 'The first update.'} Only what stands here is shown;
+        edit it as you like.
+      </p>
       {url && (
         <p className="notice notice-good">
           Published. The link: <a href={url}>{url}</a>
@@ -73,7 +83,10 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
       >
         <Form.Group controlId="headline" className="mb-3">
           <Form.Label>Headline</Form.Label>
-          <Form.Control value={text.headline} onChange={(event) => setText({ ...text, headline: event.target.value })} />
+          <Form.Control
+            value={text.headline}
+            onChange={(event) => setText({ ...text, headline: event.target.value })}
+          />
         </Form.Group>
         {SECTIONS.map(({ key, title, empty }) => (
           <fieldset key={key} className="mb-3">
@@ -81,7 +94,13 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
             {text[key].length === 0 && <p className="soft">{empty}</p>}
             {text[key].map((sentence, i) => (
               <div key={i} className={styles.sentence}>
-                <Form.Control as="textarea" rows={sentence.length > 90 ? 2 : 1} aria-label={`${title}, sentence ${i + 1}`} value={sentence} onChange={(event) => change(key, i, event.target.value)} />
+                <Form.Control
+                  as="textarea"
+                  rows={sentence.length > 90 ? 2 : 1}
+                  aria-label={`${title}, sentence ${i + 1}`}
+                  value={sentence}
+                  onChange={(event) => change(key, i, event.target.value)}
+                />
                 <Button variant="quiet" size="sm" onClick={() => drop(key, i)}>
                   Drop
                 </Button>
@@ -100,7 +119,11 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
                 <label key={photo.hash}>
                   {/* eslint-disable-next-line @next/next/no-img-element */}
                   <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || photo.place} loading="lazy" />
-                  <Form.Check checked={shown.has(photo.hash)} onChange={() => toggle(photo.hash)} label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`} />
+                  <Form.Check
+                    checked={shown.has(photo.hash)}
+                    onChange={() => toggle(photo.hash)}
+                    label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`}
+                  />
                 </label>
               ))}
             </div>

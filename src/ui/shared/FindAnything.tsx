@@ -44,15 +44,25 @@ export function FindAnything() {
         Find
       </button>
       <dialog ref={dialog} aria-label="Find anything">
-        <form method="dialog" onSubmit={(event) => {
-          if (!found[0]) return
-          event.preventDefault()
-          window.location.assign(found[0].href)
-        }}>
+        <form
+          method="dialog"
+          onSubmit={(event) => {
+            if (!found[0]) return
+            event.preventDefault()
+            window.location.assign(found[0].href)
+          }}
+        >
           <label className="form-label text-dark" htmlFor="find-anything">
             Find a site, a place, a line or a selection
           </label>
-          <input id="find-anything" className="form-control" value={query} autoComplete="off" autoFocus onChange={(event) => setQuery(event.target.value)} />
+          <input
+            id="find-anything"
+            className="form-control"
+            value={query}
+            autoComplete="off"
+            autoFocus
+            onChange={(event) => setQuery(event.target.value)}
+          />
         </form>
         <ul className={styles.results} aria-live="polite">
           {found.map((one) => (

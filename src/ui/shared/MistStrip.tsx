@@ -4,7 +4,11 @@ import styles from './MistStrip.module.css'
 export function MistStrip({ places }: { places: readonly { readonly name: string; readonly clearness: number }[] }) {
   const misty = places.filter((place) => place.clearness < 0.4).length
   return (
-    <div className={styles.strip} role="img" aria-label={`${places.length - misty} of ${places.length} places seen lately`}>
+    <div
+      className={styles.strip}
+      role="img"
+      aria-label={`${places.length - misty} of ${places.length} places seen lately`}
+    >
       {places.map((place, i) => (
         <span key={i} style={{ opacity: 0.18 + 0.82 * place.clearness }} title={place.name} />
       ))}

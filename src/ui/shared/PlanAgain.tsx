@@ -18,7 +18,8 @@ export function PlanAgain({ label = 'Plan again', onPlanned }: { label?: string;
     setDone(0)
     try {
       const response = await fetch('/api/plan', { method: 'POST', signal: stop.current.signal })
-      if (!response.ok || !response.body) throw new Error(((await response.json()) as { error: { message: string } }).error.message)
+      if (!response.ok || !response.body)
+        throw new Error(((await response.json()) as { error: { message: string } }).error.message)
       for await (const message of lines(response.body)) {
         if ('done' in message) setDone(message.done)
         if ('error' in message) throw new Error(message.error)
@@ -26,7 +27,13 @@ export function PlanAgain({ label = 'Plan again', onPlanned }: { label?: string;
       router.refresh()
       onPlanned?.()
     } catch (failure) {
-      setError(stop.current.signal.aborted ? 'Stopped. The old plan stands.' : failure instanceof Error ? failure.message : 'The plan failed.')
+      setError(
+        stop.current.signal.aborted
+          ? 'Stopped. The old plan stands.'
+          : failure instanceof Error
+            ? failure.message
+            : 'The plan failed.',
+      )
     } finally {
       setDone(null)
     }

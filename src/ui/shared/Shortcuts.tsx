@@ -7,7 +7,12 @@ import { siteOfPath, VERBS } from './verbs'
 /** Whether a key belongs to a field that is being typed in. */
 export function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
-  return event.ctrlKey || event.metaKey || event.altKey || (target !== null && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  return (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    (target !== null && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  )
 }
 
 /** `g` then a letter goes to a verb; `?` lists all keys. */

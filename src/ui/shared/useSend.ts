@@ -12,13 +12,20 @@ type Answer<T> = { readonly ok: true; readonly data: T } | { readonly ok: false;
 export async function send<T = unknown>(url: string, body: unknown = {}): Promise<Answer<T>> {
   let response: Response
   try {
-    response = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    response = await fetch(url, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
   } catch {
     return { ok: false, error: { message: 'No network. What you typed is still here; try again when there is one.' } }
   }
   const answer = (await response.json().catch(() => ({}))) as { error?: SendError }
   if (response.ok) return { ok: true, data: answer as T }
-  return { ok: false, error: answer.error ?? { message: 'The server gave no clear answer. Nothing was saved; try again.' } }
+  return {
+    ok: false,
+    error: answer.error ?? { message: 'The server gave no clear answer. Nothing was saved; try again.' },
+  }
 }
 
 /** A write with its busy state and its error, for a form or a button. */

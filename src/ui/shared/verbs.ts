@@ -2,7 +2,12 @@
 export const VERBS = [
   { key: 't', word: 'Today', href: () => '/today' },
   { key: 'w', word: 'Walk', href: (site: string | null) => (site ? `/walk#${site}` : '/walk') },
-  { key: 's', word: 'Scope', href: (site: string | null, first: string | null) => (site ?? first ? `/sites/${site ?? first}/scope` : '/sites/new') },
+  {
+    key: 's',
+    word: 'Scope',
+    href: (site: string | null, first: string | null) =>
+      (site ?? first) ? `/sites/${site ?? first}/scope` : '/sites/new',
+  },
   { key: 'e', word: 'Selections', href: (site: string | null) => (site ? `/sites/${site}/selections` : '/selections') },
   { key: 'p', word: 'Plan', href: (site: string | null) => (site ? `/sites/${site}/plan` : '/plan') },
   { key: 'h', word: 'Share', href: (site: string | null) => (site ? `/sites/${site}/share` : '/share') },

@@ -68,8 +68,8 @@ function FirstSite() {
   return (
     <div className="notice">
       <p>
-        Give Aftermist one house: its rooms with their sizes, like <q>Kitchen, 4.1 x 3.9</q>, and what happens in each, like{' '}
-        <q>kitchen stripped and rebuilt</q>. It lays down the work and plans it.
+        Give Aftermist one house: its rooms with their sizes, like <q>Kitchen, 4.1 x 3.9</q>, and what happens in each,
+        like <q>kitchen stripped and rebuilt</q>. It lays down the work and plans it.
       </p>
       <a className="btn btn-primary" href="/sites/new">
         Start a site
@@ -113,7 +113,9 @@ function Stays({ label, stays }: { label: string; stays: readonly Stay[] }) {
       {stays.map((stay) => (
         <div key={stay.key} className={styles.stay} style={{ borderColor: stageHue(stay.stage) }}>
           {stay.text}
-          <small className={stay.note.startsWith('held') || stay.note.endsWith('declined') ? 'late' : 'soft'}>{stay.note}</small>
+          <small className={stay.note.startsWith('held') || stay.note.endsWith('declined') ? 'late' : 'soft'}>
+            {stay.note}
+          </small>
         </div>
       ))}
     </td>

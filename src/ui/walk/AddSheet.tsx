@@ -45,7 +45,9 @@ const MORE = ['work', 'selection', 'keep', 'decide'] as const
 export function AddSheet(props: AddSheetProps) {
   const { adding, place, onClose, onChoose } = props
   const dialog = useRef<HTMLDialogElement>(null)
-  useEffect(() => dialog.current?.showModal(), [])
+  useEffect(() => {
+    dialog.current?.showModal()
+  }, [])
   return (
     <dialog ref={dialog} className={styles.sheet} aria-label={TITLES[adding.kind]} onClose={onClose}>
       <h2>
@@ -107,7 +109,13 @@ function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial
         </>
       )
     case 'measure':
-      return <Words name="size" label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`} short />
+      return (
+        <Words
+          name="size"
+          label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
+          short
+        />
+      )
     case 'found':
       return (
         <>
@@ -120,7 +128,11 @@ function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial
       return (
         <>
           <Words name="what" label="What is to be chosen" short />
-          <Pick name="lead" label="How long it takes to get" options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])} />
+          <Pick
+            name="lead"
+            label="How long it takes to get"
+            options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])}
+          />
           <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
         </>
       )
@@ -135,7 +147,16 @@ function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial
       return (
         <>
           <Words name="question" label="The question" />
-          <Pick name="owner" label="Who answers" options={[['client', 'client'], ['designer', 'designer'], ['engineer', 'engineer'], ['us', 'we ourselves']]} />
+          <Pick
+            name="owner"
+            label="Who answers"
+            options={[
+              ['client', 'client'],
+              ['designer', 'designer'],
+              ['engineer', 'engineer'],
+              ['us', 'we ourselves'],
+            ]}
+          />
           <label>
             By
             <input className="form-control" type="date" name="by" />
@@ -173,12 +194,35 @@ function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial
   }
 }
 
-const CONDITIONS = ['rot', 'crack', 'damaged', 'damp', 'mold', 'leak', 'insect', 'animal', 'sag', 'corrosion', 'missing', 'loose', 'blocked', 'wrong', 'failed', 'live', 'dead', 'asbestos']
+const CONDITIONS = [
+  'rot',
+  'crack',
+  'damaged',
+  'damp',
+  'mold',
+  'leak',
+  'insect',
+  'animal',
+  'sag',
+  'corrosion',
+  'missing',
+  'loose',
+  'blocked',
+  'wrong',
+  'failed',
+  'live',
+  'dead',
+  'asbestos',
+]
 
 const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
   <label>
     {label}
-    {short ? <input className="form-control" name={name} autoComplete="off" /> : <textarea className="form-control" name={name} rows={3} />}
+    {short ? (
+      <input className="form-control" name={name} autoComplete="off" />
+    ) : (
+      <textarea className="form-control" name={name} rows={3} />
+    )}
   </label>
 )
 const Tick = ({ name, label }: { name: string; label: string }) => (
@@ -186,7 +230,15 @@ const Tick = ({ name, label }: { name: string; label: string }) => (
     <input type="checkbox" name={name} /> {label}
   </label>
 )
-const Pick = ({ name, label, options }: { name: string; label: string; options: readonly (readonly [string, string])[] }) => (
+const Pick = ({
+  name,
+  label,
+  options,
+}: {
+  name: string
+  label: string
+  options: readonly (readonly [string, string])[]
+}) => (
   <label>
     {label}
     <select className="form-select" name={name}>
@@ -212,19 +264,60 @@ function factOf(adding: Adding, place: Place, site: SiteWalk, form: FormData): N
   const day = (name: string): Day | undefined => (text(name) === '' ? undefined : (text(name) as Day))
   switch (adding.kind) {
     case 'note':
-      return { ...at, subject: 'note', facet: 'noted', value: { text: needed('text', 'Note'), private: form.has('private') } }
+      return {
+        ...at,
+        subject: 'note',
+        facet: 'noted',
+        value: { text: needed('text', 'Note'), private: form.has('private') },
+      }
     case 'measure':
-      return { placeId: place.id, subjectId: place.id, subject: 'place', facet: 'measured', value: parseSize(needed('size', 'Size'), site.snapshot.site.units) }
+      return {
+        placeId: place.id,
+        subjectId: place.id,
+        subject: 'place',
+        facet: 'measured',
+        value: parseSize(needed('size', 'Size'), site.snapshot.site.units),
+      }
     case 'found':
-      return { ...at, subject: 'finding', facet: 'found', value: { text: needed('text', 'What was found'), condition: text('condition'), certain: !form.has('suspected') } }
+      return {
+        ...at,
+        subject: 'finding',
+        facet: 'found',
+        value: {
+          text: needed('text', 'What was found'),
+          condition: text('condition'),
+          certain: !form.has('suspected'),
+        },
+      }
     case 'selection':
-      return { ...at, subject: 'selection', facet: 'laid', value: { placeId: place.id, what: needed('what', 'What'), lead: text('lead') as LeadKey, neededFor: text('stage') as Stage } }
+      return {
+        ...at,
+        subject: 'selection',
+        facet: 'laid',
+        value: {
+          placeId: place.id,
+          what: needed('what', 'What'),
+          lead: text('lead') as LeadKey,
+          neededFor: text('stage') as Stage,
+        },
+      }
     case 'keep':
-      return { ...at, subject: 'keep', facet: 'kept', value: { text: needed('text', 'What stays'), ...(text('until') ? { until: text('until') } : {}) } }
+      return {
+        ...at,
+        subject: 'keep',
+        facet: 'kept',
+        value: { text: needed('text', 'What stays'), ...(text('until') ? { until: text('until') } : {}) },
+      }
     case 'decide': {
       const by = day('by')
-      if (by && by < site.snapshot.site.startsOn && by < site.snapshot.today) throw new ImpossibleRequest('past', 'By: that day has passed. Choose today or later.', 'by')
-      const value: Decision = { question: needed('question', 'Question'), owner: text('owner') as Decision['owner'], ...(by ? { by } : {}), ...(text('blocks') ? { blocks: text('blocks') as Stage } : {}) }
+      if (by && by < site.snapshot.site.startsOn && by < site.snapshot.today)
+        throw new ImpossibleRequest('past', 'By: that day has passed. Choose today or later.', 'by')
+      const value: Decision = {
+        question: needed('question', 'Question'),
+        owner: text('owner') as Decision['owner'],
+        ...(by ? { by } : {}),
+        ...(text('blocks') ? { blocks: text('blocks') as Stage } : {}),
+      }
       return { ...at, subject: 'decision', facet: 'asked', value }
     }
     case 'work': {
@@ -236,17 +329,39 @@ function factOf(adding: Adding, place: Place, site: SiteWalk, form: FormData): N
         subject: 'line',
         facet: 'laid',
         value: {
-          placeId: place.id, stage: text('stage') as Stage, trade: text('trade') as Trade, action: 'install', element: 'wall', title, basis: 'once', rate: 'frame-opening',
-          quantity: { value: 1, unit: 'each' }, how: 'said on the walk', rough: false, hours: effort(1, hours), cautions: [], ...(form.has('extra') ? { extra: true } : {}),
+          placeId: place.id,
+          stage: text('stage') as Stage,
+          trade: text('trade') as Trade,
+          action: 'install',
+          element: 'wall',
+          title,
+          basis: 'once',
+          rate: 'frame-opening',
+          quantity: { value: 1, unit: 'each' },
+          how: 'said on the walk',
+          rough: false,
+          hours: effort(1, hours),
+          cautions: [],
+          ...(form.has('extra') ? { extra: true } : {}),
         },
       }
     }
     case 'hold': {
       const until = day('until')
-      return { ...onLine(adding.line), subject: 'line', facet: 'held', value: { reason: needed('reason', 'Reason'), ...(until ? { until } : {}) } }
+      return {
+        ...onLine(adding.line),
+        subject: 'line',
+        facet: 'held',
+        value: { reason: needed('reason', 'Reason'), ...(until ? { until } : {}) },
+      }
     }
     case 'exclude':
-      return { ...onLine(adding.line), subject: 'line', facet: 'excluded', value: { reason: needed('reason', 'Reason') } }
+      return {
+        ...onLine(adding.line),
+        subject: 'line',
+        facet: 'excluded',
+        value: { reason: needed('reason', 'Reason') },
+      }
     case 'photo':
     case 'more':
       throw new ImpossibleRequest('no-fact', 'Choose what to add.')
@@ -261,7 +376,15 @@ function PhotoForm({ place, site, onClose }: AddSheetProps) {
     if (!window.isSecureContext) return setWrong('Photos can be kept only over https or on this machine itself.')
     for (const file of files) {
       const hash = await site.keepPhoto(file)
-      await site.record([{ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId: place.id, value: { hash, caption: String(form.get('caption') ?? '').trim() } }])
+      await site.record([
+        {
+          subject: 'photo',
+          subjectId: uuid(),
+          facet: 'taken',
+          placeId: place.id,
+          value: { hash, caption: String(form.get('caption') ?? '').trim() },
+        },
+      ])
     }
     onClose()
   }
@@ -284,4 +407,3 @@ function PhotoForm({ place, site, onClose }: AddSheetProps) {
     </form>
   )
 }
-

@@ -16,7 +16,10 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
   const changes = differences(atStart, state)
   const unseen = state.places.filter((place) => !place.lastSeen || place.lastSeen < started)
   const end = async (): Promise<void> => {
-    if (walk) await site.record([{ subject: 'walk', subjectId: walk.walkId, facet: 'ended', placeId: null, value: site.snapshot.today }])
+    if (walk)
+      await site.record([
+        { subject: 'walk', subjectId: walk.walkId, facet: 'ended', placeId: null, value: site.snapshot.today },
+      ])
     await site.setWalk(null)
     setEnded(true)
   }
@@ -43,11 +46,19 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
           ))}
         </ul>
         <h2 className={styles.section}>Not visited</h2>
-        <p className={styles.pad}>{unseen.length === 0 ? 'Every place was seen.' : unseen.map((place) => place.name).join(', ')}</p>
+        <p className={styles.pad}>
+          {unseen.length === 0 ? 'Every place was seen.' : unseen.map((place) => place.name).join(', ')}
+        </p>
         {ended && (
           <div className={`${styles.pad} visually-grouped`}>
-            <p>{site.heldCount > 0 ? `${site.heldCount} are still held on the phone and go by themselves as soon as there is a network. Plan again after that.` : 'Everything is on the server. Plan again, then see who has to be told.'}</p>
-            {site.heldCount === 0 && <PlanAgain onPlanned={() => window.location.assign(`/sites/${site.snapshot.site.id}/plan`)} />}
+            <p>
+              {site.heldCount > 0
+                ? `${site.heldCount} are still held on the phone and go by themselves as soon as there is a network. Plan again after that.`
+                : 'Everything is on the server. Plan again, then see who has to be told.'}
+            </p>
+            {site.heldCount === 0 && (
+              <PlanAgain onPlanned={() => window.location.assign(`/sites/${site.snapshot.site.id}/plan`)} />
+            )}
             <p>
               <a href={`/sites/${site.snapshot.site.id}/scope`}>Scope</a> · <a href="/today">Today</a>
             </p>

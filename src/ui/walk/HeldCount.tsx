@@ -22,7 +22,8 @@ export function Notices({ site }: { site: SiteWalk }) {
       ))}
       {site.refused.length > 0 && (
         <p className="notice notice-error">
-          {site.refused.length} could not be taken and {site.refused.length === 1 ? 'is' : 'are'} kept here: {site.refused.map((one) => one.message).join(' ')}{' '}
+          {site.refused.length} could not be taken and {site.refused.length === 1 ? 'is' : 'are'} kept here:{' '}
+          {site.refused.map((one) => one.message).join(' ')}{' '}
           <button type="button" className="btn btn-sm btn-quiet" onClick={() => void site.dropRefused()}>
             Let them go
           </button>

@@ -25,20 +25,31 @@ interface PlaceWalkProps {
 export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
   const { state, snapshot } = site
   const places = state.places
-  const index = Math.max(0, places.findIndex((place) => place.id === walk.placeId))
+  const index = Math.max(
+    0,
+    places.findIndex((place) => place.id === walk.placeId),
+  )
   const place = places[index]
   const [adding, setAdding] = useState<Adding | null>(null)
-  useEffect(() => window.scrollTo(0, 0), [index])
+  useEffect(() => {
+    window.scrollTo(0, 0)
+  }, [index])
   if (!place) return <p className={styles.pad}>This site has no places yet. Add them at the desk.</p>
 
-  const lines = state.lines.filter((line) => line.placeId === place.id).sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
+  const lines = state.lines
+    .filter((line) => line.placeId === place.id)
+    .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
   const was = site.before.lines
   const openLines = lines.filter((line) => line.excluded === null && (line.progress < 100 || changedNow(line, was)))
   const doneLines = lines.filter((line) => line.excluded === null && !openLines.includes(line))
   const gates = coverGates(place.id, state.lines, state.gateMarks)
   const keeps = state.keeps.filter((keep) => keep.placeId === place.id && !keep.released)
   const seen = mistOf(site.before.places.find((one) => one.id === place.id) ?? place, lines, false, snapshot.today)
-  const visited = new Set(places.filter((one) => one.lastSeen && one.lastSeen !== site.before.places.find((b) => b.id === one.id)?.lastSeen).map((one) => one.id))
+  const visited = new Set(
+    places
+      .filter((one) => one.lastSeen && one.lastSeen !== site.before.places.find((b) => b.id === one.id)?.lastSeen)
+      .map((one) => one.id),
+  )
 
   const here = (facts: readonly NewFact[]): void => void site.record(facts)
   const go = async (to: number): Promise<void> => {
@@ -46,6 +57,20 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
     const next = places[to]
     if (next) await site.setWalk({ ...walk, placeId: next.id })
     else onEnd()
+  }
+  const lineRow = (line: Line) => {
+    const at = { subject: 'line' as const, subjectId: line.id, placeId: place.id }
+    return (
+      <LineRow
+        key={line.id}
+        line={line}
+        was={was.find((one) => one.id === line.id)?.progress ?? 0}
+        onSet={(value) => here([{ ...at, facet: 'progress', value }])}
+        onHold={() => setAdding({ kind: 'hold', line })}
+        onLetGo={() => here([{ ...at, facet: 'held', value: null }])}
+        onExclude={() => setAdding({ kind: 'exclude', line })}
+      />
+    )
   }
   const changed = openLines.some((line) => changedNow(line, was))
 
@@ -78,18 +103,20 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       <main className={styles.body}>
         <Notices site={site} />
         <h2 className={styles.section}>What is here now</h2>
-        {openLines.length === 0 && <p className={styles.pad}>{lines.length === 0 ? 'No work was laid down here yet.' : 'Everything here is done.'}</p>}
-        <ul className={styles.rows}>
-          {openLines.map((line) => (
-            <LineRow key={line.id} line={line} was={was.find((one) => one.id === line.id)?.progress ?? 0} onSet={(value) => here([{ subject: 'line', subjectId: line.id, facet: 'progress', placeId: place.id, value }])} onHold={() => setAdding({ kind: 'hold', line })} onLetGo={() => here([{ subject: 'line', subjectId: line.id, facet: 'held', placeId: place.id, value: null }])} onExclude={() => setAdding({ kind: 'exclude', line })} />
-          ))}
-        </ul>
+        {openLines.length === 0 && (
+          <p className={styles.pad}>
+            {lines.length === 0 ? 'No work was laid down here yet.' : 'Everything here is done.'}
+          </p>
+        )}
+        <ul className={styles.rows}>{openLines.map(lineRow)}</ul>
         {gates.map((gate) => (
           <section key={gate.stage} className={styles.gate}>
             <h2>Before {STAGES[gate.stage].toLowerCase()} covers it</h2>
-            {gate.items.filter((item) => !item.done || item.kind !== 'work').map((item) => (
-              <GateTick key={item.id} item={item} placeId={place.id} record={here} />
-            ))}
+            {gate.items
+              .filter((item) => !item.done || item.kind !== 'work')
+              .map((item) => (
+                <GateTick key={item.id} item={item} placeId={place.id} record={here} />
+              ))}
           </section>
         ))}
         {keeps.length > 0 && (
@@ -102,7 +129,13 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
                     <strong>{keep.text}</strong>
                     <small>{keep.until ? `until ${keep.until}` : 'stays for good'}</small>
                   </div>
-                  <button type="button" className={styles.small} onClick={() => here([{ subject: 'keep', subjectId: keep.id, facet: 'released', placeId: place.id, value: true }])}>
+                  <button
+                    type="button"
+                    className={styles.small}
+                    onClick={() =>
+                      here([{ subject: 'keep', subjectId: keep.id, facet: 'released', placeId: place.id, value: true }])
+                    }
+                  >
                     Gone
                   </button>
                 </li>
@@ -114,11 +147,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         {doneLines.length > 0 && (
           <details className={styles.pad}>
             <summary>Done here ({doneLines.length})</summary>
-            <ul className={styles.rows}>
-              {doneLines.map((line) => (
-                <LineRow key={line.id} line={line} was={100} onSet={(value) => here([{ subject: 'line', subjectId: line.id, facet: 'progress', placeId: place.id, value }])} />
-              ))}
-            </ul>
+            <ul className={styles.rows}>{doneLines.map(lineRow)}</ul>
           </details>
         )}
         <div className={styles.pad}>
@@ -147,7 +176,9 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
           More
         </button>
       </footer>
-      {adding && <AddSheet adding={adding} place={place} site={site} onClose={() => setAdding(null)} onChoose={setAdding} />}
+      {adding && (
+        <AddSheet adding={adding} place={place} site={site} onClose={() => setAdding(null)} onChoose={setAdding} />
+      )}
     </>
   )
 }
@@ -161,19 +192,19 @@ interface LineRowProps {
   readonly line: Line
   readonly was: number
   readonly onSet: (value: number) => void
-  readonly onHold?: () => void
-  readonly onLetGo?: () => void
-  readonly onExclude?: () => void
+  readonly onHold: () => void
+  readonly onLetGo: () => void
+  readonly onExclude: () => void
 }
 
 function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps) {
   return (
     <li className={styles.line}>
-      <div className={styles.row}>
-        <div>
+      <details>
+        <summary>
           <strong>{line.title}</strong>
           <small>
-            {TRADES[line.trade].toLowerCase()}, was {was}
+            {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
           </small>
           {line.held && (
             <small className="late">
@@ -181,43 +212,70 @@ function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps)
               {line.held.until && `, until ${dateOnly(line.held.until)}`}
             </small>
           )}
-        </div>
-        <QuarterPad title={line.title} stage={line.stage} value={line.progress} onSet={onSet} />
-      </div>
-      {(onHold || onExclude) && (
-        <details>
-          <summary>Hold, leave out, take care</summary>
-          {line.cautions.map((id) => (
-            <p key={id} className={styles.caution}>
-              <strong>{CAUTIONS[id].what}.</strong> {CAUTIONS[id].care} Only {CAUTIONS[id].deferTo} may clear it.
-            </p>
-          ))}
-          {line.held ? (
-            <button type="button" className={styles.small} onClick={onLetGo}>
-              Let it go on
-            </button>
-          ) : (
-            <button type="button" className={styles.small} onClick={onHold}>
-              Hold it
-            </button>
-          )}{' '}
-          <button type="button" className={styles.small} onClick={onExclude}>
-            Leave it out
+        </summary>
+        {line.cautions.map((id) => (
+          <p key={id} className={styles.caution}>
+            <strong>{CAUTIONS[id].what}.</strong> {CAUTIONS[id].care} Only {CAUTIONS[id].deferTo} may clear it.
+          </p>
+        ))}
+        {line.held ? (
+          <button type="button" className={styles.small} onClick={onLetGo}>
+            Let it go on
           </button>
-        </details>
+        ) : (
+          <button type="button" className={styles.small} onClick={onHold}>
+            Hold it
+          </button>
+        )}{' '}
+        <button type="button" className={styles.small} onClick={onExclude}>
+          Leave it out
+        </button>
+      </details>
+      {line.inspects ? (
+        <TestPad line={line} onSet={onSet} onFailed={onHold} />
+      ) : (
+        <QuarterPad title={line.title} stage={line.stage} value={line.progress} onSet={onSet} />
       )}
     </li>
   )
 }
 
-function GateTick({ item, placeId, record }: { item: GateItem; placeId: string; record: (facts: readonly NewFact[]) => void }) {
+/** A test or an inspection is not half done: it passed, or it failed and says why. */
+function TestPad({ line, onSet, onFailed }: { line: Line; onSet: (value: number) => void; onFailed: () => void }) {
+  return (
+    <div className={styles.test} role="group" aria-label={`Result: ${line.title}`}>
+      <button type="button" aria-pressed={line.progress === 100} onClick={() => onSet(line.progress === 100 ? 0 : 100)}>
+        passed
+      </button>
+      <button type="button" aria-pressed={line.held !== null} onClick={onFailed}>
+        failed
+      </button>
+    </div>
+  )
+}
+
+function GateTick({
+  item,
+  placeId,
+  record,
+}: {
+  item: GateItem
+  placeId: string
+  record: (facts: readonly NewFact[]) => void
+}) {
   const tick = (done: boolean): void => {
-    if (item.lineId) record([{ subject: 'line', subjectId: item.lineId, facet: 'progress', placeId, value: done ? 100 : 0 }])
+    if (item.lineId)
+      record([{ subject: 'line', subjectId: item.lineId, facet: 'progress', placeId, value: done ? 100 : 0 }])
     else record([{ subject: 'gate', subjectId: item.id, facet: 'ticked', placeId, value: done }])
   }
   return (
     <label>
-      <input type="checkbox" checked={item.done} disabled={item.kind === 'work'} onChange={(event) => tick(event.target.checked)} />
+      <input
+        type="checkbox"
+        checked={item.done}
+        disabled={item.kind === 'work'}
+        onChange={(event) => tick(event.target.checked)}
+      />
       <span>
         {item.text}
         {item.failed && <small className="late"> {item.failed}</small>}
@@ -227,14 +285,24 @@ function GateTick({ item, placeId, record }: { item: GateItem; placeId: string; 
 }
 
 /** What was recorded at this place and is still open: found, to decide, to choose, notes. */
-function Recorded({ site, placeId, record }: { site: SiteWalk; placeId: string; record: (facts: readonly NewFact[]) => void }) {
+function Recorded({
+  site,
+  placeId,
+  record,
+}: {
+  site: SiteWalk
+  placeId: string
+  record: (facts: readonly NewFact[]) => void
+}) {
   const { state } = site
   const findings = state.findings.filter((one) => one.placeId === placeId && !one.settled)
   const decisions = state.decisions.filter((one) => one.placeId === placeId && one.answer === null)
   const selections = state.selections.filter((one) => one.placeId === placeId && one.state !== 'installed')
   const fresh = new Set(site.before.notes.map((note) => note.id))
   const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
-  const photos = state.photos.filter((one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id))
+  const photos = state.photos.filter(
+    (one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id),
+  )
   if (findings.length + decisions.length + selections.length + notes.length + photos.length === 0) return null
   return (
     <>
@@ -246,7 +314,13 @@ function Recorded({ site, placeId, record }: { site: SiteWalk; placeId: string; 
               Found: {one.text}
               <small>{one.certain ? 'seen' : 'suspected'}</small>
             </div>
-            <button type="button" className={styles.small} onClick={() => record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])}>
+            <button
+              type="button"
+              className={styles.small}
+              onClick={() =>
+                record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])
+              }
+            >
               Settled
             </button>
           </li>
@@ -268,7 +342,13 @@ function Recorded({ site, placeId, record }: { site: SiteWalk; placeId: string; 
               <small>{one.choice ?? 'not chosen yet'}</small>
             </div>
             {one.state === 'ordered' && (
-              <button type="button" className={styles.small} onClick={() => record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])}>
+              <button
+                type="button"
+                className={styles.small}
+                onClick={() =>
+                  record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])
+                }
+              >
                 It is here
               </button>
             )}
@@ -282,7 +362,9 @@ function Recorded({ site, placeId, record }: { site: SiteWalk; placeId: string; 
             </div>
           </li>
         ))}
-        {photos.length > 0 && <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>}
+        {photos.length > 0 && (
+          <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>
+        )}
       </ul>
     </>
   )

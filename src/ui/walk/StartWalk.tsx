@@ -15,9 +15,26 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const [kind, setKind] = useState<VisitKind>(last ? 'progress' : 'scope')
   const start = async (): Promise<void> => {
     const walkId = uuid()
-    const walk = { siteId: snapshot.site.id, walkId, kind, placeId: state.places[0]?.id ?? null, baseline: snapshot.registers }
+    const walk = {
+      siteId: snapshot.site.id,
+      walkId,
+      kind,
+      placeId: state.places[0]?.id ?? null,
+      baseline: snapshot.registers,
+    }
     await site.setWalk(walk)
-    await site.record([{ subject: 'walk', subjectId: walkId, facet: 'started', placeId: null, value: { kind, day: snapshot.today, by: snapshot.person } }], walk)
+    await site.record(
+      [
+        {
+          subject: 'walk',
+          subjectId: walkId,
+          facet: 'started',
+          placeId: null,
+          value: { kind, day: snapshot.today, by: snapshot.person },
+        },
+      ],
+      walk,
+    )
   }
   const decisions = state.decisions.filter((decision) => decision.answer === null)
   const findings = state.findings.filter((finding) => !finding.settled)
@@ -38,23 +55,40 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         <Notices site={site} />
         {snapshot.site.built !== null && snapshot.site.built < 1980 && !last && (
           <p className={`${styles.pad} notice`}>
-            Built {snapshot.site.built}: have paint and plaster tested for lead and asbestos before anything is opened. Only certified people clear it.
+            Built {snapshot.site.built}: have paint and plaster tested for lead and asbestos before anything is opened.
+            Only certified people clear it.
           </p>
         )}
         <h2 className={styles.section}>Left open by the last walk</h2>
         {nothing && <p className={styles.pad}>Nothing.</p>}
         <ul className={styles.rows}>
           {held.map((line) => (
-            <Left key={line.id} text={`${line.title} is held: ${line.held!.reason}`} at={placeName(state, line.placeId)} />
+            <Left
+              key={line.id}
+              text={`${line.title} is held: ${line.held!.reason}`}
+              at={placeName(state, line.placeId)}
+            />
           ))}
           {decisions.map((decision) => (
-            <Left key={decision.id} text={decision.question} at={`${placeName(state, decision.placeId)}, the ${decision.owner} answers${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`} />
+            <Left
+              key={decision.id}
+              text={decision.question}
+              at={`${placeName(state, decision.placeId)}, the ${decision.owner} answers${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`}
+            />
           ))}
           {findings.map((finding) => (
-            <Left key={finding.id} text={finding.text} at={`${placeName(state, finding.placeId)}, ${finding.certain ? 'seen' : 'suspected, look again'}`} />
+            <Left
+              key={finding.id}
+              text={finding.text}
+              at={`${placeName(state, finding.placeId)}, ${finding.certain ? 'seen' : 'suspected, look again'}`}
+            />
           ))}
           {keeps.map((keep) => (
-            <Left key={keep.id} text={`${keep.text} stays`} at={`${placeName(state, keep.placeId)}, until ${keep.until}`} />
+            <Left
+              key={keep.id}
+              text={`${keep.text} stays`}
+              at={`${placeName(state, keep.placeId)}, until ${keep.until}`}
+            />
           ))}
         </ul>
         <fieldset className={styles.kinds}>

@@ -14,7 +14,11 @@ const onHash = (changed: () => void): (() => void) => {
 
 /** The walk on a phone. Everything it needs is on the phone once the site was opened with a network. */
 export function WalkApp() {
-  const siteId = useSyncExternalStore(onHash, () => window.location.hash.slice(1), () => '')
+  const siteId = useSyncExternalStore(
+    onHash,
+    () => window.location.hash.slice(1),
+    () => '',
+  )
   return siteId ? <SiteWalkPages key={siteId} siteId={siteId} /> : <ChooseSite />
 }
 
@@ -46,7 +50,9 @@ function ChooseSite() {
             </li>
           ))}
         </ul>
-        {sites?.length === 0 && <p className={styles.pad}>No site is on this phone yet. Open one once with a network.</p>}
+        {sites?.length === 0 && (
+          <p className={styles.pad}>No site is on this phone yet. Open one once with a network.</p>
+        )}
       </main>
     </>
   )
@@ -55,7 +61,9 @@ function ChooseSite() {
 function SiteWalkPages({ siteId }: { siteId: string }) {
   const site = useSiteWalk(siteId)
   const [ending, setEnding] = useState(false)
-  useEffect(() => window.scrollTo(0, 0), [ending])
+  useEffect(() => {
+    window.scrollTo(0, 0)
+  }, [ending])
   if (site === null) return <p className={styles.pad}>Opening the site…</p>
   if (site === 'missing') {
     return (

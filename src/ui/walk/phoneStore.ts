@@ -5,12 +5,24 @@ import type { Trade } from '@/core/scope/vocabulary'
 
 /** What the server gives a phone to walk a site with. */
 export interface WalkSnapshot {
-  readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric'; readonly livedIn: boolean; readonly built: number | null; readonly startsOn: Day }
+  readonly site: {
+    readonly id: string
+    readonly name: string
+    readonly units: 'imperial' | 'metric'
+    readonly livedIn: boolean
+    readonly built: number | null
+    readonly startsOn: Day
+  }
   readonly person: string
   readonly now: Instant
   readonly today: Day
   readonly registers: readonly Observation[]
-  readonly visits: readonly { readonly lineIds: readonly string[]; readonly startDay: Day; readonly endDay: Day; readonly trade: Trade }[]
+  readonly visits: readonly {
+    readonly lineIds: readonly string[]
+    readonly startDay: Day
+    readonly endDay: Day
+    readonly trade: Trade
+  }[]
 }
 
 interface KeptSnapshot {

@@ -14,10 +14,22 @@ export async function sendHeld(siteId: string): Promise<SyncResult> {
   try {
     await sendPhotos(siteId, notices)
     for (;;) {
-      const batch = await phone.held.where({ siteId }).filter((one) => one.state === 'held').limit(BATCH).toArray()
+      const batch = await phone.held
+        .where({ siteId })
+        .filter((one) => one.state === 'held')
+        .limit(BATCH)
+        .toArray()
       if (batch.length === 0) break
-      const receipt = await post(`/api/sites/${siteId}/observations`, JSON.stringify({ observations: batch.map(({ observation }) => forServer(observation)) }), 'application/json')
-      const { safe, refused, notices: told } = receipt as { safe: string[]; refused: { id: string; message: string }[]; notices: string[] }
+      const receipt = await post(
+        `/api/sites/${siteId}/observations`,
+        JSON.stringify({ observations: batch.map(({ observation }) => forServer(observation)) }),
+        'application/json',
+      )
+      const {
+        safe,
+        refused,
+        notices: told,
+      } = receipt as { safe: string[]; refused: { id: string; message: string }[]; notices: string[] }
       await phone.held.bulkUpdate([
         ...safe.map((id) => ({ key: id, changes: { state: 'sent' as const } })),
         ...refused.map(({ id, message }) => ({ key: id, changes: { state: 'refused' as const, message } })),
@@ -32,8 +44,15 @@ export async function sendHeld(siteId: string): Promise<SyncResult> {
 }
 
 async function sendPhotos(siteId: string, notices: string[]): Promise<void> {
-  for (const photo of await phone.photos.where({ siteId }).filter((one) => !one.refused).toArray()) {
-    const response = await reach(`/api/sites/${siteId}/photos`, { method: 'POST', body: photo.blob, headers: { 'content-type': 'application/octet-stream' } })
+  for (const photo of await phone.photos
+    .where({ siteId })
+    .filter((one) => !one.refused)
+    .toArray()) {
+    const response = await reach(`/api/sites/${siteId}/photos`, {
+      method: 'POST',
+      body: photo.blob,
+      headers: { 'content-type': 'application/octet-stream' },
+    })
     if (response.ok) await phone.photos.delete(photo.hash)
     else {
       const { error } = (await response.json()) as { error: { message: string } }
@@ -45,7 +64,10 @@ async function sendPhotos(siteId: string, notices: string[]): Promise<void> {
 
 /** Fetches the site as the server knows it and forgets what was sent and is now part of it. */
 export async function fetchSnapshot(siteId: string): Promise<boolean> {
-  const sent = await phone.held.where({ siteId }).filter((one) => one.state === 'sent').primaryKeys()
+  const sent = await phone.held
+    .where({ siteId })
+    .filter((one) => one.state === 'sent')
+    .primaryKeys()
   let response: Response
   try {
     response = await reach(`/api/sites/${siteId}/walk`)
@@ -69,7 +91,8 @@ class Unreachable extends Error {}
 async function reach(url: string, init?: RequestInit): Promise<Response> {
   try {
     const response = await fetch(url, init)
-    if (response.status === 401) throw new Unreachable('You were signed out meanwhile. Sign in again; what you recorded is kept on the phone.')
+    if (response.status === 401)
+      throw new Unreachable('You were signed out meanwhile. Sign in again; what you recorded is kept on the phone.')
     if (response.status >= 500) throw new Unreachable()
     return response
   } catch (error) {

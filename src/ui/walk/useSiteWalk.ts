@@ -9,7 +9,11 @@ import { fetchSnapshot, sendHeld } from './sync'
 
 const RETRY_MS = 15_000
 
-export type NewFact = { readonly [K in SubjectKind]: { readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] } }[FacetOf<K>] }[SubjectKind]
+export type NewFact = {
+  readonly [K in SubjectKind]: {
+    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
+  }[FacetOf<K>]
+}[SubjectKind]
 
 export interface SiteWalk {
   readonly snapshot: WalkSnapshot
@@ -71,11 +75,12 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   }, [siteId, reload])
 
   useEffect(() => {
-    void reload().then(sync)
+    const first = window.setTimeout(() => void reload().then(sync))
     const timer = window.setInterval(() => void sync(), RETRY_MS)
     const now = (): void => void sync()
     window.addEventListener('online', now)
     return () => {
+      window.clearTimeout(first)
       window.clearInterval(timer)
       window.removeEventListener('online', now)
     }
@@ -87,7 +92,15 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     [snapshot, walk?.baseline],
   )
   const state = useMemo(
-    () => (snapshot ? siteStateOf(mergeRegisters(registersOf(snapshot.snapshot.registers), held.map((one) => one.observation))) : null),
+    () =>
+      snapshot
+        ? siteStateOf(
+            mergeRegisters(
+              registersOf(snapshot.snapshot.registers),
+              held.map((one) => one.observation),
+            ),
+          )
+        : null,
     [snapshot, held],
   )
 
@@ -129,7 +142,10 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   )
 
   const dropRefused = useCallback(async () => {
-    await phone.held.where({ siteId }).filter((one) => one.state === 'refused').delete()
+    await phone.held
+      .where({ siteId })
+      .filter((one) => one.state === 'refused')
+      .delete()
     await reload()
   }, [siteId, reload])
 

@@ -8,10 +8,18 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     cautions: ['roof-edge', 'weather-opening', 'dust', 'ladder', 'neighbour-access'],
     lines: [
       work('protect', 'sider', 'protect', 'siding', 'Protect ground and planting', 'once', 'protect-face'),
-      work('strip-out', 'sider', 'remove', 'siding', 'Open a strip to look behind', 'once', 'strip-opening', { cautions: ['dust'] }),
-      work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier over the old boards', 'face', 'barrier', { cautions: ['weather-opening'] }),
-      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', { inspects: ['weather-barrier'] }),
-      work('cladding', 'sider', 'overlay', 'siding', 'New siding and trim', 'face', 'siding', { cautions: ['roof-edge'] }),
+      work('strip-out', 'sider', 'remove', 'siding', 'Open a strip to look behind', 'once', 'strip-opening', {
+        cautions: ['dust'],
+      }),
+      work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier over the old boards', 'face', 'barrier', {
+        cautions: ['weather-opening'],
+      }),
+      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', {
+        inspects: ['weather-barrier'],
+      }),
+      work('cladding', 'sider', 'overlay', 'siding', 'New siding and trim', 'face', 'siding', {
+        cautions: ['roof-edge'],
+      }),
       work('paint', 'painter', 'paint', 'siding', 'Seal and paint', 'face', 'paint-face', { cautions: ['ladder'] }),
     ],
     selections: [choose('Siding', 'custom-door', 'cladding'), choose('Outside colour', 'matched-paint', 'paint')],
@@ -23,11 +31,19 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     cautions: ['roof-edge', 'weather-opening', 'dust', 'hanging-wires', 'neighbour-access'],
     lines: [
       work('protect', 'sider', 'protect', 'siding', 'Protect ground and planting', 'once', 'protect-face'),
-      work('strip-out', 'sider', 'remove', 'siding', 'Tear off the old siding', 'face', 'strip-siding', { cautions: ['dust', 'weather-opening', 'hanging-wires'] }),
+      work('strip-out', 'sider', 'remove', 'siding', 'Tear off the old siding', 'face', 'strip-siding', {
+        cautions: ['dust', 'weather-opening', 'hanging-wires'],
+      }),
       work('framing', 'carpenter', 'replace', 'sheathing', 'Repair and sheathe', 'face', 'sheathing'),
-      work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier and flashing', 'face', 'barrier', { cautions: ['weather-opening'] }),
-      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', { inspects: ['weather-barrier'] }),
-      work('cladding', 'sider', 'replace', 'siding', 'New siding and trim', 'face', 'siding', { cautions: ['roof-edge'] }),
+      work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier and flashing', 'face', 'barrier', {
+        cautions: ['weather-opening'],
+      }),
+      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', {
+        inspects: ['weather-barrier'],
+      }),
+      work('cladding', 'sider', 'replace', 'siding', 'New siding and trim', 'face', 'siding', {
+        cautions: ['roof-edge'],
+      }),
       work('paint', 'painter', 'paint', 'siding', 'Seal and paint', 'face', 'paint-face', { cautions: ['ladder'] }),
     ],
     selections: [choose('Siding', 'custom-door', 'cladding'), choose('Outside colour', 'matched-paint', 'paint')],
@@ -39,7 +55,9 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     cautions: ['dust', 'ladder', 'roof-edge'],
     lines: [
       work('protect', 'painter', 'protect', 'siding', 'Protect ground, planting and glass', 'once', 'protect-face'),
-      work('paint', 'painter', 'paint', 'siding', 'Wash, scrape, prime and two coats', 'face', 'paint-face', { cautions: ['dust', 'ladder'] }),
+      work('paint', 'painter', 'paint', 'siding', 'Wash, scrape, prime and two coats', 'face', 'paint-face', {
+        cautions: ['dust', 'ladder'],
+      }),
     ],
     selections: [choose('Outside colour', 'matched-paint', 'paint')],
   },
@@ -50,9 +68,15 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     cautions: ['roof-edge', 'fire-sound', 'neighbour-access', 'cold'],
     lines: [
       work('protect', 'plasterer', 'protect', 'wall', 'Protect ground, glass and sills', 'once', 'protect-face'),
-      work('strip-out', 'plasterer', 'remove', 'plaster', 'Hack off loose render', 'face', 'strip-finishes', { cautions: ['dust'] }),
-      work('insulation', 'insulator', 'insulate', 'insulation', 'Fix insulation boards', 'face', 'insulate-face', { cautions: ['fire-sound'] }),
-      work('plaster', 'plasterer', 'install', 'plaster', 'Base coat, mesh and finish', 'face', 'plaster', { cautions: ['cold', 'roof-edge'] }),
+      work('strip-out', 'plasterer', 'remove', 'plaster', 'Hack off loose render', 'face', 'strip-finishes', {
+        cautions: ['dust'],
+      }),
+      work('insulation', 'insulator', 'insulate', 'insulation', 'Fix insulation boards', 'face', 'insulate-face', {
+        cautions: ['fire-sound'],
+      }),
+      work('plaster', 'plasterer', 'install', 'plaster', 'Base coat, mesh and finish', 'face', 'plaster', {
+        cautions: ['cold', 'roof-edge'],
+      }),
       work('paint', 'painter', 'paint', 'sill', 'Paint sills and trim', 'once', 'paint-trim'),
     ],
     selections: [choose('Render colour', 'matched-paint', 'plaster')],
@@ -63,10 +87,18 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     fits: ['roof', 'outbuilding'],
     cautions: ['roof-edge', 'weather-opening', 'old-structure', 'chimney'],
     lines: [
-      work('strip-out', 'roofer', 'remove', 'roof', 'Strip the covering', 'floor', 'strip-roof', { cautions: ['roof-edge', 'weather-opening'] }),
-      work('roof', 'roofer', 'install', 'roof', 'Underlay and covering', 'floor', 'roof-cover', { cautions: ['roof-edge', 'old-structure'] }),
-      work('roof', 'roofer', 'install', 'flashing', 'Drip edge, ridge and chimney flashing', 'once', 'roof-edge', { cautions: ['chimney'] }),
-      work('roof', 'roofer', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', { inspects: ['roof'] }),
+      work('strip-out', 'roofer', 'remove', 'roof', 'Strip the covering', 'floor', 'strip-roof', {
+        cautions: ['roof-edge', 'weather-opening'],
+      }),
+      work('roof', 'roofer', 'install', 'roof', 'Underlay and covering', 'floor', 'roof-cover', {
+        cautions: ['roof-edge', 'old-structure'],
+      }),
+      work('roof', 'roofer', 'install', 'flashing', 'Drip edge, ridge and chimney flashing', 'once', 'roof-edge', {
+        cautions: ['chimney'],
+      }),
+      work('roof', 'roofer', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', {
+        inspects: ['roof'],
+      }),
     ],
     selections: [choose('Roof covering', 'custom-door', 'roof')],
   },
@@ -79,9 +111,22 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
     fits: ['room', 'face'],
     cautions: ['weather-opening', 'dust', 'ladder'],
     lines: [
-      work('strip-out', 'window-door', 'remove', 'window', 'Take out the old unit', 'once', 'strip-opening', { cautions: ['weather-opening', 'dust'] }),
-      work('windows-doors', 'window-door', 'replace', 'window', 'Set and flash the new unit', 'once', 'window-set', { cautions: ['ladder'] }),
-      work('windows-doors', 'window-door', 'test', 'window', 'Opened, closed and flashing photographed', 'once', 'inspect-rough', { inspects: ['windows-doors'] }),
+      work('strip-out', 'window-door', 'remove', 'window', 'Take out the old unit', 'once', 'strip-opening', {
+        cautions: ['weather-opening', 'dust'],
+      }),
+      work('windows-doors', 'window-door', 'replace', 'window', 'Set and flash the new unit', 'once', 'window-set', {
+        cautions: ['ladder'],
+      }),
+      work(
+        'windows-doors',
+        'window-door',
+        'test',
+        'window',
+        'Opened, closed and flashing photographed',
+        'once',
+        'inspect-rough',
+        { inspects: ['windows-doors'] },
+      ),
       work('trim', 'carpenter', 'install', 'casing', 'Casing', 'once', 'door-hang'),
     ],
     selections: [choose('Window or door unit', 'custom-window', 'windows-doors')],
@@ -92,9 +137,27 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
     fits: ['room', 'face'],
     cautions: ['bearing-wall', 'weather-opening', 'wall-openings', 'hanging-wires'],
     lines: [
-      work('framing', 'carpenter', 'install', 'opening', 'Support, cut and frame the opening', 'once', 'frame-opening', { cautions: ['bearing-wall', 'weather-opening', 'wall-openings'] }),
+      work(
+        'framing',
+        'carpenter',
+        'install',
+        'opening',
+        'Support, cut and frame the opening',
+        'once',
+        'frame-opening',
+        { cautions: ['bearing-wall', 'weather-opening', 'wall-openings'] },
+      ),
       work('windows-doors', 'window-door', 'install', 'window', 'Set and flash the new unit', 'once', 'window-set'),
-      work('windows-doors', 'window-door', 'test', 'window', 'Opened, closed and flashing photographed', 'once', 'inspect-rough', { inspects: ['windows-doors'] }),
+      work(
+        'windows-doors',
+        'window-door',
+        'test',
+        'window',
+        'Opened, closed and flashing photographed',
+        'once',
+        'inspect-rough',
+        { inspects: ['windows-doors'] },
+      ),
       work('trim', 'carpenter', 'install', 'casing', 'Casing', 'once', 'door-hang'),
     ],
     selections: [choose('Window or door unit', 'custom-window', 'windows-doors')],
@@ -105,8 +168,12 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
     fits: ['room', 'face'],
     cautions: ['weather-opening', 'escape-window', 'wall-openings'],
     lines: [
-      work('strip-out', 'window-door', 'remove', 'window', 'Take out the old unit', 'once', 'strip-opening', { cautions: ['escape-window'] }),
-      work('framing', 'carpenter', 'close-up', 'opening', 'Frame and sheathe the opening', 'once', 'frame-closing', { cautions: ['wall-openings'] }),
+      work('strip-out', 'window-door', 'remove', 'window', 'Take out the old unit', 'once', 'strip-opening', {
+        cautions: ['escape-window'],
+      }),
+      work('framing', 'carpenter', 'close-up', 'opening', 'Frame and sheathe the opening', 'once', 'frame-closing', {
+        cautions: ['wall-openings'],
+      }),
       work('insulation', 'insulator', 'insulate', 'insulation', 'Insulate the opening', 'once', 'backing'),
     ],
     selections: [],
@@ -117,10 +184,25 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
     fits: ['room', 'face'],
     cautions: ['escape-window', 'bearing-wall', 'trench', 'buried-services', 'dust'],
     lines: [
-      work('excavation', 'excavator', 'remove', 'wall', 'Dig the well', 'once', 'well-dig', { cautions: ['buried-services', 'trench'] }),
-      work('framing', 'concrete', 'enlarge', 'opening', 'Saw the wall and frame the opening', 'once', 'frame-opening', { cautions: ['bearing-wall', 'dust'] }),
-      work('framing', 'inspector', 'inspect', 'opening', 'Clear opening measured before the frame is fixed', 'once', 'inspect-structure', { inspects: ['framing'], cautions: ['escape-window'] }),
-      work('windows-doors', 'window-door', 'install', 'window', 'Set the escape window', 'once', 'window-set', { cautions: ['escape-window'] }),
+      work('excavation', 'excavator', 'remove', 'wall', 'Dig the well', 'once', 'well-dig', {
+        cautions: ['buried-services', 'trench'],
+      }),
+      work('framing', 'concrete', 'enlarge', 'opening', 'Saw the wall and frame the opening', 'once', 'frame-opening', {
+        cautions: ['bearing-wall', 'dust'],
+      }),
+      work(
+        'framing',
+        'inspector',
+        'inspect',
+        'opening',
+        'Clear opening measured before the frame is fixed',
+        'once',
+        'inspect-structure',
+        { inspects: ['framing'], cautions: ['escape-window'] },
+      ),
+      work('windows-doors', 'window-door', 'install', 'window', 'Set the escape window', 'once', 'window-set', {
+        cautions: ['escape-window'],
+      }),
       work('trim', 'carpenter', 'install', 'casing', 'Casing', 'once', 'door-hang'),
     ],
     selections: [choose('Escape window and well', 'custom-window', 'windows-doors')],
@@ -134,11 +216,19 @@ export const GROUND_TREATMENTS: readonly Treatment[] = [
     fits: ['room', 'ground'],
     cautions: ['slab-cables', 'buried-services', 'trench', 'dust', 'fill'],
     lines: [
-      work('strip-out', 'demolition', 'remove', 'slab', 'Scan, saw and break out', 'length', 'break-slab', { cautions: ['slab-cables', 'dust'] }),
-      work('excavation', 'excavator', 'remove', 'floor', 'Dig the trench', 'length', 'dig-trench', { cautions: ['buried-services', 'trench'] }),
+      work('strip-out', 'demolition', 'remove', 'slab', 'Scan, saw and break out', 'length', 'break-slab', {
+        cautions: ['slab-cables', 'dust'],
+      }),
+      work('excavation', 'excavator', 'remove', 'floor', 'Dig the trench', 'length', 'dig-trench', {
+        cautions: ['buried-services', 'trench'],
+      }),
       work('underground', 'plumber', 'install', 'drain', 'Lay the drain', 'length', 'lay-drain', { outage: 'toilet' }),
-      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', { inspects: ['excavation', 'underground'] }),
-      work('concrete', 'concrete', 'install', 'slab', 'Fill, bar and pour', 'slab', 'pour-slab', { cautions: ['fill'] }),
+      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', {
+        inspects: ['excavation', 'underground'],
+      }),
+      work('concrete', 'concrete', 'install', 'slab', 'Fill, bar and pour', 'slab', 'pour-slab', {
+        cautions: ['fill'],
+      }),
     ],
     selections: [],
   },
@@ -148,10 +238,25 @@ export const GROUND_TREATMENTS: readonly Treatment[] = [
     fits: ['ground', 'boundary'],
     cautions: ['buried-services', 'trench', 'open-holes', 'neighbour-access'],
     lines: [
-      work('excavation', 'excavator', 'remove', 'drain', 'Locate services, dig in short sections', 'length', 'dig-trench', { cautions: ['buried-services', 'trench', 'open-holes'] }),
-      work('underground', 'plumber', 'install', 'drain', 'Bed and lay the drain', 'length', 'lay-drain', { outage: 'toilet' }),
-      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', { inspects: ['excavation', 'underground'] }),
-      work('site-works', 'excavator', 'close-up', 'drain', 'Fill and tamp in layers', 'length', 'lay-drain', { cautions: ['fill'] }),
+      work(
+        'excavation',
+        'excavator',
+        'remove',
+        'drain',
+        'Locate services, dig in short sections',
+        'length',
+        'dig-trench',
+        { cautions: ['buried-services', 'trench', 'open-holes'] },
+      ),
+      work('underground', 'plumber', 'install', 'drain', 'Bed and lay the drain', 'length', 'lay-drain', {
+        outage: 'toilet',
+      }),
+      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', {
+        inspects: ['excavation', 'underground'],
+      }),
+      work('site-works', 'excavator', 'close-up', 'drain', 'Fill and tamp in layers', 'length', 'lay-drain', {
+        cautions: ['fill'],
+      }),
     ],
     selections: [],
   },

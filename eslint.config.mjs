@@ -1,0 +1,28 @@
+import next from 'eslint-config-next/core-web-vitals'
+import typescript from 'eslint-config-next/typescript'
+import prettier from 'eslint-config-prettier'
+
+const config = [
+  { ignores: ['.next/**', 'dist-workers/**', 'next-env.d.ts', '.demo/**'] },
+  ...next,
+  ...typescript,
+  prettier,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { varsIgnorePattern: '^_', argsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportDefaultDeclaration', message: 'Default exports only where a tool asks for them.' },
+      ],
+      // Own pages are left by plain links: the next page is read fresh from the server.
+      '@next/next/no-html-link-for-pages': 'off',
+      '@next/next/no-location-assign-relative-destination': 'off',
+    },
+  },
+  { files: ['src/app/**', 'src/workers/**', '*.config.*', 'src/proxy.ts', '**/*.d.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  { files: ['.dependency-cruiser.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+]
+export default config

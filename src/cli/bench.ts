@@ -1,0 +1,151 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { Command } from 'commander'
+import { v7 as uuid } from 'uuid'
+import { loadDemo, placeIdOf, siteIdOf } from '../demo/loadDemo'
+import { contextFor } from '../server/context'
+import { openFirmFolder } from '../server/firmFolder'
+import { readPeople } from '../data/people'
+import { problemInput } from '../server/plan/planFirm'
+import { closeSolver, KEPT_ROUNDS, solveInWorker } from '../server/plan/solver'
+import { receiveObservations } from '../server/walk/receiveObservations'
+import { serve } from './serve'
+
+interface Figure {
+  readonly what: string
+  readonly figure: string
+  readonly goal: string
+  /** Measured over goal; 1 or less is within it. */
+  readonly ratio: string
+}
+
+const PORT = '4471'
+const LOADS = 1000
+
+export const benchCommand = (): Command =>
+  new Command('bench')
+    .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
+    .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
+    .action(async ({ loads }: { loads: string }) => {
+      const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))
+      try {
+        console.table(await figures(folder, Number(loads)))
+      } finally {
+        rmSync(folder, { recursive: true, force: true })
+      }
+    })
+
+async function figures(folder: string, loads: number): Promise<Figure[]> {
+  const firm = await openFirmFolder(folder)
+  const loaded = await took(() => loadDemo(firm, `http://localhost:${PORT}`))
+  const context = contextFor(firm, readPeople(firm.db)[0]!)
+  const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), KEPT_ROUNDS))
+  const observations = manyObservations(500, context.now())
+  const intake = await took(() => receiveObservations(context, siteIdOf('bakehouse'), { observations }))
+  await closeSolver()
+  firm.db.close()
+  return [
+    figure('demo loaded', loaded, Number.NaN, 'ms'),
+    figure('plan of all sites', plan, 1000, 'ms'),
+    figure('500 observations taken in', intake, 1000, 'ms'),
+    ...(await servedFigures(folder, loads)),
+  ]
+}
+
+const figure = (what: string, measured: number, goal: number, unit: string): Figure => ({
+  what,
+  figure: `${measured.toFixed(measured < 10 ? 1 : 0)} ${unit}`,
+  goal: Number.isNaN(goal) ? '' : `${goal} ${unit}`,
+  ratio: Number.isNaN(goal) ? '' : (measured / goal).toFixed(2),
+})
+
+async function took(run: () => unknown): Promise<number> {
+  const began = performance.now()
+  await run()
+  return performance.now() - began
+}
+
+function manyObservations(count: number, seenAt: string) {
+  const walkId = uuid()
+  const placeId = placeIdOf('bakehouse', 'kitchen')
+  return Array.from({ length: count }, (_, i) => ({
+    id: uuid(),
+    walkId,
+    placeId,
+    subject: 'note',
+    subjectId: uuid(),
+    facet: 'noted',
+    value: { text: `Note ${i}`, private: false },
+    seenAt,
+  }))
+}
+
+async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
+  const server = await serve({ data: folder, port: PORT, host: '127.0.0.1' })
+  try {
+    const origin = `http://127.0.0.1:${PORT}`
+    const entered = await fetch(`${origin}/api/sign-in/demo`, {
+      method: 'POST',
+      body: '{"role":"owner"}',
+      headers: { origin, 'content-type': 'application/json' },
+    })
+    const cookie = entered.headers.get('set-cookie')!.split(';')[0]!
+    const site = siteIdOf('bakehouse')
+    const pages = [
+      '/today',
+      `/sites/${site}/scope`,
+      `/sites/${site}/selections`,
+      '/selections',
+      `/sites/${site}/plan`,
+      '/plan',
+      `/sites/${site}/share`,
+      '/share',
+      '/walk',
+    ]
+    const rows: Figure[] = []
+    for (const page of pages)
+      rows.push(
+        figure(
+          `server time ${page.replace(site, 'bakehouse')}`,
+          await median(() => fetch(origin + page, { headers: { cookie } }).then((answer) => answer.text())),
+          100,
+          'ms',
+        ),
+      )
+    rows.push(figure('compressed JavaScript of the walk', await scriptBytes(origin, '/walk', cookie), 200, 'kB'))
+    const before = memoryOf(server.pid!)
+    for (let i = 0; i < loads; i++)
+      await fetch(origin + pages[i % 8]!, { headers: { cookie } }).then((answer) => answer.text())
+    rows.push(
+      figure(`server memory before ${loads} page loads`, before, Number.NaN, 'MB'),
+      figure(`server memory after ${loads} page loads`, memoryOf(server.pid!), Number.NaN, 'MB'),
+    )
+    return rows
+  } finally {
+    server.kill('SIGTERM')
+  }
+}
+
+async function median(run: () => Promise<unknown>): Promise<number> {
+  const times: number[] = []
+  await run()
+  for (let i = 0; i < 9; i++) times.push(await took(run))
+  return times.sort((a, b) => a - b)[4]!
+}
+
+/** Scripts that a page names, gzipped, in kilobytes. */
+async function scriptBytes(origin: string, page: string, cookie: string): Promise<number> {
+  const html = await (await fetch(origin + page, { headers: { cookie } })).text()
+  const names = new Set([...html.matchAll(/src="(\/_next\/static\/[^"]+\.js[^"]*)"/g)].map((match) => match[1]!))
+  let bytes = 0
+  for (const name of names) bytes += gzipSync(Buffer.from(await (await fetch(origin + name)).arrayBuffer())).length
+  return bytes / 1000
+}
+
+/** Resident memory of a process in megabytes. */
+function memoryOf(pid: number): number {
+  const line = readFileSync(`/proc/${pid}/status`, 'utf8').match(/VmRSS:\s+(\d+) kB/)
+  return line ? Number(line[1]) / 1000 : Number.NaN
+}

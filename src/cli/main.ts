@@ -1,0 +1,26 @@
+import { Command } from 'commander'
+import { backupCommand, restoreCommand } from './backup'
+import { benchCommand } from './bench'
+import { demoCommand } from './demo'
+import { migrateCommand, rebuildCommand } from './keep'
+import { startCommand } from './start'
+
+const program = new Command('aftermist')
+  .description('Walk a site, know what is left, plan who comes when, tell who has to know.')
+  .showHelpAfterError()
+
+for (const command of [
+  startCommand,
+  demoCommand,
+  migrateCommand,
+  rebuildCommand,
+  backupCommand,
+  restoreCommand,
+  benchCommand,
+])
+  program.addCommand(command())
+
+program.parseAsync().catch((error: unknown) => {
+  console.error(error instanceof Error ? error.message : error)
+  process.exitCode = 1
+})

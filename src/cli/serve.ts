@@ -1,0 +1,58 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { existsSync, mkdirSync } from 'node:fs'
+import { networkInterfaces } from 'node:os'
+import { resolve } from 'node:path'
+import QRCode from 'qrcode'
+
+export interface ServeOptions {
+  readonly data: string
+  readonly port: string
+  readonly host: string
+}
+
+/** Starts the built server on a firm's folder and waits until it answers. */
+export async function serve(options: ServeOptions): Promise<ChildProcess> {
+  const data = resolve(options.data)
+  mkdirSync(data, { recursive: true })
+  if (!existsSync(resolve('.next/BUILD_ID')))
+    throw new Error('Nothing is built yet. Run bin/demo once, or npm run build.')
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', options.port, '-H', options.host],
+    {
+      env: { ...process.env, AFTERMIST_DATA: data, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  )
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.kill('SIGTERM'))
+  await answering(`http://127.0.0.1:${options.port}/manifest.webmanifest`, server)
+  return server
+}
+
+async function answering(url: string, server: ChildProcess): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if (server.exitCode !== null)
+      throw new Error('The server stopped at once. Is the port taken? Choose another with --port.')
+    const answer = await fetch(url).catch(() => null)
+    if (answer?.ok) return
+    await new Promise((wait) => setTimeout(wait, 100))
+  }
+  throw new Error('The server did not answer within half a minute.')
+}
+
+/** Prints where to go, for this machine and for a phone, and what plain http cannot do there. */
+export async function printAddresses(port: string, host: string): Promise<void> {
+  console.log(`\n  On this machine:  http://localhost:${port}`)
+  const outside =
+    host === '127.0.0.1' || host === 'localhost'
+      ? undefined
+      : Object.values(networkInterfaces())
+          .flat()
+          .find((one) => one && one.family === 'IPv4' && !one.internal)
+  if (!outside) return
+  const url = `http://${outside.address}:${port}`
+  console.log(`  On your network:  ${url}\n`)
+  console.log(await QRCode.toString(url, { type: 'terminal', small: true }))
+  console.log('  Over plain http a phone cannot keep the walk offline or use its camera inside the app.')
+  console.log('  For that put an https proxy in front (docs/using.md shows one in four lines).\n')
+}

@@ -1,0 +1,75 @@
+import { describe, expect, test } from 'vitest'
+import { line } from '../../../tests/fixtures/line'
+import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
+import { coverGates, gateItemId, gateWords } from './coverGate'
+import { relationsFor, USUAL_SCHOOLS } from './relations'
+import { findCycle, linksAmong, requireNoCycle } from './stageOrder'
+
+const RELATIONS = relationsFor(USUAL_SCHOOLS)
+const links = (...stages: Stage[]) => linksAmong(new Set(stages), RELATIONS).map((link) => `${link.before} > ${link.after} +${link.waitDays}`)
+
+describe('the order of stages', () => {
+  test('holds without a circle in both schools', () => {
+    expect(findCycle(RELATIONS)).toBeNull()
+    expect(findCycle(relationsFor({ cabinetsAndPaint: 'cabinets-first' }))).toBeNull()
+  })
+  test('an absent stage passes its relations on: framing to board with nothing between', () => {
+    expect(links('framing', 'board')).toEqual(['framing > board +0'])
+  })
+  test('waits follow the earlier stage: tape dries a day before the floor even where nobody paints', () => {
+    expect(links('tape', 'flooring')).toEqual(['tape > flooring +1'])
+    expect(links('cabinets', 'countertops')).toEqual(['cabinets > countertops +12'])
+    expect(links('concrete', 'framing')).toEqual(['concrete > framing +3'])
+  })
+  test('every link runs forward in build order, save where rough openings and cladding cross', () => {
+    const rank = (stage: Stage) => BUILD_ORDER.indexOf(stage)
+    const backward = linksAmong(new Set(BUILD_ORDER), RELATIONS).filter((link) => rank(link.before) > rank(link.after))
+    expect(backward.map((link) => `${link.before} > ${link.after}`)).toEqual(['weather-barrier > windows-doors'])
+  })
+  test('the other school turns cabinets and paint round', () => {
+    const turned = linksAmong(new Set<Stage>(['paint', 'cabinets']), relationsFor({ cabinetsAndPaint: 'cabinets-first' }))
+    expect(turned.map((link) => `${link.before} > ${link.after}`)).toEqual(['cabinets > paint'])
+  })
+  test('a circle of own relations is told in words', () => {
+    const own = [{ before: 'fixtures', after: 'paint', why: 'wanted so' } as const]
+    expect(() => requireNoCycle(relationsFor(USUAL_SCHOOLS, own))).toThrow(/These relations run in a circle: .*Paint before .*Fixtures.*Take one of them away\./)
+  })
+})
+
+describe('the cover gate', () => {
+  const wall = [
+    line({ id: 'backing', stage: 'framing', title: 'Backing for the rail', beforeCover: true }),
+    line({ id: 'pipes', stage: 'pipes', title: 'Pipes in walls', progress: 100 }),
+    line({ id: 'test', stage: 'pipes', title: 'Pressure test', inspects: ['pipes'], progress: 100 }),
+    line({ id: 'batts', stage: 'insulation', title: 'Insulate' }),
+    line({ id: 'board', stage: 'board', title: 'Hang board' }),
+  ]
+  const photos = (stage: Stage) => [gateItemId('room', stage, 'photos'), { ticked: true, failed: null }] as const
+
+  test('gathers what this room really has, at the first stage that hides it', () => {
+    const gates = coverGates('room', wall, new Map())
+    expect(gates.map((gate) => [gate.stage, gate.items.map((item) => item.text)])).toEqual([
+      ['insulation', ['Backing for the rail', 'Pipes in walls', 'Pressure test', 'Photos wall by wall, tape in the picture']],
+      ['board', ['Insulate', 'Photos wall by wall, tape in the picture']],
+    ])
+    expect(gateWords(gates[0]!)).toBe('Insulation waits for backing for the rail and 1 more')
+  })
+  test('opens when everything is in and photographed', () => {
+    const done = wall.map((one) => (one.id === 'backing' ? { ...one, progress: 100 } : one))
+    expect(coverGates('room', done, new Map([photos('insulation')]))[0]!.open).toBe(true)
+  })
+  test('a failed test shuts it even where the work was marked done', () => {
+    const failed = wall.map((one) => (one.id === 'test' ? { ...one, held: { reason: 'lost pressure' } } : one))
+    const gate = coverGates('room', failed, new Map([photos('insulation')]))[0]!
+    expect(gate.open).toBe(false)
+    expect(gateWords(gate)).toBe('Insulation held: pressure test, lost pressure')
+  })
+  test('a room without walls to hide has no gate; a covered one has none left', () => {
+    expect(coverGates('room', [line({ id: 'p', stage: 'paint' })], new Map())).toEqual([])
+    expect(coverGates('room', wall.map((one) => ({ ...one, progress: 100 })), new Map())).toEqual([])
+  })
+  test('excluded work is not asked for', () => {
+    const out = wall.map((one) => (one.id === 'backing' ? { ...one, excluded: { reason: 'no rail' } } : one))
+    expect(coverGates('room', out, new Map())[0]!.items.map((item) => item.text)).not.toContain('Backing for the rail')
+  })
+})

@@ -1,0 +1,102 @@
+import { describe, expect, test } from 'vitest'
+import { crewsFor, EVERY_TRADE, laid, seen, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import type { Day } from '../calendar/day'
+import { minor } from '../measure/money'
+import { planOf } from '../schedule/plan'
+import { problemOf } from '../schedule/problem'
+import { clientFacts, composeClientUpdate } from './clientUpdate'
+import { composeRoomSheet } from './roomSheet'
+import { tellList } from './tellList'
+import { composeTradeNotice } from './tradeNotice'
+
+const MONEY = minor(137953)
+const before = laid([
+  { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
+  { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
+])
+const now = [
+  ...before,
+  ...[0, 1].map((i) => seen({ subject: 'line', facet: 'progress', subjectId: `bath/bathroom-rebuilt/${i}`, placeId: 'bath', value: 100 })),
+  seen({ subject: 'note', facet: 'noted', subjectId: 'n', placeId: 'bath', value: { text: 'quillwort: pays late', private: true } }),
+  seen({ subject: 'line', facet: 'price', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: MONEY }),
+  seen({ subject: 'decision', facet: 'asked', subjectId: 'd', placeId: 'bath', value: { question: 'Square or eased edge?', owner: 'client', by: '2026-03-13' as Day, stake: 'Later it slips four days.', price: MONEY } }),
+  seen({ subject: 'decision', facet: 'asked', subjectId: 'e', placeId: 'bath', value: { question: 'May the wall go?', owner: 'engineer' } }),
+]
+const state = stateOf(now)
+const plan = planOf(problemOf({ today: TODAY, sites: [siteToPlan(state)], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [] }), { rounds: 5, seed: 1 })
+const update = composeClientUpdate({ siteId: 'site', today: TODAY, before: stateOf(before), now: state, plan, orderBy: new Map([['bath/Wall and floor tile', '2026-03-20' as Day]]) })
+
+describe('the client’s update', () => {
+  test('says what was done in plain words', () => {
+    expect(update.headline).toBe('Bathroom is stripped out')
+    expect(update.done).toEqual(['Bathroom is protected against dust.', 'Bathroom is stripped out.'])
+  })
+  test('says what will be off beforehand, and what comes next', () => {
+    expect(update.off.join(' ')).toMatch(/no water for part of the day\. We tell you the hours the day before\./)
+    expect(update.next[0]).toMatch(/^(From|Until) \w+day \d+ March: (Bathroom|Hall), /)
+    expect(update.next.at(-1)).toContain('The inspector comes on')
+  })
+  test('asks only the client’s questions, with the last day and the stake', () => {
+    expect(update.decide).toEqual([
+      'Square or eased edge? By Friday 13 March. Later it slips four days.',
+      'Wall and floor tile for Bathroom: please choose by Friday 20 March, so that it is here in time.',
+    ])
+  })
+  test('explains a quiet week instead of skipping it', () => {
+    const quiet = composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: state, plan, orderBy: new Map() })
+    expect(quiet.done).toEqual(['Nothing was finished since the last update; the next steps are below.'])
+    const hidden = stateOf([...now, seen({ subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: 50 })])
+    expect(composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: hidden, plan, orderBy: new Map() }).done[0]).toContain('It is hidden work')
+  })
+})
+
+describe('nothing leaks', () => {
+  const visit = plan.visits.find((one) => one.stages.includes('pipes'))!
+  const all = JSON.stringify([update, composeTradeNotice(visit, state, 'Example House', 'metric'), composeRoomSheet(state.places[0]!, state, plan, 'metric')])
+  test.each(['quillwort', '137953', '1379', '1 379'])('%s is nowhere', (canary) => expect(all).not.toContain(canary))
+})
+
+describe('a trade’s notice', () => {
+  const insulation = plan.visits.find((one) => one.stages.includes('insulation'))!
+  const notice = composeTradeNotice(insulation, state, 'Example House', 'metric')
+  test('when, where, how much, what is ready and what is not', () => {
+    expect(notice.title).toBe('Example House: insulation')
+    expect(notice.places).toBe('Bathroom')
+    expect(notice.work).toEqual(['Bathroom: Insulate walls, 23 m²']) // 2 × (2.6 + 2.1) × 2.4 = 22.56
+    expect(notice.ready).toEqual(['Bathroom: protect and strip out done'])
+    expect(notice.notReady).toContain('Bathroom: backing for rail, vanity and glass')
+  })
+})
+
+describe('the tell list', () => {
+  const told = plan.visits.filter((one) => one.crewId).map((one) => ({ ...one, crewId: one.crewId!, confirmed: one.trade === 'painter' }))
+  const facts = clientFacts({ siteId: 'site', today: TODAY, plan, now: state })
+  const list = (visits: typeof told, client = facts) => tellList(visits, new Map([['site', { told: client, now: facts }]]), plan, (key) => key.split('|')[1]!)
+
+  test('nobody whose facts did not change is on it', () => {
+    expect(list(told)).toEqual([])
+  })
+  test('exactly those whose dates moved are, with only what moved', () => {
+    const painter = told.find((one) => one.trade === 'painter')!
+    const moved = told.map((one) => (one.key === painter.key ? { ...one, startDay: '2026-03-02' as Day, endDay: '2026-03-02' as Day } : one))
+    expect(list(moved)).toHaveLength(1)
+    expect(list(moved)[0]).toMatchObject({ audience: 'trade', who: 'painter', changes: [{ visitKey: painter.key, confirmed: true }] })
+    expect(list(moved)[0]!.changes[0]!.text).toMatch(/^painter: .* later \(was Mon 2 Mar/)
+  })
+  test('a client is told when the finish or an outage moved, and only then', () => {
+    expect(list(told, { ...facts, finish: '2026-04-01' as Day })).toMatchObject([{ audience: 'client', who: 'site' }])
+    expect(list(told, { ...facts, outages: facts.outages.map((one) => ({ ...one, day: '2026-03-09' as Day })) })[0]!.changes[0]!.text).toContain('instead of 9 Mar')
+  })
+  test('finished work is no change of date', () => {
+    expect(list([...told, { ...told[0]!, key: 'gone' }])).toEqual([])
+  })
+})
+
+test('a room sheet has work in order, ticks before cover, and what stays', () => {
+  const sheet = composeRoomSheet(state.places[0]!, stateOf([...now, seen({ subject: 'keep', facet: 'kept', subjectId: 'k', placeId: 'bath', value: { text: 'Cast soil stack', until: 'the switch-over' } })]), plan, 'metric')
+  expect(sheet.size).toBe('2.6 × 2.1 × 2.4 m')
+  expect(sheet.work[0]).toMatchObject({ stage: 'Protect', progress: 100, when: 'done' })
+  expect(sheet.stays).toEqual(['Cast soil stack, until the switch-over'])
+  expect(sheet.beforeCover[0]!.items.map((item) => item.text)).toContain('Pressure test, photographed')
+  expect(sheet.cautions.join(' ')).toContain('Only a licensed electrician may clear it.')
+})

@@ -1,0 +1,98 @@
+import type { Units } from '../core/measure/length'
+import type { PlaceKind } from '../core/places/place'
+import type { LeadKey } from '../core/scope/leads'
+import type { Stage, Trade } from '../core/scope/vocabulary'
+import type { SelectionState } from '../core/selections/selection'
+import type { Decision, VisitKind } from '../core/walk/observation'
+
+/** A site of the demo as readable data. Days are working days counted from today. */
+export interface SiteStory {
+  readonly key: string
+  readonly name: string
+  readonly built: number
+  readonly units: Units
+  readonly livedIn: boolean
+  readonly startsIn: number
+  readonly client: string
+  readonly privateNote: string
+  readonly school?: 'paint-first' | 'cabinets-first'
+  readonly places: readonly PlaceStory[]
+  readonly selections?: readonly SelectionStory[]
+  readonly walks: readonly WalkStory[]
+}
+
+export interface PlaceStory {
+  readonly key: string
+  readonly name: string
+  readonly level: string
+  readonly kind?: PlaceKind
+  readonly size: string
+  readonly futureName?: string
+  readonly treatments: readonly string[]
+}
+
+/** A selection that a treatment laid down (named by what it is) or one of its own. */
+export interface SelectionStory {
+  readonly at: string
+  readonly what: string
+  readonly lead?: LeadKey
+  readonly neededFor?: Stage
+  readonly supplier?: string
+  readonly approvalDays?: number
+  readonly leadDays?: readonly [number, number, number]
+  readonly state?: SelectionState
+  readonly choice?: string
+  /** Working days from today. */
+  readonly arrivesIn?: number
+}
+
+export interface WalkStory {
+  /** Working days from today, negative for the past. */
+  readonly day: number
+  readonly kind: VisitKind
+  readonly by: string
+  readonly seen: readonly SeenPlace[]
+}
+
+export interface SeenPlace {
+  readonly at: string
+  /** How far each stage is; the inspector's lines are left out. */
+  readonly progress?: Partial<Record<Stage, number>>
+  /** How far single lines are, by the beginning of their title. */
+  readonly lines?: Readonly<Record<string, number>>
+  /** Stages whose inspection passed. */
+  readonly passed?: readonly Stage[]
+  readonly eye?: Partial<Record<Stage, number>>
+  readonly held?: { readonly line: string; readonly reason: string; readonly untilIn?: number }
+  readonly ticked?: readonly { readonly stage: Stage; readonly item: string }[]
+  readonly found?: readonly {
+    readonly text: string
+    readonly condition: string
+    readonly certain: boolean
+    readonly settled?: boolean
+  }[]
+  readonly keeps?: readonly { readonly text: string; readonly until?: string }[]
+  readonly decide?: readonly (Omit<Decision, 'by' | 'price'> & {
+    readonly byIn?: number
+    readonly price?: number
+    readonly answer?: string
+  })[]
+  readonly notes?: readonly { readonly text: string; readonly private?: boolean }[]
+  readonly out?: readonly { readonly line: string; readonly reason: string }[]
+  readonly extra?: {
+    readonly title: string
+    readonly stage: Stage
+    readonly trade: Trade
+    readonly hours: number
+    readonly price: number
+  }
+  readonly photo?: { readonly caption: string; readonly scene: Scene }
+}
+
+/** What a drawn photo shows. */
+export interface Scene {
+  readonly wall: 'old' | 'stripped' | 'framed' | 'wired' | 'insulated' | 'boarded' | 'painted'
+  readonly floor: 'boards' | 'dust' | 'open' | 'slab'
+  readonly window?: boolean
+  readonly beam?: boolean
+}

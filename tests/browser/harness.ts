@@ -1,0 +1,136 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { createServer } from 'node:net'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+import { loadDemo } from '../../src/demo/loadDemo'
+import { openFirmFolder } from '../../src/server/firmFolder'
+import { closeSolver } from '../../src/server/plan/solver'
+
+export const TODAY = '2026-03-10'
+export const DESK = { width: 1280, height: 800 }
+export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 }
+
+export interface RunningApp {
+  readonly origin: string
+  readonly folder: string
+  stop(): Promise<void>
+}
+
+/** A folder for one run, filled with the demo firm or left empty. */
+export async function newFolder(demo: boolean): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'aftermist-'))
+  if (demo) {
+    const firm = await openFirmFolder(folder, TODAY)
+    await loadDemo(firm, 'http://localhost')
+    await closeSolver()
+    firm.db.close()
+  }
+  return folder
+}
+
+/** Serves the built app on a folder, on a free port. */
+export async function serveFolder(folder: string, keep = false): Promise<RunningApp> {
+  const port = await freePort()
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
+    {
+      cwd: resolve('.'),
+      env: {
+        ...process.env,
+        AFTERMIST_DATA: folder,
+        AFTERMIST_TODAY: TODAY,
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_ENV: 'production',
+      },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  )
+  const origin = `http://localhost:${port}`
+  await answering(`${origin}/manifest.webmanifest`, server)
+  return {
+    origin,
+    folder,
+    stop: async () => {
+      const gone = new Promise((done) => server.once('exit', done))
+      server.kill('SIGTERM')
+      await gone
+      if (!keep) rmSync(folder, { recursive: true, force: true })
+    },
+  }
+}
+
+async function answering(url: string, server: ChildProcess): Promise<void> {
+  for (let tries = 0; tries < 300; tries++) {
+    if (server.exitCode !== null) throw new Error('The server stopped.')
+    if ((await fetch(url).catch(() => null))?.ok) return
+    await new Promise((wait) => setTimeout(wait, 100))
+  }
+  throw new Error('The server did not answer.')
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((found) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
+    })
+  })
+
+export const launch = (profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-'))): Promise<Browser> =>
+  puppeteer.launch({
+    executablePath: '/usr/bin/chromium',
+    userDataDir: profile,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
+
+/** A new page of a size, signed in by role where one is given. */
+export async function openPage(
+  browser: Browser,
+  app: RunningApp,
+  size: typeof DESK | typeof PHONE,
+  role?: 'owner' | 'lead' | 'crew',
+): Promise<Page> {
+  const page = await browser.newPage()
+  await page.setViewport(size)
+  if (role) {
+    await page.goto(`${app.origin}/sign-in`, { waitUntil: 'load' })
+    await clickText(page, 'button', `Enter as ${role === 'owner' ? 'the owner' : role === 'lead' ? 'a lead' : 'crew'}`)
+    await page.waitForFunction(() => location.pathname === '/today')
+    await page.waitForSelector('main h1')
+  }
+  return page
+}
+
+/** Clicks the first visible element of a kind whose text holds the words. */
+export async function clickText(page: Page, selector: string, words: string): Promise<void> {
+  const handle = await page.waitForFunction(
+    (wanted: string, text: string) =>
+      [...document.querySelectorAll<HTMLElement>(wanted)].find(
+        (one) =>
+          one.textContent?.includes(text) && one.getClientRects().length > 0 && !(one as HTMLButtonElement).disabled,
+      ),
+    { timeout: 15_000 },
+    selector,
+    words,
+  )
+  const element = handle.asElement() as Awaited<ReturnType<Page['$']>>
+  await element!.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+  await element!.click()
+}
+
+export const waitForText = (page: Page, words: string): Promise<unknown> =>
+  page.waitForFunction((text: string) => document.body.innerText.includes(text), { timeout: 15_000 }, words)
+
+export const textOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText)

@@ -1,0 +1,12 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  test: {
+    include: ['src/**/*.test.ts', 'tests/data/**/*.test.ts'],
+    environment: 'node',
+    testTimeout: 30_000,
+    hookTimeout: 60_000,
+  },
+})
