@@ -107,9 +107,17 @@ export function rebuildRegisters(db: Db): { registers: number; differing: number
   })()
 }
 
-/** The latest instant on record, for a clock that must not run behind it. */
+/** The latest instant on record of any kind, for a clock that must not run behind it. */
 export const latestInstant = (db: Db): string | null =>
-  (db.prepare('SELECT MAX(seen_at) AS at FROM observation').get() as { at: string | null }).at
+  (
+    db
+      .prepare(
+        `SELECT MAX(at) AS at FROM (
+           SELECT MAX(received_at) AS at FROM observation UNION ALL SELECT MAX(made_at) FROM plan
+           UNION ALL SELECT MAX(written_at) FROM message UNION ALL SELECT MAX(created_at) FROM link)`,
+      )
+      .get() as { at: string | null }
+  ).at
 
 /** Places that are taken off a site, with when and by whom. */
 export function readPlaceRemovals(db: Db, siteId: string): { placeId: string; name: string; at: string; by: string }[] {

@@ -4,11 +4,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import puppeteer, { type Browser, type Page } from 'puppeteer-core'
-import { loadDemo } from '../../src/demo/loadDemo'
-import { openFirmFolder } from '../../src/server/firmFolder'
-import { closeSolver } from '../../src/server/plan/solver'
+import { TODAY } from '../fixtures/folder'
 
-export const TODAY = '2026-03-10'
 export const DESK = { width: 1280, height: 800 }
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 }
 
@@ -16,18 +13,6 @@ export interface RunningApp {
   readonly origin: string
   readonly folder: string
   stop(): Promise<void>
-}
-
-/** A folder for one run, filled with the demo firm or left empty. */
-export async function newFolder(demo: boolean): Promise<string> {
-  const folder = mkdtempSync(join(tmpdir(), 'aftermist-'))
-  if (demo) {
-    const firm = await openFirmFolder(folder, TODAY)
-    await loadDemo(firm, 'http://localhost')
-    await closeSolver()
-    firm.db.close()
-  }
-  return folder
 }
 
 /** Serves the built app on a folder, on a free port. */

@@ -23,14 +23,16 @@ function finishOf(instance: Instance, index: number, at: number): number {
   return slot
 }
 
-/** Longest chain in working and waiting slots from each activity to the end; the usual first priority. */
-export function tails(instance: Instance, network: Network = networkOf(instance)): Int32Array {
-  const tail = new Int32Array(instance.activities.length)
+/** The latest slot in which each activity can start without the end growing or an agreed start after it breaking, crews
+ * and closed days aside; the usual first priority (latest start time rule), smallest first. */
+export function latestStarts(instance: Instance, end: number, network: Network = networkOf(instance)): Float64Array {
+  const latest = new Float64Array(instance.activities.length)
   for (let i = network.order.length - 1; i >= 0; i--) {
     const index = network.order[i]!
-    let longest = 0
-    for (const { to, lag } of network.after[index]!) longest = Math.max(longest, tail[to]! + lag)
-    tail[index] = longest + instance.activities[index]!.modes[0]!.duration
+    const activity = instance.activities[index]!
+    let finish = end
+    for (const { to, lag } of network.after[index]!) finish = Math.min(finish, latest[to]! - lag)
+    latest[index] = Math.min(finish - activity.modes[0]!.duration, activity.fixed ?? Number.POSITIVE_INFINITY)
   }
-  return tail
+  return latest
 }

@@ -21,6 +21,8 @@ export interface Activity {
   readonly deadline?: number
   /** Start that was agreed; kept wherever predecessors and release allow. */
   readonly fixed?: number
+  /** Start in the plan before; kept where nothing better is won by moving. */
+  readonly before?: number
   /** Already under way: goes on before anything new is begun. */
   readonly begun?: boolean
 }
@@ -52,6 +54,8 @@ export interface Schedule {
   readonly start: Int32Array
   readonly finish: Int32Array
   readonly makespan: number
+  /** How many agreed starts could not be kept. */
+  readonly broken: number
 }
 
 export const capacityAt = (resource: Resource, slot: number): number =>

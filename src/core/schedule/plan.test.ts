@@ -16,7 +16,7 @@ const BATH: ExamplePlace = { id: 'bath', treatments: ['bathroom-rebuilt'], size:
 const OPTIONS = { rounds: 10, seed: 1 }
 
 function input(observations: readonly Observation[], part: Partial<ProblemInput> = {}): ProblemInput {
-  return { today: TODAY, sites: [siteToPlan(stateOf(observations))], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [], ...part }
+  return { today: TODAY, sites: [siteToPlan(stateOf(observations))], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [], before: [], ...part }
 }
 const plan = (observations: readonly Observation[], part: Partial<ProblemInput> = {}): Plan => planOf(problemOf(input(observations, part)), OPTIONS)
 const visit = (of: Plan, place: string, stage: Stage): PlannedVisit => of.visits.find((one) => one.placeIds.includes(place) && one.stages.includes(stage) && one.trade !== 'inspector')!
@@ -114,6 +114,10 @@ describe('facts move the plan', () => {
     const pin = (day: string) => [{ visitKey: board.key, day: day as Day, half: 0 as const }]
     expect(visit(plan(base, { pins: pin('2026-05-12') }), 'room', 'board').startDay).toBe('2026-05-12')
     expect(visit(plan(base, { pins: pin('2026-03-10') }), 'room', 'board').startDay > '2026-03-10').toBe(true)
+  })
+  test('planned again with nothing new, nobody moves', () => {
+    const before = made.visits.map((one) => ({ visitKey: one.key, day: one.startDay, half: one.startHalf }))
+    expect(planDiff(made, plan(base, { before })).moved).toEqual([])
   })
   test('two sites share one crew and never have it twice at once', () => {
     const crews = crewsFor(...EVERY_TRADE)

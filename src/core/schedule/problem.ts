@@ -44,7 +44,7 @@ export interface Booking {
   readonly freeFrom?: Day
 }
 
-/** A start that somebody set by hand. */
+/** A start of a visit: set by hand, or of the plan before. */
 export interface Pin {
   readonly visitKey: string
   readonly day: Day
@@ -81,6 +81,8 @@ export interface ProblemInput {
   readonly crews: readonly Crew[]
   readonly bookings: readonly Booking[]
   readonly pins: readonly Pin[]
+  /** When visits were in the plan before; a new plan moves no more of them than it has to. */
+  readonly before: readonly Pin[]
 }
 
 /** Days that the calendars cover. Two years hold any firm's open work. */
@@ -117,6 +119,7 @@ export function problemOf(input: ProblemInput): Problem {
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
   const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
+  const before = new Map(input.before.map((one) => [one.visitKey, slotOfDay(today, one.day) + one.half]))
 
   for (const site of sites) {
     const relations = relationsFor(site.schools, site.ownRelations)
@@ -150,6 +153,7 @@ export function problemOf(input: ProblemInput): Problem {
         calendar,
         release: release.slot,
         ...(fixed === undefined ? {} : { fixed }),
+        ...((before.get(visit.key) ?? -1) >= 0 ? { before: before.get(visit.key)! } : {}),
         ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
     }

@@ -53,7 +53,9 @@ function build(
     start[index] = at
     finish[index] = timeline.take(activity, mode, at, 1)
   }
-  return { schedule: { start, finish, makespan: finish.reduce((a, b) => Math.max(a, b), 0) }, broken }
+  const makespan = finish.reduce((a, b) => Math.max(a, b), 0)
+  const moved = instance.activities.filter(({ fixed }, index) => fixed !== undefined && fixed !== start[index]).length
+  return { schedule: { start, finish, makespan, broken: moved }, broken }
 }
 
 function reserve(instance: Instance, timeline: Timeline, agreed: readonly (number | undefined)[]): Uint8Array {

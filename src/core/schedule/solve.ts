@@ -1,4 +1,4 @@
-import { earliestFinishes, tails } from './bounds'
+import { earliestFinishes, latestStarts } from './bounds'
 import type { Instance, Schedule } from './instance'
 import { networkOf, type Network } from './network'
 import { serialSchedule } from './serialSchedule'
@@ -18,25 +18,28 @@ export interface Solution {
   readonly floor: number
 }
 
-/** Plans an instance: longest tail first, then improved forward and backward (Tormos and Lova 2001), then seeded trials
- * around the best order. Never worse than its first schedule; the same seed gives the same answer.
+/** Plans an instance: least latest start first, then improved forward and backward (Tormos and Lova 2001), then seeded
+ * trials around the best order. Keeping agreed starts comes before an earlier end. Never worse than its first schedule;
+ * the same seed gives the same answer.
  */
 export function solve(instance: Instance, options: SolveOptions): Solution {
   const network = networkOf(instance)
   const floor = earliestFinishes(instance, network).reduce((a, b) => Math.max(a, b), 0)
-  const tail = tails(instance, network)
   const random = seededRandom(options.seed)
-  const longest = tail.reduce((a, b) => Math.max(a, b), 0)
-  let priority: Float64Array = Float64Array.from(
-    tail,
-    (value, index) => -value - (instance.activities[index]!.begun ? longest : 0),
-  )
+  // What is under way goes on before anything new is begun.
+  let priority: Float64Array = latestStarts(instance, floor, network).map((latest, i) => latest - (instance.activities[i]!.begun ? floor : 0))
   let best = serialSchedule(instance, priority, network)
-  for (let round = 0; round < options.rounds && best.makespan > floor; round++) {
+  const asBefore = instance.activities.map((activity, i) => activity.before ?? priority[i]!)
+  const kept = serialSchedule(instance, asBefore, network)
+  if (better(instance, kept, best)) {
+    best = kept
+    priority = Float64Array.from(asBefore)
+  }
+  for (let round = 0; round < options.rounds && (best.makespan > floor || best.broken > 0); round++) {
     if (options.onProgress && !options.onProgress(round / options.rounds, best.makespan)) break
-    const trial = round % 2 === 0 ? lateStarts(instance, network, best) : shaken(priority, tail, random)
+    const trial = round % 2 === 0 ? lateStarts(instance, network, best) : shaken(priority, floor, random)
     const schedule = serialSchedule(instance, trial, network)
-    if (better(schedule, best)) {
+    if (better(instance, schedule, best)) {
       best = schedule
       priority = trial
     }
@@ -64,15 +67,18 @@ function lateStarts(instance: Instance, network: Network, best: Schedule): Float
   return late
 }
 
-function shaken(priority: Float64Array, tail: Int32Array, random: () => number): Float64Array {
-  const spread = 0.15 * tail.reduce((a, b) => Math.max(a, b), 1)
-  return priority.map((value) => value + (random() - 0.5) * spread)
+function shaken(priority: Float64Array, floor: number, random: () => number): Float64Array {
+  return priority.map((value) => value + (random() - 0.5) * 0.15 * floor)
 }
 
-/** Earlier end first, then earlier finishes on the whole. */
-function better(a: Schedule, b: Schedule): boolean {
+/** Fewer broken agreements first, then the earlier end, then fewer visits moved from the plan before, then earlier
+ * finishes on the whole. */
+function better(instance: Instance, a: Schedule, b: Schedule): boolean {
+  if (a.broken !== b.broken) return a.broken < b.broken
   if (a.makespan !== b.makespan) return a.makespan < b.makespan
-  return sum(a.finish) < sum(b.finish)
+  const moved = (schedule: Schedule): number => instance.activities.filter(({ before }, i) => before !== undefined && before !== schedule.start[i]).length
+  const difference = moved(a) - moved(b)
+  return difference === 0 ? sum(a.finish) < sum(b.finish) : difference < 0
 }
 const sum = (values: Int32Array): number => values.reduce((a, b) => a + b, 0)
 

@@ -23,7 +23,7 @@ const now = [
   seen({ subject: 'decision', facet: 'asked', subjectId: 'e', placeId: 'bath', value: { question: 'May the wall go?', owner: 'engineer' } }),
 ]
 const state = stateOf(now)
-const plan = planOf(problemOf({ today: TODAY, sites: [siteToPlan(state)], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [] }), { rounds: 5, seed: 1 })
+const plan = planOf(problemOf({ today: TODAY, sites: [siteToPlan(state)], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [], before: [] }), { rounds: 5, seed: 1 })
 const update = composeClientUpdate({ siteId: 'site', today: TODAY, before: stateOf(before), now: state, plan, orderBy: new Map([['bath/Wall and floor tile', '2026-03-20' as Day]]) })
 
 describe('the client’s update', () => {

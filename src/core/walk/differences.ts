@@ -1,6 +1,6 @@
 import { STAGES, type Stage } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
-import { placeName, type SiteState } from './siteState'
+import type { SiteState } from './siteState'
 
 export interface Difference {
   readonly placeId: string | null

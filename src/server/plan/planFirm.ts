@@ -3,7 +3,7 @@ import type { Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
 import { readCrews } from '../../data/crews'
 import type { Db } from '../../data/database'
-import { insertPlan, readBookings, readPins } from '../../data/plans'
+import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -27,6 +27,7 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     crews: readCrews(db),
     bookings: readBookings(db),
     pins,
+    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf }) => ({ visitKey: key, day: startDay, half: startHalf })),
   }
 }
 

@@ -1,0 +1,69 @@
+import type { AddressInfo } from 'node:net'
+import { SMTPServer } from 'smtp-server'
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest'
+import { simulatedMail, smtpMail, type MailTransport } from '../../src/devices/mail/mailTransport'
+import { readMessages } from '../../src/data/share'
+import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
+import { sendWaiting, writeMessage } from '../../src/server/share/messages'
+import { closed, emptyFolder, TODAY } from '../fixtures/folder'
+
+const received: string[] = []
+let refusing = false
+const server = new SMTPServer({
+  authOptional: true,
+  disabledCommands: ['STARTTLS'],
+  onRcptTo: (_address, _session, done) => done(refusing ? new Error('mailbox full') : null),
+  onData(stream, _session, done) {
+    let text = ''
+    stream.on('data', (chunk: Buffer) => (text += chunk.toString()))
+    stream.on('end', () => {
+      received.push(text)
+      done()
+    })
+  },
+})
+let url = ''
+let firm: FirmFolder
+beforeAll(async () => {
+  await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready))
+  url = `smtp://127.0.0.1:${(server.server.address() as AddressInfo).port}`
+})
+afterAll(() => new Promise<void>((done) => server.close(done)))
+beforeEach(async () => {
+  firm = await openFirmFolder(emptyFolder(), TODAY)
+})
+afterEach(() => closed(firm))
+
+const write = (subject: string) => writeMessage(firm, { siteId: null, recipient: 'Sedgeley plumbing', address: 'water@trades.example.com', subject, body: 'Pipes, kitchen: Thu 12 Mar' })
+
+describe.each<[string, () => MailTransport]>([
+  ['simulated', simulatedMail],
+  ['a real mail server', () => smtpMail(url)],
+])('mail by %s', (_name, transport) => {
+  test('sends what is waiting, oldest first, once', async () => {
+    write('first')
+    write('second')
+    expect(await sendWaiting(firm, transport())).toEqual([])
+    expect(readMessages(firm.db, 10).every((one) => one.sentAt !== null)).toBe(true)
+    expect(await sendWaiting(firm, transport())).toEqual([])
+  })
+})
+
+test('a real server really gets it', async () => {
+  received.length = 0
+  write('Pipes on Thursday')
+  await sendWaiting(firm, smtpMail(url))
+  expect(received).toHaveLength(1)
+  expect(received[0]).toContain('Subject: Pipes on Thursday')
+  expect(received[0]).toContain('water@trades.example.com')
+})
+
+test('what a server refuses stays in the outbox and goes the next time', async () => {
+  write('later')
+  refusing = true
+  expect((await sendWaiting(firm, smtpMail(url)))[0]).toContain('Sedgeley plumbing: ')
+  expect(readMessages(firm.db, 1)[0]!.sentAt).toBeNull()
+  refusing = false
+  expect(await sendWaiting(firm, smtpMail(url))).toEqual([])
+  expect(readMessages(firm.db, 1)[0]!.sentAt).not.toBeNull()
+})
