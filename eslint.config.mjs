@@ -22,7 +22,10 @@ const config = [
       '@next/next/no-location-assign-relative-destination': 'off',
     },
   },
-  { files: ['src/app/**', 'src/workers/**', '*.config.*', 'src/proxy.ts', '**/*.d.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  {
+    files: ['src/app/**', 'src/workers/**', '*.config.*', 'src/proxy.ts', '**/*.d.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
+  },
   { files: ['.dependency-cruiser.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 ]
 export default config

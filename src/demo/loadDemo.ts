@@ -356,7 +356,9 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
   )()
   await planFirm(context, 'The cabinets slipped a week')
 
-  const declined = readBookings(db).find((booking) => booking.state === 'told' && booking.crewId === demoId('crew', 'board'))
+  const declined = readBookings(db).find(
+    (booking) => booking.state === 'told' && booking.crewId === demoId('crew', 'board'),
+  )
   if (declined)
     saveBooking(db, {
       ...declined,

@@ -15,9 +15,9 @@ export interface RunningApp {
   stop(): Promise<void>
 }
 
-/** Serves the built app on a folder, on a free port. */
-export async function serveFolder(folder: string, keep = false): Promise<RunningApp> {
-  const port = await freePort()
+/** Serves the built app on a folder, on a free port or a given one. */
+export async function serveFolder(folder: string, keep = false, at?: number): Promise<RunningApp> {
+  const port = at ?? (await freePort())
   const server = spawn(
     process.execPath,
     ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
@@ -80,6 +80,16 @@ export const launch = (profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-
     ],
   })
 
+async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
+  const answer = await fetch(`${app.origin}/api/sign-in/demo`, {
+    method: 'POST',
+    body: JSON.stringify({ role }),
+    headers: { 'content-type': 'application/json', origin: app.origin },
+  })
+  const [name, value] = answer.headers.get('set-cookie')!.split(';')[0]!.split('=') as [string, string]
+  return { name, value, domain: 'localhost', path: '/', httpOnly: true }
+}
+
 /** A new page of a size, signed in by role where one is given. */
 export async function openPage(
   browser: Browser,
@@ -89,12 +99,7 @@ export async function openPage(
 ): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport(size)
-  if (role) {
-    await page.goto(`${app.origin}/sign-in`, { waitUntil: 'load' })
-    await clickText(page, 'button', `Enter as ${role === 'owner' ? 'the owner' : role === 'lead' ? 'a lead' : 'crew'}`)
-    await page.waitForFunction(() => location.pathname === '/today')
-    await page.waitForSelector('main h1')
-  }
+  if (role) await page.browserContext().setCookie(await sessionCookie(app, role))
   return page
 }
 

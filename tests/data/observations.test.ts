@@ -16,13 +16,43 @@ import { closed, emptyFolder, TODAY } from '../fixtures/folder'
 let firm: FirmFolder
 beforeEach(async () => {
   firm = await openFirmFolder(emptyFolder(), TODAY)
-  insertSite(firm.db, { id: 's', name: 'House', built: null, units: 'metric', livedIn: true, calendar: { weekdays: [1, 2, 3, 4, 5] }, startsOn: TODAY as Day, schools: USUAL_SCHOOLS, ownRelations: [], clientName: '', clientAddress: '', privateNote: '' }, 'now')
+  insertSite(
+    firm.db,
+    {
+      id: 's',
+      name: 'House',
+      built: null,
+      units: 'metric',
+      livedIn: true,
+      calendar: { weekdays: [1, 2, 3, 4, 5] },
+      startsOn: TODAY as Day,
+      schools: USUAL_SCHOOLS,
+      ownRelations: [],
+      clientName: '',
+      clientAddress: '',
+      privateNote: '',
+    },
+    'now',
+  )
 })
 afterEach(() => closed(firm))
 
 const note = (id: string, part: Partial<Observation> = {}): Observation =>
-  ({ id, siteId: 's', walkId: null, placeId: null, subject: 'line', subjectId: 'l', facet: 'progress', value: 25, by: 'Ada', seenAt: '2026-03-10T08:00:00.000Z', ...part }) as Observation
-const take = (observations: readonly Observation[]) => firm.db.transaction(() => insertObservations(firm.db, observations, 'now'))()
+  ({
+    id,
+    siteId: 's',
+    walkId: null,
+    placeId: null,
+    subject: 'line',
+    subjectId: 'l',
+    facet: 'progress',
+    value: 25,
+    by: 'Ada',
+    seenAt: '2026-03-10T08:00:00.000Z',
+    ...part,
+  }) as Observation
+const take = (observations: readonly Observation[]) =>
+  firm.db.transaction(() => insertObservations(firm.db, observations, 'now'))()
 const standing = () => readRegisters(firm.db, 's').map((o) => [o.subjectId, o.facet, o.id])
 
 describe('observations', () => {
@@ -33,13 +63,26 @@ describe('observations', () => {
   })
   test('the registers follow step by step as they would be derived from all at once', () => {
     const any = fc.array(
-      fc.record({ id: fc.uuid(), subjectId: fc.constantFrom('l', 'm'), minute: fc.integer({ min: 0, max: 4 }), value: fc.constantFrom(0, 25, 50) }).map(({ id, subjectId, minute, value }) => note(id, { subjectId, value, seenAt: `2026-03-10T08:0${minute}:00.000Z` } as Partial<Observation>)),
+      fc
+        .record({
+          id: fc.uuid(),
+          subjectId: fc.constantFrom('l', 'm'),
+          minute: fc.integer({ min: 0, max: 4 }),
+          value: fc.constantFrom(0, 25, 50),
+        })
+        .map(({ id, subjectId, minute, value }) =>
+          note(id, { subjectId, value, seenAt: `2026-03-10T08:0${minute}:00.000Z` } as Partial<Observation>),
+        ),
       { maxLength: 8 },
     )
     fc.assert(
       fc.property(any, (observations) => {
         for (const one of observations) take([one])
-        const obvious = [...registersOf(readObservations(firm.db, 's')).values()].map((o) => [o.subjectId, o.facet, o.id])
+        const obvious = [...registersOf(readObservations(firm.db, 's')).values()].map((o) => [
+          o.subjectId,
+          o.facet,
+          o.id,
+        ])
         expect(standing().sort()).toEqual(obvious.sort())
       }),
       { numRuns: 40 },
@@ -73,7 +116,10 @@ describe('migrations', () => {
   test('copy the file first, and leave it as it was where one fails', async () => {
     const file = databaseFile(firm.path)
     const version = firm.db.pragma('user_version', { simple: true })
-    const next = [{ number: 901, name: 'good', sql: 'CREATE TABLE extra (id TEXT) STRICT' }, { number: 902, name: 'bad', sql: 'CREATE TABLE extra (id TEXT) STRICT' }]
+    const next = [
+      { number: 901, name: 'good', sql: 'CREATE TABLE extra (id TEXT) STRICT' },
+      { number: 902, name: 'bad', sql: 'CREATE TABLE extra (id TEXT) STRICT' },
+    ]
     await expect(migrate(firm.db, file, next)).rejects.toThrow('already exists')
     expect(firm.db.pragma('user_version', { simple: true })).toBe(901)
     expect(readdirSync(firm.path)).toContain('aftermist.sqlite.before-901')
@@ -83,6 +129,8 @@ describe('migrations', () => {
   })
   test('every table is strict', () => {
     const tables = firm.db.pragma('table_list') as { name: string; strict: number; schema: string }[]
-    expect(tables.filter((one) => one.schema === 'main' && !one.name.startsWith('sqlite_') && one.strict === 0)).toEqual([])
+    expect(
+      tables.filter((one) => one.schema === 'main' && !one.name.startsWith('sqlite_') && one.strict === 0),
+    ).toEqual([])
   })
 })

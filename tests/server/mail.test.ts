@@ -34,7 +34,14 @@ beforeEach(async () => {
 })
 afterEach(() => closed(firm))
 
-const write = (subject: string) => writeMessage(firm, { siteId: null, recipient: 'Sedgeley plumbing', address: 'water@trades.example.com', subject, body: 'Pipes, kitchen: Thu 12 Mar' })
+const write = (subject: string) =>
+  writeMessage(firm, {
+    siteId: null,
+    recipient: 'Sedgeley plumbing',
+    address: 'water@trades.example.com',
+    subject,
+    body: 'Pipes, kitchen: Thu 12 Mar',
+  })
 
 describe.each<[string, () => MailTransport]>([
   ['simulated', simulatedMail],

@@ -1,7 +1,14 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { readPerson } from '../../src/data/people'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
-import { addPerson, assignPerson, createFirm, endEverySession, signIn, signInToDemo } from '../../src/server/people/accounts'
+import {
+  addPerson,
+  assignPerson,
+  createFirm,
+  endEverySession,
+  signIn,
+  signInToDemo,
+} from '../../src/server/people/accounts'
 import { as, closed, emptyFolder, TODAY } from '../fixtures/folder'
 
 let firm: FirmFolder
@@ -26,7 +33,8 @@ describe('a firm and its people', () => {
   })
   test('a wrong name and a wrong password are answered alike, and too many tries rest the name', async () => {
     await expect(signIn(firm, { login: 'nobody', password: 'x' })).rejects.toThrow('is not right')
-    for (let i = 0; i < 8; i++) await expect(signIn(firm, { login: 'guess', password: `try ${i}` })).rejects.toMatchObject({ status: 401 })
+    for (let i = 0; i < 8; i++)
+      await expect(signIn(firm, { login: 'guess', password: `try ${i}` })).rejects.toMatchObject({ status: 401 })
     await expect(signIn(firm, { login: 'guess', password: 'again' })).rejects.toMatchObject({ status: 429 })
     expect(await signIn(firm, { login: 'ADA', password: OWNER.password })).toMatchObject({ login: 'ada' })
   })

@@ -31,13 +31,29 @@ afterEach(() => closed(firm))
 afterAll(closeSolver)
 
 const tokenOf = (url: string) => url.split('/').at(-1)!.trim()
-const lastLink = (start: string) => tokenOf(readMessages(firm.db, 200).find((one) => one.subject.startsWith(start))!.body.trim().split('\n').at(-1)!)
+const lastLink = (start: string) =>
+  tokenOf(
+    readMessages(firm.db, 200)
+      .find((one) => one.subject.startsWith(start))!
+      .body.trim()
+      .split('\n')
+      .at(-1)!,
+  )
 
 async function publish(part: object = {}) {
   const context = as(firm, 'lead')
   const { draft, photos } = draftUpdate(context, context.site(BAKEHOUSE))
   const { finish: _finish, ...text } = draft
-  return tokenOf((await publishUpdate(context, BAKEHOUSE, { ...text, photos: photos.slice(0, 1).map((one) => one.hash), ...part }, ORIGIN)).url)
+  return tokenOf(
+    (
+      await publishUpdate(
+        context,
+        BAKEHOUSE,
+        { ...text, photos: photos.slice(0, 1).map((one) => one.hash), ...part },
+        ORIGIN,
+      )
+    ).url,
+  )
 }
 
 describe('the client’s link', () => {
@@ -47,7 +63,19 @@ describe('the client’s link', () => {
     expect(page).toMatchObject({ site: 'Bakehouse Lane', headline: 'The kitchen is getting its pipes' })
     expect(page.decide.join(' ')).toContain('Worktop edge')
     const shown = JSON.stringify(page)
-    for (const canary of ['Quillwort', 'Foxglove', '137953', '1379', '48200', 'Heron', 'Pell', 'Sedgeley', 'Hathersedge', 'example.com']) expect(shown).not.toContain(canary)
+    for (const canary of [
+      'Quillwort',
+      'Foxglove',
+      '137953',
+      '1379',
+      '48200',
+      'Heron',
+      'Pell',
+      'Sedgeley',
+      'Hathersedge',
+      'example.com',
+    ])
+      expect(shown).not.toContain(canary)
     requireSharedPhoto(firm, token, page.photos[0]!)
     expect(() => requireSharedPhoto(firm, token, 'f'.repeat(64))).toThrow('not part of the update')
   })
@@ -71,12 +99,16 @@ describe('the client’s link', () => {
   test('the next draft tells only what changed since', async () => {
     await publish()
     const context = as(firm, 'lead')
-    expect(draftUpdate(context, context.site(BAKEHOUSE)).draft.done).toEqual(['Nothing was finished since the last update; the next steps are below.'])
+    expect(draftUpdate(context, context.site(BAKEHOUSE)).draft.done).toEqual([
+      'Nothing was finished since the last update; the next steps are below.',
+    ])
   })
   test('bad input names the field; a photo of another site is refused', async () => {
     await expect(publish({ headline: '' })).rejects.toThrow('Headline: write one.')
     const other = draftUpdate(as(firm, 'lead'), as(firm, 'lead').site(siteIdOf('heron')))
-    await expect(publish({ photos: [...other.photos.map((one) => one.hash), 'e'.repeat(64)] })).rejects.toThrow('not of this site')
+    await expect(publish({ photos: [...other.photos.map((one) => one.hash), 'e'.repeat(64)] })).rejects.toThrow(
+      'not of this site',
+    )
   })
   test('crew may neither publish nor read what is prepared', async () => {
     await expect(publishUpdate(as(firm, 'crew'), BAKEHOUSE, {}, ORIGIN)).rejects.toMatchObject({ status: 403 })
@@ -90,15 +122,37 @@ describe('a trade declines', () => {
   test('Today and the plan say so, the next plan moves it, and exactly those whose dates changed are told', async () => {
     const lead = as(firm, 'lead')
     await planFirm(lead, 'fresh')
-    await tellTrades(lead, { visitKeys: whoToTell(lead).changed.flatMap((one) => one.changes.flatMap((change) => change.visitKey ?? [])).concat(unasked().visitKey) }, ORIGIN)
-    const visit = readPlan(firm.db)!.plan.visits.find((one) => readBookings(firm.db).some((b) => b.visitKey === one.key && b.state === 'told' && one.startDay > '2026-03-24'))!
+    await tellTrades(
+      lead,
+      {
+        visitKeys: whoToTell(lead)
+          .changed.flatMap((one) => one.changes.flatMap((change) => change.visitKey ?? []))
+          .concat(unasked().visitKey),
+      },
+      ORIGIN,
+    )
+    const visit = readPlan(firm.db)!.plan.visits.find((one) =>
+      readBookings(firm.db).some((b) => b.visitKey === one.key && b.state === 'told' && one.startDay > '2026-03-24'),
+    )!
     const told = readBookings(firm.db).find((one) => one.visitKey === visit.key)!
     await tellTrades(lead, { visitKeys: [visit.key] }, ORIGIN)
-    const token = tokenOf(readMessages(firm.db, 300).filter((one) => one.body.includes('/for/trade/'))[0]!.body.trim().split('\n').at(-1)!)
+    const token = tokenOf(
+      readMessages(firm.db, 300)
+        .filter((one) => one.body.includes('/for/trade/'))[0]!
+        .body.trim()
+        .split('\n')
+        .at(-1)!,
+    )
     expect(tradePage(firm, token)).toMatchObject({ state: 'told', changing: false })
 
-    expect(answerNotice(firm, token, { answer: 'decline', reason: 'double booked', freeFrom: '2026-05-18' })).toEqual({ state: 'declined' })
-    expect(todayView(lead).needs.some((need) => need.text.includes('declined') && need.detail.includes('double booked; next free Mon 18 May'))).toBe(true)
+    expect(answerNotice(firm, token, { answer: 'decline', reason: 'double booked', freeFrom: '2026-05-18' })).toEqual({
+      state: 'declined',
+    })
+    expect(
+      todayView(lead).needs.some(
+        (need) => need.text.includes('declined') && need.detail.includes('double booked; next free Mon 18 May'),
+      ),
+    ).toBe(true)
 
     const before = new Map(readPlan(firm.db)!.plan.visits.map((one) => [one.key, one]))
     await planFirm(lead, 'after the decline')
@@ -106,10 +160,19 @@ describe('a trade declines', () => {
     expect(after.get(visit.key)!.startDay >= '2026-05-18').toBe(true)
     expect(told.startDay < '2026-05-18').toBe(true)
 
-    const listed = whoToTell(lead).changed.filter((one) => one.audience === 'trade').flatMap((one) => one.changes.map((change) => change.visitKey!)).sort()
+    const listed = whoToTell(lead)
+      .changed.filter((one) => one.audience === 'trade')
+      .flatMap((one) => one.changes.map((change) => change.visitKey!))
+      .sort()
     const really = readBookings(firm.db)
       .filter((one) => one.state !== 'declined' && after.has(one.visitKey))
-      .filter((one) => after.get(one.visitKey)!.startDay !== one.startDay || after.get(one.visitKey)!.endDay !== one.endDay || after.get(one.visitKey)!.startHalf !== one.startHalf || after.get(one.visitKey)!.endHalf !== one.endHalf)
+      .filter(
+        (one) =>
+          after.get(one.visitKey)!.startDay !== one.startDay ||
+          after.get(one.visitKey)!.endDay !== one.endDay ||
+          after.get(one.visitKey)!.startHalf !== one.startHalf ||
+          after.get(one.visitKey)!.endHalf !== one.endHalf,
+      )
       .map((one) => one.visitKey)
       .sort()
     expect(listed).toEqual(really)
@@ -122,12 +185,28 @@ describe('a trade declines', () => {
     const { visitKey } = unasked()
     await tellTrades(lead, { visitKeys: [visitKey] }, ORIGIN)
     const visit = readPlan(firm.db)!.plan.visits.find((one) => one.key === visitKey)!
-    const token = tokenOf(readMessages(firm.db, 300).find((one) => one.body.includes('/for/trade/'))!.body.trim().split('\n').at(-1)!)
+    const token = tokenOf(
+      readMessages(firm.db, 300)
+        .find((one) => one.body.includes('/for/trade/'))!
+        .body.trim()
+        .split('\n')
+        .at(-1)!,
+    )
     expect(answerNotice(firm, token, { answer: 'confirm' })).toEqual({ state: 'confirmed' })
     await planFirm(lead, 'again')
     expect(readPlan(firm.db)!.plan.visits.find((one) => one.key === visitKey)!.startDay).toBe(visit.startDay)
 
-    recordFacts(lead, visit.siteId, { facts: [{ subject: 'line', subjectId: visit.lineIds[0], facet: 'held', placeId: visit.placeIds[0], value: { reason: 'wet', until: '2026-07-01' } }] })
+    recordFacts(lead, visit.siteId, {
+      facts: [
+        {
+          subject: 'line',
+          subjectId: visit.lineIds[0],
+          facet: 'held',
+          placeId: visit.placeIds[0],
+          value: { reason: 'wet', until: '2026-07-01' },
+        },
+      ],
+    })
     await planFirm(lead, 'held')
     expect(tradePage(firm, token).changing).toBe(true)
     expect(() => answerNotice(firm, token, { answer: 'confirm' })).toThrow('This date is being changed.')
@@ -135,16 +214,28 @@ describe('a trade declines', () => {
   })
 
   test('its page holds no money, no private note, no other trade’s contact', async () => {
-    await tellTrades(as(firm, 'lead'), { visitKeys: readPlan(firm.db)!.plan.visits.filter((one) => one.siteId === BAKEHOUSE).map((one) => one.key) }, ORIGIN)
-    const tokens = readMessages(firm.db, 100).filter((one) => one.body.includes('/for/trade/')).map((one) => tokenOf(one.body.trim().split('\n').at(-1)!))
+    await tellTrades(
+      as(firm, 'lead'),
+      {
+        visitKeys: readPlan(firm.db)!
+          .plan.visits.filter((one) => one.siteId === BAKEHOUSE)
+          .map((one) => one.key),
+      },
+      ORIGIN,
+    )
+    const tokens = readMessages(firm.db, 100)
+      .filter((one) => one.body.includes('/for/trade/'))
+      .map((one) => tokenOf(one.body.trim().split('\n').at(-1)!))
     const shown = JSON.stringify(tokens.map((token) => tradePage(firm, token)))
     expect(shown).toContain('Bakehouse Lane')
-    for (const canary of ['Quillwort', '137953', '1379', 'example.com', 'household of']) expect(shown).not.toContain(canary)
+    for (const canary of ['Quillwort', '137953', '1379', 'example.com', 'household of'])
+      expect(shown).not.toContain(canary)
   })
 })
 
 describe('calendars', () => {
-  const events = (text: string) => new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
+  const events = (text: string) =>
+    new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
 
   test('a site’s feed holds the whole plan in whole days; a moved visit keeps its UID and raises its sequence', async () => {
     const lead = as(firm, 'lead')
@@ -152,10 +243,24 @@ describe('calendars', () => {
     const first = events(calendarFeed(firm, tokenOf(path)))
     const visits = readPlan(firm.db)!.plan.visits.filter((one) => one.siteId === BAKEHOUSE)
     expect(first).toHaveLength(visits.length)
-    expect(first.map((one) => one.startDate.toString()).sort()).toEqual(visits.map((one) => one.startDay as string).sort())
+    expect(first.map((one) => one.startDate.toString()).sort()).toEqual(
+      visits.map((one) => one.startDay as string).sort(),
+    )
 
-    const paint = visits.find((one) => one.stages.includes('paint') && one.placeIds.includes(placeIdOf('bakehouse', 'shop')))!
-    recordFacts(lead, BAKEHOUSE, { facts: [{ subject: 'line', subjectId: paint.lineIds[0], facet: 'held', placeId: paint.placeIds[0], value: { reason: 'wet', until: '2026-06-15' } }] })
+    const paint = visits.find(
+      (one) => one.stages.includes('paint') && one.placeIds.includes(placeIdOf('bakehouse', 'shop')),
+    )!
+    recordFacts(lead, BAKEHOUSE, {
+      facts: [
+        {
+          subject: 'line',
+          subjectId: paint.lineIds[0],
+          facet: 'held',
+          placeId: paint.placeIds[0],
+          value: { reason: 'wet', until: '2026-06-15' },
+        },
+      ],
+    })
     await planFirm(lead, 'wet wall')
     const second = events(calendarFeed(firm, tokenOf(path)))
     expect(new Set(second.map((one) => one.uid))).toEqual(new Set(first.map((one) => one.uid)))
@@ -166,7 +271,9 @@ describe('calendars', () => {
     const crewId = readBookings(firm.db).find((one) => one.state === 'declined')!.crewId
     const { path } = makeFeed(as(firm, 'lead'), { crewId })
     const open = new Set(readPlan(firm.db)!.plan.visits.map((one) => one.key))
-    const told = readBookings(firm.db).filter((one) => one.crewId === crewId && one.state !== 'declined' && open.has(one.visitKey))
+    const told = readBookings(firm.db).filter(
+      (one) => one.crewId === crewId && one.state !== 'declined' && open.has(one.visitKey),
+    )
     expect(events(calendarFeed(firm, tokenOf(path)))).toHaveLength(told.length)
   })
   test('a crew that does not exist has no calendar', () => {
@@ -178,7 +285,9 @@ test('a room sheet is for whoever may see the site', () => {
   const view = roomSheetView(as(firm, 'crew'), BAKEHOUSE, placeIdOf('bakehouse', 'bath'))
   expect(view.sheet.work.length).toBeGreaterThan(10)
   expect(JSON.stringify(view)).not.toContain('137953')
-  expect(() => roomSheetView(as(firm, 'crew'), siteIdOf('pell'), placeIdOf('pell', 'bay'))).toThrow('no such site among yours')
+  expect(() => roomSheetView(as(firm, 'crew'), siteIdOf('pell'), placeIdOf('pell', 'bay'))).toThrow(
+    'no such site among yours',
+  )
 })
 
 test('the tell list of the demo: the slipped cabinets, and nobody else’s date', () => {

@@ -27,11 +27,17 @@ describe('working days', () => {
   })
   test('a day off moves to the working day before', () => {
     expect(workingDayOnOrBefore(day('2026-03-14'), MONDAY_TO_FRIDAY)).toBe('2026-03-13')
-    expect(workingDayOnOrBefore(day('2026-03-13'), { ...MONDAY_TO_FRIDAY, daysOff: [day('2026-03-13')] })).toBe('2026-03-12')
+    expect(workingDayOnOrBefore(day('2026-03-13'), { ...MONDAY_TO_FRIDAY, daysOff: [day('2026-03-13')] })).toBe(
+      '2026-03-12',
+    )
   })
   test('half-days are open where everybody works: mornings of Monday, Wednesday, Friday', () => {
     const inspector = { weekdays: [1, 3, 5], halves: 'morning' as const }
     // From Monday 9 March, seven days of two halves.
-    expect([...openSlots(day('2026-03-09'), 14, [MONDAY_TO_FRIDAY, inspector])].flatMap((open, slot) => (open ? [slot] : []))).toEqual([0, 4, 8])
+    expect(
+      [...openSlots(day('2026-03-09'), 14, [MONDAY_TO_FRIDAY, inspector])].flatMap((open, slot) =>
+        open ? [slot] : [],
+      ),
+    ).toEqual([0, 4, 8])
   })
 })

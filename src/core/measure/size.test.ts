@@ -18,7 +18,9 @@ describe('sizes of places', () => {
   })
 
   test('says what is wrong and shows an example', () => {
-    expect(() => parseSize('big', 'metric')).toThrow('"big" is not a size. Write two or three sides, like 4.1 x 3.9 x 2.45.')
+    expect(() => parseSize('big', 'metric')).toThrow(
+      '"big" is not a size. Write two or three sides, like 4.1 x 3.9 x 2.45.',
+    )
     expect(() => parseSize('4.1 x wide', 'metric')).toThrow('"wide" is not a length')
   })
 

@@ -27,7 +27,9 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   const floor = earliestFinishes(instance, network).reduce((a, b) => Math.max(a, b), 0)
   const random = seededRandom(options.seed)
   // What is under way goes on before anything new is begun.
-  let priority: Float64Array = latestStarts(instance, floor, network).map((latest, i) => latest - (instance.activities[i]!.begun ? floor : 0))
+  let priority: Float64Array = latestStarts(instance, floor, network).map(
+    (latest, i) => latest - (instance.activities[i]!.begun ? floor : 0),
+  )
   let best = serialSchedule(instance, priority, network)
   const asBefore = instance.activities.map((activity, i) => activity.before ?? priority[i]!)
   const kept = serialSchedule(instance, asBefore, network)
@@ -76,7 +78,8 @@ function shaken(priority: Float64Array, floor: number, random: () => number): Fl
 function better(instance: Instance, a: Schedule, b: Schedule): boolean {
   if (a.broken !== b.broken) return a.broken < b.broken
   if (a.makespan !== b.makespan) return a.makespan < b.makespan
-  const moved = (schedule: Schedule): number => instance.activities.filter(({ before }, i) => before !== undefined && before !== schedule.start[i]).length
+  const moved = (schedule: Schedule): number =>
+    instance.activities.filter(({ before }, i) => before !== undefined && before !== schedule.start[i]).length
   const difference = moved(a) - moved(b)
   return difference === 0 ? sum(a.finish) < sum(b.finish) : difference < 0
 }

@@ -8,15 +8,39 @@ import { serialSchedule } from './serialSchedule'
 import { solve } from './solve'
 
 const always = (horizon: number) => new Uint8Array(horizon).fill(1)
-const activity = (duration: number, part: Partial<Activity> = {}, demands = [{ resource: 0, units: 1 }]): Activity => ({ modes: [{ duration, demands }], calendar: 0, release: 0, ...part })
-const instance = (activities: readonly Activity[], part: Partial<Instance> = {}): Instance => ({ horizon: 400, calendars: [always(400)], resources: [{ capacity: 1 }], activities, precedences: [], ...part })
+const activity = (duration: number, part: Partial<Activity> = {}, demands = [{ resource: 0, units: 1 }]): Activity => ({
+  modes: [{ duration, demands }],
+  calendar: 0,
+  release: 0,
+  ...part,
+})
+const instance = (activities: readonly Activity[], part: Partial<Instance> = {}): Instance => ({
+  horizon: 400,
+  calendars: [always(400)],
+  resources: [{ capacity: 1 }],
+  activities,
+  precedences: [],
+  ...part,
+})
 const starts = (of: Instance, rounds = 20) => [...solve(of, { rounds, seed: 1 }).schedule.start]
 
 /** Any firm: calendars with holes, shared crews, releases, waits, agreed starts. */
 const anyInstance = fc
   .record({
-    activities: fc.array(fc.record({ duration: fc.integer({ min: 0, max: 5 }), release: fc.integer({ min: 0, max: 12 }), calendar: fc.integer({ min: 0, max: 1 }), resource: fc.integer({ min: 0, max: 2 }), units: fc.integer({ min: 1, max: 2 }), fixed: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }) }), { minLength: 1, maxLength: 14 }),
-    pairs: fc.array(fc.record({ a: fc.nat(13), b: fc.nat(13), lag: fc.integer({ min: 0, max: 6 }) }), { maxLength: 16 }),
+    activities: fc.array(
+      fc.record({
+        duration: fc.integer({ min: 0, max: 5 }),
+        release: fc.integer({ min: 0, max: 12 }),
+        calendar: fc.integer({ min: 0, max: 1 }),
+        resource: fc.integer({ min: 0, max: 2 }),
+        units: fc.integer({ min: 1, max: 2 }),
+        fixed: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }),
+      }),
+      { minLength: 1, maxLength: 14 },
+    ),
+    pairs: fc.array(fc.record({ a: fc.nat(13), b: fc.nat(13), lag: fc.integer({ min: 0, max: 6 }) }), {
+      maxLength: 16,
+    }),
     holes: fc.array(fc.integer({ min: 0, max: 6 }), { maxLength: 3 }),
   })
   .map(({ activities, pairs, holes }): Instance => {
@@ -27,7 +51,9 @@ const anyInstance = fc
       horizon: 2000,
       calendars: [always(2000), open],
       resources: [{ capacity: 2 }, { capacity: 2 }, { capacity: 3 }],
-      activities: activities.map(({ duration, release, calendar, resource, units, fixed }) => activity(duration, { release, calendar, ...(fixed === undefined ? {} : { fixed }) }, [{ resource, units }])),
+      activities: activities.map(({ duration, release, calendar, resource, units, fixed }) =>
+        activity(duration, { release, calendar, ...(fixed === undefined ? {} : { fixed }) }, [{ resource, units }]),
+      ),
       precedences: pairs.filter(({ a, b }) => a < b && b < count).map(({ a, b, lag }) => ({ from: a, to: b, lag })),
     }
   })
@@ -97,8 +123,15 @@ describe('the floor and the circle', () => {
     expect([...earliestFinishes(of)]).toEqual([3, 7, 4])
   })
   test('a circle is named', () => {
-    const of = instance([activity(1), activity(1)], { precedences: [{ from: 0, to: 1, lag: 0 }, { from: 1, to: 0, lag: 0 }] })
-    expect(() => networkOf(of, (index) => ['paint', 'cabinets'][index]!)).toThrow(/wait for each other in a circle: (paint, then cabinets, then paint|cabinets, then paint, then cabinets)\./)
+    const of = instance([activity(1), activity(1)], {
+      precedences: [
+        { from: 0, to: 1, lag: 0 },
+        { from: 1, to: 0, lag: 0 },
+      ],
+    })
+    expect(() => networkOf(of, (index) => ['paint', 'cabinets'][index]!)).toThrow(
+      /wait for each other in a circle: (paint, then cabinets, then paint|cabinets, then paint, then cabinets)\./,
+    )
   })
   test('too short a horizon is said, not overrun', () => {
     const of = instance([activity(3), activity(3)], { horizon: 5, calendars: [always(5)] })

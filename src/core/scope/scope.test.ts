@@ -19,16 +19,23 @@ describe('treatments', () => {
   test('everything that is chosen is needed for a stage that the treatment has', () => {
     for (const treatment of TREATMENTS) {
       const stages = new Set(treatment.lines.map((one) => one.stage))
-      for (const selection of treatment.selections) expect(stages, `${treatment.id}: ${selection.what}`).toContain(selection.neededFor)
+      for (const selection of treatment.selections)
+        expect(stages, `${treatment.id}: ${selection.what}`).toContain(selection.neededFor)
     }
   })
   test('every kind of place has something that can happen there', () => {
-    for (const kind of ['room', 'face', 'roof', 'ground', 'void', 'outbuilding', 'boundary'] as const) expect(treatmentsFor(kind).length, kind).toBeGreaterThan(0)
+    for (const kind of ['room', 'face', 'roof', 'ground', 'void', 'outbuilding', 'boundary'] as const)
+      expect(treatmentsFor(kind).length, kind).toBeGreaterThan(0)
   })
 })
 
 describe('laying a treatment down', () => {
-  const lay = (size: string | null) => layTreatment(treatmentById('room-board-finishes')!, { id: 'r', kind: 'room', size: size ? parseSize(size, 'metric') : null }, { board: 0.25 })
+  const lay = (size: string | null) =>
+    layTreatment(
+      treatmentById('room-board-finishes')!,
+      { id: 'r', kind: 'room', size: size ? parseSize(size, 'metric') : null },
+      { board: 0.25 },
+    )
   const board = (size: string | null) => lay(size).find((one) => one.title === 'Hang board')!
 
   test('quantity from the geometry, effort from the firm’s own rate', () => {
@@ -62,7 +69,12 @@ describe('honest progress (C-41)', () => {
     expect(honestProgress(framing)).toBe(66)
   })
   test('what is out of the scope does not count', () => {
-    expect(honestProgress([...framing, line({ id: 'out', stage: 'framing', hours: 100, excluded: { reason: 'by others' } })])).toBe(66)
+    expect(
+      honestProgress([
+        ...framing,
+        line({ id: 'out', stage: 'framing', hours: 100, excluded: { reason: 'by others' } }),
+      ]),
+    ).toBe(66)
     expect(honestProgress([])).toBeNull()
   })
   test('a stage shows 90 at most while its inspection is open', () => {
@@ -74,7 +86,11 @@ describe('honest progress (C-41)', () => {
 })
 
 test('the weave shows only stages that occur, in build order, and empty cells where a place has no such work', () => {
-  const weave = weaveOf(['a', 'b'], [line({ id: '1', stage: 'paint', placeId: 'a' }), line({ id: '2', stage: 'framing', placeId: 'b', progress: 50 })], new Map([['b/framing', 90]]))
+  const weave = weaveOf(
+    ['a', 'b'],
+    [line({ id: '1', stage: 'paint', placeId: 'a' }), line({ id: '2', stage: 'framing', placeId: 'b', progress: 50 })],
+    new Map([['b/framing', 90]]),
+  )
   expect(weave.stages).toEqual(['framing', 'paint'])
   expect(weave.rows[0]!.cells.map((cell) => cell.percent)).toEqual([null, 0])
   expect(weave.rows[1]!.cells[0]).toMatchObject({ percent: 50, eye: 90 })

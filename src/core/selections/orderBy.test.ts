@@ -3,7 +3,8 @@ import type { Day } from '../calendar/day'
 import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
 import { arrivalDay, orderBy, selectionReason } from './orderBy'
 
-const by = (needed: string, lead: readonly number[], approval = 0) => orderBy(needed as Day, lead, approval, MONDAY_TO_FRIDAY)
+const by = (needed: string, lead: readonly number[], approval = 0) =>
+  orderBy(needed as Day, lead, approval, MONDAY_TO_FRIDAY)
 
 describe('the last day to order (C-39)', () => {
   test.each([

@@ -6,7 +6,8 @@ import { relationsFor, USUAL_SCHOOLS } from './relations'
 import { findCycle, linksAmong, requireNoCycle } from './stageOrder'
 
 const RELATIONS = relationsFor(USUAL_SCHOOLS)
-const links = (...stages: Stage[]) => linksAmong(new Set(stages), RELATIONS).map((link) => `${link.before} > ${link.after} +${link.waitDays}`)
+const links = (...stages: Stage[]) =>
+  linksAmong(new Set(stages), RELATIONS).map((link) => `${link.before} > ${link.after} +${link.waitDays}`)
 
 describe('the order of stages', () => {
   test('holds without a circle in both schools', () => {
@@ -27,12 +28,17 @@ describe('the order of stages', () => {
     expect(backward.map((link) => `${link.before} > ${link.after}`)).toEqual(['weather-barrier > windows-doors'])
   })
   test('the other school turns cabinets and paint round', () => {
-    const turned = linksAmong(new Set<Stage>(['paint', 'cabinets']), relationsFor({ cabinetsAndPaint: 'cabinets-first' }))
+    const turned = linksAmong(
+      new Set<Stage>(['paint', 'cabinets']),
+      relationsFor({ cabinetsAndPaint: 'cabinets-first' }),
+    )
     expect(turned.map((link) => `${link.before} > ${link.after}`)).toEqual(['cabinets > paint'])
   })
   test('a circle of own relations is told in words', () => {
     const own = [{ before: 'fixtures', after: 'paint', why: 'wanted so' } as const]
-    expect(() => requireNoCycle(relationsFor(USUAL_SCHOOLS, own))).toThrow(/These relations run in a circle: .*Paint before .*Fixtures.*Take one of them away\./)
+    expect(() => requireNoCycle(relationsFor(USUAL_SCHOOLS, own))).toThrow(
+      /These relations run in a circle: .*Paint before .*Fixtures.*Take one of them away\./,
+    )
   })
 })
 
@@ -49,7 +55,10 @@ describe('the cover gate', () => {
   test('gathers what this room really has, at the first stage that hides it', () => {
     const gates = coverGates('room', wall, new Map())
     expect(gates.map((gate) => [gate.stage, gate.items.map((item) => item.text)])).toEqual([
-      ['insulation', ['Backing for the rail', 'Pipes in walls', 'Pressure test', 'Photos wall by wall, tape in the picture']],
+      [
+        'insulation',
+        ['Backing for the rail', 'Pipes in walls', 'Pressure test', 'Photos wall by wall, tape in the picture'],
+      ],
       ['board', ['Insulate', 'Photos wall by wall, tape in the picture']],
     ])
     expect(gateWords(gates[0]!)).toBe('Insulation waits for backing for the rail and 1 more')
@@ -66,7 +75,13 @@ describe('the cover gate', () => {
   })
   test('a room without walls to hide has no gate; a covered one has none left', () => {
     expect(coverGates('room', [line({ id: 'p', stage: 'paint' })], new Map())).toEqual([])
-    expect(coverGates('room', wall.map((one) => ({ ...one, progress: 100 })), new Map())).toEqual([])
+    expect(
+      coverGates(
+        'room',
+        wall.map((one) => ({ ...one, progress: 100 })),
+        new Map(),
+      ),
+    ).toEqual([])
   })
   test('excluded work is not asked for', () => {
     const out = wall.map((one) => (one.id === 'backing' ? { ...one, excluded: { reason: 'no rail' } } : one))

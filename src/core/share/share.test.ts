@@ -16,15 +16,58 @@ const before = laid([
 ])
 const now = [
   ...before,
-  ...[0, 1].map((i) => seen({ subject: 'line', facet: 'progress', subjectId: `bath/bathroom-rebuilt/${i}`, placeId: 'bath', value: 100 })),
-  seen({ subject: 'note', facet: 'noted', subjectId: 'n', placeId: 'bath', value: { text: 'quillwort: pays late', private: true } }),
+  ...[0, 1].map((i) =>
+    seen({ subject: 'line', facet: 'progress', subjectId: `bath/bathroom-rebuilt/${i}`, placeId: 'bath', value: 100 }),
+  ),
+  seen({
+    subject: 'note',
+    facet: 'noted',
+    subjectId: 'n',
+    placeId: 'bath',
+    value: { text: 'quillwort: pays late', private: true },
+  }),
   seen({ subject: 'line', facet: 'price', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: MONEY }),
-  seen({ subject: 'decision', facet: 'asked', subjectId: 'd', placeId: 'bath', value: { question: 'Square or eased edge?', owner: 'client', by: '2026-03-13' as Day, stake: 'Later it slips four days.', price: MONEY } }),
-  seen({ subject: 'decision', facet: 'asked', subjectId: 'e', placeId: 'bath', value: { question: 'May the wall go?', owner: 'engineer' } }),
+  seen({
+    subject: 'decision',
+    facet: 'asked',
+    subjectId: 'd',
+    placeId: 'bath',
+    value: {
+      question: 'Square or eased edge?',
+      owner: 'client',
+      by: '2026-03-13' as Day,
+      stake: 'Later it slips four days.',
+      price: MONEY,
+    },
+  }),
+  seen({
+    subject: 'decision',
+    facet: 'asked',
+    subjectId: 'e',
+    placeId: 'bath',
+    value: { question: 'May the wall go?', owner: 'engineer' },
+  }),
 ]
 const state = stateOf(now)
-const plan = planOf(problemOf({ today: TODAY, sites: [siteToPlan(state)], crews: crewsFor(...EVERY_TRADE), bookings: [], pins: [], before: [] }), { rounds: 5, seed: 1 })
-const update = composeClientUpdate({ siteId: 'site', today: TODAY, before: stateOf(before), now: state, plan, orderBy: new Map([['bath/Wall and floor tile', '2026-03-20' as Day]]) })
+const plan = planOf(
+  problemOf({
+    today: TODAY,
+    sites: [siteToPlan(state)],
+    crews: crewsFor(...EVERY_TRADE),
+    bookings: [],
+    pins: [],
+    before: [],
+  }),
+  { rounds: 5, seed: 1 },
+)
+const update = composeClientUpdate({
+  siteId: 'site',
+  today: TODAY,
+  before: stateOf(before),
+  now: state,
+  plan,
+  orderBy: new Map([['bath/Wall and floor tile', '2026-03-20' as Day]]),
+})
 
 describe('the client’s update', () => {
   test('says what was done in plain words', () => {
@@ -43,16 +86,33 @@ describe('the client’s update', () => {
     ])
   })
   test('explains a quiet week instead of skipping it', () => {
-    const quiet = composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: state, plan, orderBy: new Map() })
+    const quiet = composeClientUpdate({
+      siteId: 'site',
+      today: TODAY,
+      before: state,
+      now: state,
+      plan,
+      orderBy: new Map(),
+    })
     expect(quiet.done).toEqual(['Nothing was finished since the last update; the next steps are below.'])
-    const hidden = stateOf([...now, seen({ subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: 50 })])
-    expect(composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: hidden, plan, orderBy: new Map() }).done[0]).toContain('It is hidden work')
+    const hidden = stateOf([
+      ...now,
+      seen({ subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: 50 }),
+    ])
+    expect(
+      composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: hidden, plan, orderBy: new Map() })
+        .done[0],
+    ).toContain('It is hidden work')
   })
 })
 
 describe('nothing leaks', () => {
   const visit = plan.visits.find((one) => one.stages.includes('pipes'))!
-  const all = JSON.stringify([update, composeTradeNotice(visit, state, 'Example House', 'metric'), composeRoomSheet(state.places[0]!, state, plan, 'metric')])
+  const all = JSON.stringify([
+    update,
+    composeTradeNotice(visit, state, 'Example House', 'metric'),
+    composeRoomSheet(state.places[0]!, state, plan, 'metric'),
+  ])
   test.each(['quillwort', '137953', '1379', '1 379'])('%s is nowhere', (canary) => expect(all).not.toContain(canary))
 })
 
@@ -69,23 +129,35 @@ describe('a trade’s notice', () => {
 })
 
 describe('the tell list', () => {
-  const told = plan.visits.filter((one) => one.crewId).map((one) => ({ ...one, crewId: one.crewId!, confirmed: one.trade === 'painter' }))
+  const told = plan.visits
+    .filter((one) => one.crewId)
+    .map((one) => ({ ...one, crewId: one.crewId!, confirmed: one.trade === 'painter' }))
   const facts = clientFacts({ siteId: 'site', today: TODAY, plan, now: state })
-  const list = (visits: typeof told, client = facts) => tellList(visits, new Map([['site', { told: client, now: facts }]]), plan, (key) => key.split('|')[1]!)
+  const list = (visits: typeof told, client = facts) =>
+    tellList(visits, new Map([['site', { told: client, now: facts }]]), plan, (key) => key.split('|')[1]!)
 
   test('nobody whose facts did not change is on it', () => {
     expect(list(told)).toEqual([])
   })
   test('exactly those whose dates moved are, with only what moved', () => {
     const painter = told.find((one) => one.trade === 'painter')!
-    const moved = told.map((one) => (one.key === painter.key ? { ...one, startDay: '2026-03-02' as Day, endDay: '2026-03-02' as Day } : one))
+    const moved = told.map((one) =>
+      one.key === painter.key ? { ...one, startDay: '2026-03-02' as Day, endDay: '2026-03-02' as Day } : one,
+    )
     expect(list(moved)).toHaveLength(1)
-    expect(list(moved)[0]).toMatchObject({ audience: 'trade', who: 'painter', changes: [{ visitKey: painter.key, confirmed: true }] })
+    expect(list(moved)[0]).toMatchObject({
+      audience: 'trade',
+      who: 'painter',
+      changes: [{ visitKey: painter.key, confirmed: true }],
+    })
     expect(list(moved)[0]!.changes[0]!.text).toMatch(/^painter: .* later \(was Mon 2 Mar/)
   })
   test('a client is told when the finish or an outage moved, and only then', () => {
     expect(list(told, { ...facts, finish: '2026-04-01' as Day })).toMatchObject([{ audience: 'client', who: 'site' }])
-    expect(list(told, { ...facts, outages: facts.outages.map((one) => ({ ...one, day: '2026-03-09' as Day })) })[0]!.changes[0]!.text).toContain('instead of 9 Mar')
+    expect(
+      list(told, { ...facts, outages: facts.outages.map((one) => ({ ...one, day: '2026-03-09' as Day })) })[0]!
+        .changes[0]!.text,
+    ).toContain('instead of 9 Mar')
   })
   test('finished work is no change of date', () => {
     expect(list([...told, { ...told[0]!, key: 'gone' }])).toEqual([])
@@ -93,7 +165,21 @@ describe('the tell list', () => {
 })
 
 test('a room sheet has work in order, ticks before cover, and what stays', () => {
-  const sheet = composeRoomSheet(state.places[0]!, stateOf([...now, seen({ subject: 'keep', facet: 'kept', subjectId: 'k', placeId: 'bath', value: { text: 'Cast soil stack', until: 'the switch-over' } })]), plan, 'metric')
+  const sheet = composeRoomSheet(
+    state.places[0]!,
+    stateOf([
+      ...now,
+      seen({
+        subject: 'keep',
+        facet: 'kept',
+        subjectId: 'k',
+        placeId: 'bath',
+        value: { text: 'Cast soil stack', until: 'the switch-over' },
+      }),
+    ]),
+    plan,
+    'metric',
+  )
   expect(sheet.size).toBe('2.6 × 2.1 × 2.4 m')
   expect(sheet.work[0]).toMatchObject({ stage: 'Protect', progress: 100, when: 'done' })
   expect(sheet.stays).toEqual(['Cast soil stack, until the switch-over'])

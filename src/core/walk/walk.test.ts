@@ -13,14 +13,33 @@ const HOUSE = laid([
   { id: 'kitchen', name: 'Kitchen', treatments: ['room-board-finishes'] },
   { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
 ])
-const progress = (id: string, value: number, seenAt?: string) => seen({ subject: 'line', facet: 'progress', subjectId: id, placeId: id.split('/')[0]!, value }, seenAt, 'walk')
+const progress = (id: string, value: number, seenAt?: string) =>
+  seen({ subject: 'line', facet: 'progress', subjectId: id, placeId: id.split('/')[0]!, value }, seenAt, 'walk')
 
 describe('registers', () => {
   const some = fc.array(
-    fc.record({ subject: fc.constantFrom('a', 'b'), value: fc.integer({ min: 0, max: 3 }), minute: fc.integer({ min: 0, max: 5 }), id: fc.uuid() }).map(
-      ({ subject, value, minute, id }): Observation =>
-        ({ id, siteId: 's', walkId: null, placeId: null, subject: 'line', subjectId: subject, facet: 'progress', value: value * 25, by: 'Ada', seenAt: `2026-03-10T08:0${minute}:00.000Z` }) as Observation,
-    ),
+    fc
+      .record({
+        subject: fc.constantFrom('a', 'b'),
+        value: fc.integer({ min: 0, max: 3 }),
+        minute: fc.integer({ min: 0, max: 5 }),
+        id: fc.uuid(),
+      })
+      .map(
+        ({ subject, value, minute, id }): Observation =>
+          ({
+            id,
+            siteId: 's',
+            walkId: null,
+            placeId: null,
+            subject: 'line',
+            subjectId: subject,
+            facet: 'progress',
+            value: value * 25,
+            by: 'Ada',
+            seenAt: `2026-03-10T08:0${minute}:00.000Z`,
+          }) as Observation,
+      ),
     { maxLength: 12 },
   )
   const plain = (registers: ReadonlyMap<string, Observation>) => [...registers].sort(([a], [b]) => (a < b ? -1 : 1))
@@ -38,7 +57,11 @@ describe('registers', () => {
 
 describe('the state of a site', () => {
   test('the last thing seen wins and the place counts as seen', () => {
-    const state = stateOf([...HOUSE, progress('kitchen/room-board-finishes/2', 50, '2026-03-09T09:00:00.000Z'), progress('kitchen/room-board-finishes/2', 25, '2026-03-08T09:00:00.000Z')])
+    const state = stateOf([
+      ...HOUSE,
+      progress('kitchen/room-board-finishes/2', 50, '2026-03-09T09:00:00.000Z'),
+      progress('kitchen/room-board-finishes/2', 25, '2026-03-08T09:00:00.000Z'),
+    ])
     expect(state.lines.find((one) => one.id === 'kitchen/room-board-finishes/2')!.progress).toBe(50)
     expect(state.places.map((place) => [place.name, place.lastSeen])).toEqual([
       ['Kitchen', '2026-03-09T09:00:00.000Z'],
@@ -46,26 +69,49 @@ describe('the state of a site', () => {
     ])
   })
   test('a place taken off hides its lines; put back, they are there again', () => {
-    const off = [...HOUSE, seen({ subject: 'place', facet: 'removed', subjectId: 'kitchen', placeId: 'kitchen', value: true })]
+    const off = [
+      ...HOUSE,
+      seen({ subject: 'place', facet: 'removed', subjectId: 'kitchen', placeId: 'kitchen', value: true }),
+    ]
     expect(stateOf(off).lines.every((one) => one.placeId === 'hall')).toBe(true)
-    const back = [...off, seen({ subject: 'place', facet: 'removed', subjectId: 'kitchen', placeId: 'kitchen', value: false })]
+    const back = [
+      ...off,
+      seen({ subject: 'place', facet: 'removed', subjectId: 'kitchen', placeId: 'kitchen', value: false }),
+    ]
     expect(stateOf(back).lines.some((one) => one.placeId === 'kitchen')).toBe(true)
   })
   test('what is told about something not yet laid down waits for it', () => {
     const early = progress('kitchen/room-board-finishes/0', 100)
     expect(stateOf([early]).lines).toEqual([])
-    expect(stateOf([early, ...HOUSE]).lines.find((one) => one.id === 'kitchen/room-board-finishes/0')!.progress).toBe(100)
+    expect(stateOf([early, ...HOUSE]).lines.find((one) => one.id === 'kitchen/room-board-finishes/0')!.progress).toBe(
+      100,
+    )
   })
   test('measuring a place again changes quantities and, in proportion, effort', () => {
     const before = stateOf(HOUSE).lines.find((one) => one.title === 'Hang board')!
     // Walls and ceiling of 4 × 3 × 2.4: 33.6 + 12 = 45.6 m²; of 8 × 3 × 2.4: 52.8 + 24 = 76.8 m²
     expect(before.quantity!.value).toBeCloseTo(45.6, 6)
-    const after = stateOf([...HOUSE, seen({ subject: 'place', facet: 'measured', subjectId: 'kitchen', placeId: 'kitchen', value: parseSize('8 x 3 x 2.4', 'metric') })]).lines.find((one) => one.title === 'Hang board')!
+    const after = stateOf([
+      ...HOUSE,
+      seen({
+        subject: 'place',
+        facet: 'measured',
+        subjectId: 'kitchen',
+        placeId: 'kitchen',
+        value: parseSize('8 x 3 x 2.4', 'metric'),
+      }),
+    ]).lines.find((one) => one.title === 'Hang board')!
     expect(after.quantity!.value).toBeCloseTo(76.8, 6)
     expect(after.hours).toBe(15.25) // 9 h / 45.6 m² (9.12 to the quarter) × 76.8 = 15.16, to the quarter 15.25
   })
   test('a decision keeps both who recorded it and the day it is due', () => {
-    const asked = seen({ subject: 'decision', facet: 'asked', subjectId: 'd', placeId: 'hall', value: { question: 'Which rail?', owner: 'client', by: TODAY } })
+    const asked = seen({
+      subject: 'decision',
+      facet: 'asked',
+      subjectId: 'd',
+      placeId: 'hall',
+      value: { question: 'Which rail?', owner: 'client', by: TODAY },
+    })
     expect(stateOf([...HOUSE, asked]).decisions[0]).toMatchObject({ by: TODAY, seenBy: 'Ada', answer: null })
   })
 })
@@ -75,9 +121,21 @@ describe('what changed between two walks', () => {
     const before = stateOf(HOUSE)
     const after = stateOf([
       ...HOUSE,
-      seen({ subject: 'finding', facet: 'found', subjectId: 'f', placeId: 'hall', value: { text: 'rot at the sill', condition: 'rot', certain: false } }),
+      seen({
+        subject: 'finding',
+        facet: 'found',
+        subjectId: 'f',
+        placeId: 'hall',
+        value: { text: 'rot at the sill', condition: 'rot', certain: false },
+      }),
       progress('kitchen/room-board-finishes/0', 100),
-      seen({ subject: 'line', facet: 'held', subjectId: 'kitchen/room-board-finishes/6', placeId: 'kitchen', value: { reason: 'backing not in' } }),
+      seen({
+        subject: 'line',
+        facet: 'held',
+        subjectId: 'kitchen/room-board-finishes/6',
+        placeId: 'kitchen',
+        value: { reason: 'backing not in' },
+      }),
     ])
     expect(differences(before, after).map(({ placeId, text, detail }) => `${placeId}: ${text} (${detail})`)).toEqual([
       'kitchen: Protect the way in: finished (was 0, now 100)',
@@ -87,7 +145,16 @@ describe('what changed between two walks', () => {
     expect(differences(after, after)).toEqual([])
   })
   test('private notes are marked so that nobody shares them', () => {
-    const after = stateOf([...HOUSE, seen({ subject: 'note', facet: 'noted', subjectId: 'n', placeId: 'hall', value: { text: 'he is difficult', private: true } })])
+    const after = stateOf([
+      ...HOUSE,
+      seen({
+        subject: 'note',
+        facet: 'noted',
+        subjectId: 'n',
+        placeId: 'hall',
+        value: { text: 'he is difficult', private: true },
+      }),
+    ])
     expect(differences(stateOf(HOUSE), after)).toMatchObject([{ private: true }])
   })
 })
@@ -98,12 +165,18 @@ describe('mist', () => {
     // Half after 4 days at work, 21 where nothing happens: after 8 days a quarter is known, or 2^(−8/21) = 0.768.
     expect(mistOf(at('2026-03-02'), [], true, TODAY).clearness).toBeCloseTo(0.25, 6)
     expect(mistOf(at('2026-03-02'), [], false, TODAY).clearness).toBeCloseTo(0.768, 3)
-    expect(mistOf(at('2026-03-02'), [line({ id: 'x', stage: 'paint', progress: 50 })], false, TODAY).clearness).toBeCloseTo(0.574, 3)
+    expect(
+      mistOf(at('2026-03-02'), [line({ id: 'x', stage: 'paint', progress: 50 })], false, TODAY).clearness,
+    ).toBeCloseTo(0.574, 3)
   })
   test('never gets clearer by waiting', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 9 }), fc.boolean(), (day, busy) => {
-      expect(mistOf(at(`2026-03-0${day}`), [], busy, TODAY).clearness).toBeLessThanOrEqual(mistOf(at('2026-03-10'), [], busy, TODAY).clearness)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9 }), fc.boolean(), (day, busy) => {
+        expect(mistOf(at(`2026-03-0${day}`), [], busy, TODAY).clearness).toBeLessThanOrEqual(
+          mistOf(at('2026-03-10'), [], busy, TODAY).clearness,
+        )
+      }),
+    )
   })
   test('says how long ago', () => {
     expect(seenWords(mistOf(at('2026-03-10'), [], true, TODAY))).toBe('seen today')
@@ -113,9 +186,24 @@ describe('mist', () => {
 })
 
 test('the site to walk next is the one that is forgotten while people work there, and says so', () => {
-  const place = (daysUnseen: number, busy: boolean) => ({ name: 'Bathroom', busy, mist: { clearness: 0.5 ** (daysUnseen / 4), daysUnseen, misty: daysUnseen > 5 } })
-  const site = (siteId: string, places: ReturnType<typeof place>[], more = {}) => ({ siteId, places, gatesSoon: [], neverWalked: false, walkedToday: false, ...more })
-  const order = walkNext([site('quiet', [place(1, false)]), site('busy', [place(9, true)]), site('done', [place(9, true)], { walkedToday: true })])
+  const place = (daysUnseen: number, busy: boolean) => ({
+    name: 'Bathroom',
+    busy,
+    mist: { clearness: 0.5 ** (daysUnseen / 4), daysUnseen, misty: daysUnseen > 5 },
+  })
+  const site = (siteId: string, places: ReturnType<typeof place>[], more = {}) => ({
+    siteId,
+    places,
+    gatesSoon: [],
+    neverWalked: false,
+    walkedToday: false,
+    ...more,
+  })
+  const order = walkNext([
+    site('quiet', [place(1, false)]),
+    site('busy', [place(9, true)]),
+    site('done', [place(9, true)], { walkedToday: true }),
+  ])
   expect(order.map((one) => one.siteId)).toEqual(['busy', 'quiet'])
   expect(order[0]!.reason).toBe('Bathroom was not seen for 9 days while people work there. One place has gone misty.')
 })

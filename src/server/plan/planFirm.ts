@@ -27,7 +27,11 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     crews: readCrews(db),
     bookings: readBookings(db),
     pins,
-    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf }) => ({ visitKey: key, day: startDay, half: startHalf })),
+    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf }) => ({
+      visitKey: key,
+      day: startDay,
+      half: startHalf,
+    })),
   }
 }
 

@@ -68,7 +68,7 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
           {visit.title} to {shortDay(move.day)}, {move.half === 0 ? 'morning' : 'afternoon'}
         </Modal.Title>
       </Modal.Header>
-      <Modal.Body aria-live="polite">
+      <Modal.Body aria-live="polite" tabIndex={0}>
         {error && <p className="notice notice-error">{error.message}</p>}
         {!consequence && !error && <p>Reckoning what follows…</p>}
         {consequence && (

@@ -68,13 +68,13 @@ export function PlanBoard(props: PlanProps) {
         <p className="notice">Nothing to plan yet. Lay down work at a place, then plan.</p>
       ) : (
         <div className={styles.columns}>
-          <div className={styles.picture}>
+          <div className={styles.picture} tabIndex={0} role="region" aria-label="Plan">
             <PlanPicture {...props} chosen={chosen} onChoose={setChosen} onMove={setMove} onUndo={undo} />
           </div>
           <div className={styles.list}>
             <WeekList visits={props.visits} showSite={props.site === null} onChoose={setChosen} />
           </div>
-          <aside className={styles.side} aria-label={visit ? visit.title : 'Visit'}>
+          <aside tabIndex={0} className={styles.side} aria-label={visit ? visit.title : 'Visit'}>
             {visit ? (
               <VisitPanel visit={visit} onMove={setMove} onClose={() => setChosen(null)} />
             ) : (

@@ -102,7 +102,7 @@ export function ScopeBoard(props: ScopeProps) {
         <div className={styles.list}>
           <WeaveList rows={rows} onOpen={setChosen} />
         </div>
-        <aside className={styles.side} aria-label={row ? row.name : 'Since the last walk'}>
+        <aside tabIndex={0} className={styles.side} aria-label={row ? row.name : 'Since the last walk'}>
           {row && cell && cell.percent !== null ? (
             <CellPanel row={row} cell={cell} mayEdit={mayEdit} record={record} onClose={() => setChosen(null)} />
           ) : row ? (

@@ -107,4 +107,3 @@ export interface Fact {
   readonly value: unknown
   readonly was?: unknown
 }
-

@@ -191,7 +191,7 @@ function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProp
         ))}
         {left.length > 0 && (
           <Form.Select
-            aria-label={label('What happens at')}
+            aria-label={`What happens at place ${number}`}
             value=""
             onChange={(event) => onChange({ treatments: [...place.treatments, event.target.value] })}
           >

@@ -1,0 +1,160 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { AxePuppeteer } from '@axe-core/puppeteer'
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { openDatabase } from '../../src/data/database'
+import { readObservations, rebuildRegisters } from '../../src/data/observations'
+import { siteIdOf } from '../../src/demo/loadDemo'
+import { databaseFile } from '../../src/server/firmFolder'
+import { demoFolder } from '../fixtures/folder'
+import { clickText, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+
+const SITE = siteIdOf('tollgate')
+let app: RunningApp
+let folder: string
+let browser: Browser
+const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
+
+beforeAll(async () => {
+  folder = await demoFolder()
+  app = await serveFolder(folder, true)
+  browser = await launch(profile)
+})
+afterAll(async () => {
+  await browser.close()
+  await app.stop()
+})
+
+async function add(page: Page, button: string, fields: Readonly<Record<string, string>>): Promise<void> {
+  await clickText(page, 'footer button', button)
+  await page.waitForSelector('dialog[open] form')
+  for (const [name, text] of Object.entries(fields)) await page.type(`dialog [name=${name}]`, text)
+  await clickText(page, 'dialog button', 'Keep')
+  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+}
+
+const held = (page: Page) => page.$eval('[role=status]', (one) => one.textContent)
+const onServer = () => {
+  const db = openDatabase(databaseFile(folder))
+  const observations = readObservations(db, SITE).filter((one) => one.walkId !== null)
+  const { differing } = rebuildRegisters(db)
+  db.close()
+  return { observations, differing }
+}
+
+test('a walk of twenty observations without a network, the phone dead in the middle: exactly twenty arrive', async () => {
+  const first = await openPage(browser, app, PHONE, 'owner')
+  await first.goto(`${app.origin}/today`, { waitUntil: 'load' })
+  await first.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
+  await waitForText(first, 'Never walked yet')
+  await waitForText(first, 'have paint and plaster tested')
+  expect((await new AxePuppeteer(first).analyze()).violations).toEqual([])
+  await first.evaluate(() => navigator.serviceWorker.ready)
+  await first.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  await first.waitForFunction(async () =>
+    (
+      await Promise.all(
+        (await caches.keys()).map(async (name) =>
+          (await (await caches.open(name)).keys()).some((one) => new URL(one.url).pathname === '/walk'),
+        ),
+      )
+    ).includes(true),
+  )
+
+  // The network is gone: the server itself is stopped.
+  await app.stop()
+  await clickText(first, 'footer button', 'Start: Parlour') // 1: the walk's start
+  await waitForText(first, 'Scope walk, 1 of 5')
+  expect((await new AxePuppeteer(first).analyze()).violations).toEqual([])
+  await add(first, 'Note', { text: 'Lime plaster, sound' }) // 2
+  await add(first, 'Found', { text: 'Damp at the chimney breast' }) // 3
+  await add(first, 'Tape', { size: '4.23 x 3.81 x 2.3' }) // 4
+  await clickText(first, 'footer button', 'Tape')
+  await first.type('dialog [name=size]', 'roughly big')
+  await clickText(first, 'dialog button', 'Keep')
+  await waitForText(first, '"roughly big" is not a size.')
+  expect(await first.$eval('dialog [name=size]', (one) => (one as HTMLInputElement).value)).toBe('roughly big')
+  await clickText(first, 'dialog button', 'Close')
+  await clickText(first, 'button', 'Nothing more, next') // 5: seen
+  await waitForText(first, '2 of 5')
+  for (let i = 0; i < 5; i++) await add(first, 'Note', { text: `Kitchen note ${i}` }) // 10
+  expect(await held(first)).toBe('10 held on phone')
+
+  // The phone dies on the stairs: the whole browser is killed, not closed.
+  const gone = new Promise((dead) => browser.process()!.once('exit', dead))
+  browser.process()!.kill('SIGKILL')
+  await gone
+  browser = await launch(profile)
+  const again = await openPage(browser, app, PHONE)
+  await again.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
+  await waitForText(again, '2 of 5')
+  expect(await held(again)).toBe('10 held on phone')
+  expect(await textOf(again)).toContain('Kitchen note 4')
+  for (let place = 2; place < 4; place++) {
+    await add(again, 'Found', { text: `Crack in place ${place}` })
+    await add(again, 'Note', { text: `Note in place ${place}` })
+    await clickText(again, 'button', 'Nothing more, next')
+    await waitForText(again, `${place + 1} of 5`)
+  } // 16
+  await add(again, 'Note', { text: 'under the eaves' }) // 17
+  await clickText(again, 'button', 'Nothing more, next') // 18
+  await waitForText(again, '5 of 5')
+  await clickText(again, 'button', 'Nothing more, next') // 19
+  await waitForText(again, 'Every place was seen.')
+  expect(await textOf(again)).toContain('Parlour: Found: Damp at the chimney breast')
+  await clickText(again, 'footer button', 'End walk') // 20
+  await waitForText(again, '20 are still held on the phone')
+
+  // The network is back on the same address.
+  app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+  // The session died with the phone: it is said, nothing is lost, and signing in again sends everything.
+  await again.reload({ waitUntil: 'load' })
+  await waitForText(again, 'You were signed out meanwhile.')
+  await again.goto(`${app.origin}/sign-in`, { waitUntil: 'networkidle0' })
+  await clickText(again, 'button', 'Enter as the owner')
+  await again.waitForFunction(() => location.pathname === '/today')
+  await again.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
+  await again.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent', {
+    timeout: 40_000,
+  })
+  const { observations, differing } = onServer()
+  expect(observations).toHaveLength(20)
+  expect(new Set(observations.map((one) => one.id)).size).toBe(20)
+  expect(differing).toBe(0)
+  await again.close()
+})
+
+test('crew set progress by quarters with a thumb; the desk sees it and what changed', async () => {
+  const bakehouse = siteIdOf('bakehouse')
+  const phone = await openPage(browser, app, PHONE, 'crew')
+  await phone.goto(`${app.origin}/walk#${bakehouse}`, { waitUntil: 'load' })
+  await clickText(phone, 'footer button', 'Start: Shopfront room')
+  await waitForText(phone, 'Progress walk, 1 of 11')
+  const size = await phone.$eval('[aria-label^="How far"] button', (one) => one.getBoundingClientRect().height)
+  expect(size).toBeGreaterThanOrEqual(44)
+  await clickText(phone, '[aria-label="How far: Wires and boxes"] button', 'done')
+  await phone.waitForFunction(
+    () =>
+      document
+        .querySelector('[aria-label="How far: Wires and boxes"] button:last-child')
+        ?.getAttribute('aria-pressed') === 'true',
+  )
+  await clickText(phone, '[aria-label="Result: Inspection of rough-ins"] button', 'failed')
+  await phone.type('dialog [name=reason]', 'box not fixed')
+  await clickText(phone, 'dialog button', 'Keep')
+  await waitForText(phone, 'held: box not fixed')
+  await phone.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent')
+  await phone.close()
+
+  const desk = await openPage(browser, app, { width: 1280, height: 800 }, 'owner')
+  await desk.goto(`${app.origin}/sites/${bakehouse}/scope`, { waitUntil: 'load' })
+  const text = await textOf(desk)
+  expect(text).toContain('Since the walk of Tuesday 10 March')
+  expect(text).toContain('Shopfront room: Wires and boxes: finished')
+  expect(
+    await desk.$('[aria-label^="Shopfront room, insulation"][aria-label*="inspection of rough-ins, box not fixed"]'),
+  ).not.toBeNull()
+  await desk.close()
+})
