@@ -58,7 +58,7 @@ interface Finished {
 /** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
 function headline(finished: readonly Finished[], next: readonly string[]): string {
   const last = finished.at(-1)
-  if (!last) return next[0]?.replace(/\.$/, '') ?? 'All is quiet on site'
+  if (!last) return next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site'
   const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
   return `${places} ${doneWords(last.stage, last.places.length)}`
 }
@@ -104,8 +104,13 @@ function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
 
 function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
   const names = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id)?.name ?? [])
-  const when = visit.startDay <= today ? `Until ${longDay(visit.endDay)}` : `From ${longDay(visit.startDay)}`
-  return `${when}: ${listed(names)}, ${PLAIN_STAGE[visit.stages[0]!].doing}.`
+  const when =
+    visit.endDay <= today
+      ? 'Today'
+      : visit.startDay <= today
+        ? `Until ${longDay(visit.endDay)}`
+        : `From ${longDay(visit.startDay)}`
+  return `${when}: ${PLAIN_STAGE[visit.stages[0]!].doing}, ${listed(names)}.`
 }
 
 /** What a client is told as dates: the finish and every outage of the next weeks. */
@@ -137,14 +142,23 @@ function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
       (decision) =>
         `${decision.question}${decision.by ? ` By ${longDay(decision.by)}.` : ''}${decision.stake ? ` ${decision.stake}` : ''}`,
     )
-  const choices = now.selections
-    .filter((selection) => selection.state === 'undecided' && orderBy.has(selection.id))
-    .map((selection) => {
-      const place = now.places.find((p) => p.id === selection.placeId)?.name ?? ''
-      const by = orderBy.get(selection.id)!
-      const when = by <= today ? 'as soon as you can' : `by ${longDay(by)}`
-      return { by, text: `${selection.what} for ${place}: please choose ${when}, so that it is here in time.` }
+  const waiting = new Map<string, { places: string[]; by: Day }>()
+  for (const selection of now.selections) {
+    const by = orderBy.get(selection.id)
+    if (selection.state !== 'undecided' || !by) continue
+    const place = now.places.find((p) => p.id === selection.placeId)?.name ?? ''
+    const known = waiting.get(selection.what)
+    waiting.set(selection.what, {
+      places: [...(known?.places ?? []), place],
+      by: known && known.by < by ? known.by : by,
     })
-    .sort((a, b) => (a.by < b.by ? -1 : 1))
-  return [...asked, ...choices.map((choice) => choice.text)]
+  }
+  // One sentence for the same thing in several rooms, with the first of their days.
+  const choices = [...waiting]
+    .sort(([, a], [, b]) => (a.by < b.by ? -1 : 1))
+    .map(([what, { places, by }]) => {
+      const when = by <= today ? 'as soon as you can' : `by ${longDay(by)}`
+      return `${what} for ${listed(places)}: please choose ${when}, so that it is here in time.`
+    })
+  return [...asked, ...choices]
 }

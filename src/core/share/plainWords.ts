@@ -23,7 +23,7 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   board: { doing: 'wall boards go up', done: 'has its wall boards up' },
   tape: { doing: 'joints are filled and sanded', done: 'is filled and smooth' },
   plaster: { doing: 'walls are plastered', done: 'is plastered' },
-  paint: { doing: 'it is painted', done: 'is painted' },
+  paint: { doing: 'walls are painted', done: 'is painted' },
   tile: { doing: 'tile is laid', done: 'is tiled' },
   flooring: { doing: 'the floor is laid', done: 'has its floor' },
   cabinets: { doing: 'cabinets are set', done: 'has its cabinets' },

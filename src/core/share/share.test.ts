@@ -76,7 +76,7 @@ describe('the client’s update', () => {
   })
   test('says what will be off beforehand, and what comes next', () => {
     expect(update.off.join(' ')).toMatch(/no water for part of the day\. We tell you the hours the day before\./)
-    expect(update.next[0]).toMatch(/^(From|Until) \w+day \d+ March: (Bathroom|Hall), /)
+    expect(update.next[0]).toMatch(/^(Today|From \w+day \d+ March): .+, (Bathroom|Hall)( and Hall)?\.$/)
     expect(update.next.at(-1)).toContain('The inspector comes on')
   })
   test('asks only the client’s questions, with the last day and the stake', () => {

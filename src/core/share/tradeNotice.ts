@@ -4,7 +4,7 @@ import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import { visitDays } from '../schedule/planDiff'
 import type { PlannedVisit } from '../schedule/plan'
-import { STAGES } from '../scope/vocabulary'
+import { BUILD_ORDER, STAGES } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { SiteState } from '../walk/siteState'
 import { listed } from './plainWords'
@@ -36,7 +36,7 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
         notReady.push(`${name(placeId)}: ${item.text.toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`)
       }
     }
-    const doneStages = [...new Set(earlier.map((line) => line.stage))].filter((stage) =>
+    const doneStages = BUILD_ORDER.filter((stage) => earlier.some((line) => line.stage === stage)).filter((stage) =>
       earlier.filter((line) => line.stage === stage).every((line) => line.progress === 100),
     )
     if (doneStages.length > 0)

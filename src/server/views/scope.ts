@@ -118,7 +118,7 @@ function openMatters(state: SiteState, seesMoney: boolean) {
         place: placeName(state, d.placeId),
         text: d.question,
         owner: d.owner,
-        by: d.by ?? null,
+        by: d.by ? dateOnly(d.by) : null,
       })),
     findings: state.findings
       .filter((f) => !f.settled)

@@ -64,7 +64,7 @@ export function todayView(context: Context) {
 function leadSentence(crews: number, busy: number, needs: readonly Need[], all: number): string {
   if (all === 0) return 'No site yet. Start with one house that you know well.'
   const out = crews === 0 ? 'Nobody is out today.' : `${count(crews, 'crew')} on ${count(busy, 'site')}.`
-  const pressing = needs.filter((need) => need.cost >= 100).length
+  const pressing = needs.filter((need) => need.cost >= 150).length
   const needing =
     pressing > 0
       ? `${count(pressing, 'thing')} cannot wait.`

@@ -74,7 +74,11 @@ export function PlanBoard(props: PlanProps) {
           <div className={styles.list}>
             <WeekList visits={props.visits} showSite={props.site === null} onChoose={setChosen} />
           </div>
-          <aside tabIndex={0} className={styles.side} aria-label={visit ? visit.title : 'Visit'}>
+          <aside
+            tabIndex={0}
+            className={`${styles.side} ${visit ? '' : styles.idle}`}
+            aria-label={visit ? visit.title : 'Visit'}
+          >
             {visit ? (
               <VisitPanel visit={visit} onMove={setMove} onClose={() => setChosen(null)} />
             ) : (

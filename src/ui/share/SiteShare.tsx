@@ -25,7 +25,7 @@ export function SiteShare({ site, draft, since, photos, tell, places, links }: S
       <h1>Share {site.name}</h1>
       <div className={styles.columns}>
         <div>
-          <UpdateEditor key={since} siteId={site.id} draft={draft} since={since} photos={photos} />
+          <UpdateEditor siteId={site.id} draft={draft} since={since} photos={photos} />
         </div>
         <aside>
           <TellList {...tell} />

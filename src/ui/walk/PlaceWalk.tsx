@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import { dateOnly } from '@/core/calendar/day'
+import { addDays, dateOnly } from '@/core/calendar/day'
 import { printSize } from '@/core/measure/size'
 import { BUILD_ORDER, STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Line } from '@/core/scope/line'
@@ -41,6 +41,8 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
     .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
   const was = site.before.lines
   const openLines = lines.filter((line) => line.excluded === null && (line.progress < 100 || changedNow(line, was)))
+  const nowLines = openLines.filter((line) => isNow(line, openLines, site) || changedNow(line, was))
+  const laterLines = openLines.filter((line) => !nowLines.includes(line))
   const doneLines = lines.filter((line) => line.excluded === null && !openLines.includes(line))
   const gates = coverGates(place.id, state.lines, state.gateMarks)
   const keeps = state.keeps.filter((keep) => keep.placeId === place.id && !keep.released)
@@ -108,7 +110,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
             {lines.length === 0 ? 'No work was laid down here yet.' : 'Everything here is done.'}
           </p>
         )}
-        <ul className={styles.rows}>{openLines.map(lineRow)}</ul>
+        <ul className={styles.rows}>{nowLines.map(lineRow)}</ul>
         {gates.map((gate) => (
           <section key={gate.stage} className={styles.gate}>
             <h2>Before {STAGES[gate.stage].toLowerCase()} covers it</h2>
@@ -144,6 +146,12 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
           </>
         )}
         <Recorded site={site} placeId={place.id} record={here} />
+        {laterLines.length > 0 && (
+          <details className={styles.pad}>
+            <summary>Later here ({laterLines.length})</summary>
+            <ul className={styles.rows}>{laterLines.map(lineRow)}</ul>
+          </details>
+        )}
         {doneLines.length > 0 && (
           <details className={styles.pad}>
             <summary>Done here ({doneLines.length})</summary>
@@ -181,6 +189,16 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       )}
     </>
   )
+}
+
+/** Days ahead that a walk looks for planned visits. */
+const NEAR_DAYS = 7
+
+/** What is likely to have moved: begun, held, the first stage that is open, or somebody is due here within a week. */
+function isNow(line: Line, open: readonly Line[], site: SiteWalk): boolean {
+  const soon = addDays(site.snapshot.today, NEAR_DAYS)
+  const due = site.snapshot.visits.some((visit) => visit.lineIds.includes(line.id) && visit.startDay <= soon)
+  return line.progress > 0 || line.held !== null || due || line.stage === open[0]?.stage
 }
 
 const changedNow = (line: Line, before: readonly Line[]): boolean => {

@@ -1,0 +1,69 @@
+import { mkdirSync } from 'node:fs'
+import type { Page } from 'puppeteer-core'
+import { placeIdOf, siteIdOf } from '../src/demo/loadDemo'
+import { clickText, DESK, launch, openPage, PHONE, serveFolder, waitForText } from '../tests/browser/harness'
+import { demoFolder } from '../tests/fixtures/folder'
+
+/** Takes the pictures in docs/screenshots from the demo data. Run `npm run screenshots` after a view has changed. */
+const OUT = 'docs/screenshots'
+const BAKEHOUSE = siteIdOf('bakehouse')
+const PHONE_SHOT = { ...PHONE, deviceScaleFactor: 1 }
+
+mkdirSync(OUT, { recursive: true })
+const app = await serveFolder(await demoFolder())
+const browser = await launch()
+
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.bringToFront()
+  await page.evaluate(() => document.fonts.ready)
+  await page.screenshot({ path: `${OUT}/${name}.png` })
+}
+
+try {
+  const desk = await openPage(browser, app, DESK, 'owner')
+  const views = {
+    today: '/today',
+    scope: `/sites/${BAKEHOUSE}/scope`,
+    selections: '/selections',
+    plan: `/sites/${BAKEHOUSE}/plan`,
+    'plan-all-sites': '/plan',
+    'new-site': '/sites/new',
+    'room-sheet': `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
+    share: `/sites/${BAKEHOUSE}/share`,
+  }
+  for (const [name, path] of Object.entries(views)) {
+    await desk.goto(app.origin + path, { waitUntil: 'networkidle0' })
+    if (name === 'plan') await desk.focus('[aria-label^="Board and tape, Kitchen"]')
+    await shoot(desk, name)
+  }
+  await clickText(desk, 'button', 'Publish under a new link')
+  await waitForText(desk, 'Published. The link:')
+  const client = await desk.$eval('a[href*="/for/client/"]', (one) => (one as HTMLAnchorElement).href)
+  await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'button', 'Tell Joss Tenonby')
+  await desk.waitForFunction(() => !document.body.innerText.includes('Tell Joss Tenonby'))
+  const trade = await desk.evaluate(
+    () =>
+      /\/for\/trade\/\S+/.exec(
+        [...document.querySelectorAll('details')].find((one) => one.textContent?.includes('Joss Tenonby'))!
+          .textContent!,
+      )![0],
+  )
+
+  const phone = await openPage(browser, app, PHONE_SHOT, 'owner')
+  await phone.goto(client, { waitUntil: 'networkidle0' })
+  await shoot(phone, 'client')
+  await phone.goto(app.origin + trade, { waitUntil: 'networkidle0' })
+  await shoot(phone, 'trade')
+  await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await clickText(phone, 'footer button', 'Start: Shopfront room')
+  await waitForText(phone, '1 of 11')
+  await clickText(phone, 'nav[aria-label=Places] button[aria-label^="Bathroom"]', '')
+  await waitForText(phone, '8 of 11')
+  await clickText(phone, '[aria-label="How far: Backing for rail, vanity and glass"] button', '50')
+  await waitForText(phone, 'all sent')
+  await shoot(phone, 'walk')
+} finally {
+  await browser.close()
+  await app.stop()
+}
