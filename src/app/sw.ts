@@ -13,6 +13,6 @@ const serwist = new Serwist({
   skipWaiting: true,
   clientsClaim: true,
   navigationPreload: false,
-  precacheOptions: { cleanupOutdatedCaches: true, ignoreURLParametersMatching: [/.*/] },
+  precacheOptions: { cleanupOutdatedCaches: true },
 })
 serwist.addEventListeners()

@@ -204,6 +204,10 @@ describe('facts at the desk', () => {
     [{ facet: 'hours', value: -1 }, 'Hours: more than 0.'],
     [{ facet: 'held', value: { reason: '' } }, 'Reason: type something.'],
     [{ facet: 'held', value: { reason: 'x', until: 'soon' } }, 'Until: write a day as year-month-day'],
+    [
+      { facet: 'held', value: { reason: 'x', until: '2025-12-01' } },
+      'Until: Monday 1 December is before the site starts on',
+    ],
   ])('%j', (part, message) => {
     expect(() =>
       recordFacts(as(firm, 'lead'), BAKEHOUSE, {
@@ -298,6 +302,10 @@ describe('moving a visit', () => {
   test('bad input, the past and crew are refused', async () => {
     await expect(moveVisit(as(firm, 'lead'), { visitKey: last().key, day: '2026-03-01', half: 0 })).rejects.toThrow(
       'Day: it has passed.',
+    )
+    const pell = readPlan(firm.db)!.plan.visits.find((one) => one.siteId === siteIdOf('pell'))!
+    await expect(moveVisit(as(firm, 'lead'), { visitKey: pell.key, day: '2026-03-12', half: 0 })).rejects.toThrow(
+      'Day: Pell Street starts on Monday 16 March.',
     )
     await expect(moveVisit(as(firm, 'lead'), { visitKey: 'gone', day: '2026-04-01', half: 0 })).rejects.toThrow(
       'no longer in the plan',

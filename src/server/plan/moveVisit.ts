@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup'
-import { parseDay } from '../../core/calendar/day'
+import { longDay, parseDay } from '../../core/calendar/day'
 import { planDiff, shiftWords, visitDays, type PlanDiff } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import type { Pin } from '../../core/schedule/problem'
@@ -78,6 +78,10 @@ function pinOf(context: Context, body: unknown): Pin {
   const input = move.validateSync(body)
   const day = parseDay(input.day)
   if (day < context.today) throw new Refusal(422, 'Day: it has passed. Choose today or later.', 'day')
+  const visit = readPlan(context.db)?.plan.visits.find((one) => one.key === input.visitKey)
+  const site = visit ? context.site(visit.siteId) : null
+  if (site && day < site.startsOn)
+    throw new Refusal(422, `Day: ${site.name} starts on ${longDay(site.startsOn)}. Choose that day or later.`, 'day')
   return { visitKey: input.visitKey, day, half: input.half as 0 | 1 }
 }
 

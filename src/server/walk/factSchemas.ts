@@ -1,12 +1,13 @@
 import { array, boolean, mixed, number, object, string, type Schema } from 'yup'
-import { parseDay } from '../../core/calendar/day'
+import { longDay, parseDay, type Day } from '../../core/calendar/day'
 import { LEADS } from '../../core/scope/leads'
 import { RATES } from '../../core/scope/rates'
 import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
 import { CAUTION_IDS } from '../../core/cautions/cautionIds'
 import { PLACE_KINDS } from '../../core/places/place'
 import { SELECTION_STATES } from '../../core/selections/selection'
-import { VISIT_KINDS, type SubjectKind } from '../../core/walk/observation'
+import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
+import { Refusal } from '../refusal'
 
 const keysOf = (record: object): string[] => Object.keys(record)
 const text = (name: string, most: number) => string().trim().max(most, `${name}: use at most ${most} characters.`)
@@ -187,10 +188,21 @@ export const factHead = object({
   value: mixed().defined().nullable(),
 })
 
-/** Checks a fact's value against its subject and facet.
+/** Checks a fact's value against its subject and facet, and its days against the site's start.
  * @returns the value without anything that does not belong */
-export function checkedValue(subject: SubjectKind, facet: string, value: unknown): unknown {
+export function checkedValue(subject: SubjectKind, facet: string, value: unknown, startsOn: Day): unknown {
   const schema = Object.hasOwn(FACT_SCHEMAS[subject], facet) ? FACT_SCHEMAS[subject][facet] : undefined
-  if (!schema) throw new TypeError(`No fact ${subject}.${facet}`)
-  return schema.validateSync(value, { stripUnknown: true, strict: false })
+  if (!schema) throw new Refusal(422, `A ${subject} has no "${facet}".`)
+  const checked = schema.validateSync(value, { stripUnknown: true, strict: false }) as unknown
+  if (subject === 'line' && facet === 'held') requireAfterStart((checked as Held | null)?.until, startsOn)
+  return checked
+}
+
+function requireAfterStart(until: Day | undefined, startsOn: Day): void {
+  if (!until || until >= startsOn) return
+  throw new Refusal(
+    422,
+    `Until: ${longDay(until)} is before the site starts on ${longDay(startsOn)}. Choose a later day.`,
+    'until',
+  )
 }

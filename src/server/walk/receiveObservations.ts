@@ -2,9 +2,10 @@ import { array, object, string } from 'yup'
 import { longDay, dayOf } from '../../core/calendar/day'
 import type { Observation, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readPlaceRemovals } from '../../data/observations'
+import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { checkedValue, FACT_SCHEMAS, factHead, MONEY_FACETS, uuidText } from './factSchemas'
+import { checkedValue, factHead, MONEY_FACETS, uuidText } from './factSchemas'
 
 const batch = object({
   observations: array(
@@ -39,7 +40,7 @@ export function receiveObservations(context: Context, siteId: string, body: unkn
   const refused: { id: string; message: string }[] = []
   for (const one of sent) {
     try {
-      good.push(observationOf(context, site.id, one, receivedAt))
+      good.push(observationOf(context, site, one, receivedAt))
     } catch (error) {
       if (!(error instanceof Error)) throw error
       refused.push({ id: one.id, message: error.message })
@@ -56,20 +57,19 @@ export function receiveObservations(context: Context, siteId: string, body: unkn
 
 type Sent = ReturnType<typeof batch.validateSync>['observations'][number]
 
-function observationOf(context: Context, siteId: string, sent: Sent, receivedAt: string): Observation {
+function observationOf(context: Context, site: Site, sent: Sent, receivedAt: string): Observation {
   const subject = sent.subject as SubjectKind
-  if (!Object.hasOwn(FACT_SCHEMAS[subject], sent.facet)) throw new Refusal(422, `A ${subject} has no "${sent.facet}".`)
   if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${sent.facet}`))
     throw new Refusal(403, 'Prices are for the lead and the owner.')
   return {
     id: sent.id,
-    siteId,
+    siteId: site.id,
     walkId: sent.walkId,
     placeId: sent.placeId,
     subject,
     subjectId: sent.subjectId,
     facet: sent.facet,
-    value: checkedValue(subject, sent.facet, sent.value),
+    value: checkedValue(subject, sent.facet, sent.value, site.startsOn),
     by: context.person.name,
     // A phone whose clock runs ahead must not win over everything entered after it.
     seenAt: sent.seenAt > receivedAt ? receivedAt : sent.seenAt,

@@ -1,0 +1,56 @@
+import { execFile } from 'node:child_process'
+import { existsSync, readdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { promisify } from 'node:util'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { openDatabase } from '../../src/data/database'
+import { databaseFile } from '../../src/server/firmFolder'
+import { demoFolder, emptyFolder } from '../fixtures/folder'
+import { rmSync } from 'node:fs'
+
+const run = promisify(execFile)
+const aftermist = (...args: string[]) => run('bin/aftermist', args).then(({ stdout }) => stdout)
+
+let folder: string
+beforeAll(async () => {
+  folder = await demoFolder()
+})
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+const count = (of: string, table: string) => {
+  const db = openDatabase(databaseFile(of))
+  const { n } = db.prepare(`SELECT COUNT(*) AS n FROM ${table}`).get() as { n: number }
+  db.close()
+  return n
+}
+
+describe('the command line', () => {
+  test('lists its commands, and each explains itself', async () => {
+    const help = await aftermist('--help')
+    for (const command of ['start', 'demo', 'migrate', 'rebuild', 'backup', 'restore', 'bench']) {
+      expect(help).toContain(command)
+      expect(await aftermist(command, '--help')).toContain('Usage: aftermist')
+    }
+  })
+  test('a backup restored is the firm again, and what stood there is kept beside it', async () => {
+    const backup = join(emptyFolder(), 'copy')
+    await aftermist('backup', '--data', folder, '--to', backup)
+    await expect(aftermist('backup', '--data', folder, '--to', backup)).rejects.toThrow('is not empty')
+    const parent = emptyFolder()
+    const firm = join(parent, 'firm')
+    await aftermist('restore', '--from', backup, '--data', firm)
+    expect(count(firm, 'observation')).toBe(count(folder, 'observation'))
+    expect(readdirSync(join(firm, 'photos')).sort()).toEqual(readdirSync(join(folder, 'photos')).sort())
+    await aftermist('restore', '--from', backup, '--data', firm)
+    expect(readdirSync(parent).some((name) => name.startsWith('firm.before-restore-'))).toBe(true)
+  })
+  test('rebuild proves the state equal; a folder without a firm is said to be one', async () => {
+    expect(await aftermist('rebuild', '--data', folder)).toMatch(/^Equal: \d+ facts derived again, none differs\./)
+    expect(await aftermist('migrate', '--data', folder)).toMatch(/^At form \d+\./)
+    await expect(aftermist('rebuild', '--data', emptyFolder())).rejects.toThrow('holds no firm')
+  })
+  test('the demo never overwrites a real firm', async () => {
+    await expect(aftermist('demo', '--no-serve', '--data', folder)).rejects.toThrow('holds a real firm')
+    expect(existsSync(databaseFile(folder))).toBe(true)
+  })
+})
