@@ -12,7 +12,7 @@ const floors = [
   ['scope'],
   ['sequence', 'selections'],
   ['walk'],
-  ['schedule'],
+  ['schedule', 'narration'],
   ['share'],
 ]
 const floorRules = floors.flatMap((floor, i) =>

@@ -63,6 +63,14 @@ try {
   await clickText(phone, '[aria-label="How far: Backing for rail, vanity and glass"] button', '50')
   await waitForText(phone, 'all sent')
   await shoot(phone, 'walk')
+  await clickText(phone, 'footer button', 'Say it')
+  await phone.type(
+    'dialog textarea',
+    "Backing's about half. There's a leak under the window, could be the gutter. Tiler's back Thursday, and the client has to pick a grout by Monday. Cast stack stays until the switch-over.",
+  )
+  await clickText(phone, 'dialog button', 'Read it back')
+  await waitForText(phone, 'Suspected')
+  await shoot(phone, 'say-it')
 } finally {
   await browser.close()
   await app.stop()

@@ -3,6 +3,7 @@ import { backupCommand, restoreCommand } from './backup'
 import { benchCommand } from './bench'
 import { demoCommand } from './demo'
 import { migrateCommand, rebuildCommand } from './keep'
+import { narrateCommand } from './narrate'
 import { startCommand } from './start'
 
 const program = new Command('aftermist')
@@ -17,6 +18,7 @@ for (const command of [
   backupCommand,
   restoreCommand,
   benchCommand,
+  narrateCommand,
 ])
   program.addCommand(command())
 

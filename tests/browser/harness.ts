@@ -92,7 +92,7 @@ async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
 
 /** A new page of a size, signed in by role where one is given. */
 export async function openPage(
-  browser: Browser,
+  browser: Pick<Browser, 'newPage'>,
   app: RunningApp,
   size: typeof DESK | typeof PHONE,
   role?: 'owner' | 'lead' | 'crew',

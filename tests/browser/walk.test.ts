@@ -28,7 +28,8 @@ afterAll(async () => {
 })
 
 async function add(page: Page, button: string, fields: Readonly<Record<string, string>>): Promise<void> {
-  await clickText(page, 'footer button', button)
+  await clickText(page, 'footer button', button === 'Note' ? 'More' : button)
+  if (button === 'Note') await clickText(page, 'dialog button', 'A note')
   await page.waitForSelector('dialog[open] form')
   for (const [name, text] of Object.entries(fields)) await page.type(`dialog [name=${name}]`, text)
   await clickText(page, 'dialog button', 'Keep')
@@ -124,6 +125,30 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   expect(new Set(observations.map((one) => one.id)).size).toBe(20)
   expect(differing).toBe(0)
   await again.close()
+})
+
+test('what is said is read back, dropped or kept with a thumb', async () => {
+  const another = await browser.createBrowserContext()
+  const phone = await openPage(another, app, PHONE, 'owner')
+  await phone.goto(`${app.origin}/walk#${siteIdOf('bakehouse')}`, { waitUntil: 'load' })
+  await clickText(phone, 'footer button', 'Start: Shopfront room')
+  await waitForText(phone, '1 of 11')
+  await clickText(phone, 'footer button', 'Say it')
+  await phone.type(
+    'dialog textarea',
+    "wires are all in. there's a crack over the window, probably old. between us he's slow. kitchen tap wants to be brass, bathroom board's half up",
+  )
+  await clickText(phone, 'dialog button', 'Read it back')
+  await waitForText(phone, 'Wires and boxes: 100 per cent')
+  expect(await textOf(phone)).toContain('Private note')
+  expect(await textOf(phone)).toContain('Board and backer: 50 per cent')
+  expect((await new AxePuppeteer(phone).analyze()).violations).toEqual([])
+  await clickText(phone, 'dialog li button', 'Drop')
+  await clickText(phone, 'dialog button', 'Keep all')
+  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await waitForText(phone, 'crack over the window')
+  await phone.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent')
+  await another.close()
 })
 
 test('crew set progress by quarters with a thumb; the desk sees it and what changed', async () => {

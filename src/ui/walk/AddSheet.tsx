@@ -10,11 +10,14 @@ import type { Line } from '@/core/scope/line'
 import { STAGES, TRADES, type Stage, type Trade } from '@/core/scope/vocabulary'
 import type { Decision } from '@/core/walk/observation'
 import type { Place } from '@/core/walk/siteState'
+import { SayIt } from './SayIt'
 import type { NewFact, SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
 export type Adding =
-  | { readonly kind: 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work' }
+  | {
+      readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work'
+    }
   | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
 
 interface AddSheetProps {
@@ -26,6 +29,7 @@ interface AddSheetProps {
 }
 
 const TITLES: Record<Adding['kind'], string> = {
+  say: 'Say it',
   note: 'A note',
   photo: 'A photo',
   measure: 'Its size',
@@ -39,7 +43,7 @@ const TITLES: Record<Adding['kind'], string> = {
   exclude: 'Leave it out',
 }
 
-const MORE = ['work', 'selection', 'keep', 'decide'] as const
+const MORE = ['note', 'work', 'selection', 'keep', 'decide'] as const
 
 /** A sheet from below to add one thing with a thumb. What is typed stays until it is kept or the sheet is closed. */
 export function AddSheet(props: AddSheetProps) {
@@ -61,6 +65,8 @@ export function AddSheet(props: AddSheetProps) {
             </button>
           ))}
         </div>
+      ) : adding.kind === 'say' ? (
+        <SayIt place={place} site={props.site} onClose={onClose} />
       ) : adding.kind === 'photo' ? (
         <PhotoForm {...props} />
       ) : (
@@ -362,6 +368,7 @@ function factOf(adding: Adding, place: Place, site: SiteWalk, form: FormData): N
         facet: 'excluded',
         value: { reason: needed('reason', 'Reason') },
       }
+    case 'say':
     case 'photo':
     case 'more':
       throw new ImpossibleRequest('no-fact', 'Choose what to add.')

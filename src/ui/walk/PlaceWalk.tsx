@@ -168,8 +168,8 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         </div>
       </main>
       <footer className={styles.foot}>
-        <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'note' })}>
-          Note
+        <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'say' })}>
+          Say it
         </button>
         <button type="button" onClick={() => setAdding({ kind: 'photo' })}>
           Photo

@@ -1,0 +1,36 @@
+import { createInterface } from 'node:readline'
+import { Command } from 'commander'
+import { array, object, string } from 'yup'
+import { parseDay } from '../core/calendar/day'
+import { narrate } from '../core/narration/narrate'
+import type { Narration } from '../core/narration/line'
+
+const caseSchema = object({
+  id: string().required(),
+  text: string().defined(),
+  places: array(string().required()).default([]),
+  current: string().nullable().default(null),
+  units: string().oneOf(['imperial', 'metric']).default('metric'),
+  today: string().required(),
+})
+
+export const narrateCommand = (): Command =>
+  new Command('narrate')
+    .description('Plain words in, structured lines out: JSON Lines on standard input and output.')
+    .action(async () => {
+      for await (const row of createInterface({ input: process.stdin })) {
+        if (row.trim() === '') continue
+        console.log(JSON.stringify(answer(row)))
+      }
+    })
+
+/** A row that cannot be read is answered with its reason and never stops the rest. */
+function answer(row: string): object {
+  try {
+    const input = caseSchema.validateSync(JSON.parse(row))
+    const narration: Narration = { ...input, units: input.units as Narration['units'], today: parseDay(input.today) }
+    return { id: input.id, lines: narrate(narration) }
+  } catch (error) {
+    return { id: null, error: { message: error instanceof Error ? error.message : String(error) }, lines: [] }
+  }
+}

@@ -1,0 +1,193 @@
+import { addDays, weekday, type Day } from '../calendar/day'
+
+const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
+const MONTHS = [
+  'january',
+  'february',
+  'march',
+  'april',
+  'may',
+  'june',
+  'july',
+  'august',
+  'september',
+  'october',
+  'november',
+  'december',
+]
+const ORDINALS = [
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+  'eleventh',
+  'twelfth',
+  'thirteenth',
+  'fourteenth',
+  'fifteenth',
+  'sixteenth',
+  'seventeenth',
+  'eighteenth',
+  'nineteenth',
+  'twentieth',
+  'twenty first',
+  'twenty second',
+  'twenty third',
+  'twenty fourth',
+  'twenty fifth',
+  'twenty sixth',
+  'twenty seventh',
+  'twenty eighth',
+  'twenty ninth',
+  'thirtieth',
+  'thirty first',
+]
+const COUNTS: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  couple: 2,
+}
+const DAY_NAME = `(${WEEKDAYS.join('|')})`
+const MONTH = `(${MONTHS.map((month) => `${month}|${month.slice(0, 3)}`).join('|')})`
+const NUMBERED = `(\\d{1,2}(?:st|nd|rd|th)?|${[...ORDINALS].reverse().join('|')})`
+
+/** A day named in plain words, resolved against today; the words that named it.
+ * A bare weekday is the next one to come, 'next Friday' that of next week, 'Monday week' seven days after the bare one. */
+export function readDate(text: string, today: Day): { day: Day; words: string } | null {
+  for (const [pattern, resolve] of PATTERNS) {
+    const match = pattern.exec(text)
+    if (!match) continue
+    const day = resolve(match, today)
+    if (day) return { day, words: match[0] }
+  }
+  return null
+}
+
+type Resolve = (match: RegExpExecArray, today: Day) => Day | null
+
+const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
+  [/\bthe day after tomorrow\b/, (_, today) => addDays(today, 2)],
+  [/\bthe day before yesterday\b/, (_, today) => addDays(today, -2)],
+  [/\b(?:tomorrow week|a week tomorrow)\b/, (_, today) => addDays(today, 8)],
+  [/\b(?:a week today|today week|this time next week)\b/, (_, today) => addDays(today, 7)],
+  [/\btomorrow\b/, (_, today) => addDays(today, 1)],
+  [/\b(?:today|tonight|this (?:morning|afternoon|evening))\b/, (_, today) => today],
+  [/\byesterday\b/, (_, today) => addDays(today, -1)],
+  [
+    new RegExp(`\\b(?:a week (?:on |this |from )?${DAY_NAME}|${DAY_NAME} week|week (?:on|from) ${DAY_NAME})\\b`),
+    (m, today) => addDays(coming(m[1] ?? m[2] ?? m[3]!, today), 7),
+  ],
+  [
+    new RegExp(
+      `\\b(?:a fortnight (?:on |this |from )?${DAY_NAME}|two weeks (?:on|from|this) ${DAY_NAME}|${DAY_NAME} fortnight)\\b`,
+    ),
+    (m, today) => addDays(coming(m[1] ?? m[2] ?? m[3]!, today), 14),
+  ],
+  [new RegExp(`\\bnext ${DAY_NAME}\\b`), (m, today) => addDays(mondayOf(today), 7 + WEEKDAYS.indexOf(m[1]!))],
+  [
+    new RegExp(`\\b${DAY_NAME} (?:of )?next week\\b`),
+    (m, today) => addDays(mondayOf(today), 7 + WEEKDAYS.indexOf(m[1]!)),
+  ],
+  [new RegExp(`\\blast ${DAY_NAME}\\b`), (m, today) => addDays(coming(m[1]!, addDays(today, -1)), -7)],
+  [new RegExp(`\\b${DAY_NAME} last week\\b`), (m, today) => addDays(mondayOf(today), WEEKDAYS.indexOf(m[1]!) - 7)],
+  [/\bend of (?:the |this )?week\b|\bby the weekend\b|\bweek is end\b/, (_, today) => addDays(mondayOf(today), 4)],
+  [/\bend of next week\b/, (_, today) => addDays(mondayOf(today), 11)],
+  [/\b(?:start|beginning) of next week\b/, (_, today) => addDays(mondayOf(today), 7)],
+  [new RegExp(`\\b${MONTH} (?:the )?${NUMBERED}\\b`), (m, today) => dayOfMonth(m[2]!, m[1]!, today)],
+  [new RegExp(`\\b(?:the )?${NUMBERED} (?:of )?${MONTH}\\b`), (m, today) => dayOfMonth(m[1]!, m[2]!, today)],
+  [/\bend of (?:the |this )?month\b/, (_, today) => addDays(`${nextMonth(today)}-01` as Day, -1)],
+  [
+    /\b(?:in|within) (?:about |around |another )?(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+|a couple of) (day|week|fortnight|month)s?\b/,
+    (m, today) => span(m[1]!, m[2]!, today),
+  ],
+  [
+    /\b(two|three|four|five|six|\d+|a) (day|week|fortnight)s? (?:from now|today|time)\b/,
+    (m, today) => span(m[1]!, m[2]!, today),
+  ],
+  [
+    new RegExp(
+      `\\bthe ${NUMBERED}\\b(?! (?:coat|floor|fix|one|time|of (?:the|them|those|these)|row|course|layer|window|door|joist|step|room|crew|bedroom|half|quarter|third))`,
+    ),
+    (m, today) => nextNumbered(m[1]!, today),
+  ],
+  [new RegExp(`\\b${DAY_NAME}\\b`), (m, today) => coming(m[1]!, today)],
+]
+
+const mondayOf = (day: Day): Day => addDays(day, 1 - weekday(day))
+
+/** The next such weekday strictly after a day. */
+function coming(name: string, today: Day): Day {
+  const ahead = (WEEKDAYS.indexOf(name) + 1 - weekday(today) + 7) % 7
+  return addDays(today, ahead === 0 ? 7 : ahead)
+}
+
+const numberOf = (text: string): number =>
+  ORDINALS.includes(text) ? ORDINALS.indexOf(text) + 1 : Number.parseInt(text, 10)
+
+function onMonth(month: string, number: number): Day | null {
+  const day = `${month}-${String(number).padStart(2, '0')}` as Day
+  const real = new Date(`${day}T00:00:00Z`)
+  return !Number.isNaN(real.getTime()) && real.toISOString().startsWith(day) ? day : null
+}
+
+function nextMonth(day: Day): string {
+  const [year, month] = [Number(day.slice(0, 4)), Number(day.slice(5, 7))]
+  return month === 12 ? `${year + 1}-01` : `${year}-${String(month + 1).padStart(2, '0')}`
+}
+
+/** 'the 18th': the next one to come. */
+function nextNumbered(text: string, today: Day): Day | null {
+  const number = numberOf(text)
+  const here = onMonth(today.slice(0, 7), number)
+  return here && here > today ? here : onMonth(nextMonth(today), number)
+}
+
+function dayOfMonth(text: string, month: string, today: Day): Day | null {
+  const index = MONTHS.findIndex((name) => name.startsWith(month.slice(0, 3)))
+  const year = Number(today.slice(0, 4))
+  const at = (y: number): Day | null => onMonth(`${y}-${String(index + 1).padStart(2, '0')}`, numberOf(text))
+  const here = at(year)
+  return here && here >= addDays(today, -60) ? here : at(year + 1)
+}
+
+const DAYS_IN: Readonly<Record<string, number>> = { day: 1, week: 7, fortnight: 14, month: 30 }
+const countOf = (text: string): number => COUNTS[text.replace('a couple of', 'couple')] ?? Number(text)
+const span = (count: string, unit: string, today: Day): Day => addDays(today, countOf(count) * DAYS_IN[unit]!)
+
+/** A length of time to make or bring something, in calendar days; a range takes its last number. */
+export function readLead(text: string): number | null {
+  const number =
+    '(a couple of|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|\\d+)'
+  const match = new RegExp(
+    `\\b(?:${number} (?:to|or|maybe|perhaps) )?${number} (?:working )?(day|week|fortnight|month)s?\\b`,
+  ).exec(text)
+  if (!match) return null
+  const more: Readonly<Record<string, number>> = {
+    thirteen: 13,
+    fourteen: 14,
+    fifteen: 15,
+    sixteen: 16,
+    eighteen: 18,
+    twenty: 20,
+  }
+  const count = more[match[2]!] ?? countOf(match[2]!)
+  return Number.isFinite(count) ? count * DAYS_IN[match[3]!]! : null
+}

@@ -1,0 +1,304 @@
+import type { Action } from '../scope/vocabulary'
+import { ACTION_PATTERNS, CONDITION_PATTERNS } from './lexicon'
+
+const any =
+  (...patterns: readonly RegExp[]) =>
+  (norm: string): boolean =>
+    patterns.some((pattern) => pattern.test(norm))
+
+export const PRIVATE =
+  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know|see|hear)|confidential|strictly between)\b/
+export const PRIVATE_TAIL =
+  /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
+
+export const isHeld = any(
+  /\b(?:no|nobody|no one|no body|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /\bhold (?:off|the|that)\b.*\buntil\b/,
+  /\b(?:is|are) (?:on hold|held(?! on))\b/,
+  /\b(?:can not|could not) (?:start|begin|go (?:on|ahead|in)|close|cover|pour|board|proceed|carry on|get (?:in|going|started))\b/,
+  /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
+)
+export const isUnchanged = any(
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|exactly as|just as (?:it was|we left))\b/,
+)
+const DECIDERS =
+  '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
+export const isDecide = any(
+  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|sign off|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
+  /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
+  /\bcan not (?:make up|decide|choose|settle)\b/,
+  /\bowes?\b/,
+  /\b(?:is|are) (?:up to|for) the (?:client|owner|designer|engineer|architect|terrace|committee|city|council|homeowner|association|board|inspector)\b/,
+  /\b(?:is|are|it is) (?:\w+ )?(?:call|decision|choice)\b/,
+  /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead)\b/,
+  /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
+  /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
+  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
+  new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
+  new RegExp(
+    `\\b${DECIDERS} (?:will|should|must|is going to|is to|can) (?:decide|choose|pick|confirm|let us know|tell us|say|price|approve|come back)\\b`,
+  ),
+)
+export const isExclude = any(
+  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours?\b|our (?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
+  /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
+  /\bby others\b/,
+  /\b(?:do|does|did|will) not touch\b/,
+  /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
+  /\bexcluded\b/,
+  /\b(?:owner|client|homeowner|they|he|she|brother|sister|husband|wife|son|landlord|neighbour|someone else|somebody else|another firm|own (?:contractor|man|guy))\b.* (?:is|are|am|will be) (?:doing|fitting|supplying|painting|handling|taking care of|laying|hanging|sorting|putting|building|tiling|installing) (?:that|it|those|this|them|the|his|her|their)\b/,
+  /\b(?:is|are) (?:somebody|someone) else/,
+  /\bno part of (?:this|our|the)\b/,
+)
+export const isKeep = any(
+  /\b(?:stays?|staying|to stay|stayed|remains?|remaining|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+)
+const HEDGE =
+  /\b(?:could be|might be|may be|maybe|might|may|probably|perhaps|i would guess|i guess|i would say|i suspect|suspect|reckons?|looks like|seems|possibly|i think|thinks|if you ask me|i bet|i would bet|likely|could have|might have|could well|not sure|by the look|wonder if|smells like|sounds like)\b/
+export const isHedged = (norm: string): boolean => HEDGE.test(norm)
+
+const FINE =
+  /\b(?:fine|good|sound|solid|ok|okay|all right|alright|dry|perfect|in good nick|in good shape|straight|clean|clear|no problem|no problems|no issues|no sign)\b/
+export const isFine = (norm: string): boolean => FINE.test(norm)
+
+/** The condition that a clause tells, or null where it tells none or denies it. */
+export function conditionIn(norm: string): string | null {
+  for (const [condition, pattern] of CONDITION_PATTERNS) {
+    const match = pattern.exec(norm)
+    if (!match) continue
+    const before = norm.slice(0, match.index)
+    if (
+      /\b(?:no|not|no sign of|without|never|nor|free of|is not|are not|no more|nothing)(?: (?:any|a|much|more|been|really|visible|obvious|even|sign of|signs of|that))*\s$/.test(
+        before,
+      )
+    )
+      continue
+    if (condition === 'live' && /\b(?:they|we|people|who|family|client|owners?|to|i|you)\s$/.test(before)) continue
+    if (condition === 'wrong' && /\b(?:went|nothing)\s$/.test(before)) continue
+    return condition
+  }
+  return null
+}
+
+export const denies = (norm: string): boolean =>
+  CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
+
+export const isMissing = (norm: string): boolean =>
+  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b/.test(
+    norm,
+  )
+
+/** A test or an inspection: passed, failed, not done yet, or coming. */
+export function testIn(
+  norm: string,
+): { result: 'passed' | 'failed' | 'open' | null; action: 'test' | 'inspect' } | null {
+  const inspects = /\b(?:inspection|inspected|inspect|inspector|inspections|signed off|building control)\b/.test(norm)
+  const tests = /\b(?:test|tested|tests|testing|pressure test|flood test|air test|drain test|bar)\b/.test(norm)
+  const failed =
+    /\b(?:failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(norm)
+  const passed =
+    !failed &&
+    /\b(?:passed|passes|held(?! (?:up|until|by))|signed off|got a pass|approved|got the ok|through inspection|cleared)\b/.test(
+      norm,
+    )
+  const open =
+    /\b(?:has|have|was|is|are) not (?:yet )?been (?:tested|inspected|signed off|checked)|\bnot (?:yet )?(?:tested|inspected|signed off)\b|\buntested\b|\b(?:still )?to be (?:tested|inspected)\b|\bno (?:test|inspection) yet\b/.test(
+      norm,
+    )
+  if (open) return { result: 'open', action: /inspect|signed/.test(norm) && !/test/.test(norm) ? 'inspect' : 'test' }
+  if (failed) return { result: 'failed', action: tests && !inspects ? 'test' : 'inspect' }
+  if (passed) return { result: 'passed', action: tests || /\bheld\b/.test(norm) ? 'test' : 'inspect' }
+  return inspects && /\binspection\b/.test(norm) ? { result: null, action: 'inspect' } : null
+}
+
+const PARTICIPLES =
+  'done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
+const AT_END =
+  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again))'
+const AT_END_STRICT =
+  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again))'
+const STATE = new RegExp(`\\b(?<!wall )(?<!first )(?:${PARTICIPLES})\\b`)
+const NOT_STANDING =
+  '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us))'
+const PARTICLE = new RegExp(
+  `\\b[a-z]+${NOT_STANDING} (?:all |now |both |back |well |already |fully |mostly |finally )*(?:(?:in|on)${AT_END_STRICT}|(?:up|down|out|off)${AT_END})`,
+)
+
+/** A participle tells a state after its thing ('stair framed', 'boarded'), not before it ('fitted wardrobe'). */
+function states(norm: string): boolean {
+  const match = STATE.exec(norm)
+  if (!match) return false
+  return match.index > 0 || new RegExp(`^(?:${PARTICIPLES})${AT_END}`).test(norm)
+}
+
+/** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
+export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
+  if (spoken !== null) return spoken
+  if (
+    /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\byet to (?:start|begin)\b|\bunstarted\b/.test(
+      norm,
+    )
+  )
+    return 0
+  if (
+    /\b(?:is|are|has|have|was|were) not\b/.test(norm) &&
+    (/\bnot (?:yet )?(?:been )?(?:all )?(?:in|up|on|down|out|off|here|there|done|finished|fitted|laid|set|poured|hung|run|fixed|installed|painted|tiled|boarded|taped|framed|connected|complete|built|cut|dug|plastered|insulated|wired|grouted|sealed|moved|gone)\b/.test(
+      norm,
+    ) ||
+      /\bnot(?: yet| either)?$/.test(norm))
+  )
+    return 0
+  if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
+  if (/\bthree quarters?\b/.test(norm)) return 75
+  if (/\btwo thirds?\b/.test(norm)) return 67
+  if (/\b(?:a|one) third\b/.test(norm)) return 33
+  if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
+  if (
+    /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half|are half|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
+      norm,
+    ) ||
+    /(?<!and a )\bhalf$/.test(norm)
+  )
+    return 50
+  if (
+    /\b(?:nearly|almost|just about|pretty much|close to|virtually|near enough|as good as) (?:all )?(?:done|there|finished|complete|in|up|out|on)\b|\bthereabouts\b/.test(
+      norm,
+    )
+  )
+    return 90
+  if (
+    /\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
+      norm,
+    )
+  )
+    return 'some'
+  if (states(norm) || PARTICLE.test(norm)) return 100
+  return null
+}
+
+const FUTURE =
+  /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can|could|gets?|when|once|if|let us|lets)\b/
+export const isFuture = (norm: string): boolean => FUTURE.test(norm)
+export const isGone = (norm: string): boolean =>
+  /\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+    norm,
+  ) && !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm)
+
+export const isExtra = (norm: string): boolean =>
+  /\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|on top of the (?:price|contract))\b/.test(
+    norm,
+  )
+export const NEED =
+  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are) to (?!be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
+export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
+
+/** Nouns that are also verbs: an act only where they stand as a verb. */
+const NOUN_TOO = new Set([
+  'paint',
+  'patch',
+  'test',
+  'order',
+  'cover',
+  'frame',
+  'check',
+  'stain',
+  'sample',
+  'run',
+  'mount',
+  'move',
+  'clean',
+  'lag',
+  'insulate',
+  'build',
+  'pour',
+  'put',
+  'fit',
+  'strip',
+  'wash',
+  'sweep',
+  'shift',
+  'swap',
+  'hang',
+  'fix',
+  'going',
+  'tarp',
+  'prime',
+  'tear off',
+  'strip out',
+  'touch up',
+  'swap out',
+  'patching',
+  'lay',
+  'moves',
+  'adds',
+  'runs',
+])
+
+const NEEDS_DOING: readonly (readonly [Action, RegExp])[] = [
+  ['insulate', /insulating|lagging/],
+  ['paint', /painting|repainting|decorating|touching up/],
+  ['clean', /cleaning|washing|sweeping/],
+  ['repair', /fixing|repairing|mending|tightening|adjusting|straightening|sistering|securing/],
+  ['replace', /replacing|renewing|changing/],
+  ['patch', /patching|filling|making good/],
+  ['test', /testing/],
+  ['inspect', /looking at|checking|inspecting/],
+  ['relocate', /moving|shifting|relocating/],
+  ['remove', /removing|taking (?:out|off|down)|stripping/],
+  ['install', /fitting|installing|adding|putting in/],
+]
+
+/** The work that a clause asks for, or null. */
+export function actionIn(norm: string): Action | null {
+  const need = /\b(?:needs?|wants?|could do with) ([a-z]+ing(?: \w+)?)/.exec(norm)?.[1]
+  const doing = need && NEEDS_DOING.find(([, pattern]) => pattern.test(need))
+  if (doing) return doing[0]
+  for (const [action, pattern] of ACTION_PATTERNS) {
+    const global = new RegExp(pattern.source, 'g')
+    for (let match = global.exec(norm); match; match = global.exec(norm)) {
+      const before = norm.slice(0, match.index).trim().split(' ').at(-1) ?? ''
+      const after = norm.slice(match.index + match[0].length).trim()
+      const word = match[0].split(' ')[0]!
+      if (
+        /^(?:is|are|was|were|been|be|has|have|s)$/.test(before) &&
+        /(?:ed|ing|lt|en)$/.test(word) &&
+        !/ing$/.test(word) &&
+        !/\b(?:to be|needs? to be|has to be|have to be|must be|gets?)\b/.test(norm)
+      )
+        continue
+      if (
+        NOUN_TOO.has(match[0]) &&
+        (/^(?:the|a|an|of|by|change|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
+          before,
+        ) ||
+          /^(?:is|are|was|has|for it is)\b/.test(after))
+      )
+        continue
+      if (
+        /^(?:not|never)$/.test(before) ||
+        /\b(?:do|does|did|will|would|are|is) not$/.test(norm.slice(0, match.index).trim())
+      )
+        continue
+      if (
+        action === 'remove' &&
+        /^(?:goes|going|to go)$/.test(match[0]) &&
+        after !== '' &&
+        !/^(?:too|as well|out|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
+          after,
+        )
+      )
+        continue
+      if (action === 'remove' && match[0] === 'goes' && /\bwhere the \w+$/.test(norm.slice(0, match.index).trim()))
+        continue
+      if (
+        action === 'install' &&
+        /^(?:run|put|fit|fits|hang|lay|build|frame|pour|extend|mount)$/.test(match[0]) &&
+        before !== '' &&
+        !/^(?:to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|would)$/.test(before)
+      )
+        continue
+      return action
+    }
+  }
+  return null
+}

@@ -1,0 +1,40 @@
+import type { Day } from '../calendar/day'
+import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
+
+/** What a spoken line tells. */
+export type LineKind =
+  'progress' | 'work' | 'exclude' | 'keep' | 'found' | 'measure' | 'selection' | 'decide' | 'expect' | 'note'
+
+/** One fact that somebody said, with the words it came from. */
+export interface SpokenLine {
+  kind: LineKind
+  words: string
+  place?: string
+  element?: Element
+  action?: Action
+  stage?: Stage
+  percent?: number
+  state?: 'held' | 'unchanged'
+  quantity?: number
+  /** Millimetres in spoken order. */
+  dims?: number[]
+  condition?: string
+  certain?: boolean
+  trade?: Trade
+  leadDays?: number
+  date?: Day
+  extra?: true
+  /** Minor units. */
+  amount?: number
+  until?: string
+  private?: true
+}
+
+/** What was said, where the walker stood, and what the site is like. */
+export interface Narration {
+  readonly text: string
+  readonly places: readonly string[]
+  readonly current: string | null
+  readonly units: 'imperial' | 'metric'
+  readonly today: Day
+}

@@ -1,0 +1,200 @@
+import type { Element, Stage, Trade } from '../scope/vocabulary'
+import { ELEMENT_PHRASES, STAGE_PATTERNS, TRADE_PATTERNS } from './lexicon'
+
+export interface Mention {
+  readonly from: number
+  readonly to: number
+  /** Empty for a thing without a key. */
+  readonly key: Element | ''
+  /** It only tells where: it stands after 'in the', 'above', 'behind'. */
+  readonly where: boolean
+}
+
+const PREPOSITION =
+  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like)$/
+const STOPS = /^(?:is|are|was|were|has|have|not|need|needs|put|run|add|and|or|but|that|which|we|they|it)$/
+const PARTICLE_VERB =
+  /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
+/** Words that are a thing or an act: not a thing before 'it', 'them', or 'the'. */
+const ACTS =
+  /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|counter|island|mortar)$/
+
+/** Finds the things named in a clause; of a run of names the last counts: 'window opening' is an opening. */
+export function elementsIn(tokens: readonly string[]): Mention[] {
+  const found: Mention[] = []
+  for (let i = 0; i < tokens.length;) {
+    const hit = matchAt(tokens, i)
+    if (!hit || isAct(tokens, i, hit.length)) {
+      i++
+      continue
+    }
+    const before = found.at(-1)
+    const joined = before && before.to === i
+    const mention = {
+      from: joined ? before.from : i,
+      to: i + hit.length,
+      key: hit.key,
+      where: joined ? before.where : tellsWhere(tokens, i),
+    }
+    if (joined) found.pop()
+    found.push(mention)
+    i += hit.length
+  }
+  return found
+}
+
+function matchAt(tokens: readonly string[], at: number): { key: Element | ''; length: number } | null {
+  for (let length = 3; length >= 1; length--) {
+    const words = tokens.slice(at, at + length)
+    if (words.length < length) continue
+    for (const last of singulars(words.at(-1)!)) {
+      const key = ELEMENT_PHRASES.get([...words.slice(0, -1), last].join(' '))
+      if (key !== undefined) return { key, length }
+    }
+  }
+  return null
+}
+
+function singulars(word: string): string[] {
+  const forms = [word]
+  if (word.endsWith('ves')) forms.push(`${word.slice(0, -3)}f`)
+  if (word.endsWith('es')) forms.push(word.slice(0, -2))
+  if (word.endsWith('s') && !word.endsWith('ss')) forms.push(word.slice(0, -1))
+  return forms
+}
+
+const isAct = (tokens: readonly string[], at: number, length: number): boolean =>
+  length === 1 &&
+  ACTS.test(tokens[at]!) &&
+  (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
+    (/^(?:board|block|wrap)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
+  (at === 0 || /^(?:and|to|then|we|will|can|just|please|i|you|not|or)$/.test(tokens[at - 1]!))
+
+function tellsWhere(tokens: readonly string[], at: number): boolean {
+  for (let look = at - 1; look >= Math.max(0, at - 4); look--) {
+    const word = tokens[look]!
+    if (word === 'of') return false
+    // 'touch up the ceiling', 'tear out the stair': the little word belongs to the verb.
+    if (/^(?:up|off|out|down|over|in)$/.test(word) && PARTICLE_VERB.test(tokens[look - 1] ?? '')) return false
+    // 'has to shift the outlet': before a verb 'to' tells no place.
+    if (
+      word === 'to' &&
+      look + 1 < at &&
+      !/^(?:the|a|an|this|that|both|your|our|their|his|her)$/.test(tokens[look + 1]!)
+    )
+      return false
+    if (PREPOSITION.test(word)) return true
+    if (STOPS.test(word)) return false
+  }
+  return false
+}
+
+/** The thing a clause speaks of: the first that does not merely tell where. */
+export const mainElement = (mentions: readonly Mention[]): Element | null =>
+  (mentions.find((one) => !one.where && one.key)?.key as Element | undefined) ?? null
+export const whereElement = (mentions: readonly Mention[]): Element | null =>
+  (mentions.find((one) => one.where && one.key)?.key as Element | undefined) ?? null
+
+/** The trade whose people are named, the earliest in the clause. */
+export function tradeIn(norm: string): { trade: Trade; at: number; length: number } | null {
+  let first: { trade: Trade; at: number; length: number } | null = null
+  for (const [trade, pattern] of TRADE_PATTERNS) {
+    const match = pattern.exec(norm)
+    if (match && (!first || match.index < first.at || (match.index === first.at && match[0].length > first.length)))
+      first = { trade, at: match.index, length: match[0].length }
+  }
+  return first
+}
+
+const STAGE_OF_ELEMENT: Partial<Record<Element, Stage>> = {
+  drywall: 'board',
+  insulation: 'insulation',
+  baseboard: 'trim',
+  casing: 'trim',
+  trim: 'trim',
+  countertop: 'countertops',
+  backsplash: 'tile',
+  sink: 'fixtures',
+  vanity: 'fixtures',
+  toilet: 'fixtures',
+  tub: 'fixtures',
+  shower: 'fixtures',
+  mirror: 'fixtures',
+  outlet: 'fixtures',
+  switch: 'fixtures',
+  light: 'fixtures',
+  wire: 'wires',
+  pipe: 'pipes',
+  'gas-line': 'gas',
+  duct: 'ducts',
+  vent: 'ducts',
+  fan: 'ducts',
+  radiator: 'fixtures',
+  cabinet: 'cabinets',
+  shelf: 'trim',
+  closet: 'trim',
+  window: 'windows-doors',
+  door: 'windows-doors',
+  opening: 'framing',
+  header: 'framing',
+  beam: 'structure',
+  post: 'structure',
+  joist: 'framing',
+  stud: 'framing',
+  plate: 'framing',
+  blocking: 'framing',
+  stair: 'framing',
+  railing: 'railing',
+  footing: 'concrete',
+  slab: 'concrete',
+  drain: 'underground',
+  siding: 'cladding',
+  sheathing: 'framing',
+  'weather-barrier': 'weather-barrier',
+  fascia: 'cladding',
+  soffit: 'cladding',
+  gutter: 'roof',
+  roof: 'roof',
+  flashing: 'roof',
+  brick: 'structure',
+  plaster: 'plaster',
+  tile: 'tile',
+  grout: 'tile',
+  paint: 'paint',
+  floor: 'flooring',
+  'water-heater': 'pipes',
+  appliance: 'fixtures',
+  chimney: 'structure',
+  deck: 'site-works',
+}
+/** A verb of the trade beats the thing it is done to: 'bathroom's boarded', 'stair's framed', 'ceiling is painted'. */
+const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
+  [
+    'strip-out',
+    /\b(?:stripped|gutted|demoed|demolished|torn out|ripped out|torn off|demo|demolition|strip out|tear off)\b/,
+  ],
+  ['protect', /\b(?:floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted)\b/],
+  ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
+  ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
+  ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],
+  ['framing', /\b(?:framed|framing)\b/],
+  ['tape', /\b(?:taped|taping|tape|mudded)\b/],
+  ['board', /\b(?:boarded|boarding|drywalled)\b/],
+  ['plaster', /\b(?:plastered|skimmed)\b/],
+  ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
+  ['tile', /\b(?:tiled|grouted)\b/],
+  ['insulation', /\b(?:insulated)\b/],
+  ['wires', /\b(?:wired|rewired|electrical|electrics|wiring)\b/],
+  ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
+  ['structure', /\b(?:repointing|repointed|pointing)\b/],
+  ['site-works', /\b(?:fence|fencing|paving|pavings|patio)\b/],
+]
+
+/** The stage that a clause of progress speaks of, from its verb, its thing, or its words; null where none is told. */
+export function stageIn(norm: string, element: Element | null, gone: boolean): Stage | null {
+  const verb = VERB_STAGE.find(([, pattern]) => pattern.test(norm))?.[0]
+  if (verb) return verb
+  if (gone) return 'strip-out'
+  if (element && STAGE_OF_ELEMENT[element]) return STAGE_OF_ELEMENT[element]!
+  return STAGE_PATTERNS.find(([, pattern]) => pattern.test(norm))?.[0] ?? null
+}

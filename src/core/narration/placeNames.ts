@@ -1,0 +1,87 @@
+import { plain } from './clauses'
+
+/** Words that tell a direction or a sort and are never a place by themselves. */
+const SORTS = new Set(
+  'room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store'.split(
+    ' ',
+  ),
+)
+/** Of those, the ones that may still name a place where only one place has them and they lead. */
+const MAY_LEAD = new Set(['hall', 'bath', 'yard', 'store', 'bedroom'])
+
+export interface PlaceNames {
+  /** Patterns for places, the longest first; several places for a plural. */
+  readonly mentions: readonly { readonly pattern: string; readonly places: readonly string[] }[]
+}
+
+/** The ways in which a site's places may be called: by their names, and by a part that no other place shares. */
+export function placeNames(places: readonly string[]): PlaceNames {
+  const known = places.map((place) => ({ place, words: plain(place).split(' ') }))
+  const mentions: { pattern: string; places: readonly string[] }[] = known.map(({ place, words }) => ({
+    pattern: words.join(' '),
+    places: [place],
+  }))
+  const having = (word: string): string[] => known.filter(({ words }) => words.includes(word)).map(({ place }) => place)
+  for (const { place, words } of known) {
+    if (words.length === 1) continue
+    for (const word of words) {
+      const unique = having(word).length === 1
+      const fits = unique && (!SORTS.has(word) || MAY_LEAD.has(word))
+      const taken = known.some((other) => other.words.length === 1 && other.words[0] === word)
+      if (fits && !taken) mentions.push({ pattern: word, places: [place] })
+    }
+    if (words.length > 2) {
+      const tail = words.slice(1).join(' ')
+      if (known.filter((other) => other.words.join(' ').endsWith(tail)).length === 1)
+        mentions.push({ pattern: tail, places: [place] })
+    }
+  }
+  for (const sort of new Set(known.map(({ words }) => words.at(-1)!))) {
+    const all = known.filter(({ words }) => words.at(-1) === sort).map(({ place }) => place)
+    if (all.length < 2) continue
+    mentions.push(
+      { pattern: `(?:all|both)(?: of)?(?: the)?(?: two| three| four)? ${sort}s`, places: all },
+      { pattern: `the ${sort}s`, places: all },
+    )
+  }
+  return { mentions: mentions.sort((a, b) => b.pattern.length - a.pattern.length) }
+}
+
+const FILLER =
+  '(?:ok|okay|right|er|uh|um|erm|so|well|now|and|but|then|next|also|yeah|yes|alright|anyway|still|oh|plus|moving on|move on|moving|over|on|going|heading|go|onto|out|up|down|back|through|into|in|to|at|round|around|here|we are|we re|i am|now we|the|this is|that is|for|as for|same|first|starting|start|with|inside|outside|upstairs|downstairs|in the|next door|onto the|let us|do|look at|of)'
+
+export interface PlaceFound {
+  readonly places: readonly string[]
+  /** The words of the clause after the place that led it; the whole clause where none led. */
+  readonly rest: string
+  readonly leads: boolean
+  /** It is only a heading: nothing else is said. */
+  readonly alone: boolean
+}
+
+/** Finds a place that leads a clause: fillers before it do not count. */
+export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null {
+  for (const { pattern, places } of names.mentions) {
+    const match = new RegExp(`^(?:${FILLER} )*(?:the )?(?:${pattern})(?: (?:now|then|next|again))?(?= |$)`).exec(norm)
+    if (!match) continue
+    if (SORTS.has(pattern) && !new RegExp(`^(?:${FILLER} )*(?:the )?${pattern}(?: (?:is|are|s)\\b| |$)`).test(norm))
+      continue
+    const rest = norm.slice(match[0].length).trim()
+    return { places, rest, leads: true, alone: rest === '' || new RegExp(`^(?:${FILLER}(?: |$))+$`).test(rest) }
+  }
+  return null
+}
+
+/** Finds a place named later in a clause, which holds for that line only. */
+export function laterPlace(norm: string, names: PlaceNames): readonly string[] | null {
+  for (const { pattern, places } of names.mentions) {
+    const match = new RegExp(
+      `\\b(?:in|over|at|inside|into|from|for|of|on|up in|out in|down in|through to) (?:the |both )?(?:${pattern})\\b(?! (?:wall|door|window|floor|ceiling|slope|corner|end))`,
+    ).exec(norm)
+    if (match) return places
+  }
+  return null
+}
+
+/** Only fillers: a lead-in without content. */
+export const isFiller = (norm: string): boolean => norm === '' || new RegExp(`^(?:${FILLER}(?: |$))+$`).test(norm)

@@ -1,0 +1,231 @@
+import { readNumber } from './numbers'
+
+/** What the numbers of a clause are: sizes in millimetres, how many, how far, how much money. */
+export interface Numbers {
+  readonly dims: readonly number[]
+  readonly quantity: number | null
+  readonly percent: number | null
+  /** Minor units, only where a coin was named. */
+  readonly amount: number | null
+  /** A number that was given no meaning; money where the clause tells an extra. */
+  readonly bare: number | null
+}
+
+const MILLIMETRES: Readonly<Record<string, number>> = {
+  mm: 1,
+  mil: 1,
+  mils: 1,
+  millimetre: 1,
+  millimetres: 1,
+  millimeter: 1,
+  millimeters: 1,
+  mill: 1,
+  cm: 10,
+  centimetre: 10,
+  centimetres: 10,
+  centimeter: 10,
+  centimeters: 10,
+  m: 1000,
+  metre: 1000,
+  metres: 1000,
+  meter: 1000,
+  meters: 1000,
+  foot: 304.8,
+  feet: 304.8,
+  ft: 304.8,
+  inch: 25.4,
+  inches: 25.4,
+  yard: 914.4,
+  yards: 914.4,
+}
+const FEET = new Set(['foot', 'feet', 'ft'])
+const COINS = new Set(['quid', 'pounds', 'pound', 'dollars', 'dollar', 'bucks', 'euros', 'euro', 'grand'])
+const NOT_SIZES =
+  /^(?:percent|hours?|hour|bar|days?|weeks?|months?|minutes?|mins?|years?|oclock|gallons?|litres?|amps?|amp|volts?|psi|degrees?|am|pm|fortnights?|times|coats?|nd|st|th|square|man|person|people|lads|guys|thirds?|quarters?|halves|ply|pm|st|percent)$/
+const DESCRIBED =
+  /^(?:wide|deep|long|high|tall|thick|across|clear|exposure|centres|centers|diameter|round|off|proud|square|up|above|below|clearance|overhang|rise|run|apart)$/
+const POINTING =
+  /^(?:that|this|the|top|other|bottom|new|old|which|another|next|right|left|last|first|middle|good|bad|same|no|any|every|each|wrong|big|small|long|short)$/
+const ROUND_GOODS = /^(?:ducts?|pipes?|drains?|vents?|flues?|holes?|waste|wastes|hose|conduit|soil|extractor|fan)$/
+
+interface Chain {
+  value: number
+  unit: string | null
+  /** Inches said after feet. */
+  plus: number
+}
+
+/** Reads all the numbers of a clause. Bare sizes are inches on imperial sites; on metric ones metres under 20, millimetres from 20. */
+export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metric'): Numbers {
+  const dims: number[] = []
+  let quantity: number | null = null
+  let percent: number | null = null
+  let amount: number | null = null
+  let bare: number | null = null
+  for (let i = 0; i < tokens.length;) {
+    const counted = countWord(tokens, i)
+    if (counted) {
+      quantity ??= counted.value
+      i = counted.next
+      continue
+    }
+    const number = readNumber(tokens, i)
+    if (!number || (tokens[i] === 'one' && POINTING.test(tokens[i - 1] ?? ''))) {
+      i++
+      continue
+    }
+    const after = tokens[number.next] ?? ''
+    const of =
+      after === 'of' || (after === 'out' && tokens[number.next + 1] === 'of')
+        ? readNumber(
+            tokens,
+            number.next + (after === 'of' ? 1 : 2) + (tokens[number.next + (after === 'of' ? 1 : 2)] === 'the' ? 1 : 0),
+          )
+        : null
+    if (after === 'percent') percent = Math.round(number.value)
+    else if (of && of.value >= number.value) percent = Math.round((100 * number.value) / of.value)
+    else if (COINS.has(after)) {
+      const cents = readNumber(tokens, number.next + 1)
+      const pence =
+        cents && cents.value < 100 && !tokens[cents.next]?.match(/^(?:percent|mm|inch|foot)$/) ? cents.value : 0
+      amount = Math.round((after === 'grand' ? number.value * 1000 : number.value) * 100 + pence)
+      i = number.next + 1 + (pence ? cents!.next - number.next - 1 : 0)
+      continue
+    } else {
+      const chain = readChain(tokens, i, units)
+      if (chain) {
+        // 'about sixty feet, maybe sixty five': the last guess counts, in the unit of the first.
+        dims.push(...chain.sizes)
+        i = chain.next
+        continue
+      }
+      if (isCount(tokens, number.next, number.value)) quantity ??= number.value
+      else if (!NOT_SIZES.test(after) && !isClock(tokens, i)) bare = number.value
+    }
+    i = of ? of.next : number.next
+  }
+  return { dims, quantity, percent, amount, bare }
+}
+
+function countWord(tokens: readonly string[], at: number): { value: number; next: number } | null {
+  const two = `${tokens[at] ?? ''} ${tokens[at + 1] ?? ''}`
+  if (two === 'a pair' || two === 'a couple' || two === 'the pair') return { value: 2, next: at + 2 }
+  if (tokens[at] === 'pair' || tokens[at] === 'couple')
+    return tokens[at + 1] === 'of' ? { value: 2, next: at + 2 } : null
+  if (two === 'a dozen' && tokens[at + 2] !== undefined) return { value: 12, next: at + 2 }
+  if (tokens[at] === 'both') return { value: 2, next: at + 1 }
+  return null
+}
+
+/** Whether things are counted: 'three radiators', 'four new steel posts', 'two of them', 'one to stay', 'one course'. */
+function isCount(tokens: readonly string[], next: number, value: number): boolean {
+  if (!Number.isInteger(value) || value > 200) return false
+  const after = tokens[next] ?? ''
+  if (NOT_SIZES.test(after) || MILLIMETRES[after]) return false
+  if (after === 'of') return true
+  if (after === 'more' || after === 'to')
+    return after === 'more' || value === 1 || /^(?:go|stay|come)$/.test(tokens[next + 1] ?? '')
+  if (value === 1)
+    return (
+      /^[a-z]+$/.test(after) &&
+      !/^(?:is|are|was|has|in|on|at|by|and|or|that|thing|side|end|day|way|more|here|there|says?)$/.test(after)
+    )
+  for (let look = next; look < next + 4; look++) {
+    const word = tokens[look] ?? ''
+    if (!/^[a-z]+$/.test(word) || /^(?:is|are|was|in|on|at|by|and|to|for|from|with|or)$/.test(word)) return false
+    if (
+      /(?:[^s]s|feet|shelves|people|lads)$/.test(word) &&
+      !NOT_SIZES.test(word) &&
+      !/^(?:this|plus|its|gas|cross|us|as|was|has|his|loss|glass)$/.test(word)
+    )
+      return true
+  }
+  return false
+}
+
+const isClock = (tokens: readonly string[], at: number): boolean =>
+  tokens[at - 1] === 'at' && !tokens.slice(at).some((word) => MILLIMETRES[word])
+
+/** A size or a chain of sizes: `900 by 1200`, `22 foot 6 by 18 inches`, `11 and 7/8 deep`, `nine foot four long`, `a 125 duct`. */
+function readChain(
+  tokens: readonly string[],
+  at: number,
+  units: 'imperial' | 'metric',
+): { sizes: number[]; next: number } | null {
+  const links: Chain[] = []
+  let next = at
+  let described = false
+  let fraction = false
+  for (;;) {
+    const number = readNumber(tokens, next)
+    if (!number) break
+    fraction ||= number.fraction
+    next = number.next
+    let unit: string | null = null
+    let plus = 0
+    const word = tokens[next] ?? ''
+    if (MILLIMETRES[word]) {
+      unit = word
+      next++
+      if (FEET.has(word)) {
+        const from = tokens[next] === 'and' ? next + 1 : next
+        const inches = readNumber(tokens, from)
+        const follows = tokens[inches?.next ?? -1] ?? ''
+        if (
+          inches &&
+          inches.value < 12 &&
+          !FEET.has(follows) &&
+          !(tokens[next] === 'and' && follows !== 'inches' && follows !== 'inch') &&
+          !NOT_SIZES.test(follows)
+        ) {
+          plus = inches.value
+          next = inches.next + (follows === 'inch' || follows === 'inches' ? 1 : 0)
+        }
+      }
+    }
+    links.push({ value: number.value, unit, plus })
+    if (DESCRIBED.test(tokens[next] ?? '')) {
+      described = tokens[next] !== 'off' && tokens[next] !== 'up' && tokens[next] !== 'round' ? true : described
+      next++
+    }
+    if (tokens[next] === 'each' || tokens[next] === 'nominal') next++
+    if (tokens[next] !== 'by' && tokens[next] !== 'x' && tokens[next] !== 'times') break
+    if (!readNumber(tokens, next + 1)) break
+    next++
+  }
+  if (links.length === 0) return null
+  const named = links.some((link) => link.unit)
+  const goods =
+    links.length === 1 &&
+    !named &&
+    ROUND_GOODS.test(tokens[next] ?? '') &&
+    links[0]!.value >= 3 &&
+    (tokens[at - 1] === 'a' || tokens[at - 1] === 'new' || tokens[at - 1] === 'the')
+  if (!named && links.length === 1 && !described && !fraction && !goods) return null
+  if (!named && links.length === 1 && links[0]!.value < 1 && units === 'imperial' && !described) return null
+  if (
+    !named &&
+    links.length === 1 &&
+    links[0]!.value < 1 &&
+    !described &&
+    /^(?:done|of|up|in|there|finished|complete|way|on|out|down|laid)?$/.test(tokens[next] ?? '')
+  )
+    return null
+  if (!named && links.length === 1 && NOT_SIZES.test(tokens[next] ?? '')) return null
+  return { sizes: links.map((link, i) => millimetres(link, neighbour(links, i), units)), next }
+}
+
+const neighbour = (links: readonly Chain[], at: number): string | null =>
+  links[at + 1]?.unit ??
+  links
+    .slice(0, at)
+    .reverse()
+    .find((link) => link.unit)?.unit ??
+  links.find((link) => link.unit)?.unit ??
+  null
+
+function millimetres(link: Chain, neighbourUnit: string | null, units: 'imperial' | 'metric'): number {
+  const unit = link.unit ?? neighbourUnit
+  const factor = unit ? MILLIMETRES[unit]! : units === 'imperial' ? 25.4 : link.value < 20 ? 1000 : 1
+  return Math.round(link.value * factor + link.plus * 25.4)
+}

@@ -1,0 +1,84 @@
+import { describe, expect, test } from 'vitest'
+import { laid, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { narrate } from './narrate'
+import { proposalOf } from './spokenFacts'
+
+const state = stateOf(
+  laid([
+    { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
+    { id: 'hall', name: 'Hall', treatments: ['room-board-finishes'] },
+  ]),
+)
+let ids = 0
+const proposals = (text: string) =>
+  narrate({ text, places: ['Bathroom', 'Hall'], current: 'Bathroom', units: 'metric', today: TODAY }).map((line) =>
+    proposalOf(line, { state, units: 'metric', newId: () => `id-${ids++}` }),
+  )
+const facts = (text: string) =>
+  proposals(text).flatMap((one) =>
+    one.facts.map(({ subject, facet, placeId, value }) => ({ subject, facet, placeId, value })),
+  )
+
+describe('what spoken lines record', () => {
+  test('progress goes to the lines that it means', () => {
+    const [board] = proposals("board's half up")
+    expect(board!.says).toBe('Board and backer: 50 per cent')
+    expect(board!.facts).toEqual([
+      { subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/10', placeId: 'bath', value: 50 },
+    ])
+  })
+  test('a passed test is the test’s own line, not the work', () => {
+    expect(proposals('pressure test passed')[0]!.says).toBe('Pressure test, photographed: 100 per cent')
+  })
+  test('held until, with its reason', () => {
+    expect(facts("nobody tiles till the membrane's been flood tested")).toMatchObject([
+      { subject: 'line', facet: 'held', value: { reason: "until the membrane's been flood tested" } },
+    ])
+  })
+  test('an extra is a line of work with its price', () => {
+    expect(facts("add a light over the mirror, that's an extra, 140 quid")).toMatchObject([
+      { subject: 'line', facet: 'laid', value: { extra: true, trade: 'electrician', stage: 'fixtures' } },
+      { subject: 'line', facet: 'price', value: 14000 },
+    ])
+  })
+  test('a choice answers what was undecided there', () => {
+    expect(facts("wall tile's white porcelain")).toMatchObject([
+      { subject: 'selection', facet: 'state', value: 'chosen' },
+      { subject: 'selection', facet: 'choice', value: "wall tile's white porcelain" },
+    ])
+  })
+  test('found, stays, to decide and the size of the room', () => {
+    expect(
+      facts(
+        "there's damp behind the toilet. the old mirror stays until Friday. client has to choose the grout by Thursday. room's 2.4 by 1.9",
+      ),
+    ).toMatchObject([
+      { subject: 'finding', facet: 'found', value: { condition: 'damp', certain: true } },
+      { subject: 'keep', facet: 'kept', value: { until: 'Friday' } },
+      { subject: 'decision', facet: 'asked', value: { owner: 'client', by: '2026-03-12' } },
+      { subject: 'place', facet: 'measured', value: { typed: '2.4 m x 1.9 m' } },
+    ])
+  })
+  test('what fits nothing on record stays a note with its words, where it was said', () => {
+    expect(facts('in the hall the fountain is laid')).toMatchObject([
+      { subject: 'note', placeId: 'hall', value: { text: 'in the hall the fountain is laid', private: false } },
+    ])
+  })
+  test('a private remark becomes a private note, whatever it tells', () => {
+    expect(facts('off the record two of the joists are cracked')).toMatchObject([
+      { subject: 'note', value: { private: true } },
+    ])
+  })
+  test('every kind of line is recorded as something', () => {
+    for (const text of [
+      'no change in here',
+      'tiler comes Monday',
+      "that's not ours",
+      'sump is fine',
+      'opening is 900 by 2100',
+      'move the switch',
+      'xyzzy',
+    ])
+      expect(facts(text).length, text).toBeGreaterThan(0)
+  })
+})

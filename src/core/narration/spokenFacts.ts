@@ -1,0 +1,256 @@
+import { mm, printLength, type Units } from '../measure/length'
+import { minor } from '../measure/money'
+import type { Size } from '../measure/size'
+import { effort } from '../scope/layTreatment'
+import type { LeadKey } from '../scope/leads'
+import type { Line } from '../scope/line'
+import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
+import type { FacetOf, Facts, SubjectKind } from '../walk/observation'
+import type { Place, SiteState } from '../walk/siteState'
+import type { SpokenLine } from './line'
+import { stageIn } from './mentions'
+
+/** A fact ready to be recorded. */
+export type SpokenFact = {
+  readonly [K in SubjectKind]: {
+    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
+  }[FacetOf<K>]
+}[SubjectKind]
+
+/** What will be recorded of a spoken line, for the person to confirm, and in which words. */
+export interface Proposal {
+  readonly line: SpokenLine
+  readonly placeId: string | null
+  readonly says: string
+  readonly facts: readonly SpokenFact[]
+}
+
+interface Setting {
+  readonly state: SiteState
+  readonly units: Units
+  /** Makes a new id. */
+  readonly newId: () => string
+}
+
+/** Turns a spoken line into the facts it tells about a site. What fits nothing on record stays a note with its words. */
+export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
+  const place = setting.state.places.find((one) => one.name === line.place) ?? null
+  const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
+  if (made) return { line, placeId: place?.id ?? null, ...made }
+  const says = line.private ? 'Private note' : 'Note'
+  const value = { text: line.words, private: line.private === true }
+  return {
+    line,
+    placeId: place?.id ?? null,
+    says,
+    facts: [{ subject: 'note', facet: 'noted', subjectId: setting.newId(), placeId: place?.id ?? null, value }],
+  }
+}
+
+type Made = Pick<Proposal, 'says' | 'facts'>
+type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
+
+const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
+  progress(line, place, { state }) {
+    if (!place) return null
+    if (line.state === 'unchanged')
+      return {
+        says: 'Nothing changed',
+        facts: [{ subject: 'place', facet: 'visited', subjectId: place.id, placeId: place.id, value: true }],
+      }
+    const lines = matching(line, place, state)
+    if (lines.length === 0) return null
+    const names = lines.map((one) => one.title).join(', ')
+    const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })
+    if (line.state === 'held') {
+      const value = {
+        reason: line.until ? `until ${line.until}` : line.words,
+        ...(line.date ? { until: line.date } : {}),
+      }
+      return { says: `Held: ${names}`, facts: lines.map((one) => ({ ...at(one), facet: 'held', value })) }
+    }
+    if (line.percent === undefined) return null
+    const percent = line.percent
+    return {
+      says: `${names}: ${percent} per cent`,
+      facts: lines.map((one) => ({ ...at(one), facet: 'progress', value: percent })),
+    }
+  },
+  work(line, place, { newId }) {
+    if (!place) return null
+    const stage = line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
+    const trade = line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage]
+    const subjectId = newId()
+    const at = { subject: 'line' as const, subjectId, placeId: place.id }
+    const value: Facts['line']['laid'] = {
+      placeId: place.id,
+      stage,
+      trade,
+      action: (line.action ?? 'install') as Action,
+      element: (line.element ?? 'wall') as Element,
+      title: titleOf(line.words),
+      basis: 'once',
+      rate: 'frame-opening',
+      quantity: { value: line.quantity ?? 1, unit: 'each' },
+      how: 'said on the walk',
+      rough: true,
+      hours: effort(1, 2),
+      cautions: [],
+      ...(line.extra ? { extra: true } : {}),
+    }
+    const price: SpokenFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
+    return {
+      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[trade].toLowerCase()}`,
+      facts: [{ ...at, facet: 'laid', value }, ...price],
+    }
+  },
+  exclude(line, place, { state }) {
+    const lines = place ? matching(line, place, state) : []
+    if (!place || lines.length === 0 || !line.element) return null
+    const facts = lines.map((one) => ({
+      subject: 'line' as const,
+      subjectId: one.id,
+      placeId: place.id,
+      facet: 'excluded' as const,
+      value: { reason: line.words },
+    }))
+    return { says: `Out of the scope: ${lines.map((one) => one.title).join(', ')}`, facts }
+  },
+  keep(line, place, { newId }) {
+    const value = { text: titleOf(line.words), ...(line.until ? { until: line.until } : {}) }
+    return {
+      says: line.until ? `Stays until ${line.until}` : 'Stays',
+      facts: [{ subject: 'keep', facet: 'kept', subjectId: newId(), placeId: place?.id ?? null, value }],
+    }
+  },
+  found(line, place, { newId }) {
+    const known =
+      line.element && (ELEMENTS as readonly string[]).includes(line.element) ? { element: line.element } : {}
+    const value = {
+      text: line.words,
+      condition: line.condition ?? 'damaged',
+      certain: line.certain !== false,
+      ...known,
+    }
+    return {
+      says: line.certain === false ? 'Suspected' : 'Found',
+      facts: [{ subject: 'finding', facet: 'found', subjectId: newId(), placeId: place?.id ?? null, value }],
+    }
+  },
+  measure(line, place, { units }) {
+    const ofRoom = /^(?:(?:the|this) )?(?:room|place|space|it)(?:'s|’s| is| measures)?/i.test(line.words)
+    if (!place || !ofRoom || !line.dims || line.dims.length < 2 || line.dims.length > 3) return null
+    const sides = line.dims.map((length) => ({
+      tenths: mm(length),
+      precision: 'exact' as const,
+      typed: printLength(mm(length), units),
+    }))
+    const size: Size = { sides, typed: sides.map((side) => side.typed).join(' x ') }
+    return {
+      says: `Size: ${size.typed}`,
+      facts: [{ subject: 'place', facet: 'measured', subjectId: place.id, placeId: place.id, value: size }],
+    }
+  },
+  selection(line, place, { newId, state }) {
+    if (!place) return null
+    const stage = stageIn('', line.element ?? null, false) ?? 'fixtures'
+    const known = state.selections.find(
+      (one) => one.placeId === place.id && one.neededFor === stage && one.state === 'undecided',
+    )
+    const subjectId = known?.id ?? newId()
+    const at = { subject: 'selection' as const, subjectId, placeId: place.id }
+    const laid: SpokenFact[] = known
+      ? []
+      : [
+          {
+            ...at,
+            facet: 'laid',
+            value: {
+              placeId: place.id,
+              what: titleOf(line.element ?? line.words),
+              lead: LEAD_OF_STAGE[stage] ?? 'stock-goods',
+              neededFor: stage,
+            },
+          },
+        ]
+    return {
+      says: `Chosen: ${known?.what ?? line.element ?? 'something'}`,
+      facts: [...laid, { ...at, facet: 'state', value: 'chosen' }, { ...at, facet: 'choice', value: line.words }],
+    }
+  },
+  decide(line, place, { newId }) {
+    const owner =
+      line.trade === 'designer' || line.trade === 'engineer' ? line.trade : line.trade === 'client' ? 'client' : 'us'
+    const value = { question: line.words, owner, ...(line.date ? { by: line.date } : {}) } as const
+    return {
+      says: `To decide, ${owner === 'us' ? 'we answer' : `the ${owner} answers`}${line.date ? ` by ${line.date}` : ''}`,
+      facts: [{ subject: 'decision', facet: 'asked', subjectId: newId(), placeId: place?.id ?? null, value }],
+    }
+  },
+}
+
+const titleOf = (words: string): string => {
+  const text = words.length > 150 ? `${words.slice(0, 147)}...` : words
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
+function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
+  const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
+  const staged = line.stage ? here.filter((one) => one.stage === line.stage) : []
+  if (line.action === 'test' || line.action === 'inspect')
+    return here.filter(
+      (one) =>
+        one.inspects &&
+        (!line.stage || one.inspects.includes(line.stage)) &&
+        (line.action === 'inspect') === (one.trade === 'inspector'),
+    )
+  const pool = (line.stage ? staged : here).filter((one) => one.trade !== 'inspector' && !one.inspects)
+  const exact = pool.filter((one) => one.element === line.element)
+  return exact.length > 0 ? exact : line.stage ? pool : []
+}
+
+const TRADE_OF_STAGE: Record<Stage, Trade> = {
+  protect: 'carpenter',
+  'strip-out': 'demolition',
+  excavation: 'excavator',
+  underground: 'plumber',
+  concrete: 'concrete',
+  shoring: 'carpenter',
+  structure: 'mason',
+  framing: 'carpenter',
+  roof: 'roofer',
+  'windows-doors': 'window-door',
+  'weather-barrier': 'sider',
+  cladding: 'sider',
+  ducts: 'hvac',
+  pipes: 'plumber',
+  gas: 'gas-fitter',
+  wires: 'electrician',
+  'low-voltage': 'low-voltage',
+  insulation: 'insulator',
+  board: 'drywaller',
+  tape: 'drywaller',
+  plaster: 'plasterer',
+  paint: 'painter',
+  tile: 'tiler',
+  flooring: 'flooring',
+  cabinets: 'cabinet-maker',
+  countertops: 'countertop',
+  trim: 'carpenter',
+  fixtures: 'electrician',
+  railing: 'railing',
+  'site-works': 'excavator',
+  'return-list': 'carpenter',
+}
+const LEAD_OF_STAGE: Partial<Record<Stage, LeadKey>> = {
+  tile: 'stock-tile',
+  flooring: 'stock-tile',
+  cabinets: 'custom-cabinets',
+  countertops: 'countertop',
+  'windows-doors': 'stock-window',
+  fixtures: 'stock-fixtures',
+  railing: 'railing',
+  paint: 'matched-paint',
+  wires: 'lights',
+}

@@ -1,0 +1,95 @@
+'use client'
+import { useState } from 'react'
+import { v7 as uuid } from 'uuid'
+import type { Proposal } from '@/core/narration/spokenFacts'
+import type { Place } from '@/core/walk/siteState'
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+/** Dictated or typed words become lines that the person keeps or drops with one thumb; nothing said is lost. */
+export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; onClose: () => void }) {
+  const [text, setText] = useState('')
+  const [proposals, setProposals] = useState<readonly Proposal[] | null>(null)
+  const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
+
+  const read = async (): Promise<void> => {
+    // The grammar is fetched when it is first needed; without a network the phone has kept it.
+    const [{ narrate }, { proposalOf }] = await Promise.all([
+      import('@/core/narration/narrate'),
+      import('@/core/narration/spokenFacts'),
+    ])
+    const { state, snapshot } = site
+    const { units } = snapshot.site
+    const lines = narrate({
+      text,
+      places: state.places.map((one) => one.name),
+      current: place.name,
+      units,
+      today: snapshot.today,
+    })
+    setDropped(new Set())
+    setProposals(lines.map((line) => proposalOf(line, { state, units, newId: uuid })))
+  }
+  const toggle = (index: number): void => {
+    const next = new Set(dropped)
+    if (!next.delete(index)) next.add(index)
+    setDropped(next)
+  }
+  const keep = async (): Promise<void> => {
+    await site.record(proposals!.flatMap((proposal, i) => (dropped.has(i) ? [] : proposal.facts)))
+    onClose()
+  }
+
+  if (!proposals) {
+    return (
+      <form
+        className={styles.form}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (text.trim() !== '') void read()
+        }}
+      >
+        <label>
+          Say or type what you see; use the microphone of your keyboard
+          <textarea
+            className="form-control"
+            rows={5}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            placeholder="Board’s about half up, no sockets in yet. Sparky’s back Thursday."
+          />
+        </label>
+        <button className={styles.main}>Read it back</button>
+      </form>
+    )
+  }
+  const kept = proposals.length - dropped.size
+  return (
+    <div className={styles.form}>
+      <ul className={styles.rows}>
+        {proposals.map((proposal, i) => (
+          <li key={i} className={`${styles.row} ${dropped.has(i) ? styles.droppedLine : ''}`}>
+            <div>
+              <strong>{proposal.says}</strong>
+              <small>
+                {proposal.line.place && proposal.line.place !== place.name ? `${proposal.line.place}: ` : ''}“
+                {proposal.line.words}”
+              </small>
+            </div>
+            <button type="button" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
+              {dropped.has(i) ? 'Dropped' : 'Drop'}
+              <span className="visually-hidden"> {proposal.line.words}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {proposals.length === 0 && <p>Nothing to record in that.</p>}
+      <button type="button" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
+        Keep {kept === 1 ? 'it' : `all ${kept}`}
+      </button>
+      <button type="button" className={styles.plain} onClick={() => setProposals(null)}>
+        Change the words
+      </button>
+    </div>
+  )
+}
