@@ -135,10 +135,11 @@ async function median(run: () => Promise<unknown>): Promise<number> {
   return times.sort((a, b) => a - b)[4]!
 }
 
-/** Scripts that a page names, gzipped, in kilobytes. */
+/** Scripts that a page names for today's browsers, gzipped, in kilobytes. */
 async function scriptBytes(origin: string, page: string, cookie: string): Promise<number> {
   const html = await (await fetch(origin + page, { headers: { cookie } })).text()
-  const names = new Set([...html.matchAll(/src="(\/_next\/static\/[^"]+\.js[^"]*)"/g)].map((match) => match[1]!))
+  const tags = [...html.matchAll(/<script[^>]*>/g)].map((match) => match[0]).filter((tag) => !/nomodule/i.test(tag))
+  const names = new Set(tags.flatMap((tag) => /src="(\/_next\/static\/[^"]+\.js[^"]*)"/.exec(tag)?.[1] ?? []))
   let bytes = 0
   for (const name of names) bytes += gzipSync(Buffer.from(await (await fetch(origin + name)).arrayBuffer())).length
   return bytes / 1000

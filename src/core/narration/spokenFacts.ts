@@ -138,7 +138,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     }
   },
   measure(line, place, { units }) {
-    const ofRoom = /^(?:(?:the|this) )?(?:room|place|space|it)(?:'s|’s| is| measures)?/i.test(line.words)
+    const ofRoom = /^(?:(?:the|this) )?(?:room|place|space|it)(?:'s|’s| is| measures)?\b/i.test(line.words)
     if (!place || !ofRoom || !line.dims || line.dims.length < 2 || line.dims.length > 3) return null
     const sides = line.dims.map((length) => ({
       tenths: mm(length),

@@ -5,13 +5,27 @@ import type { Db } from '../../data/database'
 import { readSite } from '../../data/sites'
 import { siteState } from '../siteStates'
 
-/** Names a visit: 'Board and tape, bathroom, Bakehouse Lane'. */
-export function visitWords(db: Db, visit: Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade'>): string {
-  const site = readSite(db, visit.siteId)
-  if (!site) return 'A visit'
-  const places = siteState(db, site).places.filter((place) => visit.placeIds.includes(place.id))
-  return `${stageWords(visit)}, ${listed(places.map((place) => place.name))}, ${site.name}`
+type Named = Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade'>
+
+/** Names visits: 'Board and tape, bathroom, Bakehouse Lane'. Each site is looked up once, for lists of many. */
+export function visitNamer(db: Db): (visit: Named) => string {
+  const sites = new Map<string, { name: string; places: ReadonlyMap<string, string> } | null>()
+  const lookUp = (id: string) => {
+    const site = readSite(db, id)
+    return site
+      ? { name: site.name, places: new Map(siteState(db, site).places.map((place) => [place.id, place.name])) }
+      : null
+  }
+  return (visit) => {
+    if (!sites.has(visit.siteId)) sites.set(visit.siteId, lookUp(visit.siteId))
+    const site = sites.get(visit.siteId)
+    if (!site) return 'A visit'
+    const places = [...site.places].flatMap(([id, name]) => (visit.placeIds.includes(id) ? [name] : []))
+    return `${stageWords(visit)}, ${listed(places)}, ${site.name}`
+  }
 }
+
+export const visitWords = (db: Db, visit: Named): string => visitNamer(db)(visit)
 
 export const stageWords = (visit: Pick<PlannedVisit, 'stages' | 'trade'>): string => {
   if (visit.trade === 'inspector') return 'Inspection'

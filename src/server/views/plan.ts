@@ -11,7 +11,7 @@ import { readCrews } from '../../data/crews'
 import { readBookings, readPins, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
-import { stageWords, visitWords } from '../share/visitWords'
+import { stageWords, visitNamer } from '../share/visitWords'
 import { siteState } from '../siteStates'
 
 /** The plan of one site (rows are places) or of all sites (rows are crews), with days, gates and reasons. */
@@ -48,7 +48,7 @@ export function planView(context: Context, siteId: string | null) {
     reason: stored ? stored.reason : null,
     stale,
     rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
-    visits: visits.map((visit) => visitView(context, visit, plan)),
+    visits: visitViews(context, visits, plan),
   }
 }
 
@@ -94,54 +94,46 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
     }))
 }
 
-function visitView(context: Context, visit: PlannedVisit, plan: Plan) {
-  const site = context.site(visit.siteId)
-  const state = siteState(context.db, site)
-  const booking = readBookingsOnce(context).get(visit.key) ?? null
-  const pinned = readPinsOnce(context).has(visit.key)
-  const crew = readCrewsOnce(context).get(visit.crewId ?? '')
-  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
   const byKey = new Map(plan.visits.map((one) => [one.key, one]))
-  return {
-    key: visit.key,
-    siteId: visit.siteId,
-    site: site.name,
-    stage: visit.stages[0]!,
-    inspection: visit.trade === 'inspector',
-    title: stageWords(visit),
-    places: listed(visit.placeIds.map((id) => placeName(state, id))),
-    crewId: visit.crewId,
-    crew: crew?.name ?? `No ${TRADES[visit.trade].toLowerCase()} on record`,
-    people: visit.people,
-    startDay: visit.startDay,
-    startHalf: visit.startHalf,
-    endDay: visit.endDay,
-    endHalf: visit.endHalf,
-    when: visitDays(visit),
-    hours: visit.hours,
-    why: visit.why,
-    boundBy: visit.boundBy && byKey.has(visit.boundBy) ? visitWords(context.db, byKey.get(visit.boundBy)!) : null,
-    waiting: visit.holds.flatMap((key) => (byKey.has(key) ? [visitWords(context.db, byKey.get(key)!)] : [])),
-    work: lines.map(
-      (line) =>
-        `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
-    ),
-    booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
-    pinned,
-  }
+  const name = visitNamer(context.db)
+  const sites = new Map(context.sites().map((site) => [site.id, { site, state: siteState(context.db, site) }]))
+  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
+  const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  return visits.map((visit) => {
+    const { site, state } = sites.get(visit.siteId)!
+    const at = (key: string) => byKey.get(key)
+    const booking = bookings.get(visit.key) ?? null
+    const pinned = pins.has(visit.key)
+    const crew = crews.get(visit.crewId ?? '')
+    const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+    return {
+      key: visit.key,
+      siteId: visit.siteId,
+      site: site.name,
+      stage: visit.stages[0]!,
+      inspection: visit.trade === 'inspector',
+      title: stageWords(visit),
+      places: listed(visit.placeIds.map((id) => placeName(state, id))),
+      crewId: visit.crewId,
+      crew: crew?.name ?? `No ${TRADES[visit.trade].toLowerCase()} on record`,
+      people: visit.people,
+      startDay: visit.startDay,
+      startHalf: visit.startHalf,
+      endDay: visit.endDay,
+      endHalf: visit.endHalf,
+      when: visitDays(visit),
+      hours: visit.hours,
+      why: visit.why,
+      boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
+      waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
+      work: lines.map(
+        (line) =>
+          `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
+      ),
+      booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
+      pinned,
+    }
+  })
 }
-
-/** One reading a request for what every visit needs. */
-function once<T>(read: (context: Context) => T): (context: Context) => T {
-  const known = new WeakMap<Context, T>()
-  return (context) => {
-    const value = known.get(context) ?? read(context)
-    known.set(context, value)
-    return value
-  }
-}
-const readBookingsOnce = once(
-  (context) => new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking])),
-)
-const readPinsOnce = once((context) => new Set(readPins(context.db).map((pin) => pin.visitKey)))
-const readCrewsOnce = once((context) => new Map(readCrews(context.db).map((crew) => [crew.id, crew])))
