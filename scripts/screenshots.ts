@@ -66,7 +66,7 @@ try {
   await clickText(phone, 'footer button', 'Say it')
   await phone.type(
     'dialog textarea',
-    "Backing's about half. There's a leak under the window, could be the gutter. Tiler's back Thursday, and the client has to pick a grout by Monday. Cast stack stays until the switch-over.",
+    "Backing's about half. There's a leak under the window, the sill could be rotten too. Tiler's back Thursday, and the client has to pick a grout by Monday. Cast stack stays until the switch-over.",
   )
   await clickText(phone, 'dialog button', 'Read it back')
   await waitForText(phone, 'Suspected')

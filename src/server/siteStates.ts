@@ -1,18 +1,38 @@
-import { readRegisters } from '../data/observations'
+import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
 import { registersOf } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
 
-const kept = new WeakMap<Db, Map<string, { revision: number; state: SiteState }>>()
+interface Kept {
+  readonly revision: number
+  readonly state: SiteState
+  /** What was known at earlier instants, by instant. */
+  readonly earlier: Map<string, SiteState>
+}
+const kept = new WeakMap<Db, Map<string, Kept>>()
 
-/** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
-export function siteState(db: Db, site: Pick<Site, 'id' | 'revision'>): SiteState {
-  const states = kept.get(db) ?? new Map<string, { revision: number; state: SiteState }>()
+function keptState(db: Db, site: Pick<Site, 'id' | 'revision'>): Kept {
+  const states = kept.get(db) ?? new Map<string, Kept>()
   kept.set(db, states)
   const known = states.get(site.id)
-  if (known?.revision === site.revision) return known.state
-  const state = siteStateOf(registersOf(readRegisters(db, site.id)))
-  states.set(site.id, { revision: site.revision, state })
+  if (known?.revision === site.revision) return known
+  const fresh = {
+    revision: site.revision,
+    state: siteStateOf(registersOf(readRegisters(db, site.id))),
+    earlier: new Map<string, SiteState>(),
+  }
+  states.set(site.id, fresh)
+  return fresh
+}
+
+/** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
+export const siteState = (db: Db, site: Pick<Site, 'id' | 'revision'>): SiteState => keptState(db, site).state
+
+/** What was known about a site up to an instant, the instant included. */
+export function siteStateUpTo(db: Db, site: Pick<Site, 'id' | 'revision'>, instant: string): SiteState {
+  const { earlier } = keptState(db, site)
+  const state = earlier.get(instant) ?? siteStateOf(registersOf(readObservations(db, site.id, instant)))
+  earlier.set(instant, state)
   return state
 }

@@ -7,7 +7,6 @@ import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
-import { readObservations } from '../../data/observations'
 import { readPlan } from '../../data/plans'
 import { readPhoto } from '../../data/photos'
 import { insertUpdate, readLatestUpdate } from '../../data/share'
@@ -15,7 +14,7 @@ import { readSite, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { siteState, siteStateUpTo } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
 
@@ -29,9 +28,7 @@ export function draftUpdate(
   context.requireLead()
   const published = readLatestUpdate(context.db, site.id)
   const now = siteState(context.db, site)
-  const before = published
-    ? siteStateOf(registersOf(readObservations(context.db, site.id, published.publishedAt)))
-    : siteStateOf(registersOf([]))
+  const before = published ? siteStateUpTo(context.db, site, published.publishedAt) : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? EMPTY_PLAN(context.today)
   const draft = composeClientUpdate({
     siteId: site.id,

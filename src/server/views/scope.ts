@@ -10,13 +10,11 @@ import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { differences } from '../../core/walk/differences'
 import { seenWords } from '../../core/walk/mist'
-import { registersOf } from '../../core/walk/registers'
-import { placeName, siteStateOf, type SiteState } from '../../core/walk/siteState'
-import { readObservations } from '../../data/observations'
+import { placeName, type SiteState } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
+import { siteState, siteStateUpTo } from '../siteStates'
 import { mistByPlace } from './sitePlaces'
 
 /** The weave of a site with everything that its cells and rows open to. */
@@ -95,7 +93,7 @@ export function scopeView(context: Context, siteId: string) {
 function sinceLastWalk(context: Context, site: Site, now: SiteState) {
   const walk = now.walks.at(-1)
   if (!walk) return null
-  const before = siteStateOf(registersOf(readObservations(context.db, site.id, justBefore(walk.seenAt))))
+  const before = siteStateUpTo(context.db, site, justBefore(walk.seenAt))
   return {
     title: `Since the walk of ${longDay(dayOf(walk.seenAt))}`,
     changes: differences(before, now)
