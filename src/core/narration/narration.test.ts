@@ -114,6 +114,16 @@ describe('what a person tells on a walk', () => {
       { kind: 'found', element: 'joist', quantity: 2, private: true },
     ])
   })
+  test('small words inside the name of a place never name it', () => {
+    const lines = narrate({
+      text: "tiler's back Thursday, and the client has to pick a grout by Monday. stair's swept",
+      places: ['Bathroom', 'Hall and stair'],
+      current: 'Bathroom',
+      units: 'metric',
+      today: TODAY,
+    })
+    expect(lines.map((line) => line.place)).toEqual(['Bathroom', 'Bathroom', 'Bathroom'])
+  })
   test('said without a pause it is the same', () => {
     expect(
       told('windows are six of eight wrap not started window fitters back thursday').map((line) => line.kind),

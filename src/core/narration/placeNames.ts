@@ -25,6 +25,8 @@ export function placeNames(places: readonly string[]): PlaceNames {
   for (const { place, words } of known) {
     if (words.length === 1) continue
     for (const word of words) {
+      if (/^(?:and|or|of|the|a|an|with|to|in|on|under|over|by|for|at|no|one|two|three|four|five|\d+)$/.test(word))
+        continue
       const unique = having(word).length === 1
       const fits = unique && (!SORTS.has(word) || MAY_LEAD.has(word))
       const taken = known.some((other) => other.words.length === 1 && other.words[0] === word)

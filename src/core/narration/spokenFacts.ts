@@ -1,3 +1,4 @@
+import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
 import type { Size } from '../measure/size'
@@ -183,7 +184,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       line.trade === 'designer' || line.trade === 'engineer' ? line.trade : line.trade === 'client' ? 'client' : 'us'
     const value = { question: line.words, owner, ...(line.date ? { by: line.date } : {}) } as const
     return {
-      says: `To decide, ${owner === 'us' ? 'we answer' : `the ${owner} answers`}${line.date ? ` by ${line.date}` : ''}`,
+      says: `To decide, ${owner === 'us' ? 'we answer' : `the ${owner} answers`}${line.date ? ` by ${shortDay(line.date)}` : ''}`,
       facts: [{ subject: 'decision', facet: 'asked', subjectId: newId(), placeId: place?.id ?? null, value }],
     }
   },
