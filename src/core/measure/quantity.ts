@@ -28,6 +28,6 @@ const SHOWN: Record<Units, Record<Unit, { factor: number; word: string }>> = {
 export function printQuantity(quantity: Quantity, units: Units): string {
   const { factor, word } = SHOWN[units][quantity.unit]
   const value = quantity.value * factor
-  const digits = quantity.unit === 'each' ? 0 : quantity.unit === 'm3' ? 2 : value >= 10 ? 0 : 1
+  const digits = quantity.unit === 'each' ? 0 : quantity.unit === 'm3' ? 2 : Number(value.toFixed(1)) >= 10 ? 0 : 1
   return word ? `${value.toFixed(digits)} ${word}` : value.toFixed(digits)
 }

@@ -47,6 +47,7 @@ export function planView(context: Context, siteId: string | null) {
     school: site?.schools.cabinetsAndPaint ?? null,
     reason: stored ? stored.reason : null,
     stale,
+    uncrewed: [...new Set(visits.filter((visit) => !visit.crewId).map((visit) => TRADES[visit.trade].toLowerCase()))],
     rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
     visits: visitViews(context, visits, plan),
   }

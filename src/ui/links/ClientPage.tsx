@@ -40,7 +40,6 @@ export function ClientPage(props: ClientPageProps) {
         {props.photos.length > 0 && (
           <div className={styles.photos}>
             {props.photos.map((hash, i) => (
-              // eslint-disable-next-line @next/next/no-img-element
               <img key={hash} src={`/for/client/${props.token}/photos/${hash}`} alt={`From the site, photo ${i + 1}`} />
             ))}
           </div>

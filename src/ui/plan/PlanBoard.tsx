@@ -63,6 +63,12 @@ export function PlanBoard(props: PlanProps) {
         )}
         {said && <p className="notice notice-good">{said}</p>}
       </div>
+      {props.uncrewed.length > 0 && (
+        <p className="notice">
+          No crew is on record for: {props.uncrewed.join(', ')}. They are planned as if somebody were always free, and
+          nobody can be told. <a href="/settings">Add your crews</a>
+        </p>
+      )}
       <FormError error={error} />
       {props.visits.length === 0 ? (
         <p className="notice">Nothing to plan yet. Lay down work at a place, then plan.</p>

@@ -40,6 +40,8 @@ export interface PlanProps {
   readonly school: string | null
   readonly reason: string | null
   readonly stale: readonly string[]
+  /** Trades that have visits and no crew on record. */
+  readonly uncrewed: readonly string[]
   readonly rows: readonly {
     readonly id: string
     readonly name: string

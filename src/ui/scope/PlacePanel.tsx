@@ -73,7 +73,6 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
         {here(open.photos).map((photo) => (
           <figure key={photo.hash}>
             <a href={`/api/photos/${photo.hash}?size=shared`}>
-              {/* eslint-disable-next-line @next/next/no-img-element */}
               <img
                 src={`/api/photos/${photo.hash}?size=thumb`}
                 alt={photo.caption || `${row.name}, ${photo.on}`}

@@ -104,7 +104,14 @@ function SelectionLine({
             {row.choice && `: ${row.choice}`}
           </small>
         </th>
-        <td data-label="State">{SELECTION_STATES[row.state]}</td>
+        <td data-label="State">
+          {SELECTION_STATES[row.state]}
+          {row.state !== 'arrived' && row.state !== 'installed' && (
+            <small>
+              takes {row.leadDays[0]} to {row.leadDays[2]} days
+            </small>
+          )}
+        </td>
         <td data-label="Order by" className={`${pressure(row)} measure`}>
           {row.state === 'arrived' || row.state === 'installed' || row.state === 'ordered'
             ? ''

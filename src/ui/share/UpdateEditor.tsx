@@ -117,7 +117,6 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
             <div className={styles.photos}>
               {photos.map((photo) => (
                 <label key={photo.hash}>
-                  {/* eslint-disable-next-line @next/next/no-img-element */}
                   <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || photo.place} loading="lazy" />
                   <Form.Check
                     checked={shown.has(photo.hash)}

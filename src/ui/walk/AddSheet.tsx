@@ -1,24 +1,14 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
-import type { Day } from '@/core/calendar/day'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
-import { parseSize } from '@/core/measure/size'
-import { LEADS, type LeadKey } from '@/core/scope/leads'
-import { effort } from '@/core/scope/layTreatment'
-import type { Line } from '@/core/scope/line'
-import { STAGES, TRADES, type Stage, type Trade } from '@/core/scope/vocabulary'
-import type { Decision } from '@/core/walk/observation'
+import { LEADS } from '@/core/scope/leads'
+import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Place } from '@/core/walk/siteState'
 import { SayIt } from './SayIt'
-import type { NewFact, SiteWalk } from './useSiteWalk'
+import { sheetFact, type Adding } from './sheetFact'
+import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
-
-export type Adding =
-  | {
-      readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work'
-    }
-  | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
 
 interface AddSheetProps {
   readonly adding: Adding
@@ -83,7 +73,7 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const keep = async (form: FormData): Promise<void> => {
     try {
-      await site.record([factOf(adding, place, site, form)])
+      await site.record([sheetFact(adding, place, site, form)])
       onClose()
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error
@@ -256,124 +246,6 @@ const Pick = ({
     </select>
   </label>
 )
-
-/** Turns a filled form into the fact it tells.
- * @throws ImpossibleRequest naming what is missing or unreadable */
-function factOf(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact {
-  const text = (name: string): string => String(form.get(name) ?? '').trim()
-  const needed = (name: string, what: string): string => {
-    if (text(name) === '') throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
-    return text(name)
-  }
-  const at = { placeId: place.id, subjectId: uuid() }
-  const onLine = (line: Line) => ({ placeId: place.id, subjectId: line.id })
-  const day = (name: string): Day | undefined => (text(name) === '' ? undefined : (text(name) as Day))
-  switch (adding.kind) {
-    case 'note':
-      return {
-        ...at,
-        subject: 'note',
-        facet: 'noted',
-        value: { text: needed('text', 'Note'), private: form.has('private') },
-      }
-    case 'measure':
-      return {
-        placeId: place.id,
-        subjectId: place.id,
-        subject: 'place',
-        facet: 'measured',
-        value: parseSize(needed('size', 'Size'), site.snapshot.site.units),
-      }
-    case 'found':
-      return {
-        ...at,
-        subject: 'finding',
-        facet: 'found',
-        value: {
-          text: needed('text', 'What was found'),
-          condition: text('condition'),
-          certain: !form.has('suspected'),
-        },
-      }
-    case 'selection':
-      return {
-        ...at,
-        subject: 'selection',
-        facet: 'laid',
-        value: {
-          placeId: place.id,
-          what: needed('what', 'What'),
-          lead: text('lead') as LeadKey,
-          neededFor: text('stage') as Stage,
-        },
-      }
-    case 'keep':
-      return {
-        ...at,
-        subject: 'keep',
-        facet: 'kept',
-        value: { text: needed('text', 'What stays'), ...(text('until') ? { until: text('until') } : {}) },
-      }
-    case 'decide': {
-      const by = day('by')
-      if (by && by < site.snapshot.site.startsOn && by < site.snapshot.today)
-        throw new ImpossibleRequest('past', 'By: that day has passed. Choose today or later.', 'by')
-      const value: Decision = {
-        question: needed('question', 'Question'),
-        owner: text('owner') as Decision['owner'],
-        ...(by ? { by } : {}),
-        ...(text('blocks') ? { blocks: text('blocks') as Stage } : {}),
-      }
-      return { ...at, subject: 'decision', facet: 'asked', value }
-    }
-    case 'work': {
-      const hours = Number(text('hours').replace(',', '.'))
-      if (!(hours > 0)) throw new ImpossibleRequest('hours', 'Hours: write a number, like 4.', 'hours')
-      const title = needed('title', 'What')
-      return {
-        ...at,
-        subject: 'line',
-        facet: 'laid',
-        value: {
-          placeId: place.id,
-          stage: text('stage') as Stage,
-          trade: text('trade') as Trade,
-          action: 'install',
-          element: 'wall',
-          title,
-          basis: 'once',
-          rate: 'frame-opening',
-          quantity: { value: 1, unit: 'each' },
-          how: 'said on the walk',
-          rough: false,
-          hours: effort(1, hours),
-          cautions: [],
-          ...(form.has('extra') ? { extra: true } : {}),
-        },
-      }
-    }
-    case 'hold': {
-      const until = day('until')
-      return {
-        ...onLine(adding.line),
-        subject: 'line',
-        facet: 'held',
-        value: { reason: needed('reason', 'Reason'), ...(until ? { until } : {}) },
-      }
-    }
-    case 'exclude':
-      return {
-        ...onLine(adding.line),
-        subject: 'line',
-        facet: 'excluded',
-        value: { reason: needed('reason', 'Reason') },
-      }
-    case 'say':
-    case 'photo':
-    case 'more':
-      throw new ImpossibleRequest('no-fact', 'Choose what to add.')
-  }
-}
 
 function PhotoForm({ place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)

@@ -24,10 +24,12 @@ export function WalkApp() {
 
 function ChooseSite() {
   const [sites, setSites] = useState<readonly { id: string; name: string }[] | null>(null)
+  const [signedOut, setSignedOut] = useState(false)
   useEffect(() => {
     const load = async (): Promise<void> => {
       const answer = await fetch('/api/sites').catch(() => null)
       if (answer?.ok) return setSites(((await answer.json()) as { sites: { id: string; name: string }[] }).sites)
+      setSignedOut(answer?.status === 401)
       const kept = await phone.snapshots.toArray()
       setSites(kept.map(({ snapshot }) => ({ id: snapshot.site.id, name: snapshot.site.name })))
     }
@@ -40,6 +42,11 @@ function ChooseSite() {
         <h1>Walk</h1>
       </header>
       <main className={styles.body}>
+        {signedOut && (
+          <p className={`${styles.pad} notice`}>
+            You are signed out; what the phone holds is kept. <a href="/sign-in">Sign in</a>
+          </p>
+        )}
         <p className={styles.pad}>Which site?</p>
         <ul className={styles.rows}>
           {sites?.map((site) => (

@@ -1,0 +1,73 @@
+import type { Element } from '../scope/vocabulary'
+import { CORRECTION, type Clause } from './clauses'
+import type { Mention } from './mentions'
+import type { Fields, Reading, Said } from './reading'
+
+/** What is left of a clause after 'no', 'no sorry', 'make that'. */
+export function withoutCorrection(norm: string): string {
+  let rest = norm
+  while (rest !== '' && CORRECTION.test(rest)) rest = rest.replace(CORRECTION, '').trim()
+  return rest
+}
+
+/** Two clauses of one kind are one line where the second names no thing of its own and contradicts nothing. */
+export function joins(before: Said, reading: Reading): boolean {
+  const { line } = before
+  if (line.kind === 'decide' && !reading.own && !before.topic && reading.fields.date && !reading.fields.trade)
+    return true
+  if (line.kind !== reading.kind || reading.own || before.topic) return false
+  const { fields } = reading
+  if (line.kind === 'found') return line.condition === undefined || fields.condition === undefined
+  if (line.kind === 'progress')
+    return (
+      fields.action === line.action &&
+      fields.state === line.state &&
+      (fields.percent === line.percent || line.percent === undefined) &&
+      (fields.stage === line.stage || !fields.stage)
+    )
+  if (line.kind === 'work')
+    return (
+      fields.action === undefined ||
+      line.action === undefined ||
+      (line.action === fields.action && !fields.extra) ||
+      fields.action === 'protect'
+    )
+  if (line.kind === 'keep') return !(line.action && fields.action && line.action !== fields.action)
+  if (line.kind === 'measure') return false
+  if (line.kind === 'expect') return fields.trade === line.trade || fields.trade === undefined
+  return true
+}
+
+/** Adds to a line what a later clause told of it. */
+export function extend(before: Said, fields: Fields, clause: Clause): void {
+  before.end = clause.end
+  for (const [key, value] of Object.entries(fields)) {
+    if (before.line[key as keyof Fields] === undefined && value !== undefined)
+      Object.assign(before.line, { [key]: value })
+  }
+}
+
+/** 'toilet and vanity come out': things that share one verb make a line each. */
+export function joinedElements(tokens: readonly string[], mentions: readonly Mention[]): Element[] {
+  const found: Element[] = []
+  const named = mentions.filter((one) => !one.where && one.key)
+  named.forEach((one, i) => {
+    const next = named[i + 1]
+    if (
+      !next ||
+      !/^(?:and|or|and the|plus|plus the|and all the|and both)$/.test(tokens.slice(one.to, next.from).join(' '))
+    )
+      return
+    found.push(...(found.length === 0 ? [one.key as Element] : []), next.key as Element)
+  })
+  return [...new Set(found)]
+}
+
+const UNIT_FACTORS: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:foot|feet|ft)\b(?!.*\b(?:inch|inches|metres?|mm)\b)/, 304.8],
+  [/\b(?:inch|inches)\b/, 25.4],
+  [/\b(?:mm|mil|millimetres?)\b/, 1],
+  [/\b(?:metres?|meters?|m)\b/, 1000],
+]
+/** Millimetres of the unit that a clause named. */
+export const unitOf = (norm: string): number => UNIT_FACTORS.find(([pattern]) => pattern.test(norm))?.[1] ?? 1

@@ -1,0 +1,379 @@
+import type { Action, Element } from '../scope/vocabulary'
+import { clausesOf, type Clause } from './clauses'
+import { readDate, readLead } from './dates'
+import { extend, joinedElements, joins, unitOf, withoutCorrection } from './joining'
+import { actionIn, isExtra, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
+import { MATERIAL } from './lexicon'
+import type { LineKind, Narration, SpokenLine } from './line'
+import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
+import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
+import type { Fields, Reading, Said } from './reading'
+import { ANAPHORA, RULES, type Seen } from './rules'
+import { readNumbers } from './sizes'
+
+/** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
+export class Reader {
+  readonly lines: Said[] = []
+  private readonly names: PlaceNames
+  private places: readonly (string | null)[]
+  private element: Element | null = null
+  private stage: Fields['stage']
+  private trade: Fields['trade']
+
+  constructor(private readonly told: Narration) {
+    this.names = placeNames(told.places)
+    this.places = [told.current]
+  }
+
+  sentence(start: number, end: number): void {
+    const from = this.lines.length
+    const whole = this.told.text.slice(start, end)
+    const stays = this.places
+    const everywhere =
+      /\b(?:whole house|whole place|all over the house|entire house|throughout the house)\b|^\W*(?:ok|right|so|and)?\W*(?:everywhere|throughout)\b/i.test(
+        whole,
+      )
+    if (everywhere) this.places = [null]
+    const clauses = clausesOf(this.told.text, start, end, (norm) => leadingPlace(norm, this.names) !== null)
+    const secret = clauses.some((clause) => PRIVATE.test(clause.norm))
+    let correcting = false
+    let content = false
+    for (const clause of clauses) {
+      const said = withoutCorrection(clause.norm)
+      if (clause.corrects && said === '') {
+        correcting = true
+        continue
+      }
+      const lead = leadingPlace(clause.norm, this.names)
+      if (lead && !everywhere) this.places = lead.places
+      if (lead?.alone || isFiller(clause.norm)) continue
+      content = true
+      let norm = lead ? lead.rest : clause.norm
+      if (clause.corrects) norm = said
+      if (secret) norm = norm.replace(PRIVATE, ' ').replace(/\s+/g, ' ').trim()
+      // 'don't show the client this yet' only marks what follows.
+      if (secret && /^(?:(?:this|that|it|them|yet|just|so|please|but)(?: |$))*$/.test(norm)) continue
+      this.clause(clause, norm, from, correcting || clause.corrects, lead !== null)
+      correcting = false
+    }
+    this.flush()
+    this.settle(from, start, end, content, secret)
+    if (everywhere) this.places = stays
+  }
+
+  private clause(clause: Clause, norm: string, from: number, corrects: boolean, led: boolean): void {
+    const reading = this.read(norm)
+    if (led) reading.own = true
+    if (reading.fields.until) reading.fields.until = this.triggerOf(clause) ?? reading.fields.until
+    const last = this.lines.length > from ? this.lines.at(-1)! : null
+    if (corrects && last) return this.correct(last, reading, clause)
+    if (reading.kind === null) return this.attach(reading, clause, norm, last)
+    if (last?.topic) this.absorbTopic(last, reading)
+    const before = this.lines.length > from ? this.lines.at(-1)! : null
+    if (before && joins(before, reading)) return extend(before, reading.fields, clause)
+    this.push(reading, clause, norm, last?.topic && this.lines.at(-1) !== last ? last.start : clause.start)
+  }
+
+  /** The trigger that ends a temporary state, in the words it was told. */
+  private triggerOf(clause: Clause): string | undefined {
+    return /\b(?:until|till|til|before)\s+(.+)$/i.exec(this.told.text.slice(clause.start, clause.end))?.[1]
+  }
+
+  /** A thing named beforehand ('the old handrail, we are reusing that one') gives its fields to what is said of it. */
+  private absorbTopic(topic: Said, reading: Reading): void {
+    const apart = topic.norm.startsWith('statement ') || (reading.own && topic.line.element !== reading.fields.element)
+    if (apart) return this.flush()
+    this.lines.pop()
+    const { kind: _kind, words: _words, place: _place, ...fields } = topic.line
+    reading.fields = {
+      ...fields,
+      ...reading.fields,
+      ...(fields.element && !reading.own ? { element: fields.element } : {}),
+    }
+    reading.own = true
+  }
+
+  private push(reading: Reading, clause: Clause, norm: string, start: number): void {
+    const { kind, fields } = reading
+    const place = laterPlace(norm, this.names)
+    const places = place ?? this.places
+    const elements: readonly (Element | undefined)[] = reading.elements.length > 1 ? reading.elements : [fields.element]
+    for (const at of places) {
+      for (const element of elements) {
+        const line: SpokenLine = {
+          kind: kind!,
+          words: '',
+          ...fields,
+          ...(element ? { element } : {}),
+          ...(at ? { place: at } : {}),
+        }
+        this.lines.push({ line, start, end: clause.end, own: reading.own, norm })
+      }
+    }
+    this.remember(fields)
+  }
+
+  private remember(fields: Fields): void {
+    if (fields.element) this.element = fields.element
+    if (fields.stage) this.stage = fields.stage
+    if (fields.trade) this.trade = fields.trade
+  }
+
+  /** What says nothing by itself adds to the line before; where there is none it waits as a topic. */
+  private attach(reading: Reading, clause: Clause, norm: string, last: Said | null): void {
+    const names = reading.own && (reading.material || !last || last.topic === true)
+    if (last && last.topic && names && last.line.element && reading.fields.element !== last.line.element) {
+      this.flush()
+      return this.topic(reading, clause, norm)
+    }
+    if (
+      last &&
+      reading.own &&
+      reading.material &&
+      last.line.kind === 'selection' &&
+      reading.fields.element !== last.line.element
+    )
+      return this.topic(reading, clause, norm)
+    if (last?.topic && reading.own && last.norm.startsWith('statement ')) {
+      this.flush()
+      return this.topic(reading, clause, norm)
+    }
+    if (!last) return this.topic(reading, clause, norm)
+    const { line } = last
+    last.end = clause.end
+    const { fields } = reading
+    if (fields.dims?.length)
+      line.dims =
+        line.dims && !/^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
+          ? [...line.dims, ...fields.dims]
+          : fields.dims
+    else if (
+      reading.bare !== null &&
+      line.dims?.length === 1 &&
+      /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)
+    )
+      line.dims = [reading.bare * unitOf(last.norm)]
+    else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
+    if (
+      fields.percent !== undefined &&
+      /\b(?:percent|half|third|quarter|say|call it)\b/.test(norm) &&
+      line.kind === 'progress'
+    )
+      line.percent = fields.percent
+    for (const key of ['quantity', 'amount', 'date', 'leadDays', 'trade', 'stage', 'until'] as const) {
+      if (fields[key] !== undefined && line[key] === undefined) Object.assign(line, { [key]: fields[key] })
+    }
+    if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
+    if (isExtra(norm)) this.makeExtra(line, reading)
+    if (fields.trade) this.trade = fields.trade
+  }
+
+  private makeExtra(line: SpokenLine, reading: Reading): void {
+    line.kind = 'work'
+    line.extra = true
+    delete line.certain
+    if (line.amount === undefined && reading.bare !== null) line.amount = Math.round(reading.bare * 100)
+  }
+
+  private topic(reading: Reading, clause: Clause, norm: string): void {
+    const place = laterPlace(norm, this.names)?.[0] ?? this.places[0]
+    const kind: LineKind =
+      reading.material && reading.own ? 'selection' : reading.fields.dims?.length ? 'measure' : 'note'
+    const line: SpokenLine = { kind, words: '', ...reading.fields, ...(place ? { place } : {}) }
+    this.lines.push({
+      line,
+      start: clause.start,
+      end: clause.end,
+      own: reading.own,
+      topic: true,
+      norm: reading.statement ? `statement ${norm}` : norm,
+    })
+    this.remember(reading.fields)
+  }
+
+  /** A topic of which nothing more was said stands as what it is: a selection, a measure, or a note. */
+  private flush(): void {
+    const last = this.lines.at(-1)
+    if (!last?.topic) return
+    last.topic = false
+    if (last.line.kind !== 'note') return
+    // A thing named with its size and nothing more: what is there, or what is going in.
+    if (last.line.dims && last.line.element) {
+      last.line.kind = /\b(?:fitted|new|custom|pair|made to measure|bespoke|built|prehung|pre hung)\b/.test(last.norm)
+        ? 'selection'
+        : 'measure'
+      return
+    }
+    const { place, words, private: secret } = last.line
+    last.line = { kind: 'note', words, ...(place ? { place } : {}), ...(secret ? { private: secret } : {}) }
+  }
+
+  /** After 'no', 'sorry', 'make that' the last value wins; a whole new statement takes the place of the old. */
+  private correct(last: Said, reading: Reading, clause: Clause): void {
+    last.end = clause.end
+    const { fields, kind } = reading
+    const replaces =
+      kind !== null &&
+      !(
+        kind === 'measure' ||
+        kind === 'expect' ||
+        (kind === 'progress' && fields.percent === undefined) ||
+        (kind === 'selection' && !reading.own)
+      )
+    if (replaces || last.topic) {
+      const element = reading.own ? fields.element : (last.line.element ?? fields.element)
+      const { place } = last.line
+      last.line = {
+        kind: kind ?? last.line.kind,
+        words: '',
+        ...fields,
+        ...(element ? { element } : {}),
+        ...(place ? { place } : {}),
+      }
+      last.topic = kind === null
+      return this.remember(last.line)
+    }
+    for (const key of ['dims', 'date', 'quantity', 'percent', 'amount', 'leadDays', 'trade', 'until'] as const) {
+      if (fields[key] !== undefined) Object.assign(last.line, { [key]: fields[key] })
+    }
+    if (reading.own && fields.element) last.line.element = fields.element
+    else if (reading.bare !== null) {
+      if (last.line.amount !== undefined) last.line.amount = Math.round(reading.bare * 100)
+      else if (last.line.dims) last.line.dims = [reading.bare * unitOf(last.norm)]
+      else if (last.line.quantity !== undefined) last.line.quantity = reading.bare
+    }
+  }
+
+  /** Gives each line its words, marks what is private, and keeps a sentence that told nothing as a note. */
+  private settle(from: number, start: number, end: number, content: boolean, secret: boolean): void {
+    const { text } = this.told
+    const trim = (a: number, b: number): string => text.slice(a, b).replace(/^[\s,;:.!?]+|[\s,;:.!?]+$/g, '')
+    if (secret && this.lines.length > from) this.keepSecret(from)
+    else if (secret && from > 0 && PRIVATE_TAIL.test(trim(start, end).toLowerCase()))
+      this.lines[from - 1]!.line.private = true
+    const fresh = this.lines.slice(from)
+    if (fresh.length === 0) {
+      if (!content) return
+      const place = this.places[0]
+      this.lines.push({
+        line: {
+          kind: 'note',
+          words: trim(start, end),
+          ...(place ? { place } : {}),
+          ...(secret ? { private: true as const } : {}),
+        },
+        start,
+        end,
+        own: false,
+        norm: '',
+      })
+      return
+    }
+    const allNotes = fresh.every(({ line }) => line.kind === 'note')
+    if (allNotes) {
+      this.lines.length = from + 1
+      const [only] = fresh as [Said]
+      only.start = start
+      only.end = end
+    }
+    // Nothing falls between two lines: each reaches to where the next begins.
+    fresh.forEach((said, i) => {
+      const next = fresh[i + 1]
+      const begin = i === 0 ? start : said.start
+      const until = next && next.start > said.start ? Math.max(said.end, next.start) : next ? said.end : end
+      said.line.words = trim(begin, until)
+    })
+  }
+
+  private keepSecret(from: number): void {
+    for (const said of this.lines.slice(from)) {
+      const fact =
+        (said.line.kind === 'found' && said.line.condition !== undefined && said.line.element !== undefined) ||
+        (said.line.kind === 'progress' && said.line.element !== undefined && said.line.percent !== undefined)
+      if (!fact) {
+        const { place, words } = said.line
+        said.line = { kind: 'note', words, ...(place ? { place } : {}) }
+      }
+      said.line.private = true
+    }
+  }
+
+  private read(norm: string): Reading {
+    const tokens = norm.split(' ').filter(Boolean)
+    const { units, today } = this.told
+    const date = /\bany day (?:but|except)\b/.test(norm) ? null : readDate(norm, today)
+    const dateless = date ? norm.replace(date.words, ' ').replace(/\s+/g, ' ').trim() : norm
+    const lead = readLead(dateless)
+    const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
+    const mentions = elementsIn(tokens)
+    const trade = tradeIn(norm)
+    const action = actionIn(norm)
+    const main = this.mainThing(norm, tokens, mentions, action)
+    const own = main !== null || mentions.some((one) => !one.where && one.key === '')
+    const element = main ?? (ANAPHORA.test(norm) ? this.element : null) ?? whereElement(mentions) ?? this.element
+    const material = MATERIAL.test(norm) && !/\b(?:steel|glass|stone|iron) (?:lads|crew|guys?|people)\b/.test(norm)
+    const fields: Fields = {}
+    if (element) fields.element = element
+    if (numbers.dims.length > 0) fields.dims = [...numbers.dims]
+    if (numbers.quantity !== null) fields.quantity = numbers.quantity
+    if (numbers.amount !== null) fields.amount = numbers.amount
+    if (date) fields.date = date.day
+    if (trade) fields.trade = trade.trade
+    else if (
+      /^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(norm) &&
+      this.trade
+    )
+      fields.trade = this.trade
+    const reading: Reading = {
+      kind: null,
+      fields,
+      own,
+      elements: joinedElements(tokens, mentions),
+      material,
+      statement: /\b(?:is|are|was|were|has|have|wants?|asked|said|says|owns?|would)\b/.test(norm),
+      bare: numbers.bare,
+    }
+    reading.kind = this.kindOf(norm, reading, {
+      action,
+      lead,
+      percent: percentIn(norm, numbers.percent),
+      hasDate: date !== null,
+      tradeFirst: trade !== null && trade.at <= 12,
+      where: whereElement(mentions),
+    })
+    return reading
+  }
+
+  private mainThing(
+    norm: string,
+    tokens: readonly string[],
+    mentions: readonly Mention[],
+    action: Action | null,
+  ): Element | null {
+    if (action === 'install' || /^(?:there (?:is|are) no|there (?:is|are) not)\b/.test(norm)) {
+      const verb = tokens.findIndex(
+        (word, i) => /^(?:needs?|wants?|add|adds|adding|put|run|fit|install|no)$/.test(word) && i < tokens.length - 1,
+      )
+      const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
+      if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {
+        const wheres =
+          /^(?:out|in|on|over|through|under|up|down|behind|beside)$/.test(tokens[after.from - 2] ?? '') && after.where
+        if (!wheres) return after.key
+      }
+      if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null
+    }
+    if (/^with (?:an? )?/.test(norm)) return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null
+    return mainElement(mentions)
+  }
+
+  private kindOf(norm: string, reading: Reading, seen: Seen): LineKind | null {
+    for (const rule of RULES) {
+      const kind = rule(norm, reading, seen, this.lines.at(-1)?.line ?? null, {
+        element: this.element,
+        stage: this.stage,
+      })
+      if (kind) return kind
+    }
+    return null
+  }
+}
