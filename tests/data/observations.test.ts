@@ -2,8 +2,6 @@ import { readdirSync } from 'node:fs'
 import { resolve } from 'node:path'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
-import { USUAL_SCHOOLS } from '../../src/core/sequence/relations'
-import type { Day } from '../../src/core/calendar/day'
 import type { Observation } from '../../src/core/walk/observation'
 import { registersOf } from '../../src/core/walk/registers'
 import { openDatabase } from '../../src/data/database'
@@ -12,28 +10,12 @@ import { insertObservations, readObservations, readRegisters, rebuildRegisters }
 import { insertSite, readSite } from '../../src/data/sites'
 import { databaseFile, openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { closed, emptyFolder, TODAY } from '../fixtures/folder'
+import { siteOf } from '../fixtures/record'
 
 let firm: FirmFolder
 beforeEach(async () => {
   firm = await openFirmFolder(emptyFolder(), TODAY)
-  insertSite(
-    firm.db,
-    {
-      id: 's',
-      name: 'House',
-      built: null,
-      units: 'metric',
-      livedIn: true,
-      calendar: { weekdays: [1, 2, 3, 4, 5] },
-      startsOn: TODAY as Day,
-      schools: USUAL_SCHOOLS,
-      ownRelations: [],
-      clientName: '',
-      clientAddress: '',
-      privateNote: '',
-    },
-    'now',
-  )
+  insertSite(firm.db, siteOf('s'), 'now')
 })
 afterEach(() => closed(firm))
 

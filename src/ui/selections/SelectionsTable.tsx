@@ -112,14 +112,14 @@ function SelectionLine({
             </small>
           )}
         </td>
-        <td data-label="Order by" className={`${pressure(row)} measure`}>
+        <td data-label="Order by" className={`${pressure(row)} measure text-nowrap`}>
           {row.state === 'arrived' || row.state === 'installed' || row.state === 'ordered'
             ? ''
             : row.orderBy
               ? dateOnly(row.orderBy)
               : 'not planned'}
         </td>
-        <td data-label="Needed" className="measure">
+        <td data-label="Needed" className="measure text-nowrap">
           {row.neededOn ? dateOnly(row.neededOn) : ''}
         </td>
         <td data-label="In time?" className={pressure(row) === 'soft' ? undefined : pressure(row)}>

@@ -1,0 +1,107 @@
+import { describe, expect, test } from 'vitest'
+import type { Day } from '../calendar/day'
+import { narrate } from './narrate'
+
+const HOUSE = ['Hall', 'Kitchen', 'Main bath', 'Back bedroom', 'Laundry', 'Street face', 'Attic', 'Side yard']
+
+type Told = readonly [kind: string, parts: Readonly<Record<string, unknown>>]
+
+/** Sentences as they are said on site, with what a foreman would write down. */
+const EXAMPLES: readonly (readonly [place: string, text: string, lines: readonly Told[]])[] = [
+  [
+    'Hall',
+    "we're keeping the old floorboards in here. front door needs a new lock",
+    [
+      ['keep', { element: 'floor' }],
+      ['work', { element: 'hardware', action: 'install' }],
+    ],
+  ],
+  [
+    'Laundry',
+    'dryer moves over to the left wall and the electrician has to shift the outlet with it we need the designer to say where the sink goes',
+    [
+      ['work', { element: 'appliance', action: 'relocate' }],
+      ['work', { element: 'outlet', trade: 'electrician', action: 'relocate' }],
+      ['decide', { element: 'sink', trade: 'designer' }],
+    ],
+  ],
+  [
+    'Street face',
+    'siders are here Wednesday, no sorry, Thursday',
+    [['expect', { date: '2026-03-12', trade: 'sider' }]],
+  ],
+  [
+    'Attic',
+    "I think water's getting in. tarp it tonight",
+    [
+      ['found', { condition: 'leak', certain: false }],
+      ['work', { action: 'cover', date: '2026-03-10' }],
+    ],
+  ],
+  [
+    'Kitchen',
+    'three of the five pendants are up, the other two came broken',
+    [
+      ['progress', { element: 'light', percent: 60 }],
+      ['found', { element: 'light', condition: 'damaged', certain: true }],
+    ],
+  ],
+  [
+    'Main bath',
+    "tiler's nearly finished the floor. can we get the plumber back for the toilet on Friday week",
+    [
+      ['progress', { element: 'floor', trade: 'tiler', percent: 90 }],
+      ['expect', { element: 'toilet', trade: 'plumber', date: '2026-03-20' }],
+    ],
+  ],
+  [
+    'Street face',
+    "pointing's two thirds done on this side, the rest by end of next week",
+    [
+      ['progress', { element: 'brick', percent: 67 }],
+      ['expect', { element: 'brick', date: '2026-03-20' }],
+    ],
+  ],
+  [
+    'Side yard',
+    'drain passed its test. nobody pours till the inspector signs the card',
+    [
+      ['progress', { element: 'drain', action: 'test', percent: 100 }],
+      ['progress', { state: 'held', until: 'the inspector signs the card' }],
+    ],
+  ],
+  [
+    'Side yard',
+    "gas meter has to move before we trench. gas company can't come till the 3rd of April",
+    [
+      ['work', { element: 'gas-line', action: 'relocate' }],
+      ['progress', { state: 'held', date: '2026-04-03', until: 'the 3rd of April' }],
+    ],
+  ],
+  [
+    'Kitchen',
+    "range hood came dented, send it back. replacement's ten days",
+    [
+      ['found', { element: 'appliance', condition: 'damaged' }],
+      ['expect', { element: 'appliance', leadDays: 10 }],
+    ],
+  ],
+  ['Back bedroom', "window's 1.1 by 1.35", [['measure', { element: 'window', dims: [1100, 1350] }]]],
+  [
+    'Back bedroom',
+    "chimney breast stays, we're not opening the fireplace",
+    [
+      ['keep', { element: 'chimney' }],
+      ['exclude', {}],
+    ],
+  ],
+]
+
+describe('what a foreman would write down', () => {
+  test.each(EXAMPLES)('%s: %s', (current, text, lines) => {
+    const today = '2026-03-10' as Day
+    const told = narrate({ text, places: HOUSE, current, units: 'metric', today })
+    expect(told.map((line) => line.kind)).toEqual(lines.map(([kind]) => kind))
+    lines.forEach(([, parts], i) => expect(told[i]).toMatchObject({ place: current, ...parts }))
+  })
+})
