@@ -124,7 +124,7 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
   ],
   [
     new RegExp(
-      `\\bthe ${NUMBERED}\\b(?! (?:coat|floor|fix|one|time|of (?:the|them|those|these)|row|course|layer|window|door|joist|step|room|crew|bedroom|half|quarter|third))`,
+      `\\bthe ${NUMBERED}\\b(?=$| *[^a-z ]| (?:and|but|so|for|at|in|if|when|or|to|then|the|a|he|she|they|we|you|i|it|that|with|by|not|is|are|will|unless|because|from|on|until|before|after|morning|afternoon|now|instead|latest|too|as|no|weather|of (?!the|them|those|these))\\b)`,
     ),
     (m, today) => nextNumbered(m[1]!, today),
   ],

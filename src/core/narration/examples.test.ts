@@ -95,9 +95,44 @@ const EXAMPLES: readonly (readonly [place: string, text: string, lines: readonly
       ['exclude', {}],
     ],
   ],
+  [
+    'Kitchen',
+    "worktop's cut but not fixed. walls are boarded, nothing taped yet",
+    [
+      ['progress', { element: 'countertop', stage: 'countertops' }],
+      ['progress', { element: 'wall', stage: 'board', percent: 100 }],
+      ['progress', { stage: 'tape', percent: 0 }],
+    ],
+  ],
+  [
+    'Main bath',
+    "shower glass gets measured once the tile's done. niche needs two shelves",
+    [
+      ['progress', { element: 'shower', state: 'held', until: "the tile's done" }],
+      ['work', { element: 'shelf', quantity: 2, action: 'install' }],
+    ],
+  ],
+  [
+    'Street face',
+    'eight boards split, four of them by the tap. swap those out',
+    [
+      ['found', { element: 'siding', quantity: 8, condition: 'crack' }],
+      ['work', { element: 'siding', action: 'replace' }],
+    ],
+  ],
+  ['Side yard', "shoring's in place", [['progress', { stage: 'shoring', percent: 100 }]]],
+  ['Back bedroom', 'paint in here is off white', [['selection', { element: 'paint' }]]],
+  ['Laundry', 'we owe them a price on the second window', [['decide', {}]]],
 ]
 
 describe('what a foreman would write down', () => {
+  test('begun is not done, an ordinal is not a date, what will be is not found', () => {
+    const told = (text: string) =>
+      narrate({ text, places: HOUSE, current: 'Kitchen', units: 'metric', today: '2026-03-10' as Day })[0]!
+    expect(told("worktop's cut but not fixed").percent).toBeUndefined()
+    expect(told('we owe them a price on the second window').date).toBeUndefined()
+    expect(told("the plaster will crack over that joint").kind).not.toBe('found')
+  })
   test.each(EXAMPLES)('%s: %s', (current, text, lines) => {
     const today = '2026-03-10' as Day
     const told = narrate({ text, places: HOUSE, current, units: 'metric', today })

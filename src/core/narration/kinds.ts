@@ -73,6 +73,7 @@ export function conditionIn(norm: string): string | null {
       )
     )
       continue
+    if (/\b(?:will|going to|would)(?: (?:just|only|soon|all|never))? $/.test(before)) continue
     if (condition === 'live' && /\b(?:they|we|people|who|family|client|owners?|to|i|you)\s$/.test(before)) continue
     if (condition === 'wrong' && /\b(?:went|nothing)\s$/.test(before)) continue
     return condition
@@ -114,7 +115,7 @@ export function testIn(
 const PARTICIPLES =
   'done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
 const AT_END =
-  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again))'
+  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|on (?:the|this|that|both)))'
 const AT_END_STRICT =
   '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again))'
 const STATE = new RegExp(`\\b(?<!wall )(?<!first )(?:${PARTICIPLES})\\b`)
@@ -135,7 +136,7 @@ function states(norm: string): boolean {
 export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
   if (spoken !== null) return spoken
   if (
-    /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\byet to (?:start|begin)\b|\bunstarted\b/.test(
+    /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\b(?:nothing|none|neither)\b.* (?:yet$|(?:[a-z]+ed|done|laid|hung|run|cut|dug|set|up|in)(?: yet)?$)|\byet to (?:start|begin)\b|\bunstarted\b/.test(
       norm,
     )
   )
@@ -148,6 +149,13 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
       /\bnot(?: yet| either)?$/.test(norm))
   )
     return 0
+  // 'cut but not fixed': begun, and nobody said how far.
+  if (
+    new RegExp(
+      `\\b(?:but|just|only) (?:it |they |that )?(?:is |are |has |have )?not (?:yet )?(?:been )?(?:${PARTICIPLES}|[a-z]+ed)\\b`,
+    ).test(norm)
+  )
+    return 'some'
   if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
   if (/\bthree quarters?\b/.test(norm)) return 75
   if (/\btwo thirds?\b/.test(norm)) return 67
@@ -172,7 +180,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     )
   )
     return 'some'
-  if (states(norm) || PARTICLE.test(norm)) return 100
+  if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
   return null
 }
 
@@ -180,7 +188,7 @@ const FUTURE =
   /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can|could|gets?|when|once|if|let us|lets)\b/
 export const isFuture = (norm: string): boolean => FUTURE.test(norm)
 export const isGone = (norm: string): boolean =>
-  /\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+  /\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
   ) && !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm)
 
@@ -271,7 +279,7 @@ export function actionIn(norm: string): Action | null {
         (/^(?:the|a|an|of|by|change|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
           before,
         ) ||
-          /^(?:is|are|was|has|for it is)\b/.test(after))
+          /^(?:(?:in|on|for) (?:here|there|this|that)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(after))
       )
         continue
       if (

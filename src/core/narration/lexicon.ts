@@ -210,16 +210,16 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['paint', /\b(?:paint|repaint|touch up|touch-up|touchup|prime|stain|decorate)\b/],
   [
     'repair',
-    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|glue|refit|rehang|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
+    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|glue|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|come down|comes down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up)|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,3}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up)|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,3}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:needs? an?|needs? new|needs? another|needs? \d|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? \d|need an?|need new|need \d)\b/,
+    /\b(?:needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 

@@ -11,7 +11,7 @@ export interface Mention {
 }
 
 const PREPOSITION =
-  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like)$/
+  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart)$/
 const STOPS = /^(?:is|are|was|were|has|have|not|need|needs|put|run|add|and|or|but|that|which|we|they|it)$/
 const PARTICLE_VERB =
   /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/

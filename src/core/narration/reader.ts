@@ -11,6 +11,10 @@ import type { Fields, Reading, Said } from './reading'
 import { ANAPHORA, RULES, type Seen } from './rules'
 import { readNumbers } from './sizes'
 
+/** The boards of a face are its siding. */
+const isSidingBoard = (element: Element, place: string | null, norm: string): boolean =>
+  element === 'drywall' && /\b(?:face|elevation|gable)\b/i.test(place ?? '') && /(?<!backer )\bboards?\b/.test(norm)
+
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
   readonly lines: Said[] = []
@@ -76,7 +80,9 @@ export class Reader {
 
   /** The trigger that ends a temporary state, in the words it was told. */
   private triggerOf(clause: Clause): string | undefined {
-    return /\b(?:until|till|til|before)\s+(.+)$/i.exec(this.told.text.slice(clause.start, clause.end))?.[1]
+    return /\b(?:until|till|til|before|once|as soon as)\s+(.+)$/i.exec(
+      this.told.text.slice(clause.start, clause.end),
+    )?.[1]
   }
 
   /** A thing named beforehand ('the old handrail, we are reusing that one') gives its fields to what is said of it. */
@@ -97,6 +103,7 @@ export class Reader {
     const { kind, fields } = reading
     const place = laterPlace(norm, this.names)
     const places = place ?? this.places
+    const named = (element: Element): Element => (isSidingBoard(element, places[0] ?? null, norm) ? 'siding' : element)
     const elements: readonly (Element | undefined)[] = reading.elements.length > 1 ? reading.elements : [fields.element]
     for (const at of places) {
       for (const element of elements) {
@@ -104,13 +111,13 @@ export class Reader {
           kind: kind!,
           words: '',
           ...fields,
-          ...(element ? { element } : {}),
+          ...(element ? { element: named(element) } : {}),
           ...(at ? { place: at } : {}),
         }
         this.lines.push({ line, start, end: clause.end, own: reading.own, norm })
       }
     }
-    this.remember(fields)
+    this.remember(fields.element ? { ...fields, element: named(fields.element) } : fields)
   }
 
   private remember(fields: Fields): void {

@@ -167,6 +167,8 @@ export const RULES: readonly Rule[] = [
   },
   (norm, reading, seen, _last, memory) => {
     if (/^(?:i|we|he|she|they) (?:just |already )?[a-z]+(?:ed|t) (?:it|them)\b/.test(norm)) return null
+    const trigger = seen.percent === 100 ? /^(.*?)\b(?:once|as soon as) (.+)$/.exec(norm) : null
+    if (trigger) return waitsFor(trigger[1]!, trigger[2]!, reading)
     if (seen.percent === null || (seen.action !== null && seen.percent === 100 && isFuture(norm))) return null
     if (seen.percent === 100 && isFuture(norm) && !/\b(?:is|are|was|were|all|s) /.test(norm)) return null
     if (denies(norm)) return null
@@ -210,6 +212,16 @@ export const RULES: readonly Rule[] = [
     return null
   },
 ]
+
+/** 'The glass gets measured once the tile is done': held, not done; alone, the trigger says nothing of today. */
+function waitsFor(head: string, trigger: string, { fields }: Reading): LineKind | null {
+  if (head.trim() === '') return null
+  fields.state = 'held'
+  fields.until = trigger
+  const stage = stageIn(head, fields.element ?? null, false)
+  if (stage) fields.stage = stage
+  return 'progress'
+}
 
 function expectDated(norm: string, fields: Fields): LineKind {
   const stage = stageIn(norm, null, false) ?? stageIn('', fields.element ?? null, false)
