@@ -120,6 +120,16 @@ const EXAMPLES: readonly (readonly [place: string, text: string, lines: readonly
       ['work', { element: 'siding', action: 'replace' }],
     ],
   ],
+  [
+    'Kitchen',
+    'drywall hung, not taped',
+    [
+      ['progress', { element: 'drywall', stage: 'board', percent: 100 }],
+      ['progress', { stage: 'tape', percent: 0 }],
+    ],
+  ],
+  ['Main bath', "plumber to fix it, that's on him not an extra", [['work', { trade: 'plumber', action: 'repair' }]]],
+  ['Kitchen', 'worktop is quartz, light grey', [['selection', { element: 'countertop' }]]],
   ['Side yard', "shoring's in place", [['progress', { stage: 'shoring', percent: 100 }]]],
   ['Back bedroom', 'paint in here is off white', [['selection', { element: 'paint' }]]],
   ['Laundry', 'we owe them a price on the second window', [['decide', {}]]],
@@ -130,8 +140,10 @@ describe('what a foreman would write down', () => {
     const told = (text: string) =>
       narrate({ text, places: HOUSE, current: 'Kitchen', units: 'metric', today: '2026-03-10' as Day })[0]!
     expect(told("worktop's cut but not fixed").percent).toBeUndefined()
+    expect(told('painting done by friday').percent).toBeUndefined()
+    expect(told("that's on him, not an extra").extra).toBeUndefined()
     expect(told('we owe them a price on the second window').date).toBeUndefined()
-    expect(told("the plaster will crack over that joint").kind).not.toBe('found')
+    expect(told('the plaster will crack over that joint').kind).not.toBe('found')
   })
   test.each(EXAMPLES)('%s: %s', (current, text, lines) => {
     const today = '2026-03-10' as Day

@@ -118,7 +118,7 @@ const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|on (?:the|this|that|both)))'
 const AT_END_STRICT =
   '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again))'
-const STATE = new RegExp(`\\b(?<!wall )(?<!first )(?:${PARTICIPLES})\\b`)
+const STATE = new RegExp(`\\b(?<!\\bwall )(?<!first )(?:${PARTICIPLES})\\b`)
 const NOT_STANDING =
   '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us))'
 const PARTICLE = new RegExp(
@@ -149,6 +149,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
       /\bnot(?: yet| either)?$/.test(norm))
   )
     return 0
+  if (new RegExp(`^not (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
   // 'cut but not fixed': begun, and nobody said how far.
   if (
     new RegExp(
@@ -193,7 +194,7 @@ export const isGone = (norm: string): boolean =>
   ) && !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm)
 
 export const isExtra = (norm: string): boolean =>
-  /\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|on top of the (?:price|contract))\b/.test(
+  /(?<!\b(?:not|no|is not|never) (?:as |an |a |any )?)\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|on top of the (?:price|contract))\b/.test(
     norm,
   )
 export const NEED =

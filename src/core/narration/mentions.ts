@@ -24,7 +24,7 @@ export function elementsIn(tokens: readonly string[]): Mention[] {
   const found: Mention[] = []
   for (let i = 0; i < tokens.length;) {
     const hit = matchAt(tokens, i)
-    if (!hit || isAct(tokens, i, hit.length)) {
+    if (!hit || isAct(tokens, i, hit.length) || isShade(tokens, i, hit.length)) {
       i++
       continue
     }
@@ -69,6 +69,12 @@ const isAct = (tokens: readonly string[], at: number, length: number): boolean =
   (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
     (/^(?:board|block|wrap)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
   (at === 0 || /^(?:and|to|then|we|will|can|just|please|i|you|not|or)$/.test(tokens[at - 1]!))
+
+/** 'Light grey' is a colour, not a lamp. */
+const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
+  length === 1 &&
+  tokens[at] === 'light' &&
+  /^(?:gr[ae]y|blue|green|brown|oak|pine|walnut|cream|wood|stone|colou?r|tan|beige)$/.test(tokens[at + 1] ?? '')
 
 function tellsWhere(tokens: readonly string[], at: number): boolean {
   for (let look = at - 1; look >= Math.max(0, at - 4); look--) {

@@ -313,7 +313,7 @@ export class Reader {
     const lead = readLead(dateless)
     const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
     const mentions = elementsIn(tokens)
-    const trade = tradeIn(norm)
+    const trade = tradeIn(norm.replace(/(?<=\w )(?:when|once|as soon as) .*$/, ''))
     const action = actionIn(norm)
     const main = this.mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')

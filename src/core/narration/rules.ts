@@ -173,6 +173,12 @@ export const RULES: readonly Rule[] = [
     if (seen.percent === 100 && isFuture(norm) && !/\b(?:is|are|was|were|all|s) /.test(norm)) return null
     if (denies(norm)) return null
     const { fields } = reading
+    if (
+      seen.percent === 100 &&
+      seen.hasDate &&
+      /\b(?:done|finished|complete|in|up|out|ready) (?:by|before)\b/.test(norm)
+    )
+      return expectDated(norm, fields)
     if (seen.percent !== 'some') fields.percent = seen.percent
     const gone = seen.percent !== null && isGone(norm)
     const stage =
