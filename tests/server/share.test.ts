@@ -1,12 +1,11 @@
 import ICAL from 'ical.js'
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { readMessages } from '../../src/data/share'
 import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import { clockFrom } from '../../src/server/clock'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { closeSolver } from '../../src/server/plan/solver'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
 import { clientPage, draftUpdate, publishUpdate, requireSharedPhoto } from '../../src/server/share/clientUpdates'
 import { withdrawLink } from '../../src/server/share/links'
@@ -16,19 +15,14 @@ import { roomSheetView } from '../../src/server/views/roomSheet'
 import { shareView, siteShareView } from '../../src/server/views/share'
 import { todayView } from '../../src/server/views/today'
 import { recordFacts } from '../../src/server/walk/recordFacts'
-import { as, closed, demoFolder, opened, ORIGIN } from '../fixtures/folder'
+import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { as, ORIGIN } from '../fixtures/folder'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
-let folder: string
 let firm: FirmFolder
-beforeAll(async () => {
-  folder = await demoFolder()
+eachWithDemoFirm((fresh) => {
+  firm = fresh
 })
-beforeEach(async () => {
-  firm = await opened(folder)
-})
-afterEach(() => closed(firm))
-afterAll(closeSolver)
 
 const tokenOf = (url: string) => url.split('/').at(-1)!.trim()
 const lastLink = (start: string) =>

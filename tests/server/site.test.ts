@@ -1,4 +1,4 @@
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import sharp from 'sharp'
 import { readBookings, readPlan } from '../../src/data/plans'
@@ -9,7 +9,6 @@ import type { FirmFolder } from '../../src/server/firmFolder'
 import { photoResponse, storePhoto } from '../../src/server/photos/photos'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { moveVisit, previewMove, undoLastPlan, unpinVisit } from '../../src/server/plan/moveVisit'
-import { closeSolver } from '../../src/server/plan/solver'
 import { addPlace, createSite, layTreatmentAt } from '../../src/server/sites/createSite'
 import { keepCrew, keepRate } from '../../src/server/sites/crewsAndRates'
 import { editSite } from '../../src/server/sites/editSite'
@@ -22,21 +21,15 @@ import { todayView } from '../../src/server/views/today'
 import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
-import { as, closed, demoFolder, opened } from '../fixtures/folder'
+import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { as } from '../fixtures/folder'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 const BATH = placeIdOf('bakehouse', 'bath')
-let folder: string
 let firm: FirmFolder
-
-beforeAll(async () => {
-  folder = await demoFolder()
+eachWithDemoFirm((fresh) => {
+  firm = fresh
 })
-beforeEach(async () => {
-  firm = await opened(folder)
-})
-afterEach(() => closed(firm))
-afterAll(closeSolver)
 
 const state = (siteId = BAKEHOUSE) => siteState(firm.db, readSite(firm.db, siteId)!)
 const lineOf = (placeId: string, title: string) =>

@@ -1,4 +1,5 @@
 import { addDays, weekday, type Day } from '../calendar/day'
+import { SMALL_NUMBERS } from './numbers'
 
 const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const MONTHS = [
@@ -48,23 +49,7 @@ const ORDINALS = [
   'thirtieth',
   'thirty first',
 ]
-const COUNTS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  couple: 2,
-}
+const COUNTS: Readonly<Record<string, number>> = { ...SMALL_NUMBERS, a: 1, an: 1, couple: 2 }
 const DAY_NAME = `(${WEEKDAYS.join('|')})`
 const MONTH = `(${MONTHS.map((month) => `${month}|${month.slice(0, 3)}`).join('|')})`
 const NUMBERED = `(\\d{1,2}(?:st|nd|rd|th)?|${[...ORDINALS].reverse().join('|')})`

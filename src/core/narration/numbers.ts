@@ -1,4 +1,5 @@
-const SMALL: Readonly<Record<string, number>> = {
+/** The numbers below twenty, each a word of its own. */
+export const SMALL_NUMBERS: Readonly<Record<string, number>> = {
   zero: 0,
   one: 1,
   two: 2,
@@ -71,7 +72,7 @@ export function readNumber(tokens: readonly string[], at: number): ReadNumber | 
 function readPart(tokens: readonly string[], at: number): ReadNumber | null {
   const slash = /^(\d+)\/(\d+)$/.exec(tokens[at] ?? '')
   if (slash) return { value: Number(slash[1]) / Number(slash[2]), next: at + 1, fraction: true }
-  const count = SMALL[tokens[at] ?? '']
+  const count = SMALL_NUMBERS[tokens[at] ?? '']
   const part = PARTS[tokens[at + 1] ?? '']
   if (count !== undefined && part && part > 2) return { value: count / part, next: at + 2, fraction: true }
   if (
@@ -140,12 +141,12 @@ function readTens(tokens: readonly string[], at: number): { value: number; next:
   const word = tokens[at] ?? ''
   const tens = TENS[word]
   if (tens !== undefined) {
-    const one = SMALL[tokens[at + 1] ?? '']
+    const one = SMALL_NUMBERS[tokens[at + 1] ?? '']
     return one !== undefined && one > 0 && one < 10
       ? { value: tens + one, next: at + 2 }
       : { value: tens, next: at + 1 }
   }
-  const small = SMALL[word]
+  const small = SMALL_NUMBERS[word]
   return small === undefined ? null : { value: small, next: at + 1 }
 }
 
@@ -155,7 +156,7 @@ function readTail(tokens: readonly string[], at: number): { value: number; next:
   const slash = /^(\d+)\/(\d+)$/.exec(tokens[from] ?? '')
   if (slash) return { value: Number(slash[1]) / Number(slash[2]), next: from + 1 }
   if (tokens[at] !== 'and') return null
-  const count = tokens[from] === 'a' || tokens[from] === 'an' ? 1 : SMALL[tokens[from] ?? '']
+  const count = tokens[from] === 'a' || tokens[from] === 'an' ? 1 : SMALL_NUMBERS[tokens[from] ?? '']
   const part = PARTS[tokens[from + 1] ?? '']
   return count !== undefined && part ? { value: count / part, next: from + 2 } : null
 }
