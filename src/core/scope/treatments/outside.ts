@@ -1,4 +1,5 @@
 import { choose, work, type Treatment } from '../treatment'
+import { DRAIN_INSPECTED, FLASHING_CHECKED, WINDOW_CHECKED } from './commonLines'
 
 export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
   {
@@ -14,9 +15,7 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
       work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier over the old boards', 'face', 'barrier', {
         cautions: ['weather-opening'],
       }),
-      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', {
-        inspects: ['weather-barrier'],
-      }),
+      FLASHING_CHECKED,
       work('cladding', 'sider', 'overlay', 'siding', 'New siding and trim', 'face', 'siding', {
         cautions: ['roof-edge'],
       }),
@@ -38,9 +37,7 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
       work('weather-barrier', 'sider', 'install', 'weather-barrier', 'Barrier and flashing', 'face', 'barrier', {
         cautions: ['weather-opening'],
       }),
-      work('weather-barrier', 'sider', 'test', 'flashing', 'Flashing photographed', 'once', 'inspect-rough', {
-        inspects: ['weather-barrier'],
-      }),
+      FLASHING_CHECKED,
       work('cladding', 'sider', 'replace', 'siding', 'New siding and trim', 'face', 'siding', {
         cautions: ['roof-edge'],
       }),
@@ -117,16 +114,7 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
       work('windows-doors', 'window-door', 'replace', 'window', 'Set and flash the new unit', 'once', 'window-set', {
         cautions: ['ladder'],
       }),
-      work(
-        'windows-doors',
-        'window-door',
-        'test',
-        'window',
-        'Opened, closed and flashing photographed',
-        'once',
-        'inspect-rough',
-        { inspects: ['windows-doors'] },
-      ),
+      WINDOW_CHECKED,
       work('trim', 'carpenter', 'install', 'casing', 'Casing', 'once', 'door-hang'),
     ],
     selections: [choose('Window or door unit', 'custom-window', 'windows-doors')],
@@ -148,16 +136,7 @@ export const OPENING_TREATMENTS: readonly Treatment[] = [
         { cautions: ['bearing-wall', 'weather-opening', 'wall-openings'] },
       ),
       work('windows-doors', 'window-door', 'install', 'window', 'Set and flash the new unit', 'once', 'window-set'),
-      work(
-        'windows-doors',
-        'window-door',
-        'test',
-        'window',
-        'Opened, closed and flashing photographed',
-        'once',
-        'inspect-rough',
-        { inspects: ['windows-doors'] },
-      ),
+      WINDOW_CHECKED,
       work('trim', 'carpenter', 'install', 'casing', 'Casing', 'once', 'door-hang'),
     ],
     selections: [choose('Window or door unit', 'custom-window', 'windows-doors')],
@@ -223,9 +202,7 @@ export const GROUND_TREATMENTS: readonly Treatment[] = [
         cautions: ['buried-services', 'trench'],
       }),
       work('underground', 'plumber', 'install', 'drain', 'Lay the drain', 'length', 'lay-drain', { outage: 'toilet' }),
-      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', {
-        inspects: ['excavation', 'underground'],
-      }),
+      DRAIN_INSPECTED,
       work('concrete', 'concrete', 'install', 'slab', 'Fill, bar and pour', 'slab', 'pour-slab', {
         cautions: ['fill'],
       }),
@@ -251,9 +228,7 @@ export const GROUND_TREATMENTS: readonly Treatment[] = [
       work('underground', 'plumber', 'install', 'drain', 'Bed and lay the drain', 'length', 'lay-drain', {
         outage: 'toilet',
       }),
-      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', {
-        inspects: ['excavation', 'underground'],
-      }),
+      DRAIN_INSPECTED,
       work('site-works', 'excavator', 'close-up', 'drain', 'Fill and tamp in layers', 'length', 'lay-drain', {
         cautions: ['fill'],
       }),

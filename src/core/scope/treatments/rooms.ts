@@ -1,6 +1,11 @@
 import { choose, work, type Treatment } from '../treatment'
-
-const ROUGH = ['framing', 'ducts', 'pipes', 'gas', 'wires', 'low-voltage'] as const
+import {
+  DRAIN_INSPECTED,
+  PIPES_TESTED,
+  ROUGH_INS_INSPECTED,
+  WALLS_AND_CEILING_STRIPPED,
+  WIRES_AND_BOXES,
+} from './commonLines'
 
 export const ROOM_TREATMENTS: readonly Treatment[] = [
   {
@@ -24,15 +29,9 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       work('pipes', 'plumber', 'install', 'pipe', 'Pipes in walls and floor', 'once', 'pipes-bath', {
         outage: 'water',
       }),
-      work('pipes', 'plumber', 'test', 'pipe', 'Pressure test, photographed', 'once', 'pressure-test', {
-        inspects: ['pipes'],
-      }),
-      work('wires', 'electrician', 'install', 'wire', 'Wires and boxes', 'once', 'wires-room', {
-        cautions: ['hanging-wires'],
-      }),
-      work('wires', 'inspector', 'inspect', 'wall', 'Inspection of rough-ins', 'once', 'inspect-rough', {
-        inspects: ROUGH,
-      }),
+      PIPES_TESTED,
+      WIRES_AND_BOXES,
+      ROUGH_INS_INSPECTED,
       work('insulation', 'insulator', 'insulate', 'insulation', 'Insulate walls', 'walls', 'insulate'),
       work('board', 'drywaller', 'install', 'drywall', 'Board and backer', 'walls-and-ceiling', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape and fill', 'ceiling', 'tape'),
@@ -64,16 +63,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
         cautions: ['dust', 'gas'],
         outage: 'kitchen sink',
       }),
-      work(
-        'strip-out',
-        'demolition',
-        'remove',
-        'plaster',
-        'Strip walls and ceiling',
-        'walls-and-ceiling',
-        'strip-finishes',
-        { cautions: ['dust', 'hanging-wires'] },
-      ),
+      WALLS_AND_CEILING_STRIPPED,
       work('framing', 'carpenter', 'repair', 'stud', 'Straighten and fur walls', 'walls', 'frame-room'),
       work('framing', 'carpenter', 'install', 'blocking', 'Backing for wall cabinets', 'once', 'backing', {
         beforeCover: true,
@@ -82,15 +72,11 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       work('pipes', 'plumber', 'install', 'pipe', 'Pipes for sink and appliances', 'once', 'pipes-kitchen', {
         outage: 'water',
       }),
-      work('pipes', 'plumber', 'test', 'pipe', 'Pressure test, photographed', 'once', 'pressure-test', {
-        inspects: ['pipes'],
-      }),
+      PIPES_TESTED,
       work('wires', 'electrician', 'install', 'wire', 'Wires, boxes and under-cabinet stubs', 'once', 'wires-kitchen', {
         cautions: ['hanging-wires', 'circuit-load'],
       }),
-      work('wires', 'inspector', 'inspect', 'wall', 'Inspection of rough-ins', 'once', 'inspect-rough', {
-        inspects: ROUGH,
-      }),
+      ROUGH_INS_INSPECTED,
       work('insulation', 'insulator', 'insulate', 'insulation', 'Insulate outer walls', 'walls', 'insulate'),
       work('board', 'drywaller', 'install', 'drywall', 'Hang board', 'walls-and-ceiling', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape, fill and sand', 'walls-and-ceiling', 'tape'),
@@ -118,23 +104,10 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
     cautions: ['dust', 'hanging-wires'],
     lines: [
       work('protect', 'carpenter', 'protect', 'floor', 'Protect the way in', 'once', 'protect-room'),
-      work(
-        'strip-out',
-        'demolition',
-        'remove',
-        'plaster',
-        'Strip walls and ceiling',
-        'walls-and-ceiling',
-        'strip-finishes',
-        { cautions: ['dust', 'hanging-wires'] },
-      ),
+      WALLS_AND_CEILING_STRIPPED,
       work('framing', 'carpenter', 'repair', 'stud', 'Straighten and fur walls', 'walls', 'frame-room'),
-      work('wires', 'electrician', 'install', 'wire', 'Wires and boxes', 'once', 'wires-room', {
-        cautions: ['hanging-wires'],
-      }),
-      work('wires', 'inspector', 'inspect', 'wall', 'Inspection of rough-ins', 'once', 'inspect-rough', {
-        inspects: ROUGH,
-      }),
+      WIRES_AND_BOXES,
+      ROUGH_INS_INSPECTED,
       work('insulation', 'insulator', 'insulate', 'insulation', 'Insulate walls', 'walls', 'insulate'),
       work('board', 'drywaller', 'install', 'drywall', 'Hang board', 'walls-and-ceiling', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape, fill and sand', 'walls-and-ceiling', 'tape'),
@@ -217,12 +190,8 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
     lines: [
       work('framing', 'carpenter', 'install', 'wall', 'Frame walls and bulkheads', 'walls', 'frame-room'),
       work('ducts', 'hvac', 'install', 'duct', 'Supply and return ducts', 'once', 'ducts-room'),
-      work('wires', 'electrician', 'install', 'wire', 'Wires and boxes', 'once', 'wires-room', {
-        cautions: ['hanging-wires'],
-      }),
-      work('wires', 'inspector', 'inspect', 'wall', 'Inspection of rough-ins', 'once', 'inspect-rough', {
-        inspects: ROUGH,
-      }),
+      WIRES_AND_BOXES,
+      ROUGH_INS_INSPECTED,
       work('insulation', 'insulator', 'insulate', 'insulation', 'Insulate outer walls', 'walls', 'insulate'),
       work('board', 'drywaller', 'install', 'drywall', 'Hang board', 'walls-and-ceiling', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape, fill and sand', 'walls-and-ceiling', 'tape'),
@@ -250,9 +219,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
         cautions: ['ejector'],
         outage: 'water',
       }),
-      work('underground', 'inspector', 'inspect', 'drain', 'Drain test and inspection', 'once', 'inspect-drain', {
-        inspects: ['excavation', 'underground'],
-      }),
+      DRAIN_INSPECTED,
       work('concrete', 'concrete', 'install', 'slab', 'Fill, bar and pour the patch', 'slab', 'pour-slab', {
         cautions: ['fill'],
       }),
@@ -264,15 +231,9 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
         cautions: ['bath-fan'],
       }),
       work('pipes', 'plumber', 'install', 'pipe', 'Pipes in walls', 'once', 'pipes-bath'),
-      work('pipes', 'plumber', 'test', 'pipe', 'Pressure test, photographed', 'once', 'pressure-test', {
-        inspects: ['pipes'],
-      }),
-      work('wires', 'electrician', 'install', 'wire', 'Wires and boxes', 'once', 'wires-room', {
-        cautions: ['hanging-wires'],
-      }),
-      work('wires', 'inspector', 'inspect', 'wall', 'Inspection of rough-ins', 'once', 'inspect-rough', {
-        inspects: ROUGH,
-      }),
+      PIPES_TESTED,
+      WIRES_AND_BOXES,
+      ROUGH_INS_INSPECTED,
       work('board', 'drywaller', 'install', 'drywall', 'Board and backer', 'walls-and-ceiling', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape and fill', 'ceiling', 'tape'),
       work('tile', 'tiler', 'install', 'tile', 'Waterproof and tile', 'floor', 'tile-bath', { cautions: ['wet-zone'] }),
