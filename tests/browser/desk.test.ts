@@ -118,6 +118,25 @@ describe('by keyboard', () => {
     await page.close()
   })
 
+  test('in the plan a visit is dragged; let go, what follows is shown and nothing is saved yet', async () => {
+    const page = await openPage(browser, app, DESK, 'owner')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
+    const bar = (await page.$('[aria-label^="Plaster, Street face"]'))!
+    await bar.scrollIntoView()
+    const before = await bar.evaluate((one) => one.getAttribute('aria-label'))
+    const { x, y, height } = (await bar.boundingBox())!
+    await page.mouse.move(x + 6, y + height / 2)
+    await page.mouse.down()
+    await page.mouse.move(x + 160, y + height / 2, { steps: 8 })
+    await page.mouse.up()
+    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await page.reload({ waitUntil: 'networkidle0' })
+    expect(await page.$eval('[aria-label^="Plaster, Street face"]', (one) => one.getAttribute('aria-label'))).toBe(
+      before,
+    )
+    await page.close()
+  })
+
   test('in the plan m and the arrows move a visit; what follows is shown before it is saved, and undone after', async () => {
     const page = await openPage(browser, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
