@@ -118,6 +118,48 @@ describe('by keyboard', () => {
     await page.close()
   })
 
+  test('a line gets another title, trade, quantity and hours; what cannot be read is named, and undo takes all back', async () => {
+    const page = await openPage(browser, app, DESK, 'owner')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'bath')}&stage=board`, {
+      waitUntil: 'networkidle0',
+    })
+    const article = 'aside article:first-of-type'
+    const before = await page.$eval(`${article} h3 + p`, (one) => one.textContent)
+    await clickText(page, `${article} summary`, 'Change this line')
+    const fill = async (name: string, text: string): Promise<void> => {
+      await page.click(`${article} [name=${name}]`, { clickCount: 3 })
+      await page.type(`${article} [name=${name}]`, text)
+    }
+    await fill('quantity', 'plenty')
+    await clickText(page, `${article} button`, 'Keep changes')
+    await waitForText(page, 'Quantity: "plenty" cannot be read. Write a number of m², more than 0')
+    expect(await page.$eval(`${article} [name=quantity]`, (one) => (one as HTMLInputElement).value)).toBe('plenty')
+    expect(await page.$eval(`${article} [name=quantity]`, (one) => one.getAttribute('aria-invalid'))).toBe('true')
+    await fill('quantity', '400 sq ft')
+    await fill('title', 'Hang cement board')
+    await page.select(`${article} [name=trade]`, 'tiler')
+    await fill('hours', '11,5')
+    await clickText(page, `${article} button`, 'Keep changes')
+    await waitForText(page, 'now called Hang cement board, by')
+    await page.waitForFunction(
+      (where: string) => /37 m², 11\.5 h/.test(document.querySelector(where)?.textContent ?? ''),
+      {},
+      `${article} h3 + p`,
+    )
+    expect(await page.$eval(`${article} h3`, (one) => one.textContent)).toBe('Hang cement board')
+    expect(await page.$eval(`${article} h3 + p`, (one) => one.textContent)).toMatch(/^Tiler/)
+    await clickText(page, `${article} summary`, 'How was this reckoned?')
+    expect(await textOf(page)).toContain('Set by hand to 37 m²')
+    await clickText(page, 'button', 'Undo (u)')
+    await page.waitForFunction(
+      (where: string, old: string | null) => document.querySelector(where)?.textContent === old,
+      {},
+      `${article} h3 + p`,
+      before,
+    )
+    await page.close()
+  })
+
   test('in the plan a visit is dragged; let go, what follows is shown and nothing is saved yet', async () => {
     const page = await openPage(browser, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })

@@ -42,5 +42,7 @@ export interface Line extends LineLaid {
   readonly held: { readonly reason: string; readonly until?: Day } | null
   readonly excluded: { readonly reason: string } | null
   readonly price: Minor | null
+  /** What the sizes and rates give, where somebody set the quantity or the hours by hand. */
+  readonly reckoned: { readonly quantity: Quantity | null; readonly hours: number }
 }
 export const hoursLeft = (line: Line): number => (line.hours * (100 - line.progress)) / 100

@@ -77,9 +77,10 @@ export interface Facts {
     excluded: { reason: string } | null
     removed: boolean
     title: string
-    hours: number
+    /** Set by hand; null goes back to what is reckoned. */
+    hours: number | null
     trade: Trade
-    quantity: number
+    quantity: number | null
     price: Minor
   }
   selection: {

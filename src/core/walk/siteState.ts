@@ -1,5 +1,6 @@
 import { dayOf, type Day, type Instant } from '../calendar/day'
 import type { PlaceLaid } from '../places/place'
+import type { Quantity } from '../measure/quantity'
 import { reckon } from '../places/geometry'
 import { effort } from '../scope/layTreatment'
 import { LEADS } from '../scope/leads'
@@ -150,14 +151,19 @@ function linesOf(group: Subjects<'line'>, placeFacets: Subjects<'place'>, places
     const measured = placeFacets.get(f.laid.value.placeId)?.measured
     const outdated = measured && measured.seenAt > f.laid.seenAt
     const laid = outdated ? reckonedAgain(f.laid.value, placeById.get(f.laid.value.placeId)) : f.laid.value
+    const byHand = f.quantity?.value ?? null
+    const quantity = byHand !== null && laid.quantity ? { ...laid.quantity, value: byHand } : laid.quantity
+    const hours = quantity ? effortFor(laid, quantity) : laid.hours
     return [
       {
         ...laid,
         id,
         title: f.title?.value ?? laid.title,
-        hours: f.hours?.value ?? laid.hours,
+        hours: f.hours?.value ?? hours,
         trade: f.trade?.value ?? laid.trade,
-        quantity: f.quantity && laid.quantity ? { ...laid.quantity, value: f.quantity.value } : laid.quantity,
+        quantity,
+        rough: laid.rough && byHand === null,
+        reckoned: { quantity: laid.quantity, hours },
         progress: f.progress?.value ?? 0,
         held: f.held?.value ?? null,
         excluded: f.excluded?.value ?? null,
@@ -173,8 +179,12 @@ function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {
   const reckoned = place && laid.basis !== 'once' ? reckon(laid.basis, place.kind, place.size) : null
   if (!reckoned || !laid.quantity) return laid
   const { quantity, how, rough } = reckoned
-  return { ...laid, quantity, how, rough, hours: effort(quantity.value, laid.hours / laid.quantity.value) }
+  return { ...laid, quantity, how, rough, hours: effortFor(laid, quantity) }
 }
+
+/** The effort of another amount of the same work, in proportion. */
+const effortFor = ({ quantity, hours }: LineLaid, amount: Quantity): number =>
+  quantity === null || quantity.value === amount.value ? hours : effort(amount.value, hours / quantity.value)
 
 function selectionsOf(group: Subjects<'selection'>): Selection[] {
   return [...group]

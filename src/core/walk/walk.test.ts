@@ -104,6 +104,50 @@ describe('the state of a site', () => {
     expect(after.quantity!.value).toBeCloseTo(76.8, 6)
     expect(after.hours).toBe(15.25) // 9 h / 45.6 m² (9.12 to the quarter) × 76.8 = 15.16, to the quarter 15.25
   })
+  describe('a line changed by hand', () => {
+    const set = (facet: 'title' | 'trade' | 'quantity' | 'hours', value: unknown) =>
+      seen({
+        subject: 'line',
+        facet,
+        subjectId: 'kitchen/room-board-finishes/6',
+        placeId: 'kitchen',
+        value,
+      } as Parameters<typeof seen>[0])
+    const board = (...changes: Observation[]) =>
+      stateOf([...HOUSE, ...changes]).lines.find((one) => one.id === 'kitchen/room-board-finishes/6')!
+
+    test('another title and trade, the rest as laid', () => {
+      const before = board()
+      const after = board(set('title', 'Hang moisture board'), set('trade', 'carpenter'))
+      expect(after).toEqual({ ...before, title: 'Hang moisture board', trade: 'carpenter' })
+    })
+    test('another quantity, and the effort in proportion; the reckoned figures stay beside it', () => {
+      const before = board()
+      const after = board(set('quantity', before.quantity!.value * 2))
+      expect(after.quantity!.value).toBeCloseTo(before.quantity!.value * 2, 6)
+      expect(after.hours).toBe(before.hours * 2)
+      expect(after.reckoned).toEqual({ quantity: before.quantity, hours: before.hours * 2 })
+      expect(after.rough).toBe(false)
+    })
+    test('hours by hand win over the proportion; taken back, both are reckoned again', () => {
+      const before = board()
+      const byHand = [set('quantity', 10), set('hours', 3)]
+      expect(board(...byHand)).toMatchObject({ quantity: { value: 10 }, hours: 3 })
+      expect(board(...byHand, set('quantity', null), set('hours', null))).toEqual(before)
+    })
+    test('a quantity by hand stands when the place is measured again; what the sizes give follows', () => {
+      const measured = seen({
+        subject: 'place',
+        facet: 'measured',
+        subjectId: 'kitchen',
+        placeId: 'kitchen',
+        value: parseSize('8 x 3 x 2.4', 'metric'),
+      })
+      const after = board(set('quantity', 10), measured)
+      expect(after.quantity!.value).toBe(10)
+      expect(after.reckoned.quantity!.value).toBeGreaterThan(board().quantity!.value)
+    })
+  })
   test('a decision keeps both who recorded it and the day it is due', () => {
     const asked = seen({
       subject: 'decision',

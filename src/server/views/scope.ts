@@ -1,9 +1,11 @@
 import { dateOnly, longDay, dayOf } from '../../core/calendar/day'
-import { printQuantity } from '../../core/measure/quantity'
+import type { Units } from '../../core/measure/length'
+import { printQuantity, shownQuantity } from '../../core/measure/quantity'
 import { printSize } from '../../core/measure/size'
 import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
 import { CAUTIONS } from '../../core/cautions/cautions'
+import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
 import { weaveOf } from '../../core/scope/weave'
@@ -71,7 +73,11 @@ export function scopeView(context: Context, siteId: string) {
               progress: line.progress,
               hours: line.hours,
               quantity: line.quantity ? printQuantity(line.quantity, site.units) : '',
-              how: line.how,
+              amount: line.quantity
+                ? { ...shownQuantity(line.quantity, site.units), unit: line.quantity.unit, value: line.quantity.value }
+                : null,
+              how: howReckoned(line, site.units),
+              byHand: { quantity: line.quantity !== line.reckoned.quantity, hours: line.hours !== line.reckoned.hours },
               rough: line.rough,
               held: line.held,
               excluded: line.excluded?.reason ?? null,
@@ -87,6 +93,22 @@ export function scopeView(context: Context, siteId: string) {
     since: sinceLastWalk(context, site, state),
     open: openMatters(state, context.seesMoney),
   }
+}
+
+/** The sum behind a line's quantity and hours, in sentences. */
+function howReckoned(line: Line, units: Units): string {
+  const { quantity, reckoned } = line
+  const sizes =
+    !reckoned.quantity || line.how === 'one'
+      ? 'Counted as one'
+      : `${line.how} = ${printQuantity(reckoned.quantity, units)}`
+  const set =
+    quantity && quantity !== reckoned.quantity
+      ? `Set by hand to ${printQuantity(quantity, units)}; the sizes gave: ${sizes}`
+      : sizes
+  const rate =
+    line.hours === reckoned.hours ? 'at the firm’s rate' : `set by hand; the firm’s rate gives ${reckoned.hours} h`
+  return `${set}. ${line.hours} hours of one person’s work, ${rate}.`
 }
 
 /** What the last ended walk changed, in sentences. */

@@ -115,9 +115,15 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .typeError('Hours: write a number, like 6.')
       .positive('Hours: more than 0.')
       .max(10_000, 'Hours: at most 10 000.')
-      .required('Hours: write a number.'),
+      .nullable()
+      .defined(),
     trade: oneOf('Trade', keysOf(TRADES)),
-    quantity: number().typeError('Quantity: write a number.').positive('Quantity: more than 0.').max(1e6).required(),
+    quantity: number()
+      .typeError('Quantity: write a number.')
+      .positive('Quantity: more than 0.')
+      .max(1e6, 'Quantity: at most 1 000 000.')
+      .nullable()
+      .defined(),
     price: money,
   },
   selection: {

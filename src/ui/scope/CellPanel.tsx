@@ -1,23 +1,23 @@
 'use client'
-import { useState } from 'react'
 import { STAGES } from '@/core/scope/vocabulary'
+import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
-import type { CellView, LineView, RowView, Fact } from './types'
+import { LineEdits } from './LineEdits'
+import type { CellView, LineView, RecordFacts, RowView } from './types'
 import styles from './CellPanel.module.css'
 
-type Record_ = (facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>
-
 interface CellPanelProps {
+  readonly units: Units
   readonly row: RowView
   readonly cell: CellView
   readonly mayEdit: boolean
-  readonly record: Record_
+  readonly record: RecordFacts
   readonly onClose: () => void
 }
 
 /** The lines of one stage at one place: how far, how much, what holds it, what can hurt. */
-export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProps) {
+export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPanelProps) {
   const set = (line: LineView, facet: string, value: unknown, was: unknown, words: string): Promise<boolean> => {
     const fact = { subject: 'line', subjectId: line.id, facet, placeId: row.placeId }
     return record([{ ...fact, value }], `${line.title}: ${words}.`, [{ ...fact, value: was }])
@@ -105,8 +105,7 @@ export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProp
           <details>
             <summary>How was this reckoned?</summary>
             <p>
-              {line.how === 'one' ? 'Counted as one.' : `${line.how} = ${line.quantity}.`} {line.hours} hours of one
-              person’s work.
+              {line.how}
               {line.rough && <strong> Rough: measure before ordering.</strong>}
             </p>
           </details>
@@ -115,7 +114,7 @@ export function CellPanel({ row, cell, mayEdit, record, onClose }: CellPanelProp
               <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
             </p>
           ))}
-          {mayEdit && <LineEdits line={line} set={set} />}
+          {mayEdit && <LineEdits key={line.id} line={line} units={units} placeId={row.placeId} record={record} />}
         </article>
       ))}
     </>
@@ -163,107 +162,5 @@ function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'ce
         </label>
       )}
     </div>
-  )
-}
-
-function LineEdits({
-  line,
-  set,
-}: {
-  line: LineView
-  set: (line: LineView, facet: string, value: unknown, was: unknown, words: string) => Promise<boolean>
-}) {
-  const [reason, setReason] = useState('')
-  const [until, setUntil] = useState('')
-  const [hours, setHours] = useState(String(line.hours))
-  const needsReason = reason.trim() === ''
-  return (
-    <details>
-      <summary>Change this line</summary>
-      <div className={styles.edits}>
-        <label>
-          Hours of one person
-          <input
-            className="form-control"
-            inputMode="decimal"
-            value={hours}
-            onChange={(event) => setHours(event.target.value)}
-          />
-        </label>
-        <button
-          type="button"
-          className="btn btn-quiet"
-          onClick={() =>
-            void set(
-              line,
-              'hours',
-              hours.trim() === '' ? null : Number(hours.replace(',', '.')),
-              line.hours,
-              `${hours} hours`,
-            )
-          }
-        >
-          Keep hours
-        </button>
-        <label>
-          Reason, to hold it or to leave it out
-          <input className="form-control" value={reason} onChange={(event) => setReason(event.target.value)} />
-        </label>
-        <label>
-          Held until (if known)
-          <input
-            className="form-control"
-            type="date"
-            value={until}
-            onChange={(event) => setUntil(event.target.value)}
-          />
-        </label>
-        <div className={styles.buttons}>
-          {line.held ? (
-            <button
-              type="button"
-              className="btn btn-quiet"
-              onClick={() => void set(line, 'held', null, line.held, 'may go on')}
-            >
-              Let it go on
-            </button>
-          ) : (
-            <button
-              type="button"
-              className="btn btn-quiet"
-              disabled={needsReason}
-              onClick={() => void set(line, 'held', { reason, ...(until ? { until } : {}) }, null, 'held')}
-            >
-              Hold
-            </button>
-          )}
-          {line.excluded ? (
-            <button
-              type="button"
-              className="btn btn-quiet"
-              onClick={() => void set(line, 'excluded', null, { reason: line.excluded }, 'back in the scope')}
-            >
-              Back in the scope
-            </button>
-          ) : (
-            <button
-              type="button"
-              className="btn btn-quiet"
-              disabled={needsReason}
-              onClick={() => void set(line, 'excluded', { reason }, null, 'out of the scope')}
-            >
-              Leave out
-            </button>
-          )}
-          <button
-            type="button"
-            className="btn btn-quiet"
-            onClick={() => void set(line, 'removed', true, false, 'removed')}
-          >
-            Remove
-          </button>
-        </div>
-      </div>
-    </details>
   )
 }

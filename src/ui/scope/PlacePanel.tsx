@@ -7,7 +7,7 @@ import { parseSize } from '@/core/measure/size'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
-import type { RowView, ScopeProps, Fact } from './types'
+import type { RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
 interface PlacePanelProps {
@@ -15,7 +15,7 @@ interface PlacePanelProps {
   readonly row: RowView
   readonly open: ScopeProps['open']
   readonly mayEdit: boolean
-  readonly record: (facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>
+  readonly record: RecordFacts
   readonly onClose: () => void
 }
 

@@ -104,7 +104,14 @@ export function ScopeBoard(props: ScopeProps) {
         </div>
         <aside tabIndex={0} className={styles.side} aria-label={row ? row.name : 'Since the last walk'}>
           {row && cell && cell.percent !== null ? (
-            <CellPanel row={row} cell={cell} mayEdit={mayEdit} record={record} onClose={() => setChosen(null)} />
+            <CellPanel
+              units={site.units}
+              row={row}
+              cell={cell}
+              mayEdit={mayEdit}
+              record={record}
+              onClose={() => setChosen(null)}
+            />
           ) : row ? (
             <PlacePanel
               site={site}

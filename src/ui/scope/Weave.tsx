@@ -2,7 +2,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { STAGE_GROUPS, STAGES, type Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
-import type { CellView, RowView, Fact } from './types'
+import type { CellView, Fact, RecordFacts, RowView } from './types'
 import styles from './Weave.module.css'
 
 interface WeaveProps {
@@ -10,7 +10,7 @@ interface WeaveProps {
   readonly stages: readonly Stage[]
   readonly chosen: { readonly placeId: string; readonly stage: Stage | null } | null
   readonly onOpen: (cell: { placeId: string; stage: Stage | null }) => void
-  readonly record: ((facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>) | null
+  readonly record: RecordFacts | null
   readonly onUndo: () => Promise<void>
 }
 
@@ -182,9 +182,7 @@ function cellLabel(row: RowView, cell: CellView): string {
   return `${stage}: ${parts.join('; ')}`
 }
 
-type Record_ = NonNullable<WeaveProps['record']>
-
-function setQuarters(record: Record_, row: RowView, cell: CellView, percent: number): Promise<boolean> {
+function setQuarters(record: RecordFacts, row: RowView, cell: CellView, percent: number): Promise<boolean> {
   const lines = cell.lines.filter((line) => line.excluded === null && line.trade !== 'inspector')
   const fact = (line: CellView['lines'][number], value: number): Fact => ({
     subject: 'line',
@@ -200,7 +198,7 @@ function setQuarters(record: Record_, row: RowView, cell: CellView, percent: num
   )
 }
 
-function toggleHold(record: Record_, row: RowView, cell: CellView): Promise<boolean> {
+function toggleHold(record: RecordFacts, row: RowView, cell: CellView): Promise<boolean> {
   const lines = cell.lines.filter((line) => line.excluded === null)
   const held = lines.some((line) => line.held)
   const fact = (line: CellView['lines'][number], value: unknown): Fact => ({

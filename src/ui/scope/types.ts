@@ -1,4 +1,5 @@
 import type { Minor } from '@/core/measure/money'
+import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
 
@@ -10,7 +11,15 @@ export interface LineView {
   readonly progress: number
   readonly hours: number
   readonly quantity: string
+  /** The quantity to edit: as shown, in the site's units, and as kept. */
+  readonly amount: {
+    readonly amount: string
+    readonly word: string
+    readonly unit: Unit
+    readonly value: number
+  } | null
   readonly how: string
+  readonly byHand: { readonly quantity: boolean; readonly hours: boolean }
   readonly rough: boolean
   readonly held: { readonly reason: string; readonly until?: string } | null
   readonly excluded: string | null
@@ -107,3 +116,6 @@ export interface Fact {
   readonly value: unknown
   readonly was?: unknown
 }
+
+/** Records facts, says the words, and offers to take them back with the facts that stood before. */
+export type RecordFacts = (facts: readonly Fact[], words: string, back: readonly Fact[]) => Promise<boolean>

@@ -1,0 +1,229 @@
+import { useState, type FormEvent } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import type { Units } from '@/core/measure/length'
+import { parseQuantity } from '@/core/measure/quantity'
+import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import { FormError } from '../shared/FormError'
+import type { SendError } from '../shared/useSend'
+import type { Fact, LineView, RecordFacts } from './types'
+import styles from './CellPanel.module.css'
+
+interface LineEditsProps {
+  readonly line: LineView
+  readonly units: Units
+  readonly placeId: string
+  readonly record: RecordFacts
+}
+
+/** Everything about a line that a person may say otherwise: its words, trade, quantity and hours; held, out, removed. */
+export function LineEdits({ line, units, placeId, record }: LineEditsProps) {
+  const fact = (facet: string, value: unknown): Fact => ({
+    subject: 'line',
+    subjectId: line.id,
+    facet,
+    placeId,
+    value,
+  })
+  const set = (facet: string, value: unknown, was: unknown, words: string): void =>
+    void record([fact(facet, value)], `${line.title}: ${words}.`, [fact(facet, was)])
+  return (
+    <details>
+      <summary>Change this line</summary>
+      <Said
+        key={`${line.title}|${line.trade}|${line.quantity}|${line.hours}`}
+        line={line}
+        units={units}
+        fact={fact}
+        record={record}
+      />
+      <Standing line={line} set={set} />
+    </details>
+  )
+}
+
+type FactOf = (facet: string, value: unknown) => Fact
+
+/** What is to be done, by whom, how much and how long; only what was changed is sent. */
+function Said({
+  line,
+  units,
+  fact,
+  record,
+}: {
+  readonly line: LineView
+  readonly units: Units
+  readonly fact: FactOf
+  readonly record: RecordFacts
+}) {
+  const [error, setError] = useState<SendError | null>(null)
+  const keep = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault()
+    try {
+      const changes = changesOf(line, units, new FormData(event.currentTarget))
+      setError(null)
+      if (changes.length === 0) return
+      void record(
+        changes.map(({ facet, value, was }) => ({ ...fact(facet, value), was })),
+        `${line.title}: ${changes.map(({ words }) => words).join(', ')}.`,
+        changes.map(({ facet, was }) => fact(facet, was)),
+      )
+    } catch (caught) {
+      if (!(caught instanceof ImpossibleRequest)) throw caught
+      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
+    }
+  }
+  const invalid = (field: string) => (error?.field === field ? true : undefined)
+  return (
+    <form className={styles.edits} onSubmit={keep} noValidate>
+      <label>
+        What is to be done
+        <input className="form-control" name="title" defaultValue={line.title} aria-invalid={invalid('title')} />
+      </label>
+      <label>
+        Trade
+        <select className="form-select" name="trade" defaultValue={line.trade}>
+          {Object.entries(TRADES).map(([trade, name]) => (
+            <option key={trade} value={trade}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {line.amount && (
+        <label>
+          Quantity{line.amount.word && ` in ${line.amount.word}`}
+          <input
+            className="form-control measure"
+            name="quantity"
+            defaultValue={line.amount.amount}
+            placeholder="as the sizes give"
+            aria-invalid={invalid('quantity')}
+          />
+        </label>
+      )}
+      <label>
+        Hours of one person
+        <input
+          className="form-control measure"
+          name="hours"
+          inputMode="decimal"
+          defaultValue={line.hours}
+          placeholder="as the quantity and rate give"
+          aria-invalid={invalid('hours')}
+        />
+      </label>
+      <p className="soft">Empty a quantity or hours to go back to what is reckoned.</p>
+      <FormError error={error} />
+      <button type="submit" className="btn btn-quiet">
+        Keep changes
+      </button>
+    </form>
+  )
+}
+
+interface Change {
+  readonly facet: 'title' | 'trade' | 'quantity' | 'hours'
+  readonly value: unknown
+  readonly was: unknown
+  readonly words: string
+}
+
+/** @throws ImpossibleRequest naming the field that cannot be read */
+function changesOf(line: LineView, units: Units, form: FormData): Change[] {
+  const text = (name: string): string => String(form.get(name) ?? '').trim()
+  const changes: Change[] = []
+  if (text('title') === '') throw new ImpossibleRequest('empty', 'What: say it in a few words.', 'title')
+  if (text('title') !== line.title)
+    changes.push({ facet: 'title', value: text('title'), was: line.title, words: `now called ${text('title')}` })
+  if (text('trade') !== line.trade)
+    changes.push({
+      facet: 'trade',
+      value: text('trade'),
+      was: line.trade,
+      words: `by ${TRADES[text('trade') as Trade].toLowerCase()}`,
+    })
+  if (line.amount && text('quantity') !== line.amount.amount && (text('quantity') !== '' || line.byHand.quantity))
+    changes.push({
+      facet: 'quantity',
+      value: text('quantity') === '' ? null : parseQuantity(text('quantity'), line.amount.unit, units),
+      was: line.byHand.quantity ? line.amount.value : null,
+      words: text('quantity') === '' ? 'quantity as reckoned' : `quantity ${text('quantity')}`,
+    })
+  if (text('hours') !== String(line.hours) && (text('hours') !== '' || line.byHand.hours))
+    changes.push({
+      facet: 'hours',
+      value: text('hours') === '' ? null : hoursOf(text('hours')),
+      was: line.byHand.hours ? line.hours : null,
+      words: text('hours') === '' ? 'hours as reckoned' : `${text('hours')} hours`,
+    })
+  return changes
+}
+
+function hoursOf(text: string): number {
+  const hours = Number(text.replace(',', '.'))
+  if (!(hours > 0))
+    throw new ImpossibleRequest('hours', `Hours: "${text}" cannot be read. Write a number, like 6.`, 'hours')
+  return hours
+}
+
+/** Held, out of the scope, or gone. */
+function Standing({
+  line,
+  set,
+}: {
+  readonly line: LineView
+  readonly set: (facet: string, value: unknown, was: unknown, words: string) => void
+}) {
+  const [reason, setReason] = useState('')
+  const [until, setUntil] = useState('')
+  const needsReason = reason.trim() === ''
+  return (
+    <div className={styles.edits}>
+      <label>
+        Reason, to hold it or to leave it out
+        <input className="form-control" value={reason} onChange={(event) => setReason(event.target.value)} />
+      </label>
+      <label>
+        Held until (if known)
+        <input className="form-control" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+      </label>
+      <div className={styles.buttons}>
+        {line.held ? (
+          <button type="button" className="btn btn-quiet" onClick={() => set('held', null, line.held, 'may go on')}>
+            Let it go on
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-quiet"
+            disabled={needsReason}
+            onClick={() => set('held', { reason, ...(until ? { until } : {}) }, null, 'held')}
+          >
+            Hold
+          </button>
+        )}
+        {line.excluded ? (
+          <button
+            type="button"
+            className="btn btn-quiet"
+            onClick={() => set('excluded', null, { reason: line.excluded }, 'back in the scope')}
+          >
+            Back in the scope
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-quiet"
+            disabled={needsReason}
+            onClick={() => set('excluded', { reason }, null, 'out of the scope')}
+          >
+            Leave out
+          </button>
+        )}
+        <button type="button" className="btn btn-quiet" onClick={() => set('removed', true, false, 'removed')}>
+          Remove
+        </button>
+      </div>
+    </div>
+  )
+}
