@@ -7,6 +7,8 @@ import type { Db } from './database'
 export interface StoredBooking extends Booking {
   readonly siteId: string
   readonly crewId: string
+  /** In the words that the crew was told: 'Tile, bathroom, Bakehouse Lane'. */
+  readonly what: string
   readonly endDay: Day
   readonly endHalf: 0 | 1
   readonly reason: string
@@ -27,6 +29,7 @@ interface BookingRow {
   visit_key: string
   site_id: string
   crew_id: string
+  what: string
   state: Booking['state']
   start_day: Day
   start_half: 0 | 1
@@ -41,6 +44,7 @@ const bookingOf = (row: BookingRow): StoredBooking => ({
   visitKey: row.visit_key,
   siteId: row.site_id,
   crewId: row.crew_id,
+  what: row.what,
   state: row.state,
   startDay: row.start_day,
   startHalf: row.start_half,
@@ -56,11 +60,15 @@ export const readBookings = (db: Db): StoredBooking[] =>
 
 export function saveBooking(db: Db, booking: StoredBooking): void {
   db.prepare(
-    `INSERT INTO booking (visit_key, site_id, crew_id, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at)
-     VALUES (@visitKey, @siteId, @crewId, @state, @startDay, @startHalf, @endDay, @endHalf, @freeFrom, @reason, @changedAt)
-     ON CONFLICT (visit_key) DO UPDATE SET site_id = @siteId, crew_id = @crewId, state = @state, start_day = @startDay,
+    `INSERT INTO booking (visit_key, site_id, crew_id, what, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at)
+     VALUES (@visitKey, @siteId, @crewId, @what, @state, @startDay, @startHalf, @endDay, @endHalf, @freeFrom, @reason, @changedAt)
+     ON CONFLICT (visit_key) DO UPDATE SET site_id = @siteId, crew_id = @crewId, what = @what, state = @state, start_day = @startDay,
      start_half = @startHalf, end_day = @endDay, end_half = @endHalf, free_from = @freeFrom, reason = @reason, changed_at = @changedAt`,
   ).run({ ...booking, freeFrom: booking.freeFrom ?? null })
+}
+
+export function deleteBooking(db: Db, visitKey: string): void {
+  db.prepare('DELETE FROM booking WHERE visit_key = ?').run(visitKey)
 }
 
 export const readPins = (db: Db): Pin[] =>
@@ -80,7 +88,6 @@ interface PlanRow {
   id: number
   body: string
   revisions: string
-  bookings: string
   pins: string
   reason: string
   by_person: string
@@ -103,14 +110,11 @@ export function readPlan(db: Db): StoredPlan | null {
   return row ? storedPlanOf(row) : null
 }
 
-/** Puts a plan in force, with the bookings it stands on, and forgets all but the last fifty. */
+/** Puts a plan in force, with its pins, and forgets all but the last fifty. */
 export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
-  db.prepare(
-    'INSERT INTO plan (body, revisions, bookings, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?, ?)',
-  ).run(
+  db.prepare('INSERT INTO plan (body, revisions, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?)').run(
     JSON.stringify(stored.plan),
     JSON.stringify(stored.revisions),
-    JSON.stringify(readBookings(db)),
     JSON.stringify(readPins(db)),
     stored.reason,
     stored.by,
@@ -119,14 +123,13 @@ export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
   db.prepare('DELETE FROM plan WHERE id <= (SELECT MAX(id) - 50 FROM plan)').run()
 }
 
-/** Takes the newest plan back; the one before and its bookings are in force again.
+/** Takes the newest plan back; the one before and its pins are in force again. What people were
+ * told and answered since stays as it is: the tell list then shows what differs.
  * @returns the reason of the plan that was undone, or null where there is nothing before it */
 export function undoPlan(db: Db, at: string): string | null {
   const [newest, previous] = db.prepare(`${IN_FORCE} LIMIT 2`).all() as PlanRow[]
   if (!newest || !previous) return null
   db.prepare('UPDATE plan SET undone_at = ? WHERE id = ?').run(at, newest.id)
-  db.prepare('DELETE FROM booking').run()
-  for (const booking of JSON.parse(previous.bookings) as StoredBooking[]) saveBooking(db, booking)
   db.prepare('DELETE FROM pin').run()
   for (const pin of JSON.parse(previous.pins) as Pin[]) savePin(db, pin)
   return newest.reason

@@ -44,6 +44,7 @@ const BOOKING: StoredBooking = {
   visitKey: 'v',
   siteId: 's',
   crewId: 'tiler',
+  what: 'Tile, bathroom, House',
   state: 'told',
   startDay: '2026-03-12' as Day,
   startHalf: 0,
@@ -88,7 +89,7 @@ describe('plans', () => {
     planned('second')
     expect(readPlan(firm.db)).toMatchObject({ reason: 'second', revisions: { s: 1 }, by: 'ada' })
   })
-  test('undone, the one before is in force with its bookings and pins', () => {
+  test('undone, the one before is in force with its pins; what was answered meanwhile stays true', () => {
     saveBooking(firm.db, BOOKING)
     planned('first')
     saveBooking(firm.db, { ...BOOKING, state: 'confirmed' })
@@ -96,7 +97,7 @@ describe('plans', () => {
     planned('second')
     expect(undoPlan(firm.db, 'later')).toBe('second')
     expect(readPlan(firm.db)!.reason).toBe('first')
-    expect(readBookings(firm.db)).toEqual([BOOKING])
+    expect(readBookings(firm.db)).toEqual([{ ...BOOKING, state: 'confirmed' }])
     expect(readPins(firm.db)).toEqual([])
   })
   test('the first plan has nothing before it to go back to', () => {

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid'
 import sharp from 'sharp'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { rebuildRegisters } from '../../src/data/observations'
+import { readMessages } from '../../src/data/share'
 import { readSite } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import type { FirmFolder } from '../../src/server/firmFolder'
@@ -17,6 +18,8 @@ import { find } from '../../src/server/views/find'
 import { planView } from '../../src/server/views/plan'
 import { scopeView } from '../../src/server/views/scope'
 import { selectionsView } from '../../src/server/views/selections'
+import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
+import { whoToTell } from '../../src/server/share/tell'
 import { todayView } from '../../src/server/views/today'
 import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { recordFacts } from '../../src/server/walk/recordFacts'
@@ -265,6 +268,95 @@ describe('facts travel through weave, plan, order-by and back', () => {
     expect(visit('tile').startDay).toBe('2026-06-08')
     expect(cell('tile').next).toBe('8 Jun')
     expect(selection('Wall and floor tile').reason).toBe('Arrives 8 Jun, needed 8 Jun.')
+  })
+})
+
+describe('what changes for people who were told is in the tell list, and nothing else is', () => {
+  const KITCHEN = placeIdOf('bakehouse', 'kitchen')
+  const told = () => whoToTell(as(firm, 'lead')).changed
+  const textsFor = (who: string) =>
+    told()
+      .filter((one) => one.who === who)
+      .flatMap(({ changes }) => changes.map((change) => change.text))
+  const tell = (fact: object) => recordFacts(as(firm, 'lead'), BAKEHOUSE, { facts: [{ placeId: KITCHEN, ...fact }] })
+  /** Told visits that stand elsewhere in the plan, counted without the tell list. */
+  const moved = () => {
+    const planned = new Map(readPlan(firm.db)!.plan.visits.map((visit) => [visit.key, visit]))
+    return readBookings(firm.db)
+      .filter((b) => b.state !== 'declined' && planned.has(b.visitKey))
+      .filter((b) => {
+        const now = planned.get(b.visitKey)!
+        return (
+          [now.startDay, now.startHalf, now.endDay, now.endHalf].join() !==
+          [b.startDay, b.startHalf, b.endDay, b.endHalf].join()
+        )
+      })
+      .map((b) => b.visitKey)
+      .sort()
+  }
+  const toldOf = () =>
+    told()
+      .flatMap(({ changes }) => changes.flatMap((change) => change.visitKey ?? []))
+      .sort()
+
+  test('a delivery that slips: its fitter, who comes after, and the client', async () => {
+    tell({
+      subject: 'selection',
+      subjectId: state().selections.find((s) => s.placeId === KITCHEN && s.what === 'Cabinets')!.id,
+      facet: 'arrives',
+      value: '2026-04-29',
+    })
+    await planFirm(as(firm, 'lead'), 'slipped')
+    expect(textsFor('Joss Tenonby')).toEqual([
+      'Cabinets, Kitchen, Bakehouse Lane: Wed 29 Apr to Thu 30 Apr, 16 days later (was Mon 13 Apr to Tue 14 Apr).',
+    ])
+    expect(textsFor('Slate & Sons of Nowhere')).toHaveLength(1)
+    expect(textsFor('Client of Bakehouse Lane')[0]).toMatch(/^Likely finish \d+ May instead of 28 Apr\.$/)
+    expect(toldOf()).toEqual(moved())
+  })
+  test('a gate that holds: whoever is behind it', async () => {
+    tell({
+      subject: 'line',
+      subjectId: lineOf(KITCHEN, 'Hang board').id,
+      facet: 'held',
+      value: { reason: 'wires not proved', until: '2026-04-20' },
+    })
+    await planFirm(as(firm, 'lead'), 'held')
+    expect(textsFor('Hollis Fairbrush').join()).toContain('Paint, Kitchen, Bakehouse Lane')
+    expect(toldOf()).toEqual(moved())
+  })
+  test('work that got done: finished visits are no news, and told dates stay where they were', async () => {
+    const before = toldOf()
+    tell({ subject: 'line', subjectId: lineOf(KITCHEN, 'Wires').id, facet: 'progress', value: 100 })
+    await planFirm(as(firm, 'lead'), 'again')
+    expect(toldOf()).toEqual(moved())
+    expect(toldOf().filter((key) => !before.includes(key) && key.includes('electrician'))).toEqual([])
+  })
+  test('work that was left out: its crew hears that the visit is called off, once, and its link says so', async () => {
+    const visit = readPlan(firm.db)!.plan.visits.find(
+      (one) => one.placeIds.includes(KITCHEN) && one.stages.includes('cabinets') && one.trade === 'cabinet-maker',
+    )!
+    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] }, 'http://localhost')
+    const link = /\/for\/trade\/(\S+)/.exec(
+      readMessages(firm.db, 500).find((m) => m.recipient === 'Joss Tenonby')!.body,
+    )![1]!
+    for (const lineId of visit.lineIds)
+      tell({
+        subject: 'line',
+        subjectId: lineId,
+        facet: 'excluded',
+        value: { reason: 'the client keeps the old ones' },
+      })
+    await planFirm(as(firm, 'lead'), 'left out')
+    expect(textsFor('Joss Tenonby')).toEqual([
+      'Cabinets, Kitchen, Bakehouse Lane: called off (was Mon 20 Apr to Tue 21 Apr).',
+    ])
+    expect(tradePage(firm, link)).toMatchObject({ notice: null, changing: true })
+    expect(() => answerNotice(firm, link, { answer: 'confirm' })).toThrow('This date is being changed.')
+    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] }, 'http://localhost')
+    expect(textsFor('Joss Tenonby')).toEqual([])
+    expect(readMessages(firm.db, 500).filter((m) => m.subject.startsWith('Called off: Cabinets'))).toHaveLength(1)
+    expect(() => tradePage(firm, link)).toThrow('This visit was called off. You need do nothing.')
   })
 })
 

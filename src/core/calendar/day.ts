@@ -39,3 +39,6 @@ export const shortDay = (day: Day): string => `${WEEKDAYS[weekday(day) - 1]!.sli
 export const dateOnly = (day: Day): string =>
   `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
 export const weekdayName = (number: number): string => WEEKDAYS[number - 1]!
+
+/** `1 day`, `4 days` */
+export const daysWords = (count: number): string => (count === 1 ? '1 day' : `${count} days`)

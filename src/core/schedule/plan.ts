@@ -1,4 +1,4 @@
-import type { Day } from '../calendar/day'
+import { daysWords, type Day } from '../calendar/day'
 import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { earliestFinishes } from './bounds'
@@ -99,8 +99,7 @@ function whyThen(
   if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start))
     return { why: 'It was agreed for then.', boundBy: null }
   if (binding) {
-    const wait =
-      binding.lag > 0 ? `, after a wait of ${binding.lag / 2 === 1 ? '1 day' : `${binding.lag / 2} days`}` : ''
+    const wait = binding.lag > 0 ? `, after a wait of ${daysWords(binding.lag / 2)}` : ''
     return { why: `${binding.words}${wait}.`, boundBy: visits[binding.from]!.key }
   }
   if (firstOpen(activity.release) === start) {

@@ -1,4 +1,4 @@
-import { daysBetween, shortDay } from '../calendar/day'
+import { daysBetween, daysWords, shortDay } from '../calendar/day'
 import type { Plan, PlannedVisit } from './plan'
 
 /** A change of plan as a plain value: what moved, came, or went. Undo, 'what moves' and the history all read it. */
@@ -52,5 +52,5 @@ export function shiftWords(from: VisitTime, to: VisitTime): string {
       : from.startHalf > to.startHalf
         ? 'half a day earlier'
         : 'ends at another time'
-  return `${Math.abs(days) === 1 ? '1 day' : `${Math.abs(days)} days`} ${days > 0 ? 'later' : 'earlier'}`
+  return `${daysWords(Math.abs(days))} ${days > 0 ? 'later' : 'earlier'}`
 }

@@ -40,7 +40,14 @@ interface Job {
  * Grouping looks at all lines in scope, done or not, so that a visit keeps its key while it is being worked off; visits
  * whose lines are all done are left out.
  */
-export function visitsOf(siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] {
+export const visitsOf = (siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] =>
+  grouped(siteId, places, lines).filter((visit) => visit.hours > 0)
+
+/** Keys of the visits whose lines are all done. */
+export const finishedVisits = (siteId: string, places: readonly Place[], lines: readonly Line[]): string[] =>
+  grouped(siteId, places, lines).flatMap((visit) => (visit.hours > 0 ? [] : [visit.key]))
+
+function grouped(siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const jobs = new Map<string, Map<string, Line[]>>()
   for (const line of lines) {
@@ -50,13 +57,11 @@ export function visitsOf(siteId: string, places: readonly Place[], lines: readon
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
   }
-  return [...jobs.entries()]
-    .flatMap(([sort, byPlace]) => {
-      const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
-      inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
-      return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
-    })
-    .filter((v) => v.hours > 0)
+  return [...jobs.entries()].flatMap(([sort, byPlace]) => {
+    const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
+    inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
+    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
+  })
 }
 
 const packOf = (line: Line): string =>

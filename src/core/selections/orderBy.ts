@@ -1,4 +1,4 @@
-import { addDays, daysBetween, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
+import { addDays, daysBetween, daysWords, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
 import { workingDayOnOrBefore, type WorkCalendar } from '../calendar/workingDays'
 import type { SelectionState } from './selection'
 
@@ -47,14 +47,12 @@ export function selectionReason(
     if (!arrives) return `Ordered, no arrival day told; needed ${dateOnly(neededOn)}.`
     const late = daysBetween(neededOn, arrives)
     return late > 0
-      ? `Arrives ${dateOnly(arrives)}, ${days(late)} after it is needed.`
+      ? `Arrives ${dateOnly(arrives)}, ${daysWords(late)} after it is needed.`
       : `Arrives ${dateOnly(arrives)}, needed ${dateOnly(neededOn)}.`
   }
   const left = daysBetween(today, orderByDay)
-  const need = `needed ${dateOnly(neededOn)} and takes up to ${days(upperLead)}`
+  const need = `needed ${dateOnly(neededOn)} and takes up to ${daysWords(upperLead)}`
   if (left < 0) return `Should have been ordered by ${dateOnly(orderByDay)}: ${need}.`
   if (left === 0) return `Order today: ${need}.`
   return `Order by ${longDay(orderByDay)}: ${need}.`
 }
-
-const days = (count: number): string => (count === 1 ? '1 day' : `${count} days`)

@@ -131,10 +131,16 @@ describe('a trade’s notice', () => {
 describe('the tell list', () => {
   const told = plan.visits
     .filter((one) => one.crewId)
-    .map((one) => ({ ...one, crewId: one.crewId!, confirmed: one.trade === 'painter' }))
+    .map((one) => ({ ...one, crewId: one.crewId!, what: `${one.trade}, bathroom`, confirmed: one.trade === 'painter' }))
   const facts = clientFacts({ siteId: 'site', today: TODAY, plan, now: state })
   const list = (visits: typeof told, client = facts) =>
-    tellList(visits, new Map([['site', { told: client, now: facts }]]), plan, (key) => key.split('|')[1]!)
+    tellList(
+      visits,
+      new Map([['site', { told: client, now: facts }]]),
+      plan,
+      new Set(['finished']),
+      (visit) => visit.trade,
+    )
 
   test('nobody whose facts did not change is on it', () => {
     expect(list(told)).toEqual([])
@@ -160,7 +166,32 @@ describe('the tell list', () => {
     ).toContain('instead of 9 Mar')
   })
   test('finished work is no change of date', () => {
-    expect(list([...told, { ...told[0]!, key: 'gone' }])).toEqual([])
+    expect(list([...told, { ...told[0]!, key: 'finished' }])).toEqual([])
+  })
+  test('who is not needed any more is told that the visit is called off', () => {
+    const gone = { ...told[0]!, key: 'gone', what: 'Tile, bathroom', crewId: 'tiler', startDay: '2026-03-12' as Day }
+    expect(list([...told, { ...gone, endDay: gone.startDay, startHalf: 0, endHalf: 1 }])).toEqual([
+      {
+        audience: 'trade',
+        who: 'tiler',
+        changes: [
+          {
+            siteId: 'site',
+            visitKey: 'gone',
+            text: 'Tile, bathroom: called off (was Thu 12 Mar).',
+            confirmed: false,
+            calledOff: true,
+          },
+        ],
+      },
+    ])
+  })
+  test('when another crew does it, the one that was told is called off', () => {
+    const [first, ...rest] = told
+    const other = { ...first!, crewId: 'the others' }
+    expect(list([...rest, other]).map(({ who, changes }) => [who, changes[0]!.calledOff])).toEqual([
+      ['the others', true],
+    ])
   })
 })
 

@@ -1,6 +1,6 @@
 import { dateOnly, type Day } from '../calendar/day'
 import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
-import type { Plan } from '../schedule/plan'
+import type { Plan, PlannedVisit } from '../schedule/plan'
 import type { ClientFacts } from './clientUpdate'
 
 /** What somebody was last told about a visit. */
@@ -9,6 +9,8 @@ export interface ToldVisit extends VisitTime {
   readonly siteId: string
   readonly crewId: string
   readonly confirmed: boolean
+  /** In the words that they were told. */
+  readonly what: string
 }
 
 /** One person or firm whose facts changed, with only what changed for them. */
@@ -21,30 +23,35 @@ export interface ToTell {
     readonly visitKey: string | null
     readonly text: string
     readonly confirmed: boolean
+    /** Nobody needs them there any more. */
+    readonly calledOff: boolean
   }[]
 }
 
 /** Exactly those whose told facts differ from the plan: moved and cancelled visits for trades, finish and outages for
  * clients. Whoever was told nothing, or nothing that changed, is not on it.
+ * @param finished keys of the visits whose work is all done: no change of date
  * @param words names a visit for its trade: 'Board and tape, bathroom'
  */
 export function tellList(
   told: readonly ToldVisit[],
   clients: ReadonlyMap<string, { readonly told: ClientFacts; readonly now: ClientFacts }>,
   plan: Plan,
-  words: (key: string) => string,
+  finished: ReadonlySet<string>,
+  words: (visit: PlannedVisit) => string,
 ): ToTell[] {
   const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
   const trades = new Map<string, ToTell['changes'][number][]>()
   for (const was of told) {
     const now = planned.get(was.key)
-    if (now && sameTime(was, now)) continue
-    // Work that was finished meanwhile is not a change of date.
-    if (!now) continue
-    const text = `${words(was.key)}: ${visitDays(now)}, ${shiftWords(was, now)} (was ${visitDays(was)}).`
+    const stillTheirs = now?.crewId === was.crewId
+    if (finished.has(was.key) || (stillTheirs && sameTime(was, now))) continue
+    const text = stillTheirs
+      ? `${words(now)}: ${visitDays(now)}, ${shiftWords(was, now)} (was ${visitDays(was)}).`
+      : `${was.what || 'A visit'}: called off (was ${visitDays(was)}).`
     trades.set(was.crewId, [
       ...(trades.get(was.crewId) ?? []),
-      { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed },
+      { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed, calledOff: !stillTheirs },
     ])
   }
   const toTell: ToTell[] = [...trades].map(([who, changes]) => ({ audience: 'trade', who, changes }))
@@ -54,7 +61,7 @@ export function tellList(
       toTell.push({
         audience: 'client',
         who: siteId,
-        changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false })),
+        changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false, calledOff: false })),
       })
     }
   }

@@ -66,7 +66,7 @@ export function unpinVisit(context: Context, body: unknown): void {
   deletePin(context.db, visitKey)
 }
 
-/** Takes the newest plan back, with its pins and bookings. */
+/** Takes the newest plan back, with its pins. What people were told and answered meanwhile stays as it is. */
 export function undoLastPlan(context: Context): { undone: string } {
   context.requireLead()
   const undone = context.db.transaction(() => undoPlan(context.db, context.now()))()

@@ -5,7 +5,7 @@ import { sameTime, visitDays, type VisitTime } from '../../core/schedule/planDif
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
 import { readFirm } from '../../data/firm'
-import { readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
+import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
 import { readSite } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
@@ -13,6 +13,7 @@ import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
+import { finishedKeys } from './tell'
 import { visitWords } from './visitWords'
 
 const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required() })
@@ -21,23 +22,52 @@ const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at le
 export async function tellTrades(context: Context, body: unknown, origin: string): Promise<{ told: number }> {
   context.requireLead()
   const { visitKeys } = keys.validateSync(body)
-  const visits = (readPlan(context.db)?.plan.visits ?? []).filter((visit) => visitKeys.includes(visit.key))
+  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
+  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
-  for (const visit of visits) {
-    context.site(visit.siteId)
-    const crew = visit.crewId ? crews.get(visit.crewId) : undefined
-    if (crew) tellOne(context, visit, crew, origin)
-  }
+  const finished = finishedKeys(context)
+  let told = 0
+  context.db.transaction(() => {
+    for (const key of new Set(visitKeys)) {
+      const visit = visits.get(key)
+      const booking = bookings.get(key)
+      const crew = visit?.crewId ? crews.get(visit.crewId) : undefined
+      context.site((visit ?? booking)?.siteId ?? '')
+      if (booking && booking.crewId !== visit?.crewId && !finished.has(key)) {
+        callOff(context, booking, crews.get(booking.crewId))
+        told++
+      } else if (visit && crew) {
+        tellOne(context, visit, crew, origin)
+        told++
+      }
+    }
+  })()
   await sendWaiting(context.firm)
-  return { told: visits.length }
+  return { told }
+}
+
+/** The crew hears that nobody needs them there any more, and the booking is gone. */
+function callOff(context: Context, booking: StoredBooking, crew: CrewContact | undefined): void {
+  deleteBooking(context.db, booking.visitKey)
+  if (!crew) return
+  const what = booking.what || 'Your visit'
+  writeMessage(context.firm, {
+    siteId: booking.siteId,
+    recipient: crew.name,
+    address: crew.contact,
+    subject: `Called off: ${what}, ${visitDays(booking)}`,
+    body: `${what}, ${visitDays(booking)}, is called off. You need do nothing.\n`,
+  })
 }
 
 function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origin: string): void {
   const { token } = createLink(context, visit.siteId, 'trade', visit.key)
+  const what = visitWords(context.db, visit)
   saveBooking(context.db, {
     visitKey: visit.key,
     siteId: visit.siteId,
     crewId: crew.id,
+    what,
     state: 'told',
     startDay: visit.startDay,
     startHalf: visit.startHalf,
@@ -50,16 +80,15 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
     siteId: visit.siteId,
     recipient: crew.name,
     address: crew.contact,
-    subject: `${visitWords(context.db, visit)}: ${visitDays(visit)}`,
-    body: `${visitWords(context.db, visit)}\n${visitDays(visit)}\n\nWhere, how much, what is ready; confirm or decline:\n${origin}/for/trade/${token}\n`,
+    subject: `${what}: ${visitDays(visit)}`,
+    body: `${what}\n${visitDays(visit)}\n\nWhere, how much, what is ready; confirm or decline:\n${origin}/for/trade/${token}\n`,
   })
 }
 
 /** What a trade's link shows: one visit. Where the plan has moved since, it says so instead of taking an answer. */
 export function tradePage(firm: FirmFolder, token: string) {
-  const { booking, visit, site } = bookedVisit(firm, token)
+  const { booking, visit, site, finished } = bookedVisit(firm, token)
   const told: VisitTime = booking
-  const done = visit === null
   const notice = visit
     ? composeTradeNotice({ ...visit, ...timeOf(told) }, siteState(firm.db, site), site.name, site.units)
     : null
@@ -68,8 +97,7 @@ export function tradePage(firm: FirmFolder, token: string) {
     firm: readFirm(firm.db)?.name ?? '',
     notice,
     state: booking.state,
-    changing: visit !== null && booking.state !== 'declined' && !sameTime(told, visit),
-    done,
+    changing: visit ? booking.state !== 'declined' && !sameTime(told, visit) : !finished,
     answered: booking.state === 'told' ? null : longDay(dayOf(booking.changedAt)),
   }
 }
@@ -86,8 +114,9 @@ function bookedVisit(firm: FirmFolder, token: string) {
   const booking = readBookings(firm.db).find((one) => one.visitKey === link.subject)
   const site = link.siteId ? readSite(firm.db, link.siteId) : null
   if (!booking || !site) throw new Refusal(410, 'This visit was called off. You need do nothing.')
-  const visit = readPlan(firm.db)?.plan.visits.find((one) => one.key === link.subject) ?? null
-  return { booking, visit, site }
+  const planned = readPlan(firm.db)?.plan.visits.find((one) => one.key === link.subject)
+  const visit = planned?.crewId === booking.crewId ? planned : null
+  return { booking, visit, site, finished: finishedKeys(firm).has(booking.visitKey) }
 }
 
 const answerSchema = object({
@@ -99,9 +128,9 @@ const answerSchema = object({
 /** A trade's answer by link changes the booking; a decline frees the day for the next plan. */
 export function answerNotice(firm: FirmFolder, token: string, body: unknown): { state: StoredBooking['state'] } {
   const input = answerSchema.validateSync(body)
-  const { booking, visit } = bookedVisit(firm, token)
-  if (!visit) throw new Refusal(409, 'This work is already done. You need do nothing.')
-  if (booking.state !== 'declined' && !sameTime(booking, visit)) {
+  const { booking, visit, finished } = bookedVisit(firm, token)
+  if (finished) throw new Refusal(409, 'This work is already done. You need do nothing.')
+  if (!visit || (booking.state !== 'declined' && !sameTime(booking, visit))) {
     throw new Refusal(409, 'This date is being changed. You will get a new message; please answer that one.')
   }
   const freeFrom = input.freeFrom === '' ? undefined : freeDay(input.freeFrom, booking.startDay)

@@ -1,14 +1,16 @@
 import { addDays } from '../../core/calendar/day'
 import { clientFacts } from '../../core/share/clientUpdate'
 import { tellList, type ToTell } from '../../core/share/tellList'
+import { finishedVisits } from '../../core/schedule/visits'
 import { visitDays } from '../../core/schedule/planDiff'
 import type { Plan } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
+import { readSites } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
-import { visitWords } from './visitWords'
+import { visitNamer, visitWords } from './visitWords'
 
 /** Visits of the next weeks that nobody was told about yet. */
 const ASK_AHEAD_DAYS = 21
@@ -50,7 +52,6 @@ function unaskedVisits(context: Context, plan: Plan) {
 
 /** Exactly those whose facts differ from what they were last told. */
 export function changedFacts(context: Context, plan: Plan): ToTell[] {
-  const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
   const told = readBookings(context.db)
     .filter((booking) => booking.state !== 'declined')
     .map((b) => ({
@@ -62,6 +63,7 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
       endDay: b.endDay,
       endHalf: b.endHalf,
       confirmed: b.state === 'confirmed',
+      what: b.what,
     }))
   const clients = new Map(
     context.sites().flatMap((site) => {
@@ -71,8 +73,14 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
       return [[site.id, { told: published.facts, now }] as const]
     }),
   )
-  return tellList(told, clients, plan, (key) => {
-    const visit = planned.get(key)
-    return visit ? visitWords(context.db, visit) : 'A visit'
-  })
+  return tellList(told, clients, plan, finishedKeys(context), visitNamer(context.db))
 }
+
+/** Visits of all sites of the firm whose work is done. */
+export const finishedKeys = ({ db }: Pick<Context, 'db'>): ReadonlySet<string> =>
+  new Set(
+    readSites(db).flatMap((site) => {
+      const { places, lines } = siteState(db, site)
+      return finishedVisits(site.id, places, lines)
+    }),
+  )

@@ -1,4 +1,4 @@
-import { addDays, dateOnly, daysBetween, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
+import { addDays, dateOnly, daysBetween, daysWords, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -171,7 +171,7 @@ function decisions(site: Site, state: SiteState, today: Day): Need[] {
       const left = daysBetween(today, decision.by!)
       return {
         cost: 150 - left * 10,
-        when: left < 0 ? `${-left} days late` : left === 0 ? 'today' : `by ${shortDay(decision.by!)}`,
+        when: left < 0 ? `${daysWords(-left)} late` : left === 0 ? 'today' : `by ${shortDay(decision.by!)}`,
         note: left <= 0 ? 'last day' : 'to decide',
         text: `${decision.question} ${placeName(state, decision.placeId)}, ${site.name}.`,
         detail: `The ${decision.owner} answers.${decision.stake ? ` ${decision.stake}` : ''}`,
@@ -188,7 +188,14 @@ function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Ne
       const late = row.orderBy ? daysBetween(row.orderBy, today) : 0
       return {
         cost: (row.state === 'wrong' ? 220 : 110) + Math.min(80, Math.max(0, late) * 2),
-        when: row.state === 'wrong' ? 'came wrong' : late > 0 ? `${late} days late` : late === 0 ? 'today' : 'tomorrow',
+        when:
+          row.state === 'wrong'
+            ? 'came wrong'
+            : late > 0
+              ? `${daysWords(late)} late`
+              : late === 0
+                ? 'today'
+                : 'tomorrow',
         note: row.state === 'wrong' ? 'order again' : 'last day to order',
         text: `${row.state === 'undecided' ? 'Choose and order' : 'Order'} ${row.what.toLowerCase()} for ${row.place}, ${site.name}.`,
         detail: row.reason,

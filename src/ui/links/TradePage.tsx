@@ -17,19 +17,20 @@ export interface TradePageProps {
   } | null
   readonly state: 'told' | 'confirmed' | 'declined'
   readonly changing: boolean
-  readonly done: boolean
   readonly answered: string | null
 }
 
 /** One visit for a trade: when, where, how much, what is ready and what is not; confirm or decline with one thumb. */
-export function TradePage({ token, firm, notice, state: stored, changing, done }: TradePageProps) {
+export function TradePage({ token, firm, notice, state: stored, changing }: TradePageProps) {
   const [state, setState] = useState(stored)
-  if (!notice || done) {
+  if (!notice) {
     return (
       <main className={styles.page}>
         <div className={styles.body}>
-          <h1>This work is done</h1>
-          <p>You need do nothing.</p>
+          <h1>{changing ? 'This visit is being changed' : 'This work is done'}</h1>
+          <p>
+            {changing ? 'You will get a message that says how. Do not come on the old date.' : 'You need do nothing.'}
+          </p>
         </div>
       </main>
     )
