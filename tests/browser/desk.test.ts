@@ -56,6 +56,7 @@ const MAIN_PAGES = [
   `/sites/${BAKEHOUSE}/share`,
   '/share',
   '/sites/new',
+  `/sites/${BAKEHOUSE}/registers`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',
   `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,

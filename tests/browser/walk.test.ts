@@ -9,9 +9,10 @@ import { readObservations, rebuildRegisters } from '../../src/data/observations'
 import { siteIdOf } from '../../src/demo/loadDemo'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder } from '../fixtures/folder'
-import { clickText, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
 
 const SITE = siteIdOf('tollgate')
+const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
 let folder: string
 let browser: Browser
@@ -182,4 +183,44 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
     await desk.$('[aria-label^="Shopfront room, insulation"][aria-label*="inspection of rough-ins, box not fixed"]'),
   ).not.toBeNull()
   await desk.close()
+})
+
+test('a wire said to be dead goes into its register on the walk; the desk shows it with its caution and settles it', async () => {
+  const context = await browser.createBrowserContext()
+  const page = await openPage(context, app, PHONE, 'owner')
+  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await waitForText(page, 'What kind of walk?')
+  await clickText(page, 'main summary', 'by the simulated weather station')
+  await page.type('main details label input:not([type=number])', 'Joss Tenonby')
+  await clickText(page, 'footer button', 'Start: Shopfront room')
+  await waitForText(page, '1 of 11')
+  await clickText(page, 'footer button', 'More')
+  await clickText(page, 'dialog summary', 'Services')
+  await clickText(page, 'dialog button', 'A wire or a pipe')
+  await page.type('dialog [name=what]', 'Two cables from the ceiling')
+  await page.select('dialog [name=sort]', 'electric cable')
+  await page.select('dialog [name=state]', 'proved dead by instrument')
+  await clickText(page, 'dialog button', 'Keep')
+  await waitForText(page, 'Who tested it: say it, or leave the state at "said to be dead".')
+  expect(await page.$eval('dialog [name=what]', (one) => (one as HTMLInputElement).value)).toBe(
+    'Two cables from the ceiling',
+  )
+  await page.select('dialog [name=state]', 'said to be dead')
+  await clickText(page, 'dialog button', 'Keep')
+  await clickText(page, 'main summary', 'Two cables from the ceiling')
+  await waitForText(page, 'Only said to be dead: treat it as live')
+  expect((await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)).toEqual([])
+  await waitForText(page, 'all sent')
+
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.bringToFront()
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
+  await waitForText(desk, 'One is open')
+  expect(await textOf(desk)).toContain('Hanging wires are live until tested.')
+  await clickText(desk, 'main button', 'Gone')
+  await desk.type('main li label input', 'cut back to the board by Tamsin')
+  await clickText(desk, 'main li div:last-child button', 'Gone')
+  await waitForText(desk, 'Nothing is open')
+  expect(await textOf(desk)).toContain('cut back to the board by Tamsin')
+  await context.close()
 })

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { mm, parseLength, printLength, tenths } from './length'
+import { mm, parseLength, printLength, printMeasured, tenths } from './length'
 
 describe('reading lengths the way people say them', () => {
   // Hand-worked: 12 ft = 144 in, + 3 5/8 = 147.625 in × 25.4 = 3749.675 mm
@@ -24,6 +24,40 @@ describe('reading lengths the way people say them', () => {
   test('keeps the words and how sure they were', () => {
     expect(parseLength('about 12 ft', 'imperial')).toMatchObject({ precision: 'about', typed: 'about 12 ft' })
     expect(parseLength('12 ft', 'imperial').precision).toBe('exact')
+  })
+
+  // Hand-worked: 5 in = 1270, 7 in = 1778, 15.5 in = 3937, 6 ft = 18288, 2.5 ft = 7620 tenths of a millimetre
+  test.each([
+    ['five to seven inches', 'imperial', 'range', 1270, 1778],
+    ['between 5 and 7 in', 'metric', 'range', 1270, 1778],
+    ['5 or 7 in', 'imperial', 'range', 1270, 1778],
+    ['fifteen to sixteen inches', 'imperial', 'range', 3810, 4064],
+    ['4 to 4.2', 'metric', 'range', 40000, 42000],
+    ['550–600 mm', 'metric', 'range', 5500, 6000],
+    ['just short of 6 ft', 'imperial', 'short', 18288, undefined],
+    ['not quite six feet', 'imperial', 'short', 18288, undefined],
+    ['a bit over 2 m', 'metric', 'over', 20000, undefined],
+    ['maybe two and a half feet', 'imperial', 'maybe', 7620, undefined],
+    ['about two feet', 'imperial', 'about', 6096, undefined],
+    ['sixty three feet', 'imperial', 'exact', 192024, undefined],
+  ] as const)('%s on a %s site is %s', (text, units, precision, low, high) => {
+    const { high: upper, ...read } = parseLength(text, units)
+    expect(read).toEqual({ tenths: low, precision, typed: text })
+    expect(upper).toBe(high)
+  })
+  test.each(['7 to 5 in', '5 to wide', 'from here to there', 'between five'])('"%s" is no range', (text) => {
+    expect(() => parseLength(text, 'imperial')).toThrow(/is not a length/)
+  })
+  test('how sure it was is printed with it, and reads back the same', () => {
+    for (const text of ['just short of 6 ft', 'maybe 2 ft', 'five to seven inches', 'about 3 m', '4 m']) {
+      const first = parseLength(text, 'imperial')
+      const again = parseLength(printMeasured(first, 'imperial'), 'imperial')
+      expect([again.precision, printMeasured(again, 'imperial')]).toEqual([
+        first.precision,
+        printMeasured(first, 'imperial'),
+      ])
+    }
+    expect(printMeasured(parseLength('five to seven inches', 'metric'), 'imperial')).toBe('5" to 7"')
   })
 
   test.each(['', 'wide', '12 parsecs', '4 x 3', '-3'])('refuses "%s" and says how to write it', (text) => {

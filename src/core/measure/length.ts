@@ -1,16 +1,32 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { readNumber } from './spokenNumber'
 
 /** A length in whole tenths of a millimetre. */
 export type Tenths = number & { readonly __unit: 'tenths-of-a-millimetre' }
 export type Units = 'imperial' | 'metric'
-export type Precision = 'exact' | 'about'
+/** How sure a length is, with the words that say so before it. */
+export const PRECISIONS = {
+  exact: '',
+  about: 'about ',
+  maybe: 'maybe ',
+  short: 'just short of ',
+  over: 'just over ',
+  range: '',
+} as const
+export type Precision = keyof typeof PRECISIONS
 
 /** A length as somebody gave it: the value, how sure it is, and the words, so that it comes back exactly as typed. */
 export interface Measured {
+  /** The value; of a range the lower end. */
   readonly tenths: Tenths
+  /** The upper end of a range. */
+  readonly high?: Tenths
   readonly precision: Precision
   readonly typed: string
 }
+
+/** Not exact: good for planning and pricing, not for ordering. */
+export const isRough = (length: Measured): boolean => length.precision !== 'exact'
 
 export const TENTHS_PER_INCH = 254
 const TENTHS_PER_FOOT = 12 * TENTHS_PER_INCH
@@ -29,7 +45,16 @@ const METRIC = new RegExp(
   'i',
 )
 const BARE = new RegExp(`^(${NUMBER})$`)
-const ABOUT = /^(?:about|around|roughly|approx\.?|approximately|ca\.?|~|maybe)\s*/i
+const SAID_BEFORE: readonly { readonly precision: Precision; readonly words: RegExp }[] = [
+  {
+    precision: 'short',
+    words: /^(?:just|a bit|a touch|slightly|not quite)\s+(?:short of|shy of|under|less than)\s+|^not quite\s+/i,
+  },
+  { precision: 'over', words: /^(?:just|a bit|a touch|slightly)\s+(?:over|more than|above)\s+/i },
+  { precision: 'maybe', words: /^(?:maybe|perhaps|possibly)\s+/i },
+  { precision: 'about', words: /^(?:about|around|roughly|approx\.?|approximately|ca\.?|some|~)\s*/i },
+]
+const RANGE = /^(?:between\s+)?(.+?)\s*(?:–|\bto\b|\band\b|\bor\b)\s*(.+)$/i
 
 function numberOf(text: string): number {
   const mixed = /^(\d+)(?:\s+|-)(\d+)\s*\/\s*(\d+)$/.exec(text)
@@ -54,7 +79,8 @@ function bareTenths(value: number, units: Units): number {
 
 /** Reads a length the way people say it (C-00).
  *
- * @param text  `12' 3 5/8"`, `9 ft 6`, `27 1/2"`, `1650 mm`, `2 cm`, `4.1`, `about 12 ft`
+ * @param text  `12' 3 5/8"`, `9 ft 6`, `27 1/2"`, `1650 mm`, `2 cm`, `4.1`, `about 12 ft`, `five to seven inches`,
+ *   `between 5 and 7 in`, `just short of 6 ft`, `maybe two feet`
  * @param units the site's habit, used for a number without a unit
  * @returns whole tenths of a millimetre, more than 0 and at most 1 km, with its precision and the words typed
  * @throws ImpossibleRequest `unreadable-length` or `length-out-of-range`, naming what was typed and the mend
@@ -62,20 +88,55 @@ function bareTenths(value: number, units: Units): number {
  */
 export function parseLength(text: string, units: Units): Measured {
   const typed = text.trim()
-  const about = ABOUT.test(typed)
-  const bare = typed.replace(ABOUT, '').trim()
+  const said = SAID_BEFORE.find(({ words }) => words.test(typed))
+  const bare = inDigits(said ? typed.replace(said.words, '') : typed)
   const value = tenthsOf(bare, units)
-  if (value === null || Number.isNaN(value)) {
-    const example = units === 'imperial' ? `12' 3 5/8", 9 ft 6 or 27 1/2"` : '4.1, 4100 or 4.1 m'
-    throw new ImpossibleRequest('unreadable-length', `"${typed}" is not a length. Write it like ${example}.`)
+  if (value !== null && !Number.isNaN(value)) {
+    return { tenths: inRange(value, typed), precision: said?.precision ?? 'exact', typed }
   }
-  if (!(value > 0) || value > 10_000_000) {
-    throw new ImpossibleRequest(
-      'length-out-of-range',
-      `"${typed}" is out of range. A length is more than 0 and at most 1 km.`,
-    )
+  const ends = endsOf(bare, units)
+  if (ends) {
+    const [low, high] = ends.map((end) => inRange(end, typed)) as [Tenths, Tenths]
+    return { tenths: low, high, precision: 'range', typed }
   }
-  return { tenths: tenths(value), precision: about ? 'about' : 'exact', typed }
+  const example = units === 'imperial' ? `12' 3 5/8", 9 ft 6 or 27 1/2"` : '4.1, 4100 or 4.1 m'
+  throw new ImpossibleRequest('unreadable-length', `"${typed}" is not a length. Write it like ${example}.`)
+}
+
+function inRange(value: number, typed: string): Tenths {
+  if (value > 0 && value <= 10_000_000) return tenths(value)
+  throw new ImpossibleRequest(
+    'length-out-of-range',
+    `"${typed}" is out of range. A length is more than 0 and at most 1 km.`,
+  )
+}
+
+/** `two and a half feet` in digits; what is in digits already stays as it is. */
+function inDigits(text: string): string {
+  if (!/[a-z]/i.test(text)) return text.trim()
+  const tokens = text.trim().split(/\s+/)
+  const words: string[] = []
+  for (let at = 0; at < tokens.length;) {
+    const number = /^[a-z]+$/i.test(tokens[at]!)
+      ? readNumber(
+          tokens.map((token) => token.toLowerCase()),
+          at,
+        )
+      : null
+    words.push(number ? String(number.value) : tokens[at]!)
+    at = number ? number.next : at + 1
+  }
+  return words.join(' ')
+}
+
+/** The two ends of a range, the lower first; an end without a unit borrows the other's. */
+function endsOf(text: string, units: Units): [number, number] | null {
+  const range = RANGE.exec(text)
+  if (!range) return null
+  const unit = /[^\d.,/\s]+\.?$/.exec(range[2]!)?.[0]
+  const low = tenthsOf(unit && BARE.test(range[1]!) ? `${range[1]} ${unit}` : range[1]!, units)
+  const high = tenthsOf(range[2]!, units)
+  return low !== null && high !== null && low < high ? [low, high] : null
 }
 
 function tenthsOf(text: string, units: Units): number | null {
@@ -88,6 +149,12 @@ function tenthsOf(text: string, units: Units): number | null {
   const bare = BARE.exec(text)
   return bare ? bareTenths(numberOf(bare[1]!), units) : null
 }
+
+/** Prints a length with how sure it is: `just short of 6'`, `5" to 7"`. */
+export const printMeasured = ({ tenths: low, high, precision }: Measured, units: Units): string =>
+  high === undefined
+    ? `${PRECISIONS[precision]}${printLength(low, units)}`
+    : `${printLength(low, units)} to ${printLength(high, units)}`
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 

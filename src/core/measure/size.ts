@@ -1,5 +1,5 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { parseLength, printLength, type Measured, type Units } from './length'
+import { parseLength, printMeasured, type Measured, type Units } from './length'
 
 /** The size of a place: a room's length, width and height; a face's width and height. */
 export interface Size {
@@ -41,9 +41,7 @@ function withUnit(part: string, parts: readonly string[], index: number, units: 
 
 /** Prints a size in the site's units: `4.1 × 3.9 × 2.45 m`, `12' × 10' 6" × 8'`. */
 export function printSize(size: Size, units: Units): string {
-  const sides = size.sides.map(
-    (side) => `${side.precision === 'about' ? 'about ' : ''}${printLength(side.tenths, units)}`,
-  )
+  const sides = size.sides.map((side) => printMeasured(side, units))
   if (units === 'metric' && sides.every((side) => side.endsWith(' m'))) {
     return `${sides.map((side) => side.slice(0, -2)).join(' × ')} m`
   }

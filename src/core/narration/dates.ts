@@ -1,5 +1,5 @@
 import { addDays, weekday, type Day } from '../calendar/day'
-import { SMALL_NUMBERS } from './numbers'
+import { SMALL_NUMBERS } from '../measure/spokenNumber'
 
 const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const MONTHS = [

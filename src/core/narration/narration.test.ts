@@ -4,7 +4,7 @@ import type { Day } from '../calendar/day'
 import { readDate, readLead } from './dates'
 import type { SpokenLine } from './line'
 import { narrate } from './narrate'
-import { readNumber } from './numbers'
+import { readNumber } from '../measure/spokenNumber'
 import { readNumbers } from './sizes'
 
 const TODAY = '2026-03-10' as Day

@@ -1,4 +1,4 @@
-import { readNumber } from './numbers'
+import { readNumber } from '../measure/spokenNumber'
 
 /** What the numbers of a clause are: sizes in millimetres, how many, how far, how much money. */
 export interface Numbers {

@@ -1,4 +1,4 @@
-import { metres } from '../measure/length'
+import { isRough, metres } from '../measure/length'
 import type { Quantity } from '../measure/quantity'
 import type { Size } from '../measure/size'
 import type { PlaceKind } from './place'
@@ -33,7 +33,7 @@ export function reckon(basis: Basis, kind: PlaceKind, size: Size | null): Reckon
   if (!size) return null
   const [a, b, c] = size.sides.map((side) => metres(side.tenths)) as [number, number, number | undefined]
   const height = c ?? ASSUMED_HEIGHT
-  const about = size.sides.some((side) => side.precision === 'about')
+  const about = size.sides.some(isRough)
   const assumed = kind === 'room' && c === undefined
   const walls = 2 * (a + b) * height
   const room = kind === 'room' || kind === 'void' || kind === 'outbuilding'

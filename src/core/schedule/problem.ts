@@ -219,14 +219,14 @@ function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined,
   return found.reduce((latest, release) => (release.slot > latest.slot ? release : latest))
 }
 
-/** A gate with something failed holds its stage for the assumed time; merely missing things hold it until tomorrow. */
+/** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */
 function gateReleases(visit: Visit, placeId: string, site: SiteToPlan): Release[] {
-  return coverGates(placeId, site.state.lines, site.state.gateMarks)
+  return coverGates(placeId, site.state)
     .filter(
       (gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines),
     )
     .map((gate) => {
-      const failed = gate.items.some((item) => item.failed)
+      const failed = gate.items.some((item) => item.failed || item.kind === 'entry')
       const words = `${placeName(site.state, placeId)}: ${gateWords(gate)}`
       return { slot: (failed ? ASSUMED_HOLD_DAYS : 1) * SLOTS_PER_DAY, words, kind: 'gate' as const }
     })

@@ -1,6 +1,7 @@
 import { floorArea } from '../places/geometry'
 import { HOURS_PER_SLOT } from '../calendar/slots'
 import { hoursLeft, type Line } from '../scope/line'
+import { isOutside } from '../scope/responsible'
 import { BUILD_ORDER, type Stage, type Trade } from '../scope/vocabulary'
 import type { Place } from '../walk/siteState'
 
@@ -51,7 +52,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const placeById = new Map(places.map((place) => [place.id, place]))
   const jobs = new Map<string, Map<string, Line[]>>()
   for (const line of lines) {
-    if (line.excluded || !placeById.has(line.placeId)) continue
+    if (line.excluded || isOutside(line.responsible) || !placeById.has(line.placeId)) continue
     const sort = `${line.trade}|${packOf(line)}|${line.trade === 'inspector' ? (line.inspects ?? []).join('+') : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])

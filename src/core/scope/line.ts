@@ -3,6 +3,7 @@ import type { Minor } from '../measure/money'
 import type { Quantity } from '../measure/quantity'
 import type { Basis } from '../places/geometry'
 import type { CautionId } from '../cautions/cautionIds'
+import type { Responsible } from './responsible'
 import type { RateKey } from './rates'
 import type { Action, Element, Stage, Trade } from './vocabulary'
 
@@ -42,6 +43,8 @@ export interface Line extends LineLaid {
   readonly held: { readonly reason: string; readonly until?: Day } | null
   readonly excluded: { readonly reason: string } | null
   readonly price: Minor | null
+  /** Whose it is, where somebody said; ours until then. */
+  readonly responsible: Responsible | null
   /** What the sizes and rates give, where somebody set the quantity or the hours by hand. */
   readonly reckoned: { readonly quantity: Quantity | null; readonly hours: number }
 }

@@ -1,3 +1,5 @@
+import { entryKind } from '../entries/entryKinds'
+import type { Values } from '../entries/field'
 import type { Line } from '../scope/line'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
 import { COVERED_BY } from './relations'
@@ -9,7 +11,7 @@ export interface GateItem {
   readonly failed: string | null
   /** The line that must be finished, or null for something to be ticked. */
   readonly lineId: string | null
-  readonly kind: 'work' | 'before-cover' | 'test' | 'photo'
+  readonly kind: 'work' | 'before-cover' | 'test' | 'photo' | 'entry'
 }
 
 /** What must be in, tested, inspected and photographed before a stage covers a place. */
@@ -29,24 +31,55 @@ export type GateMarks = ReadonlyMap<string, GateMark>
 const COVERS = new Set(Object.values(COVERED_BY).flat())
 export const gateItemId = (placeId: string, stage: Stage, item: string): string => `${placeId}/${stage}/${item}`
 
+/** What a gate is gathered from. */
+export interface GateFacts {
+  readonly lines: readonly Line[]
+  readonly gateMarks: GateMarks
+  readonly entries: readonly {
+    readonly id: string
+    readonly placeId: string | null
+    readonly kind: string
+    readonly values: Values
+    readonly settled: object | null
+  }[]
+}
+
 /** Gathers the cover gates of one place from the lines that it really has.
  *
- * A line in a wall belongs to the first stage still to come that hides it. Stages that are already finished have no gate.
+ * A line in a wall belongs to the first stage still to come that hides it; so do entries that hold the cover until they
+ * are settled. Stages that are already finished have no gate.
  */
-export function coverGates(placeId: string, lines: readonly Line[], marks: GateMarks): CoverGate[] {
+export function coverGates(placeId: string, known: GateFacts): CoverGate[] {
+  const { lines, gateMarks: marks } = known
   const here = lines.filter((line) => line.placeId === placeId && line.excluded === null)
   const covering = BUILD_ORDER.filter(
     (stage) => COVERS.has(stage) && here.some((l) => l.stage === stage && l.progress < 100),
   )
+  // New framing hides old structure but closes nothing: one can still look between the studs.
+  const closing = covering.find((stage) => stage !== 'framing')
   const gates: CoverGate[] = []
   for (const stage of covering) {
     const hidden = here.filter((line) => firstCover(line, covering) === stage)
-    if (hidden.length === 0) continue
-    const items = [...hidden.map((line) => lineItem(line, placeId, stage, marks)), photoItem(placeId, stage, marks)]
+    const held = stage === closing ? openEntries(placeId, known) : []
+    if (hidden.length + held.length === 0) continue
+    const items = [
+      ...held,
+      ...hidden.map((line) => lineItem(line, placeId, stage, marks)),
+      photoItem(placeId, stage, marks),
+    ]
     gates.push({ placeId, stage, items, open: items.every((item) => item.done) })
   }
   return gates
 }
+
+/** Entries of this place that nothing may be closed over: looked for and not seen yet, suspected and not answered. */
+const openEntries = (placeId: string, { entries }: GateFacts): GateItem[] =>
+  entries.flatMap((entry) => {
+    const kind = entryKind(entry.kind)
+    if (entry.placeId !== placeId || entry.settled || !kind?.holdsCover) return []
+    const name = String(entry.values[kind.fields[0]!.key])
+    return [{ id: entry.id, text: `${kind.one}: ${name}`, done: false, failed: null, lineId: null, kind: 'entry' }]
+  })
 
 function firstCover(line: Line, covering: readonly Stage[]): Stage | undefined {
   const hides = line.inspects?.flatMap((stage) => COVERED_BY[stage] ?? []) ?? COVERED_BY[line.stage] ?? []

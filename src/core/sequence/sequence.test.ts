@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { line } from '../../../tests/fixtures/line'
+import type { Line } from '../scope/line'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
-import { coverGates, gateItemId, gateWords } from './coverGate'
+import { coverGates, gateItemId, gateWords, type GateFacts, type GateMark } from './coverGate'
 import { relationsFor, USUAL_SCHOOLS } from './relations'
 import { findCycle, linksAmong, requireNoCycle } from './stageOrder'
 
@@ -52,8 +53,39 @@ describe('the cover gate', () => {
   ]
   const photos = (stage: Stage) => [gateItemId('room', stage, 'photos'), { ticked: true, failed: null }] as const
 
+  const gatesOf = (
+    lines: readonly Line[],
+    marks: readonly (readonly [string, GateMark])[] = [],
+    entries: GateFacts['entries'] = [],
+  ) => coverGates('room', { lines, gateMarks: new Map(marks), entries })
+
+  test('waits for what was to be opened and looked at, and for a wall that may carry, until they are answered', () => {
+    const open = { placeId: 'room', settled: null }
+    const entries: GateFacts['entries'] = [
+      { ...open, id: 'look', kind: 'open-up', values: { look: 'the plate behind the tub' } },
+      { ...open, id: 'wall', kind: 'bearing-clue', values: { wall: 'the wall to the hall' } },
+      { ...open, id: 'elsewhere', placeId: 'hall', kind: 'open-up', values: { look: 'the joists' } },
+      { ...open, id: 'advice', kind: 'cause-advice', values: { advice: 'lower the bed' } },
+    ]
+    const gate = gatesOf(wall, [], entries)[0]!
+    expect(gate.items.filter((item) => item.kind === 'entry').map((item) => item.text)).toEqual([
+      'Open up and look: the plate behind the tub',
+      'A wall that may carry: the wall to the hall',
+    ])
+    expect(gateWords(gate)).toBe('Insulation waits for open up and look: the plate behind the tub and 3 more')
+    const answered = entries.map((entry) => ({ ...entry, settled: { result: 'sound' } }))
+    expect(gatesOf(wall, [], answered)[0]!.items.some((item) => item.kind === 'entry')).toBe(false)
+  })
+  test('a room with nothing in its walls still waits for what has to be looked at', () => {
+    const gates = gatesOf(
+      [line({ id: 'board', stage: 'board' })],
+      [],
+      [{ id: 'look', placeId: 'room', kind: 'open-up', values: { look: 'behind the panel' }, settled: null }],
+    )
+    expect(gates.map((gate) => [gate.stage, gate.open])).toEqual([['board', false]])
+  })
   test('gathers what this room really has, at the first stage that hides it', () => {
-    const gates = coverGates('room', wall, new Map())
+    const gates = gatesOf(wall)
     expect(gates.map((gate) => [gate.stage, gate.items.map((item) => item.text)])).toEqual([
       [
         'insulation',
@@ -65,26 +97,20 @@ describe('the cover gate', () => {
   })
   test('opens when everything is in and photographed', () => {
     const done = wall.map((one) => (one.id === 'backing' ? { ...one, progress: 100 } : one))
-    expect(coverGates('room', done, new Map([photos('insulation')]))[0]!.open).toBe(true)
+    expect(gatesOf(done, [photos('insulation')])[0]!.open).toBe(true)
   })
   test('a failed test shuts it even where the work was marked done', () => {
     const failed = wall.map((one) => (one.id === 'test' ? { ...one, held: { reason: 'lost pressure' } } : one))
-    const gate = coverGates('room', failed, new Map([photos('insulation')]))[0]!
+    const gate = gatesOf(failed, [photos('insulation')])[0]!
     expect(gate.open).toBe(false)
     expect(gateWords(gate)).toBe('Insulation held: pressure test, lost pressure')
   })
   test('a room without walls to hide has no gate; a covered one has none left', () => {
-    expect(coverGates('room', [line({ id: 'p', stage: 'paint' })], new Map())).toEqual([])
-    expect(
-      coverGates(
-        'room',
-        wall.map((one) => ({ ...one, progress: 100 })),
-        new Map(),
-      ),
-    ).toEqual([])
+    expect(gatesOf([line({ id: 'p', stage: 'paint' })])).toEqual([])
+    expect(gatesOf(wall.map((one) => ({ ...one, progress: 100 })))).toEqual([])
   })
   test('excluded work is not asked for', () => {
     const out = wall.map((one) => (one.id === 'backing' ? { ...one, excluded: { reason: 'no rail' } } : one))
-    expect(coverGates('room', out, new Map())[0]!.items.map((item) => item.text)).not.toContain('Backing for the rail')
+    expect(gatesOf(out)[0]!.items.map((item) => item.text)).not.toContain('Backing for the rail')
   })
 })

@@ -54,7 +54,7 @@ export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, uni
         held: line.held?.reason ?? null,
       }
     }),
-    beforeCover: coverGates(place.id, state.lines, state.gateMarks).map((gate) => ({
+    beforeCover: coverGates(place.id, state).map((gate) => ({
       stage: STAGES[gate.stage],
       items: gate.items.map((item) => ({ text: item.text, done: item.done })),
     })),

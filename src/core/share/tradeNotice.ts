@@ -29,7 +29,7 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
     const earlier = state.lines.filter(
       (l) => l.placeId === placeId && l.excluded === null && !visit.lineIds.includes(l.id),
     )
-    const gates = coverGates(placeId, state.lines, state.gateMarks).filter((gate) => visit.stages.includes(gate.stage))
+    const gates = coverGates(placeId, state).filter((gate) => visit.stages.includes(gate.stage))
     for (const gate of gates) {
       for (const item of gate.items) {
         if (item.done) continue

@@ -1,3 +1,4 @@
+import { entryName, kindOf } from '../entries/entry'
 import { STAGES, type Stage } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
 import type { SiteState } from './siteState'
@@ -5,7 +6,7 @@ import type { SiteState } from './siteState'
 export interface Difference {
   readonly placeId: string | null
   readonly kind:
-    'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note'
+    'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note' | 'entry'
   readonly text: string
   readonly detail: string
   readonly private?: boolean
@@ -103,6 +104,20 @@ function entryDifferences(before: SiteState, after: SiteState): Difference[] {
         kind: 'decided',
         text: `Decided: ${d.question}`,
         detail: d.answer!,
+      })),
+    ...fresh((s) => s.entries).map((e): Difference => ({
+      placeId: e.placeId,
+      kind: 'entry',
+      text: entryName(e),
+      detail: `new, ${kindOf(e.kind).register.toLowerCase()}`,
+    })),
+    ...after.entries
+      .filter((e) => e.settled && !before.entries.some((old) => old.id === e.id && old.settled))
+      .map((e): Difference => ({
+        placeId: e.placeId,
+        kind: 'entry',
+        text: `${entryName(e)}: ${kindOf(e.kind).settle!.word.toLowerCase()}`,
+        detail: e.settled!.result || kindOf(e.kind).register.toLowerCase(),
       })),
     ...fresh((s) => s.notes).map((n): Difference => ({
       placeId: n.placeId,

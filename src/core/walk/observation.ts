@@ -1,15 +1,19 @@
 import type { Day, Instant } from '../calendar/day'
 import type { Minor } from '../measure/money'
 import type { Size } from '../measure/size'
+import type { Values } from '../entries/field'
 import type { PlaceLaid } from '../places/place'
 import type { LineLaid } from '../scope/line'
+import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { SiteConditions } from './siteConditions'
 import type { SelectionLaid, SelectionState } from '../selections/selection'
 
 export const VISIT_KINDS = {
   scope: 'Scope walk',
   kickoff: 'Kickoff',
   progress: 'Progress walk',
+  layout: 'Layout walk',
   'before-cover': 'Before-cover walk',
   'end-of-day': 'End of day',
   completion: 'Completion walk',
@@ -28,12 +32,18 @@ export interface Finding {
   readonly element?: Element
   readonly condition: string
   readonly certain: boolean
+  /** By FINDING_FIELDS: how bad, how far, likely cause, where exactly. */
+  readonly details?: Values
 }
 
 export interface Keep {
   readonly text: string
   /** The trigger that ends it: 'the switch-over on 20 March'. */
   readonly until?: string
+  /** What ends it by itself: a day, or a stage that is done at a place. */
+  readonly when?: { readonly day: Day } | { readonly placeId: string; readonly stage: Stage }
+  /** By KEEP_FIELDS: how it stays, how many, where it lies, what protects it. */
+  readonly details?: Values
 }
 
 export interface Decision {
@@ -45,6 +55,25 @@ export interface Decision {
   /** What each further day of waiting may cost, told to the client in words. */
   readonly stake?: string
   readonly price?: Minor
+  /** By DECISION_FIELDS: the ways it can go, and what they differ in. */
+  readonly details?: Values
+}
+
+/** An entry of one of the registers. */
+export interface Written {
+  readonly kind: string
+  readonly values: Values
+}
+
+export interface WalkStart {
+  readonly kind: VisitKind
+  readonly day: Day
+  readonly by: string
+  /** Who else walked. */
+  readonly with?: string
+  /** The contract phase that it belongs to. */
+  readonly phase?: string
+  readonly conditions?: SiteConditions
 }
 
 export interface Note {
@@ -69,6 +98,8 @@ export interface Facts {
     visited: true
     removed: boolean
     order: number
+    futureName: string
+    level: string
   }
   line: {
     laid: LineLaid
@@ -82,6 +113,7 @@ export interface Facts {
     trade: Trade
     quantity: number | null
     price: Minor
+    responsible: Responsible
   }
   selection: {
     laid: SelectionLaid
@@ -90,16 +122,18 @@ export interface Facts {
     lead: readonly [number, number, number]
     arrives: Day | null
     removed: boolean
+    responsible: Responsible
   }
   /** What a stage of a place looks like to the eye, beside the honest figure. */
   stage: { eye: number }
   gate: { ticked: boolean; failed: { reason: string } | null }
   finding: { found: Finding; settled: boolean }
   keep: { kept: Keep; released: boolean }
-  decision: { asked: Decision; answered: string | null }
+  decision: { asked: Decision; answered: string | null; reasons: Values }
+  entry: { written: Written; settled: { result: string } | null; removed: boolean; responsible: Responsible }
   note: { noted: Note }
   photo: { taken: Photo }
-  walk: { started: { kind: VisitKind; day: Day; by: string }; ended: Day }
+  walk: { started: WalkStart; ended: Day }
 }
 
 export type SubjectKind = keyof Facts

@@ -5,6 +5,8 @@ import { reckon } from '../places/geometry'
 import { effort } from '../scope/layTreatment'
 import { LEADS } from '../scope/leads'
 import type { Line, LineLaid } from '../scope/line'
+import type { Responsible } from '../scope/responsible'
+import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
 import type { SelectionLaid, SelectionState } from '../selections/selection'
 import type {
@@ -17,7 +19,8 @@ import type {
   Observation,
   Photo,
   SubjectKind,
-  VisitKind,
+  WalkStart,
+  Written,
 } from './observation'
 import type { Registers } from './registers'
 
@@ -32,6 +35,7 @@ export interface Selection extends SelectionLaid {
   readonly choice: string | null
   readonly leadDays: readonly [number, number, number]
   readonly arrives: Day | null
+  readonly responsible: Responsible | null
 }
 
 interface Entry {
@@ -41,11 +45,14 @@ interface Entry {
   readonly seenBy: string
 }
 
-export interface Walk extends Entry {
-  readonly kind: VisitKind
-  readonly day: Day
-  readonly by: string
+export interface Walk extends Entry, WalkStart {
   readonly ended: boolean
+}
+
+/** An entry of a register as it stands now. */
+export interface RegisterEntry extends Entry, Written {
+  readonly settled: { readonly result: string } | null
+  readonly responsible: Responsible | null
 }
 
 /** Everything that is known about one site, put together from its registers. */
@@ -57,7 +64,9 @@ export interface SiteState {
   readonly eye: ReadonlyMap<string, number>
   readonly findings: readonly (Entry & Finding & { readonly settled: boolean })[]
   readonly keeps: readonly (Entry & Keep & { readonly released: boolean })[]
-  readonly decisions: readonly (Entry & Decision & { readonly answer: string | null })[]
+  readonly decisions: readonly (Entry &
+    Decision & { readonly answer: string | null; readonly reasons: Values | null })[]
+  readonly entries: readonly RegisterEntry[]
   readonly notes: readonly (Entry & Note)[]
   readonly photos: readonly (Entry & Photo)[]
   readonly walks: readonly Walk[]
@@ -83,6 +92,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     finding: new Map(),
     keep: new Map(),
     decision: new Map(),
+    entry: new Map(),
     note: new Map(),
     photo: new Map(),
     walk: new Map(),
@@ -112,7 +122,15 @@ export function siteStateOf(registers: Registers): SiteState {
     eye: new Map([...groups.stage].flatMap(([id, f]) => (f.eye ? [[id, f.eye.value] as const] : []))),
     findings: entries(groups.finding, 'found', (f) => ({ settled: f.settled?.value ?? false })),
     keeps: entries(groups.keep, 'kept', (f) => ({ released: f.released?.value ?? false })),
-    decisions: entries(groups.decision, 'asked', (f) => ({ answer: f.answered?.value ?? null })),
+    decisions: entries(groups.decision, 'asked', (f) => ({
+      answer: f.answered?.value ?? null,
+      reasons: f.reasons?.value ?? null,
+    })),
+    entries: entries(groups.entry, 'written', (f) => ({
+      settled: f.settled?.value ?? null,
+      removed: f.removed?.value ?? false,
+      responsible: f.responsible?.value ?? null,
+    })).flatMap(({ removed, ...entry }) => (removed ? [] : [entry])),
     notes: entries(groups.note, 'noted', () => ({})),
     photos: entries(groups.photo, 'taken', () => ({})),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
@@ -137,6 +155,8 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>): Place[]
         name: f.name?.value ?? f.laid.value.name,
         size: f.measured?.value ?? f.laid.value.size,
         order: f.order?.value ?? f.laid.value.order,
+        level: f.level?.value ?? f.laid.value.level,
+        ...(f.futureName ? { futureName: f.futureName.value } : {}),
         lastSeen: seen.get(id) ?? null,
       },
     ]
@@ -168,6 +188,7 @@ function linesOf(group: Subjects<'line'>, placeFacets: Subjects<'place'>, places
         held: f.held?.value ?? null,
         excluded: f.excluded?.value ?? null,
         price: f.price?.value ?? null,
+        responsible: f.responsible?.value ?? null,
       },
     ]
   })
@@ -199,6 +220,7 @@ function selectionsOf(group: Subjects<'selection'>): Selection[] {
           choice: f.choice?.value ?? null,
           leadDays: f.lead?.value ?? LEADS[laid.lead].days,
           arrives: f.arrives?.value ?? null,
+          responsible: f.responsible?.value ?? null,
         },
       ]
     })

@@ -1,10 +1,12 @@
+import { entryName } from '../../core/entries/entry'
 import { STAGES } from '../../core/scope/vocabulary'
+import { placeName } from '../../core/walk/siteState'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
 
 const MOST = 14
 
-/** Finds sites, places (by today's and tomorrow's name), lines and selections by what was typed. */
+/** Finds sites, places (by today's and tomorrow's name), lines, selections and whatever was told by what was typed. */
 export function find(context: Context, query: string): { title: string; detail: string; href: string }[] {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
   if (words.length === 0) return []
@@ -35,6 +37,24 @@ export function find(context: Context, query: string): { title: string; detail: 
           detail: `${name.get(selection.placeId)}, ${site.name}`,
           href: `/sites/${site.id}/selections#${selection.id}`,
           rank: 2,
+        })
+      }
+    }
+    const told: readonly (readonly [string | null, string])[] = [
+      ...state.entries.map((entry) => [entry.placeId, entryName(entry)] as const),
+      ...state.findings.map((one) => [one.placeId, one.text] as const),
+      ...state.keeps.map((one) => [one.placeId, one.text] as const),
+      ...state.decisions.map((one) => [one.placeId, one.question] as const),
+      ...state.notes.filter((one) => context.seesMoney || !one.private).map((one) => [one.placeId, one.text] as const),
+    ]
+    for (const [placeId, text] of told) {
+      if (matches(text, name.get(placeId ?? '') ?? '')) {
+        const where = placeId ? `scope?place=${placeId}` : 'registers'
+        found.push({
+          title: text.length > 80 ? `${text.slice(0, 78)}…` : text,
+          detail: `${placeName(state, placeId)}, ${site.name}`,
+          href: `/sites/${site.id}/${where}`,
+          rank: 4,
         })
       }
     }

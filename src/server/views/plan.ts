@@ -72,7 +72,7 @@ function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]
       name: place.name,
       group: place.level,
       visitKeys: visits.filter((visit) => visit.placeIds.includes(place.id)).map((visit) => visit.key),
-      gates: coverGates(place.id, state.lines, state.gateMarks)
+      gates: coverGates(place.id, state)
         .filter((gate) => !gate.open)
         .flatMap((gate) => {
           const visit = visits.find(

@@ -4,6 +4,7 @@ import { printQuantity, shownQuantity } from '../../core/measure/quantity'
 import { printSize } from '../../core/measure/size'
 import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
+import { entryName, isOpen, kindOf } from '../../core/entries/entry'
 import { CAUTIONS } from '../../core/cautions/cautions'
 import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
@@ -31,7 +32,7 @@ export function scopeView(context: Context, siteId: string) {
     state.lines,
     state.eye,
   )
-  const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state.lines, state.gateMarks)]))
+  const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
   const finish = plan?.finish[site.id]
   return {
     site: { id: site.id, name: site.name, units: site.units },
@@ -158,6 +159,13 @@ function openMatters(state: SiteState, seesMoney: boolean) {
         text: k.text,
         until: k.until ?? null,
       })),
+    entries: state.entries.filter(isOpen).map((e) => ({
+      id: e.id,
+      placeId: e.placeId,
+      place: placeName(state, e.placeId),
+      text: entryName(e),
+      register: kindOf(e.kind).register.toLowerCase(),
+    })),
     notes: state.notes
       .filter((n) => seesMoney || !n.private)
       .map((n) => ({

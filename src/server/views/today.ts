@@ -230,7 +230,7 @@ function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: D
     const comes = (lineId: string | null): boolean =>
       lineId === null ? visit.startDay > addDays(today, 1) : (endOf.get(lineId) ?? '9') <= visit.startDay
     for (const placeId of visit.placeIds) {
-      for (const gate of coverGates(placeId, state.lines, state.gateMarks)) {
+      for (const gate of coverGates(placeId, state)) {
         if (gate.open || !visit.stages.includes(gate.stage)) continue
         const missing = gate.items.filter((item) => !item.done && (item.failed || !comes(item.lineId)))
         if (missing.length > 0)

@@ -1,5 +1,5 @@
 import { array, boolean, mixed, number, object, string, type Schema } from 'yup'
-import { longDay, parseDay, type Day } from '../../core/calendar/day'
+import { longDay, type Day } from '../../core/calendar/day'
 import { LEADS } from '../../core/scope/leads'
 import { RATES } from '../../core/scope/rates'
 import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
@@ -7,40 +7,14 @@ import { CAUTION_IDS } from '../../core/cautions/cautionIds'
 import { PLACE_KINDS } from '../../core/places/place'
 import { SELECTION_STATES } from '../../core/selections/selection'
 import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
+import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
+import { FINDING_FIELDS } from '../../core/entries/kinds/conditions'
+import { RESPONSIBLE } from '../../core/scope/responsible'
+import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
 import { Refusal } from '../refusal'
+import { valuesSchema, writtenSchema } from './entrySchema'
+import { day, flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
 
-const keysOf = (record: object): string[] => Object.keys(record)
-const text = (name: string, most: number) => string().trim().max(most, `${name}: use at most ${most} characters.`)
-const needed = (name: string, most = 400) => text(name, most).required(`${name}: type something.`)
-const day = (name: string) =>
-  string().test('day', `${name}: write a day as year-month-day, like 2026-03-10.`, (value) => {
-    if (value === undefined) return true
-    try {
-      return parseDay(value) === value
-    } catch {
-      return false
-    }
-  })
-const oneOf = (name: string, keys: readonly string[]) =>
-  string()
-    .oneOf([...keys], `${name}: choose one of the list.`)
-    .required(`${name}: choose one.`)
-const percent = number()
-  .integer('Progress: whole per cent.')
-  .min(0, 'Progress: from 0 to 100.')
-  .max(100, 'Progress: from 0 to 100.')
-  .required('Progress: say how far.')
-const money = number()
-  .integer('Price: whole cents.')
-  .min(0, 'Price: 0 or more.')
-  .max(1e11)
-  .required('Price: write an amount.')
-const flag = boolean().required('Say yes or no.')
-const measured = object({
-  tenths: number().integer().positive('Size: more than 0.').max(10_000_000, 'Size: at most 1 km.').required(),
-  precision: oneOf('Precision', ['exact', 'about']),
-  typed: needed('Size', 60),
-})
 const size = object({
   sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(),
   typed: needed('Size', 80),
@@ -55,10 +29,11 @@ const lead = array(
   .length(3, 'Lead time: optimistic, likely, pessimistic.')
   .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
   .required()
+const responsible = oneOf('Whose', keysOf(RESPONSIBLE))
 const reason = object({ reason: needed('Reason') })
 
 /** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
-export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string, Schema>> } = {
+export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string, Pick<Schema, 'validateSync'>>> } = {
   place: {
     laid: object({
       name: needed('Name', 60),
@@ -74,6 +49,8 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     visited: boolean().oneOf([true]).required(),
     removed: flag,
     order: number().required('Order: a number.'),
+    futureName: needed('Future name', 60),
+    level: needed('Level', 40),
   },
   line: {
     laid: object({
@@ -125,6 +102,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .nullable()
       .defined(),
     price: money,
+    responsible,
   },
   selection: {
     laid: object({
@@ -140,6 +118,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     lead,
     arrives: day('Arrives').nullable().defined(),
     removed: flag,
+    responsible,
   },
   stage: { eye: percent },
   gate: { ticked: flag, failed: reason.nullable().defined() },
@@ -149,10 +128,21 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       element: string().oneOf([...ELEMENTS]),
       condition: needed('Condition', 30),
       certain: flag,
+      details: valuesSchema(FINDING_FIELDS).default(undefined),
     }),
     settled: flag,
   },
-  keep: { kept: object({ text: needed('What stays'), until: text('Until', 200) }), released: flag },
+  keep: {
+    kept: object({
+      text: needed('What stays'),
+      until: text('Until', 200),
+      when: object({ day: day('Until'), placeId: text('Place', 80), stage: string().oneOf(keysOf(STAGES)) }).default(
+        undefined,
+      ),
+      details: valuesSchema(KEEP_FIELDS).default(undefined),
+    }),
+    released: flag,
+  },
   decision: {
     asked: object({
       question: needed('Question'),
@@ -161,8 +151,18 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       blocks: string().oneOf(keysOf(STAGES)),
       stake: text('Stake', 200),
       price: money.optional(),
+      details: valuesSchema(DECISION_FIELDS).default(undefined),
     }),
     answered: text('Answer', 400).nullable().defined(),
+    reasons: valuesSchema(REASON_FIELDS),
+  },
+  entry: {
+    written: writtenSchema,
+    settled: object({ result: text('Result', 1000).defined() })
+      .nullable()
+      .defined(),
+    removed: flag,
+    responsible,
   },
   note: { noted: object({ text: needed('Note', 4000), private: flag }) },
   photo: {
@@ -175,13 +175,22 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     }),
   },
   walk: {
-    started: object({ kind: oneOf('Kind', keysOf(VISIT_KINDS)), day: day('Day').required(), by: needed('Who', 80) }),
+    started: object({
+      kind: oneOf('Kind', keysOf(VISIT_KINDS)),
+      day: day('Day').required(),
+      by: needed('Who', 80),
+      with: text('Who else', 200),
+      phase: text('Phase', 200),
+      conditions: object({
+        sky: oneOf('Sky', SKIES),
+        low: number().integer().min(-60).max(60).required('Lowest: whole degrees.'),
+        high: number().integer().min(-60).max(60).required('Highest: whole degrees.'),
+        ground: oneOf('Ground', GROUNDS),
+      }).default(undefined),
+    }),
     ended: day('Day').required(),
   },
 }
-
-/** Facts that tell money: never taken from, nor given to, somebody who sees none. */
-export const MONEY_FACETS: ReadonlySet<string> = new Set(['line|price'])
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 export const uuidText = string().matches(UUID, 'Observation: its id is not one of ours.')

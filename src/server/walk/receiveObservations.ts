@@ -4,8 +4,8 @@ import type { Observation, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readPlaceRemovals } from '../../data/observations'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
-import { Refusal } from '../refusal'
-import { checkedValue, factHead, MONEY_FACETS, uuidText } from './factSchemas'
+import { checkedValue, factHead, uuidText } from './factSchemas'
+import { refuseMoney } from './moneyFacts'
 
 const batch = object({
   observations: array(
@@ -59,9 +59,7 @@ type Sent = ReturnType<typeof batch.validateSync>['observations'][number]
 
 function observationOf(context: Context, site: Site, sent: Sent, receivedAt: string): Observation {
   const subject = sent.subject as SubjectKind
-  if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${sent.facet}`))
-    throw new Refusal(403, 'Prices are for the lead and the owner.')
-  return {
+  const observation = {
     id: sent.id,
     siteId: site.id,
     walkId: sent.walkId,
@@ -74,6 +72,8 @@ function observationOf(context: Context, site: Site, sent: Sent, receivedAt: str
     // A phone whose clock runs ahead must not win over everything entered after it.
     seenAt: sent.seenAt > receivedAt ? receivedAt : sent.seenAt,
   } as Observation
+  refuseMoney(context, site.id, observation)
+  return observation
 }
 
 function removedPlaceNotices(context: Context, siteId: string, observations: readonly Observation[]): string[] {

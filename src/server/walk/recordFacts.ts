@@ -5,7 +5,8 @@ import type { Facts, FacetOf, Observation, SubjectKind } from '../../core/walk/o
 import { insertObservations, readValue } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { checkedValue, factHead, MONEY_FACETS } from './factSchemas'
+import { checkedValue, factHead } from './factSchemas'
+import { refuseMoney } from './moneyFacts'
 
 const edits = object({
   facts: array(factHead.shape({ was: mixed().nullable().optional() }))
@@ -20,9 +21,9 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
   const { facts } = edits.validateSync(body)
   const checked = facts.map((fact) => {
     const subject = fact.subject as SubjectKind
-    if (!context.seesMoney && MONEY_FACETS.has(`${subject}|${fact.facet}`))
-      throw new Refusal(403, 'Prices are for the lead and the owner.')
-    return { ...fact, subject, value: checkedValue(subject, fact.facet, fact.value, site.startsOn) }
+    const checked = { ...fact, subject, value: checkedValue(subject, fact.facet, fact.value, site.startsOn) }
+    refuseMoney(context, site.id, checked as Parameters<typeof refuseMoney>[2])
+    return checked
   })
   context.db.transaction(() => {
     for (const fact of checked) {

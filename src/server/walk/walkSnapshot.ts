@@ -1,8 +1,14 @@
 import { readRegisters } from '../../data/observations'
 import type { Observation } from '../../core/walk/observation'
 import type { Context } from '../context'
+import { addDays, daysBetween, type Day } from '../../core/calendar/day'
+import { workingDaysBetween } from '../../core/calendar/workingDays'
+import { kindOf } from '../../core/entries/entry'
+import { withoutMoney } from '../../core/entries/field'
+import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
+import type { Site } from '../../data/sites'
+import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import { readPlan } from '../../data/plans'
-import { MONEY_FACETS } from './factSchemas'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
 export function walkSnapshot(context: Context, siteId: string) {
@@ -21,6 +27,8 @@ export function walkSnapshot(context: Context, siteId: string) {
     person: context.person.name,
     now: context.now(),
     today: context.today,
+    workDay: workDayOf(site, context.today),
+    weather: simulatedWeather().conditionsOn(context.today),
     registers: registers.map(withoutPrice(context.seesMoney)),
     visits: (plan?.plan.visits ?? [])
       .filter((visit) => visit.siteId === site.id)
@@ -30,12 +38,24 @@ export function walkSnapshot(context: Context, siteId: string) {
 
 /** Money and private remarks are for the lead and the owner. */
 const hiddenFromCrew = (o: Observation): boolean =>
-  MONEY_FACETS.has(`${o.subject}|${o.facet}`) || (o.subject === 'note' && o.facet === 'noted' && o.value.private)
+  (o.subject === 'line' && o.facet === 'price') || (o.subject === 'note' && o.facet === 'noted' && o.value.private)
 
 const withoutPrice =
   (seesMoney: boolean) =>
   (o: Observation): Observation => {
-    if (seesMoney || o.subject !== 'decision' || o.facet !== 'asked') return o
-    const { price: _price, ...rest } = o.value
-    return { ...o, value: rest }
+    if (seesMoney) return o
+    if (o.subject === 'entry' && o.facet === 'written')
+      return { ...o, value: { ...o.value, values: withoutMoney(kindOf(o.value.kind).fields, o.value.values) } }
+    if (o.subject !== 'decision' || o.facet !== 'asked') return o
+    const { price: _price, details, ...rest } = o.value
+    return { ...o, value: { ...rest, ...(details ? { details: withoutMoney(DECISION_FIELDS, details) } : {}) } }
   }
+
+/** How many working days and weeks of the site today is; 0 before it starts. */
+function workDayOf({ calendar, startsOn }: Site, today: Day): { day: number; week: number } {
+  if (today < startsOn) return { day: 0, week: 0 }
+  return {
+    day: workingDaysBetween(addDays(startsOn, -1), today, calendar),
+    week: Math.floor(daysBetween(startsOn, today) / 7) + 1,
+  }
+}

@@ -40,7 +40,7 @@ export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPa
           <ul>
             {cell.gate.items.map((item) => (
               <li key={item.id}>
-                {item.lineId === null && mayEdit ? (
+                {item.kind === 'photo' && mayEdit ? (
                   <label className={styles.tick}>
                     <input
                       type="checkbox"

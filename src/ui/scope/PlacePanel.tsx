@@ -57,6 +57,7 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
             : undefined
         }
       />
+      <Matters title="In the registers" items={here(open.entries)} tail={(e) => e.register} />
       <Matters
         title="Stays"
         items={here(open.keeps)}

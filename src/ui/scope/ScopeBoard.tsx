@@ -65,6 +65,9 @@ export function ScopeBoard(props: ScopeProps) {
         </p>
         <div className={styles.actions}>
           {props.stale && mayEdit && <PlanAgain />}
+          <a className="btn btn-quiet" href={`/sites/${site.id}/registers`}>
+            Registers
+          </a>
           <a className="btn btn-quiet" href={`/sites/${site.id}/settings`}>
             Places and order of work
           </a>

@@ -48,7 +48,7 @@ export interface CellView {
       readonly text: string
       readonly done: boolean
       readonly failed: string | null
-      readonly lineId: string | null
+      readonly kind: 'work' | 'before-cover' | 'test' | 'photo' | 'entry'
     }[]
   } | null
   readonly lines: readonly LineView[]
@@ -94,6 +94,7 @@ export interface ScopeProps {
   readonly open: {
     readonly decisions: readonly (Matter & { readonly owner: string; readonly by: string | null })[]
     readonly findings: readonly (Matter & { readonly certain: boolean })[]
+    readonly entries: readonly (Matter & { readonly register: string })[]
     readonly keeps: readonly (Matter & { readonly until: string | null })[]
     readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
     readonly photos: readonly {

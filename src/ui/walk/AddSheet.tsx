@@ -1,12 +1,14 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
+import { kindOf } from '@/core/entries/entry'
+import { ENTRY_GROUPS } from '@/core/entries/entryKind'
+import { ENTRY_KINDS } from '@/core/entries/entryKinds'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
-import { LEADS } from '@/core/scope/leads'
-import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Place } from '@/core/walk/siteState'
+import { FactFields, Words } from './FactFields'
 import { SayIt } from './SayIt'
-import { sheetFact, type Adding } from './sheetFact'
+import { sheetFacts, type Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -31,7 +33,18 @@ const TITLES: Record<Adding['kind'], string> = {
   work: 'More work',
   hold: 'Hold it',
   exclude: 'Leave it out',
+  whose: 'Whose is it?',
+  entry: '',
+  settle: '',
+  answer: 'What was decided',
 }
+
+const titleOf = (adding: Adding): string =>
+  adding.kind === 'entry'
+    ? adding.register.one
+    : adding.kind === 'settle'
+      ? kindOf(adding.entry.kind).settle!.word
+      : TITLES[adding.kind]
 
 const MORE = ['note', 'work', 'selection', 'keep', 'decide'] as const
 
@@ -43,18 +56,12 @@ export function AddSheet(props: AddSheetProps) {
     dialog.current?.showModal()
   }, [])
   return (
-    <dialog ref={dialog} className={styles.sheet} aria-label={TITLES[adding.kind]} onClose={onClose}>
+    <dialog ref={dialog} className={styles.sheet} aria-label={titleOf(adding)} onClose={onClose}>
       <h2>
-        {TITLES[adding.kind]} <span className="soft">{place.name}</span>
+        {titleOf(adding)} <span className="soft">{place.name}</span>
       </h2>
       {adding.kind === 'more' ? (
-        <div className={styles.choices}>
-          {MORE.map((kind) => (
-            <button key={kind} type="button" onClick={() => onChoose({ kind })}>
-              {TITLES[kind]}
-            </button>
-          ))}
-        </div>
+        <More onChoose={onChoose} />
       ) : adding.kind === 'say' ? (
         <SayIt place={place} site={props.site} onClose={onClose} />
       ) : adding.kind === 'photo' ? (
@@ -69,15 +76,38 @@ export function AddSheet(props: AddSheetProps) {
   )
 }
 
+/** Everything else that can be told, the registers folded away by what they are about. */
+function More({ onChoose }: Pick<AddSheetProps, 'onChoose'>) {
+  return (
+    <div className={styles.choices}>
+      {MORE.map((kind) => (
+        <button key={kind} type="button" onClick={() => onChoose({ kind })}>
+          {TITLES[kind]}
+        </button>
+      ))}
+      {Object.entries(ENTRY_GROUPS).map(([group, words]) => (
+        <details key={group}>
+          <summary>{words}</summary>
+          {ENTRY_KINDS.filter((register) => register.group === group).map((register) => (
+            <button key={register.id} type="button" onClick={() => onChoose({ kind: 'entry', register })}>
+              {register.one}
+            </button>
+          ))}
+        </details>
+      ))}
+    </div>
+  )
+}
+
 function FactForm({ adding, place, site, onClose }: AddSheetProps) {
-  const [wrong, setWrong] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<{ message: string; field?: string | undefined } | null>(null)
   const keep = async (form: FormData): Promise<void> => {
     try {
-      await site.record([sheetFact(adding, place, site, form)])
+      await site.record(sheetFacts(adding, place, site, form))
       onClose()
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
+      setWrong(error)
     }
   }
   return (
@@ -88,164 +118,12 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
         void keep(new FormData(event.currentTarget))
       }}
     >
-      <Fields adding={adding} units={site.snapshot.site.units} />
-      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+      <FactFields adding={adding} units={site.snapshot.site.units} wrong={wrong?.field} />
+      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong.message}</p>}</div>
       <button className={styles.main}>Keep</button>
     </form>
   )
 }
-
-function Fields({ adding, units }: { adding: Adding; units: 'metric' | 'imperial' }) {
-  switch (adding.kind) {
-    case 'note':
-      return (
-        <>
-          <Words name="text" label="What you see or were told" />
-          <Tick name="private" label="Private: never shared" />
-        </>
-      )
-    case 'measure':
-      return (
-        <Words
-          name="size"
-          label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
-          short
-        />
-      )
-    case 'found':
-      return (
-        <>
-          <Words name="text" label="What, and where exactly" />
-          <Pick name="condition" label="Sort" options={CONDITIONS.map((one) => [one, one])} />
-          <Tick name="suspected" label="Only suspected, not seen" />
-        </>
-      )
-    case 'selection':
-      return (
-        <>
-          <Words name="what" label="What is to be chosen" short />
-          <Pick
-            name="lead"
-            label="How long it takes to get"
-            options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])}
-          />
-          <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
-        </>
-      )
-    case 'keep':
-      return (
-        <>
-          <Words name="text" label="What stays" short />
-          <Words name="until" label="Until (empty: for good)" short />
-        </>
-      )
-    case 'decide':
-      return (
-        <>
-          <Words name="question" label="The question" />
-          <Pick
-            name="owner"
-            label="Who answers"
-            options={[
-              ['client', 'client'],
-              ['designer', 'designer'],
-              ['engineer', 'engineer'],
-              ['us', 'we ourselves'],
-            ]}
-          />
-          <label>
-            By
-            <input className="form-control" type="date" name="by" />
-          </label>
-          <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
-        </>
-      )
-    case 'work':
-      return (
-        <>
-          <Words name="title" label="What is to be done" short />
-          <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
-          <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
-          <label>
-            Hours of one person
-            <input className="form-control" name="hours" inputMode="decimal" defaultValue="4" />
-          </label>
-          <Tick name="extra" label="An extra to the contract" />
-        </>
-      )
-    case 'hold':
-      return (
-        <>
-          <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
-          <label>
-            Until, if known
-            <input className="form-control" type="date" name="until" />
-          </label>
-        </>
-      )
-    case 'exclude':
-      return <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
-    default:
-      return null
-  }
-}
-
-const CONDITIONS = [
-  'rot',
-  'crack',
-  'damaged',
-  'damp',
-  'mold',
-  'leak',
-  'insect',
-  'animal',
-  'sag',
-  'corrosion',
-  'missing',
-  'loose',
-  'blocked',
-  'wrong',
-  'failed',
-  'live',
-  'dead',
-  'asbestos',
-]
-
-const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
-  <label>
-    {label}
-    {short ? (
-      <input className="form-control" name={name} autoComplete="off" />
-    ) : (
-      <textarea className="form-control" name={name} rows={3} />
-    )}
-  </label>
-)
-const Tick = ({ name, label }: { name: string; label: string }) => (
-  <label className={styles.tick}>
-    <input type="checkbox" name={name} /> {label}
-  </label>
-)
-const Pick = ({
-  name,
-  label,
-  options,
-}: {
-  name: string
-  label: string
-  options: readonly (readonly [string, string])[]
-}) => (
-  <label>
-    {label}
-    <select className="form-select" name={name}>
-      {options.map(([value, words]) => (
-        <option key={value} value={value}>
-          {words}
-        </option>
-      ))}
-    </select>
-  </label>
-)
 
 function PhotoForm({ place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)

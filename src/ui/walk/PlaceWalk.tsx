@@ -2,9 +2,13 @@
 import { useEffect, useState } from 'react'
 import { addDays, dateOnly } from '@/core/calendar/day'
 import { printSize } from '@/core/measure/size'
+import { RESPONSIBLE } from '@/core/scope/responsible'
 import { BUILD_ORDER, STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Line } from '@/core/scope/line'
 import { coverGates, type GateItem } from '@/core/sequence/coverGate'
+import { valueWords } from '@/core/entries/entry'
+import { KEEP_FIELDS } from '@/core/entries/kinds/scope'
+import { keepIsDue } from '@/core/walk/keepDue'
 import { VISIT_KINDS } from '@/core/walk/observation'
 import { mistOf, seenWords } from '@/core/walk/mist'
 import { CAUTIONS } from '@/core/cautions/cautions'
@@ -12,6 +16,8 @@ import { QuarterPad } from '../shared/QuarterPad'
 import { AddSheet } from './AddSheet'
 import type { Adding } from './sheetFact'
 import { HeldCount, Notices } from './HeldCount'
+import { Recorded } from './Recorded'
+import { RoomCard } from './RoomCard'
 import type { WalkUnderWay } from './phoneStore'
 import type { NewFact, SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -45,7 +51,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
   const nowLines = openLines.filter((line) => isNow(line, openLines, site) || changedNow(line, was))
   const laterLines = openLines.filter((line) => !nowLines.includes(line))
   const doneLines = lines.filter((line) => line.excluded === null && !openLines.includes(line))
-  const gates = coverGates(place.id, state.lines, state.gateMarks)
+  const gates = coverGates(place.id, state)
   const keeps = state.keeps.filter((keep) => keep.placeId === place.id && !keep.released)
   const seen = mistOf(site.before.places.find((one) => one.id === place.id) ?? place, lines, false, snapshot.today)
   const visited = new Set(
@@ -72,6 +78,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         onHold={() => setAdding({ kind: 'hold', line })}
         onLetGo={() => here([{ ...at, facet: 'held', value: null }])}
         onExclude={() => setAdding({ kind: 'exclude', line })}
+        onWhose={() => setAdding({ kind: 'whose', line })}
       />
     )
   }
@@ -130,7 +137,14 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
                 <li key={keep.id} className={styles.row}>
                   <div>
                     <strong>{keep.text}</strong>
-                    <small>{keep.until ? `until ${keep.until}` : 'stays for good'}</small>
+                    {keepIsDue(keep, state, snapshot.today) ? (
+                      <small className="late">Its time is over: take it out now.</small>
+                    ) : (
+                      <small>
+                        {keep.until ? `until ${keep.until}` : keep.when ? 'for the time being' : 'stays for good'}
+                      </small>
+                    )}
+                    <small>{valueWords(KEEP_FIELDS, keep.details, snapshot.site.units, false).join('. ')}</small>
                   </div>
                   <button
                     type="button"
@@ -146,7 +160,8 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
             </ul>
           </>
         )}
-        <Recorded site={site} placeId={place.id} record={here} />
+        <Recorded site={site} placeId={place.id} record={here} onAdd={setAdding} />
+        <RoomCard site={site} place={place} />
         {laterLines.length > 0 && (
           <details className={styles.pad}>
             <summary>Later here ({laterLines.length})</summary>
@@ -214,9 +229,10 @@ interface LineRowProps {
   readonly onHold: () => void
   readonly onLetGo: () => void
   readonly onExclude: () => void
+  readonly onWhose: () => void
 }
 
-function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps) {
+function LineRow({ line, was, onSet, onHold, onLetGo, onExclude, onWhose }: LineRowProps) {
   return (
     <li className={styles.line}>
       <details>
@@ -225,6 +241,9 @@ function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps)
           <small>
             {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
           </small>
+          {line.responsible && line.responsible !== 'us' && (
+            <small className="due">{RESPONSIBLE[line.responsible]}</small>
+          )}
           {line.held && (
             <small className="late">
               held: {line.held.reason}
@@ -248,6 +267,9 @@ function LineRow({ line, was, onSet, onHold, onLetGo, onExclude }: LineRowProps)
         )}{' '}
         <button type="button" className={styles.small} onClick={onExclude}>
           Leave it out
+        </button>{' '}
+        <button type="button" className={styles.small} onClick={onWhose}>
+          Whose is it?
         </button>
       </details>
       {line.inspects ? (
@@ -292,7 +314,7 @@ function GateTick({
       <input
         type="checkbox"
         checked={item.done}
-        disabled={item.kind === 'work'}
+        disabled={item.kind === 'work' || item.kind === 'entry'}
         onChange={(event) => tick(event.target.checked)}
       />
       <span>
@@ -300,91 +322,5 @@ function GateTick({
         {item.failed && <small className="late"> {item.failed}</small>}
       </span>
     </label>
-  )
-}
-
-/** What was recorded at this place and is still open: found, to decide, to choose, notes. */
-function Recorded({
-  site,
-  placeId,
-  record,
-}: {
-  site: SiteWalk
-  placeId: string
-  record: (facts: readonly NewFact[]) => void
-}) {
-  const { state } = site
-  const findings = state.findings.filter((one) => one.placeId === placeId && !one.settled)
-  const decisions = state.decisions.filter((one) => one.placeId === placeId && one.answer === null)
-  const selections = state.selections.filter((one) => one.placeId === placeId && one.state !== 'installed')
-  const fresh = new Set(site.before.notes.map((note) => note.id))
-  const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
-  const photos = state.photos.filter(
-    (one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id),
-  )
-  if (findings.length + decisions.length + selections.length + notes.length + photos.length === 0) return null
-  return (
-    <>
-      <h2 className={styles.section}>On record here</h2>
-      <ul className={styles.rows}>
-        {findings.map((one) => (
-          <li key={one.id} className={styles.row}>
-            <div>
-              Found: {one.text}
-              <small>{one.certain ? 'seen' : 'suspected'}</small>
-            </div>
-            <button
-              type="button"
-              className={styles.small}
-              onClick={() =>
-                record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])
-              }
-            >
-              Settled
-            </button>
-          </li>
-        ))}
-        {decisions.map((one) => (
-          <li key={one.id} className={styles.row}>
-            <div>
-              To decide: {one.question}
-              <small>
-                the {one.owner} answers{one.by && `, by ${dateOnly(one.by)}`}
-              </small>
-            </div>
-          </li>
-        ))}
-        {selections.map((one) => (
-          <li key={one.id} className={styles.row}>
-            <div>
-              {one.what}
-              <small>{one.choice ?? 'not chosen yet'}</small>
-            </div>
-            {one.state === 'ordered' && (
-              <button
-                type="button"
-                className={styles.small}
-                onClick={() =>
-                  record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])
-                }
-              >
-                It is here
-              </button>
-            )}
-          </li>
-        ))}
-        {notes.map((one) => (
-          <li key={one.id} className={styles.row}>
-            <div>
-              {one.text}
-              <small>{one.private ? 'private note' : 'note'}</small>
-            </div>
-          </li>
-        ))}
-        {photos.length > 0 && (
-          <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>
-        )}
-      </ul>
-    </>
   )
 }

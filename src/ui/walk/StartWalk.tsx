@@ -2,9 +2,12 @@
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
+import { entryWords, isOpen, kindOf } from '@/core/entries/entry'
+import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
 import { placeName } from '@/core/walk/siteState'
 import { HeldCount, Notices } from './HeldCount'
+import type { WeatherReport } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -13,6 +16,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const { snapshot, state } = site
   const last = state.walks.at(-1)
   const [kind, setKind] = useState<VisitKind>(last ? 'progress' : 'scope')
+  const [details, setDetails] = useState<StartDetails>({ with: '', phase: '', conditions: snapshot.weather })
   const start = async (): Promise<void> => {
     const walkId = uuid()
     const walk = {
@@ -30,7 +34,14 @@ export function StartWalk({ site }: { site: SiteWalk }) {
           subjectId: walkId,
           facet: 'started',
           placeId: null,
-          value: { kind, day: snapshot.today, by: snapshot.person },
+          value: {
+            kind,
+            day: snapshot.today,
+            by: snapshot.person,
+            ...(details.with.trim() ? { with: details.with } : {}),
+            ...(details.phase ? { phase: details.phase } : {}),
+            conditions: conditionsOf(details.conditions),
+          },
         },
       ],
       walk,
@@ -40,7 +51,8 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const findings = state.findings.filter((finding) => !finding.settled)
   const held = state.lines.filter((line) => line.held)
   const keeps = state.keeps.filter((keep) => !keep.released && keep.until)
-  const nothing = decisions.length + findings.length + held.length + keeps.length === 0
+  const entries = state.entries.filter(isOpen)
+  const nothing = decisions.length + findings.length + held.length + keeps.length + entries.length === 0
   return (
     <>
       <header className={styles.head}>
@@ -49,7 +61,10 @@ export function StartWalk({ site }: { site: SiteWalk }) {
           <HeldCount site={site} />
         </div>
         <h1>{snapshot.site.name}</h1>
-        <p>{last ? `Last walked ${longDay(dayOf(last.seenAt))} by ${last.by}` : 'Never walked yet'}</p>
+        <p>
+          {snapshot.workDay.day > 0 && `Working day ${snapshot.workDay.day}, week ${snapshot.workDay.week}. `}
+          {last ? `Last walked ${longDay(dayOf(last.seenAt))} by ${last.by}` : 'Never walked yet'}
+        </p>
       </header>
       <main className={styles.body}>
         <Notices site={site} />
@@ -83,6 +98,13 @@ export function StartWalk({ site }: { site: SiteWalk }) {
               at={`${placeName(state, finding.placeId)}, ${finding.certain ? 'seen' : 'suspected, look again'}`}
             />
           ))}
+          {entries.map((entry) => (
+            <Left
+              key={entry.id}
+              text={entryWords(entry, snapshot.site.units, false).title}
+              at={`${placeName(state, entry.placeId)}, ${kindOf(entry.kind).register.toLowerCase()}`}
+            />
+          ))}
           {keeps.map((keep) => (
             <Left
               key={keep.id}
@@ -100,6 +122,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
             </label>
           ))}
         </fieldset>
+        <VisitDetails site={site} details={details} onChange={setDetails} />
       </main>
       <footer className={styles.foot}>
         <button type="button" className={styles.main} disabled={state.places.length === 0} onClick={() => void start()}>
@@ -107,6 +130,98 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         </button>
       </footer>
     </>
+  )
+}
+
+interface StartDetails {
+  readonly with: string
+  readonly phase: string
+  readonly conditions: WeatherReport
+}
+
+const conditionsOf = ({ sky, low, high, ground }: WeatherReport): SiteConditions => ({ sky, low, high, ground })
+
+/** Who else walks, which phase it belongs to, and what the day is like; filled in already, and folded away. */
+function VisitDetails({
+  site,
+  details,
+  onChange,
+}: {
+  readonly site: SiteWalk
+  readonly details: StartDetails
+  readonly onChange: (details: StartDetails) => void
+}) {
+  const phases = site.state.entries.filter((entry) => entry.kind === 'phase' && entry.settled === null)
+  const { conditions } = details
+  const weather = (part: Partial<SiteConditions>): void =>
+    onChange({ ...details, conditions: { ...conditions, ...part, simulated: false } })
+  return (
+    <details className={styles.pad}>
+      <summary>
+        {conditionWords(conditions)}
+        {conditions.simulated && ', by the simulated weather station'}
+      </summary>
+      <div className={styles.form}>
+        <label>
+          Sky
+          <select
+            className="form-select"
+            value={conditions.sky}
+            onChange={(event) => weather({ sky: event.target.value as SiteConditions['sky'] })}
+          >
+            {SKIES.map((sky) => (
+              <option key={sky}>{sky}</option>
+            ))}
+          </select>
+        </label>
+        <label>
+          Ground
+          <select
+            className="form-select"
+            value={conditions.ground}
+            onChange={(event) => weather({ ground: event.target.value as SiteConditions['ground'] })}
+          >
+            {GROUNDS.map((ground) => (
+              <option key={ground}>{ground}</option>
+            ))}
+          </select>
+        </label>
+        {(['low', 'high'] as const).map((end) => (
+          <label key={end}>
+            {end === 'low' ? 'Coldest, °C' : 'Warmest, °C'}
+            <input
+              className="form-control"
+              type="number"
+              value={conditions[end]}
+              onChange={(event) => weather({ [end]: Math.round(Number(event.target.value)) })}
+            />
+          </label>
+        ))}
+        <label>
+          Who else walks
+          <input
+            className="form-control"
+            value={details.with}
+            onChange={(event) => onChange({ ...details, with: event.target.value })}
+          />
+        </label>
+        {phases.length > 0 && (
+          <label>
+            Phase of the contract
+            <select
+              className="form-select"
+              value={details.phase}
+              onChange={(event) => onChange({ ...details, phase: event.target.value })}
+            >
+              <option value="">not said</option>
+              {phases.map((phase) => (
+                <option key={phase.id}>{String(phase.values.number)}</option>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
+    </details>
   )
 }
 

@@ -1,7 +1,11 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Day, Instant } from '@/core/calendar/day'
 import type { Observation, VisitKind } from '@/core/walk/observation'
+import type { SiteConditions } from '@/core/walk/siteConditions'
 import type { Trade } from '@/core/scope/vocabulary'
+
+/** Conditions as the weather station told them, or as somebody changed them. */
+export type WeatherReport = SiteConditions & { readonly simulated: boolean }
 
 /** What the server gives a phone to walk a site with. */
 export interface WalkSnapshot {
@@ -16,6 +20,9 @@ export interface WalkSnapshot {
   readonly person: string
   readonly now: Instant
   readonly today: Day
+  /** Which working day and week of the site today is; 0 before it starts. */
+  readonly workDay: { readonly day: number; readonly week: number }
+  readonly weather: WeatherReport
   readonly registers: readonly Observation[]
   readonly visits: readonly {
     readonly lineIds: readonly string[]

@@ -1,24 +1,48 @@
 import { v7 as uuid } from 'uuid'
 import type { Day } from '@/core/calendar/day'
+import { kindOf, readEntry } from '@/core/entries/entry'
+import type { EntryKind } from '@/core/entries/entryKind'
+import { readValues, type Field, type Values } from '@/core/entries/field'
+import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
+import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { effort } from '@/core/scope/layTreatment'
 import type { LeadKey } from '@/core/scope/leads'
 import type { Line } from '@/core/scope/line'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
-import type { Decision } from '@/core/walk/observation'
-import type { Place } from '@/core/walk/siteState'
+import type { Responsible } from '@/core/scope/responsible'
+import type { Decision, Keep } from '@/core/walk/observation'
+import type { Place, RegisterEntry } from '@/core/walk/siteState'
 import type { NewFact, SiteWalk } from './useSiteWalk'
 
 export type Adding =
   | {
       readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work'
     }
-  | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
+  | { readonly kind: 'hold' | 'exclude' | 'whose'; readonly line: Line }
+  | { readonly kind: 'entry'; readonly register: EntryKind; readonly entry?: RegisterEntry }
+  | { readonly kind: 'settle'; readonly entry: RegisterEntry }
+  | { readonly kind: 'answer'; readonly decisionId: string }
 
-/** Turns a filled form into the fact it tells.
+/** Turns a filled form into the facts it tells.
  * @throws ImpossibleRequest naming what is missing or unreadable */
-export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact {
+export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
+  if (adding.kind !== 'answer') return [sheetFact(adding, place, site, form)]
+  const reasons = readValues(REASON_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
+  const at = { subject: 'decision' as const, subjectId: adding.decisionId, placeId: place.id }
+  return [
+    { ...at, facet: 'answered', value: String(reasons.answer) },
+    { ...at, facet: 'reasons', value: reasons },
+  ]
+}
+
+function sheetFact(
+  adding: Exclude<Adding, { readonly kind: 'answer' }>,
+  place: Place,
+  site: SiteWalk,
+  form: FormData,
+): NewFact {
   const text = (name: string): string => String(form.get(name) ?? '').trim()
   const needed = (name: string, what: string): string => {
     if (text(name) === '') throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
@@ -26,6 +50,11 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
   }
   const at = { placeId: place.id, subjectId: uuid() }
   const onLine = (line: Line) => ({ placeId: place.id, subjectId: line.id })
+  const { units } = site.snapshot.site
+  const details = (fields: readonly Field[]): { details?: Values } => {
+    const values = readValues(fields, text, units)
+    return Object.values(values).some((value) => value !== '') ? { details: values } : {}
+  }
   const day = (name: string): Day | undefined => (text(name) === '' ? undefined : (text(name) as Day))
   switch (adding.kind) {
     case 'note':
@@ -41,7 +70,7 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
         subjectId: place.id,
         subject: 'place',
         facet: 'measured',
-        value: parseSize(needed('size', 'Size'), site.snapshot.site.units),
+        value: parseSize(needed('size', 'Size'), units),
       }
     case 'found':
       return {
@@ -52,6 +81,7 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
           text: needed('text', 'What was found'),
           condition: text('condition'),
           certain: !form.has('suspected'),
+          ...details(FINDING_FIELDS),
         },
       }
     case 'selection':
@@ -71,7 +101,12 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
         ...at,
         subject: 'keep',
         facet: 'kept',
-        value: { text: needed('text', 'What stays'), ...(text('until') ? { until: text('until') } : {}) },
+        value: {
+          text: needed('text', 'What stays'),
+          ...(text('until') ? { until: text('until') } : {}),
+          ...whenOf(text('when'), place.id),
+          ...details(KEEP_FIELDS),
+        },
       }
     case 'decide': {
       const by = day('by')
@@ -82,6 +117,7 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
         owner: text('owner') as Decision['owner'],
         ...(by ? { by } : {}),
         ...(text('blocks') ? { blocks: text('blocks') as Stage } : {}),
+        ...details(DECISION_FIELDS),
       }
       return { ...at, subject: 'decision', facet: 'asked', value }
     }
@@ -127,9 +163,41 @@ export function sheetFact(adding: Adding, place: Place, site: SiteWalk, form: Fo
         facet: 'excluded',
         value: { reason: needed('reason', 'Reason') },
       }
+    case 'whose':
+      return {
+        ...onLine(adding.line),
+        subject: 'line',
+        facet: 'responsible',
+        value: text('responsible') as Responsible,
+      }
+    case 'entry':
+      return {
+        placeId: adding.register.at === 'site' ? null : place.id,
+        subjectId: adding.entry?.id ?? uuid(),
+        subject: 'entry',
+        facet: 'written',
+        value: { kind: adding.register.id, values: readEntry(adding.register, text, units) },
+      }
+    case 'settle': {
+      const ask = kindOf(adding.entry.kind).settle?.ask
+      return {
+        placeId: adding.entry.placeId,
+        subjectId: adding.entry.id,
+        subject: 'entry',
+        facet: 'settled',
+        value: { result: ask ? needed('result', ask) : '' },
+      }
+    }
     case 'say':
     case 'photo':
     case 'more':
       throw new ImpossibleRequest('no-fact', 'Choose what to add.')
   }
+}
+
+/** `stage:board` or `day:2026-03-20`: what ends a stay by itself. */
+function whenOf(told: string, placeId: string): Pick<Keep, 'when'> {
+  const [sort, what] = told.split(':') as [string, string | undefined]
+  if (!what) return {}
+  return { when: sort === 'day' ? { day: what as Day } : { placeId, stage: what as Stage } }
 }

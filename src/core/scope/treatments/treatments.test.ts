@@ -48,7 +48,7 @@ describe.each(TREATMENTS.map((treatment) => [treatment.title, treatment] as cons
     const state = siteOf(treatment.id)
     const tested = new Set(treatment.lines.flatMap((line) => line.inspects ?? []))
     const gated = new Set(
-      coverGates('place', state.lines, new Map()).flatMap((gate) =>
+      coverGates('place', state).flatMap((gate) =>
         gate.items.filter((item) => item.kind === 'test').map((item) => item.text),
       ),
     )

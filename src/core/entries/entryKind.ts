@@ -1,0 +1,40 @@
+import type { CautionId } from '../cautions/cautionIds'
+import type { Units } from '../measure/length'
+import type { Field, Values } from './field'
+
+/** What an entry is about; the registers are listed under these words, in this order. */
+export const ENTRY_GROUPS = {
+  job: 'The job and its people',
+  place: 'Places',
+  condition: 'Conditions',
+  service: 'Services',
+  stays: 'What stays',
+  scope: 'Scope as said',
+  access: 'Access and protection',
+  'strip-out': 'Strip-out',
+} as const
+export type EntryGroup = keyof typeof ENTRY_GROUPS
+
+/** One register: what its entries tell, how they are closed, what they reckon and what they warn of. */
+export interface EntryKind {
+  readonly id: string
+  readonly group: EntryGroup
+  /** The register's name, for its list: 'Cannot be known until opened'. */
+  readonly register: string
+  /** One entry, for the sheet that makes it: 'A sleeping risk'. */
+  readonly one: string
+  /** Entries belong to a place, or to the whole site. */
+  readonly at: 'place' | 'site'
+  /** The first field names the entry. */
+  readonly fields: readonly Field[]
+  /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */
+  readonly settle?: { readonly word: string; readonly ask?: string }
+  /** While it is open nothing may cover this place. */
+  readonly holdsCover?: true
+  /** Refuses values that cannot be true together.
+   * @throws ImpossibleRequest naming the field */
+  readonly check?: (values: Values) => void
+  /** What follows from its figures, in sentences. */
+  readonly reckon?: (values: Values, units: Units) => readonly string[]
+  readonly cautions?: (values: Values) => readonly CautionId[]
+}

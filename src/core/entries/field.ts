@@ -1,0 +1,134 @@
+import { parseDay, dateOnly, type Day } from '../calendar/day'
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { parseLength, printMeasured, type Measured, type Units } from '../measure/length'
+import { minor, printMoney, type Minor } from '../measure/money'
+
+export type FieldKind = 'words' | 'choice' | 'length' | 'number' | 'money' | 'day' | 'tick'
+
+/** One thing that an entry may tell. */
+export interface Field {
+  readonly key: string
+  readonly label: string
+  readonly kind: FieldKind
+  /** The words of a choice. Nothing is chosen until somebody chooses. */
+  readonly options?: readonly string[]
+  readonly needed?: true
+  /** Never leaves the firm: a contact, a price, an opinion. */
+  readonly internal?: true
+}
+
+export type FieldValue = string | number | boolean | Measured
+export type Values = Readonly<Record<string, FieldValue>>
+
+type Part = Partial<Pick<Field, 'needed' | 'internal'>>
+const field =
+  (kind: FieldKind) =>
+  (key: string, label: string, part: Part = {}): Field => ({ key, label, kind, ...part })
+
+export const words = field('words')
+export const length = field('length')
+export const number = field('number')
+export const money = field('money')
+export const day = field('day')
+export const tick = field('tick')
+export const choice = (key: string, label: string, options: readonly string[], part: Part = {}): Field => ({
+  ...field('choice')(key, label, part),
+  options,
+})
+
+/** Where on a place something is: rows of fields that many entries share. */
+export const POSITION: readonly Field[] = [
+  choice('side', 'On which side', [
+    'facing you',
+    'left, as seen',
+    'right, as seen',
+    'behind you',
+    'north',
+    'east',
+    'south',
+    'west',
+    'ceiling',
+    'floor',
+  ]),
+  length('height', 'Height above the floor'),
+  length('fromCorner', 'Distance from the corner'),
+  words('corner', 'From which corner, or the plan sheet'),
+]
+
+/** Reads what was typed into the fields of an entry. Empty fields are left out.
+ * @param typed what stands in a field, '' where nothing does; a tick is 'on'
+ * @throws ImpossibleRequest whose `field` is the key of what is missing or unreadable */
+export function readValues(fields: readonly Field[], typed: (key: string) => string, units: Units): Values {
+  const values: Record<string, FieldValue> = {}
+  for (const one of fields) {
+    const text = typed(one.key).trim()
+    if (text !== '') values[one.key] = READERS[one.kind](text, one, units)
+    else if (one.needed) throw new ImpossibleRequest('empty', `${one.label}: ${MISSING[one.kind]}.`, one.key)
+  }
+  return values
+}
+
+/** What to do about a field that was left empty. */
+export const MISSING: Record<FieldKind, string> = {
+  words: 'say it in a few words',
+  choice: 'choose one',
+  length: 'write a length',
+  number: 'write a number',
+  money: 'write an amount',
+  day: 'choose a day',
+  tick: 'tick it',
+}
+
+const numberIn = (text: string, { label, key }: Field): number => {
+  const value = Number(text.replace(',', '.'))
+  if (!(value >= 0))
+    throw new ImpossibleRequest(
+      'unreadable-number',
+      `${label}: "${text}" is not a number. Write one like 12 or 2.5.`,
+      key,
+    )
+  return value
+}
+
+const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => FieldValue> = {
+  words: (text) => text,
+  choice: (text) => text,
+  tick: () => true,
+  number: numberIn,
+  money: (text, one) => minor(numberIn(text, one) * 100),
+  length: (text, one, units) => naming(one, () => parseLength(text, units)),
+  day: (text, one) => naming(one, () => parseDay(text)),
+}
+
+function naming<T>(one: Field, read: () => T): T {
+  try {
+    return read()
+  } catch (error) {
+    if (!(error instanceof ImpossibleRequest)) throw error
+    throw new ImpossibleRequest(error.code, `${one.label}: ${error.message}`, one.key)
+  }
+}
+
+const PRINTERS: Record<FieldKind, (value: FieldValue, units: Units) => string> = {
+  words: String,
+  choice: String,
+  tick: () => 'yes',
+  number: String,
+  money: (value) => printMoney(value as Minor),
+  length: (value, units) => printMeasured(value as Measured, units),
+  day: (value) => dateOnly(value as Day),
+}
+
+export const printValue = (one: Field, value: FieldValue, units: Units): string => PRINTERS[one.kind](value, units)
+
+/** What stands in a field when the entry is opened to be changed. */
+export function typedValue(one: Field, value: FieldValue | undefined): string {
+  if (value === undefined || value === false) return ''
+  if (value === true) return 'on'
+  if (typeof value === 'object') return value.typed
+  return one.kind === 'money' ? String(Number(value) / 100) : String(value)
+}
+
+/** The values that somebody who sees no money may read. */
+export const withoutMoney = (fields: readonly Field[], values: Values): Values =>
+  Object.fromEntries(Object.entries(values).filter(([key]) => fields.find((one) => one.key === key)?.kind !== 'money'))

@@ -1,0 +1,115 @@
+import { printLength, type Measured, type Tenths, type Units } from '../../measure/length'
+import { countTieOut, type Counts } from '../../takeoff/countTieOut'
+import { cutUpStrip } from '../../takeoff/cutUpStrip'
+import { choice, length, money, number, POSITION, tick, words, type Field } from '../field'
+import type { EntryKind } from '../entryKind'
+
+/** More about something found, beside its words and sort. */
+export const FINDING_FIELDS: readonly Field[] = [
+  choice('severity', 'How bad', ['slight', 'to be mended', 'serious', 'dangerous']),
+  words('extent', 'How far it goes'),
+  words('cause', 'Likely cause'),
+  choice('active', 'Is the cause still at work', ['yes', 'no', 'not known']),
+  words('earlier', 'Earlier work by others, and how old'),
+  ...POSITION,
+]
+
+export const CONDITION_KINDS: readonly EntryKind[] = [
+  {
+    id: 'cause-advice',
+    group: 'condition',
+    register: 'Advice on causes',
+    one: 'Advice on a cause, not a repair',
+    at: 'place',
+    fields: [
+      words('advice', 'What should be done about the cause', { needed: true }),
+      words('cause', 'The cause'),
+      words('sister', 'Where else to look for the same'),
+    ],
+    settle: { word: 'Passed on', ask: 'To whom, and what they said' },
+    reckon: ({ sister }) => (sister ? [`Look at ${String(sister)} too.`] : []),
+  },
+  {
+    id: 'sleeping-risk',
+    group: 'condition',
+    register: 'Cannot be known until opened',
+    one: 'A sleeping risk',
+    at: 'place',
+    fields: [
+      words('what', 'What cannot be known yet', { needed: true }),
+      words('assumed', 'What we assume until then', { needed: true }),
+      words('test', 'How it will be known'),
+      choice('decides', 'Who decides then', ['we', 'the client', 'the engineer', 'the authority', 'the designer']),
+      words('fallback', 'What is done if it is worse'),
+      money('price', 'What worse may cost', { internal: true }),
+    ],
+    settle: { word: 'Now known', ask: 'What it turned out to be' },
+  },
+  {
+    id: 'open-up',
+    group: 'condition',
+    register: 'To open up and look',
+    one: 'Open up and look',
+    at: 'place',
+    fields: [
+      words('look', 'What to look for', { needed: true }),
+      length('wall', 'Length of wall to cut up along'),
+      length('strip', 'Height of the strip'),
+      length('doors', 'Door openings in it, together'),
+      ...POSITION,
+    ],
+    settle: { word: 'Looked', ask: 'What is visible now' },
+    holdsCover: true,
+    reckon: (values, units) => stripSentences(values as Record<string, Measured | undefined>, units),
+    cautions: () => ['dust', 'hanging-wires'],
+  },
+  {
+    id: 'bearing-clue',
+    group: 'condition',
+    register: 'Walls that may carry',
+    one: 'A wall that may carry',
+    at: 'place',
+    fields: [
+      words('wall', 'Which wall', { needed: true }),
+      words('for', 'Clues that it carries'),
+      words('against', 'Clues that it does not'),
+    ],
+    settle: { word: 'Answered', ask: 'What the engineer said, with name and day' },
+    holdsCover: true,
+    reckon: () => ['Suspected. Only the engineer, or opening it up, can tell.'],
+    cautions: () => ['bearing-wall', 'old-structure'],
+  },
+  {
+    id: 'count',
+    group: 'condition',
+    register: 'Counts',
+    one: 'A count',
+    at: 'place',
+    fields: [
+      words('what', 'What is counted', { needed: true }),
+      number('said', 'Said on the walk'),
+      number('listed', 'Listed'),
+      number('drawn', 'On the plan'),
+      number('ordered', 'Ordered'),
+      number('delivered', 'Delivered'),
+      tick('photographed', 'Photographed'),
+    ],
+    settle: { word: 'Agrees', ask: 'Which number is right' },
+    reckon: (values) => countTieOut(values as Counts),
+  },
+]
+
+/** The arithmetic of a cut-up strip, at both ends where its height is a range. */
+function stripSentences({ wall, strip, doors }: Record<string, Measured | undefined>, units: Units): string[] {
+  if (!wall || !strip) return []
+  const heights = strip.high === undefined ? [strip.tenths] : [strip.tenths, strip.high]
+  const at = (height: Tenths) => cutUpStrip(wall.tenths, height, doors?.tenths ?? 0)
+  const { sections, plate, studFeet } = at(strip.tenths)
+  return [
+    `${sections} sections of 8 ft, ${printLength(plate, units)} of plate to look at, ${studFeet} stud feet.`,
+    ...heights.map((height) => {
+      const { stripsPerSheet, sheets } = at(height)
+      return `At ${printLength(height, units)} high: ${stripsPerSheet} strips to a sheet, ${sheets} sheets.`
+    }),
+  ]
+}

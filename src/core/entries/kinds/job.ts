@@ -1,0 +1,87 @@
+import { choice, day, money, words } from '../field'
+import type { EntryKind } from '../entryKind'
+
+export const PARTY_PARTS = [
+  'own crew',
+  'subcontractor',
+  'client',
+  'client’s own contractor',
+  'designer',
+  'engineer',
+  'authority',
+  'association',
+  'neighbour',
+  'fabricator',
+  'supplier to the fabricator',
+] as const
+
+export const JOB_KINDS: readonly EntryKind[] = [
+  {
+    id: 'party',
+    group: 'job',
+    register: 'Parties',
+    one: 'Somebody on the job',
+    at: 'site',
+    fields: [
+      words('name', 'Who', { needed: true }),
+      choice('part', 'Their part', PARTY_PARTS),
+      words('trade', 'Trade or office'),
+      words('licence', 'Licence'),
+      words('contact', 'Telephone or mail', { internal: true }),
+      choice('maySee', 'What they may see', [
+        'only what is sent to them',
+        'their own rooms and dates',
+        'the client’s update',
+        'everything but money',
+        'everything',
+      ]),
+    ],
+  },
+  {
+    id: 'goal',
+    group: 'job',
+    register: 'What the client wants',
+    one: 'A goal of the client',
+    at: 'site',
+    fields: [
+      words('goal', 'What it must be in the end', { needed: true }),
+      choice('weight', 'How much it matters', ['a must', 'wished for', 'if it costs nothing']),
+      words('shownBy', 'How one will see that it is met'),
+    ],
+    settle: { word: 'Met', ask: 'How it was met' },
+  },
+  {
+    id: 'occupancy',
+    group: 'job',
+    register: 'Who lives where meanwhile',
+    one: 'Who uses this place meanwhile',
+    at: 'place',
+    fields: [
+      words('who', 'Who uses it', { needed: true }),
+      choice('use', 'How', [
+        'shared with us',
+        'theirs alone, we stay out',
+        'ours alone, they stay out',
+        'they pass through',
+      ]),
+      words('hours', 'When'),
+      words('assumed', 'What the price assumed', { internal: true }),
+    ],
+    settle: { word: 'No longer' },
+  },
+  {
+    id: 'phase',
+    group: 'job',
+    register: 'Contract phases',
+    one: 'A phase of the contract',
+    at: 'site',
+    fields: [
+      words('number', 'Phase', { needed: true }),
+      words('scope', 'What is in it', { needed: true }),
+      day('starts', 'Starts on'),
+      words('closeOut', 'What closes it'),
+      money('sum', 'Its sum', { internal: true }),
+    ],
+    settle: { word: 'Close the phase', ask: 'What was handed over, and what is left' },
+  },
+]

@@ -1,0 +1,114 @@
+import { choice, day, money, number, words, type Field } from '../field'
+import type { EntryKind } from '../entryKind'
+
+/** More about something that stays: what for, how many, where it lies, what protects it. */
+export const KEEP_FIELDS: readonly Field[] = [
+  choice('sort', 'How it stays', [
+    'stays as it is',
+    'is protected in place',
+    'is taken out and reused',
+    'is salvaged',
+    'is only there for the time being',
+  ]),
+  number('count', 'How many'),
+  words('stored', 'Where it is kept'),
+  words('next', 'What it will be used for'),
+  words('protection', 'How it is protected'),
+  day('since', 'Since'),
+]
+
+/** More about a decision: the ways it can go, what hangs on it, and why it went as it did. */
+export const DECISION_FIELDS: readonly Field[] = [
+  words('optionA', 'One way'),
+  words('optionB', 'The other way'),
+  money('difference', 'What the other way costs more', { internal: true }),
+  number('days', 'Days that the other way takes more'),
+]
+
+/** What is said when a decision has been taken. */
+export const REASON_FIELDS: readonly Field[] = [
+  words('answer', 'What was decided', { needed: true }),
+  words('why', 'Why'),
+  words('agreed', 'Who agreed'),
+  words('rejected', 'What was not chosen'),
+  words('accepts', 'What is accepted with it'),
+]
+
+export const SCOPE_KINDS: readonly EntryKind[] = [
+  {
+    id: 'part-treatment',
+    group: 'scope',
+    register: 'What happens to each part',
+    one: 'What happens to a part',
+    at: 'place',
+    fields: [
+      words('part', 'Which part', { needed: true }),
+      choice('treatment', 'What happens to it', [
+        'left as it is',
+        'cleaned',
+        'painted',
+        'reconditioned',
+        'repaired',
+        'overlaid',
+        'replaced',
+        'removed',
+        'added',
+      ]),
+      choice('rule', 'Is it the rule here', ['the rule for this place', 'an exception']),
+      words('why', 'Why'),
+    ],
+  },
+  {
+    id: 'layers',
+    group: 'scope',
+    register: 'Layers',
+    one: 'The layers, from inside out',
+    at: 'place',
+    fields: [
+      words('layers', 'In order, parted by commas', { needed: true }),
+      choice('rule', 'Where they count', ['on this face alone', 'on every face', 'an exception to the others']),
+      words('why', 'Why'),
+    ],
+    reckon: ({ layers }) => {
+      const names = String(layers)
+        .split(',')
+        .map((name) => name.trim())
+        .filter((name) => name !== '')
+      return [`${names.length === 1 ? 'One layer' : `${names.length} layers`}: ${names.join(' → ')}.`]
+    },
+  },
+  {
+    id: 'boundary',
+    group: 'scope',
+    register: 'Where treatments end',
+    one: 'Where a treatment ends',
+    at: 'place',
+    fields: [
+      words('where', 'Where it ends', { needed: true }),
+      words('this', 'What is on this side'),
+      words('that', 'What is on the other side'),
+    ],
+  },
+  {
+    id: 'installers-choice',
+    group: 'scope',
+    register: 'Left to the installer',
+    one: 'Left to the installer',
+    at: 'place',
+    fields: [
+      words('detail', 'Which detail', { needed: true }),
+      words('allowed', 'What is allowed'),
+      words('not', 'What is not'),
+    ],
+    settle: { word: 'Done', ask: 'How it was done in the end' },
+  },
+  {
+    id: 'promise',
+    group: 'scope',
+    register: 'Promises',
+    one: 'A promise we made',
+    at: 'place',
+    fields: [words('what', 'What was promised', { needed: true }), words('to', 'To whom'), day('by', 'By when')],
+    settle: { word: 'Kept', ask: 'How it was kept' },
+  },
+]

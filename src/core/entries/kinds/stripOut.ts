@@ -1,0 +1,111 @@
+import { ImpossibleRequest } from '../../errors/impossibleRequest'
+import type { Measured } from '../../measure/length'
+import { binCheck, WASTE, type WasteKind } from '../../takeoff/demolitionWaste'
+import { choice, day, length, number, POSITION, words } from '../field'
+import type { EntryKind } from '../entryKind'
+
+export const STRIP_OUT_KINDS: readonly EntryKind[] = [
+  {
+    id: 'strip-element',
+    group: 'strip-out',
+    register: 'What is stripped, and how',
+    one: 'Something to strip out',
+    at: 'place',
+    fields: [
+      words('element', 'What comes out', { needed: true }),
+      number('order', 'In which order (1 is first)'),
+      choice('method', 'How', [
+        'fast, by the strip-out crew',
+        'by hand',
+        'saw part way, then chip',
+        'fine cut, left to the finishing crew',
+        'by a licensed firm only',
+      ]),
+      words('who', 'Who'),
+      number('amount', 'How much of it'),
+      number('done', 'How much is out'),
+      choice('salvage', 'Is it kept', ['waste', 'salvaged: taken out whole']),
+    ],
+    settle: { word: 'Out' },
+    check: ({ amount, done }) => {
+      if (amount !== undefined && done !== undefined && Number(done) > Number(amount))
+        throw new ImpossibleRequest('too-much', 'How much is out: it cannot be more than there is.', 'done')
+    },
+    reckon: ({ amount, done }) =>
+      amount && done !== undefined ? [`${Math.round((Number(done) / Number(amount)) * 100)} % out by quantity.`] : [],
+    cautions: ({ method }) =>
+      method === 'saw part way, then chip'
+        ? ['slab-cables', 'dust']
+        : method === 'by a licensed firm only'
+          ? ['dust', 'unlicensed']
+          : ['dust'],
+  },
+  {
+    id: 'stub',
+    group: 'strip-out',
+    register: 'Stubs that are left',
+    one: 'A stub that is left',
+    at: 'place',
+    fields: [
+      words('what', 'What sticks out, and of what', { needed: true }),
+      choice('state', 'How it was left', ['capped', 'taped and boxed', 'open', 'not known']),
+      ...POSITION,
+    ],
+    settle: { word: 'Gone' },
+    cautions: ({ state }) => (state === 'open' || state === 'not known' ? ['hanging-wires'] : []),
+  },
+  {
+    id: 'hazard-screen',
+    group: 'strip-out',
+    register: 'Tested before dust is made',
+    one: 'A material to test before dust is made',
+    at: 'place',
+    fields: [
+      words('material', 'Which material', { needed: true }),
+      choice('for', 'For what', ['asbestos', 'lead', 'silica', 'mould']),
+      words('lab', 'Who tests it'),
+      day('sampled', 'Sampled on'),
+    ],
+    settle: { word: 'Answered', ask: 'The result, and the number of the report' },
+    reckon: () => ['Nothing here is cut, sanded or broken before the report is there. Only certified people clear it.'],
+    cautions: () => ['dust'],
+  },
+  {
+    id: 'bin',
+    group: 'strip-out',
+    register: 'Bins',
+    one: 'A bin',
+    at: 'site',
+    fields: [
+      words('bin', 'Which bin', { needed: true }),
+      day('since', 'Delivered on'),
+      number('limit', 'Its weight limit, kg', { needed: true }),
+      choice('debris', 'What is in it, mostly', Object.keys(WASTE), { needed: true }),
+      number('amount', 'How much of that (m² or m³)', { needed: true }),
+      length('load', 'Height of the load'),
+      length('height', 'Height of the bin'),
+      number('exchanges', 'Exchanged so often'),
+    ],
+    settle: { word: 'Fetched' },
+    reckon: ({ debris, amount, limit, load, height }) => {
+      const kind = debris as WasteKind
+      const check = binCheck(
+        kind,
+        Number(amount),
+        Number(limit),
+        load && height ? { load: (load as Measured).tenths, bin: (height as Measured).tenths } : undefined,
+      )
+      const [low, high] = check.weight
+      const weight = low === high ? `${low} kg` : `${low} to ${high} kg`
+      const over = {
+        no: `within the limit of ${String(limit)} kg.`,
+        maybe: `it may be over the limit of ${String(limit)} kg: have it weighed or exchanged.`,
+        yes: `over the limit of ${String(limit)} kg, however much room is left.`,
+      }[check.overWeight]
+      return [
+        `${String(amount)} ${WASTE[kind].unit} of ${kind} weigh ${weight}, ${over}`,
+        ...(check.fill === null ? [] : [`It stands ${check.fill} % full.`]),
+      ]
+    },
+  },
+]

@@ -1,0 +1,41 @@
+import { dateOnly, dayOf } from '../../core/calendar/day'
+import { entryWords, isOpen } from '../../core/entries/entry'
+import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
+import { ENTRY_KINDS } from '../../core/entries/entryKinds'
+import { withoutMoney } from '../../core/entries/field'
+import { placeName } from '../../core/walk/siteState'
+import type { Context } from '../context'
+import { siteState } from '../siteStates'
+
+/** The registers of a site: every kind of entry with what stands in it, open ones first. */
+export function registersView(context: Context, siteId: string) {
+  const site = context.site(siteId)
+  const state = siteState(context.db, site)
+  const { seesMoney } = context
+  return {
+    site: { id: site.id, name: site.name, units: site.units },
+    places: state.places.map(({ id, name }) => ({ id, name })),
+    groups: Object.entries(ENTRY_GROUPS).map(([group, words]) => ({
+      id: group as EntryGroup,
+      words,
+      registers: ENTRY_KINDS.filter((kind) => kind.group === group).map((kind) => ({
+        kind: kind.id,
+        entries: state.entries
+          .filter((entry) => entry.kind === kind.id)
+          .map((entry) => ({
+            ...entryWords(entry, site.units, seesMoney),
+            id: entry.id,
+            placeId: entry.placeId,
+            place: placeName(state, entry.placeId),
+            values: seesMoney ? entry.values : withoutMoney(kind.fields, entry.values),
+            open: isOpen(entry),
+            result: entry.settled ? entry.settled.result || kind.settle!.word : null,
+            responsible: entry.responsible,
+            by: entry.seenBy,
+            on: dateOnly(dayOf(entry.seenAt)),
+          }))
+          .sort((a, b) => Number(b.open) - Number(a.open)),
+      })),
+    })),
+  }
+}

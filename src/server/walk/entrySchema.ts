@@ -1,0 +1,53 @@
+import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
+import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
+import { MISSING, type Field, type FieldKind, type Values } from '../../core/entries/field'
+import { day, measured, money } from './valueSchemas'
+
+const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {
+  words: ({ label }) => string().trim().max(1000, `${label}: use at most 1000 characters.`),
+  choice: ({ label, options }) => string().oneOf([...options!], `${label}: choose one of the list.`),
+  length: () => measured.default(undefined).optional() as unknown as Schema,
+  number: ({ label }) =>
+    number()
+      .typeError(`${label}: write a number.`)
+      .min(0, `${label}: 0 or more.`)
+      .max(1e9, `${label}: a smaller number.`),
+  money: () => money.optional(),
+  day: ({ label }) => day(label),
+  tick: () => boolean(),
+}
+
+/** What may stand in a set of fields, and nothing else. */
+export const valuesSchema = (fields: readonly Field[]) =>
+  object(
+    Object.fromEntries(
+      fields.map((field) => {
+        const schema = FIELD_SCHEMAS[field.kind](field)
+        return [field.key, field.needed ? schema.required(`${field.label}: ${MISSING[field.kind]}.`) : schema]
+      }),
+    ),
+  )
+
+/** An entry of one of the registers, checked by that register's own fields. */
+export const writtenSchema = lazy((value: { kind?: unknown } | null | undefined) => {
+  const kind = entryKind(String(value?.kind))
+  const values = kind
+    ? valuesSchema(kind.fields).test('possible', (given, context) => {
+        try {
+          kind.check?.(given as Values)
+          return true
+        } catch (error) {
+          return context.createError({ message: (error as Error).message })
+        }
+      })
+    : mixed()
+  return object({
+    kind: string()
+      .oneOf(
+        ENTRY_KINDS.map(({ id }) => id),
+        'Kind: not a register that we know.',
+      )
+      .required(),
+    values: values.required(),
+  })
+})

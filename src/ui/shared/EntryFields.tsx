@@ -1,0 +1,46 @@
+import { typedValue, type Field, type Values } from '@/core/entries/field'
+
+/** The fields of an entry, as one form shows them on the walk and at the desk. Each is called by its key. */
+export function EntryFields({
+  fields,
+  values,
+  wrong,
+}: {
+  readonly fields: readonly Field[]
+  readonly values?: Values | undefined
+  /** Key of the field that could not be read. */
+  readonly wrong?: string | undefined
+}) {
+  return fields.map((one) => {
+    const typed = typedValue(one, values?.[one.key])
+    const common = { name: one.key, 'aria-invalid': one.key === wrong ? true : undefined, defaultValue: typed }
+    if (one.kind === 'tick')
+      return (
+        <label key={one.key}>
+          <input type="checkbox" className="form-check-input" name={one.key} defaultChecked={typed !== ''} />{' '}
+          {one.label}
+        </label>
+      )
+    return (
+      <label key={one.key}>
+        {one.label}
+        {one.kind === 'choice' ? (
+          <select className="form-select" {...common}>
+            <option value="">not said</option>
+            {one.options!.map((option) => (
+              <option key={option}>{option}</option>
+            ))}
+          </select>
+        ) : (
+          <input
+            className="form-control"
+            autoComplete="off"
+            type={one.kind === 'day' ? 'date' : 'text'}
+            inputMode={one.kind === 'number' || one.kind === 'money' ? 'decimal' : undefined}
+            {...common}
+          />
+        )}
+      </label>
+    )
+  })
+}

@@ -1,0 +1,192 @@
+import { kindOf } from '@/core/entries/entry'
+import type { Field } from '@/core/entries/field'
+import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
+import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
+import type { Units } from '@/core/measure/length'
+import { LEADS } from '@/core/scope/leads'
+import { RESPONSIBLE } from '@/core/scope/responsible'
+import { STAGES, TRADES } from '@/core/scope/vocabulary'
+import { EntryFields } from '../shared/EntryFields'
+import type { Adding } from './sheetFact'
+import styles from './Walk.module.css'
+
+/** What one sheet asks, by what is being added. */
+export function FactFields({ adding, units, wrong }: { adding: Adding; units: Units; wrong: string | undefined }) {
+  switch (adding.kind) {
+    case 'note':
+      return (
+        <>
+          <Words name="text" label="What you see or were told" />
+          <Tick name="private" label="Private: never shared" />
+        </>
+      )
+    case 'measure':
+      return (
+        <Words
+          name="size"
+          label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
+          short
+        />
+      )
+    case 'found':
+      return (
+        <>
+          <Words name="text" label="What, and where exactly" />
+          <Pick name="condition" label="Sort" options={CONDITIONS.map((one) => [one, one])} />
+          <Tick name="suspected" label="Only suspected, not seen" />
+          <Details fields={FINDING_FIELDS} wrong={wrong} />
+        </>
+      )
+    case 'selection':
+      return (
+        <>
+          <Words name="what" label="What is to be chosen" short />
+          <Pick
+            name="lead"
+            label="How long it takes to get"
+            options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])}
+          />
+          <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
+        </>
+      )
+    case 'keep':
+      return (
+        <>
+          <Words name="text" label="What stays" short />
+          <Words name="until" label="Until (empty: for good)" short />
+          <Pick
+            name="when"
+            label="Remind me to take it out when this is done here"
+            options={[
+              ['', 'no reminder'],
+              ...Object.entries(STAGES).map(([stage, name]) => [`stage:${stage}`, name] as const),
+            ]}
+          />
+          <Details fields={KEEP_FIELDS} wrong={wrong} />
+        </>
+      )
+    case 'decide':
+      return (
+        <>
+          <Words name="question" label="The question" />
+          <Pick
+            name="owner"
+            label="Who answers"
+            options={[
+              ['client', 'client'],
+              ['designer', 'designer'],
+              ['engineer', 'engineer'],
+              ['us', 'we ourselves'],
+            ]}
+          />
+          <label>
+            By
+            <input className="form-control" type="date" name="by" />
+          </label>
+          <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
+          <Details fields={DECISION_FIELDS} wrong={wrong} />
+        </>
+      )
+    case 'work':
+      return (
+        <>
+          <Words name="title" label="What is to be done" short />
+          <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
+          <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
+          <label>
+            Hours of one person
+            <input className="form-control" name="hours" inputMode="decimal" defaultValue="4" />
+          </label>
+          <Tick name="extra" label="An extra to the contract" />
+        </>
+      )
+    case 'hold':
+      return (
+        <>
+          <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
+          <label>
+            Until, if known
+            <input className="form-control" type="date" name="until" />
+          </label>
+        </>
+      )
+    case 'exclude':
+      return <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
+    case 'whose':
+      return <Pick name="responsible" label={adding.line.title} options={Object.entries(RESPONSIBLE)} />
+    case 'answer':
+      return <EntryFields fields={REASON_FIELDS} wrong={wrong} />
+    case 'entry':
+      return <EntryFields fields={adding.register.fields} values={adding.entry?.values} wrong={wrong} />
+    case 'settle': {
+      const ask = kindOf(adding.entry.kind).settle?.ask
+      return ask ? <Words name="result" label={ask} /> : null
+    }
+    default:
+      return null
+  }
+}
+
+const Details = ({ fields, wrong }: { fields: readonly Field[]; wrong: string | undefined }) => (
+  <details>
+    <summary>More about it</summary>
+    <EntryFields fields={fields} wrong={wrong} />
+  </details>
+)
+
+const CONDITIONS = [
+  'rot',
+  'crack',
+  'damaged',
+  'damp',
+  'mold',
+  'leak',
+  'insect',
+  'animal',
+  'sag',
+  'corrosion',
+  'missing',
+  'loose',
+  'blocked',
+  'wrong',
+  'failed',
+  'live',
+  'dead',
+  'asbestos',
+]
+
+export const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
+  <label>
+    {label}
+    {short ? (
+      <input className="form-control" name={name} autoComplete="off" />
+    ) : (
+      <textarea className="form-control" name={name} rows={3} />
+    )}
+  </label>
+)
+const Tick = ({ name, label }: { name: string; label: string }) => (
+  <label className={styles.tick}>
+    <input type="checkbox" name={name} /> {label}
+  </label>
+)
+const Pick = ({
+  name,
+  label,
+  options,
+}: {
+  name: string
+  label: string
+  options: readonly (readonly [string, string])[]
+}) => (
+  <label>
+    {label}
+    <select className="form-select" name={name}>
+      {options.map(([value, words]) => (
+        <option key={value} value={value}>
+          {words}
+        </option>
+      ))}
+    </select>
+  </label>
+)

@@ -1,0 +1,153 @@
+import { dateOnly } from '@/core/calendar/day'
+import { entryWords, kindOf, valueWords } from '@/core/entries/entry'
+import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
+import type { RegisterEntry } from '@/core/walk/siteState'
+import type { Adding } from './sheetFact'
+import type { NewFact, SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+/** What was recorded at this place and is still open: found, to decide, to choose, notes. */
+export function Recorded({
+  site,
+  placeId,
+  record,
+  onAdd,
+}: {
+  readonly site: SiteWalk
+  readonly placeId: string
+  readonly record: (facts: readonly NewFact[]) => void
+  readonly onAdd: (adding: Adding) => void
+}) {
+  const { state } = site
+  const { units } = site.snapshot.site
+  const findings = state.findings.filter((one) => one.placeId === placeId && !one.settled)
+  const decisions = state.decisions.filter((one) => one.placeId === placeId && one.answer === null)
+  const selections = state.selections.filter((one) => one.placeId === placeId && one.state !== 'installed')
+  const fresh = new Set(site.before.notes.map((note) => note.id))
+  const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
+  const photos = state.photos.filter(
+    (one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id),
+  )
+  const entries = state.entries.filter((one) => one.placeId === placeId && one.settled === null)
+  const all = findings.length + decisions.length + selections.length + notes.length + photos.length + entries.length
+  if (all === 0) return null
+  return (
+    <>
+      <h2 className={styles.section}>On record here</h2>
+      <ul className={styles.rows}>
+        {findings.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              Found: {one.text}
+              <small>
+                {[one.certain ? 'seen' : 'suspected', ...valueWords(FINDING_FIELDS, one.details, units, false)].join(
+                  '. ',
+                )}
+              </small>
+            </div>
+            <button
+              type="button"
+              className={styles.small}
+              onClick={() =>
+                record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])
+              }
+            >
+              Settled
+            </button>
+          </li>
+        ))}
+        {decisions.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              To decide: {one.question}
+              <small>
+                the {one.owner} answers{one.by && `, by ${dateOnly(one.by)}`}
+              </small>
+            </div>
+            <button
+              type="button"
+              className={styles.small}
+              onClick={() => onAdd({ kind: 'answer', decisionId: one.id })}
+            >
+              Decided
+            </button>
+          </li>
+        ))}
+        {selections.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              {one.what}
+              <small>{one.choice ?? 'not chosen yet'}</small>
+            </div>
+            {one.state === 'ordered' && (
+              <button
+                type="button"
+                className={styles.small}
+                onClick={() =>
+                  record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])
+                }
+              >
+                It is here
+              </button>
+            )}
+          </li>
+        ))}
+        {entries.map((entry) => (
+          <EntryRow key={entry.id} entry={entry} site={site} onAdd={onAdd} />
+        ))}
+        {notes.map((one) => (
+          <li key={one.id} className={styles.row}>
+            <div>
+              {one.text}
+              <small>{one.private ? 'private note' : 'note'}</small>
+            </div>
+          </li>
+        ))}
+        {photos.length > 0 && (
+          <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>
+        )}
+      </ul>
+    </>
+  )
+}
+
+function EntryRow({
+  entry,
+  site,
+  onAdd,
+}: {
+  readonly entry: RegisterEntry
+  readonly site: SiteWalk
+  readonly onAdd: (adding: Adding) => void
+}) {
+  const kind = kindOf(entry.kind)
+  const words = entryWords(entry, site.snapshot.site.units, false)
+  return (
+    <li className={styles.line}>
+      <details>
+        <summary>
+          <strong>{words.title}</strong>
+          <small>
+            {kind.register.toLowerCase()} <u>more</u>
+          </small>
+        </summary>
+        {[...words.details, ...words.reckoned].map((sentence) => (
+          <p key={sentence}>{sentence}</p>
+        ))}
+        {words.cautions.map((caution) => (
+          <p key={caution.what} className={styles.caution}>
+            <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
+          </p>
+        ))}
+        <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'entry', register: kind, entry })}>
+          Change
+        </button>{' '}
+        {kind.settle && (
+          <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'settle', entry })}>
+            {kind.settle.word}
+          </button>
+        )}
+      </details>
+    </li>
+  )
+}

@@ -1,0 +1,56 @@
+import { STAGES, BUILD_ORDER } from '@/core/scope/vocabulary'
+import { RESPONSIBLE } from '@/core/scope/responsible'
+import { valueWords } from '@/core/entries/entry'
+import { REASON_FIELDS } from '@/core/entries/kinds/scope'
+import type { Place } from '@/core/walk/siteState'
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+/** All that somebody who has never been here needs: what it becomes, what was chosen and decided and why, what was told. */
+export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly place: Place }) {
+  const { state, snapshot } = site
+  const lines = state.lines.filter((line) => line.placeId === place.id)
+  const stages = BUILD_ORDER.filter((stage) => lines.some((line) => line.stage === stage && line.excluded === null))
+  const out = lines.filter((line) => line.excluded)
+  const others = lines.filter((line) => line.responsible && line.responsible !== 'us')
+  const chosen = state.selections.filter((one) => one.placeId === place.id && one.choice)
+  const decided = state.decisions.filter((one) => one.placeId === place.id && one.answer !== null)
+  const told = state.notes.filter((one) => one.placeId === place.id)
+  return (
+    <details className={styles.pad}>
+      <summary>Room card: all that is on record here</summary>
+      {place.futureName && <p>It becomes {place.futureName}.</p>}
+      <p>Order of work: {stages.map((stage) => STAGES[stage].toLowerCase()).join(', ') || 'none laid down'}.</p>
+      <Sentences title="Not in the scope" items={out.map((line) => `${line.title}: ${line.excluded!.reason}`)} />
+      <Sentences
+        title="Done by others"
+        items={others.map((line) => `${line.title}: ${RESPONSIBLE[line.responsible!]}`)}
+      />
+      <Sentences title="Chosen" items={chosen.map((one) => `${one.what}: ${one.choice}`)} />
+      <Sentences
+        title="Decided, and why"
+        items={decided.map((one) =>
+          [
+            `${one.question} ${one.answer}`,
+            ...valueWords(REASON_FIELDS.slice(1), one.reasons ?? undefined, snapshot.site.units, false),
+          ].join('. '),
+        )}
+      />
+      <Sentences title="Told on earlier walks" items={told.map((one) => `${one.text} (${one.seenBy})`)} />
+    </details>
+  )
+}
+
+function Sentences({ title, items }: { readonly title: string; readonly items: readonly string[] }) {
+  if (items.length === 0) return null
+  return (
+    <>
+      <strong>{title}</strong>
+      <ul>
+        {items.map((item) => (
+          <li key={item}>{item}</li>
+        ))}
+      </ul>
+    </>
+  )
+}
