@@ -381,7 +381,7 @@ test('an empty folder: a firm, a site of eight places and its first plan without
     ['Parlour', '5 x 4', 'room-board-finishes'],
     ['Hall', '4 x 1.2', 'room-paint-only'],
     ['Bedroom', '3.8 x 3', 'room-paint-floor'],
-    ['Box room', 'two by three', 'room-paint-only'],
+    ['Box room', 'two by wide', 'room-paint-only'],
     ['Landing', '3 x 1', 'room-paint-only'],
     ['Pantry', '2 x 1.5', 'room-paint-floor'],
   ]
@@ -392,9 +392,9 @@ test('an empty folder: a firm, a site of eight places and its first plan without
     await page.select(`[aria-label="What happens at place ${i + 1}"]`, treatment!)
   }
   await clickText(page, 'button', 'Lay down the work and plan it')
-  await waitForText(page, 'Box room: "two" is not a length.')
+  await waitForText(page, 'Box room: "wide" is not a length.')
   expect(await page.$eval('[aria-label="Size of place 6"]', (one) => (one as HTMLInputElement).value)).toBe(
-    'two by three',
+    'two by wide',
   )
   await page.click('[aria-label="Size of place 6"]', { clickCount: 3 })
   await page.type('[aria-label="Size of place 6"]', '2 x 3')
