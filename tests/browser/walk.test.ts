@@ -104,7 +104,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await clickText(again, 'button', 'Nothing more, next') // 18
   await waitForText(again, '5 of 5')
   await clickText(again, 'button', 'Nothing more, next') // 19
-  await waitForText(again, 'Every place was seen.')
+  await waitForText(again, 'The loop is closed: every place was seen.')
   expect(await textOf(again)).toContain('Parlour: Found: Damp at the chimney breast')
   await clickText(again, 'footer button', 'End walk') // 20
   await waitForText(again, '20 are still held on the phone')

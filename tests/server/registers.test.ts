@@ -126,7 +126,10 @@ describe('bad input names the field and the mend', () => {
       { kind: 'service', values: { what: 'a wire', state: 'proved dead by instrument' } },
       'Who tested it: say it, or leave the state at "said to be dead".',
     ],
-    [{ kind: 'service', values: { what: 'a wire', state: 'live', sort: 'wormhole' } }, 'What it is: choose one of the list.'],
+    [
+      { kind: 'service', values: { what: 'a wire', state: 'live', sort: 'wormhole' } },
+      'What it is: choose one of the list.',
+    ],
     [
       { kind: 'open-up', values: { look: 'rot', strip: { tenths: 500, high: 400, precision: 'range', typed: 'x' } } },
       'Size: the upper end is the greater one.',

@@ -6,24 +6,17 @@ import { effort } from '../scope/layTreatment'
 import type { LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
-import type { FacetOf, Facts, SubjectKind } from '../walk/observation'
+import type { Facts, NewFact } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import type { SpokenLine } from './line'
 import { stageIn } from './mentions'
-
-/** A fact ready to be recorded. */
-export type SpokenFact = {
-  readonly [K in SubjectKind]: {
-    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
-  }[FacetOf<K>]
-}[SubjectKind]
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
 export interface Proposal {
   readonly line: SpokenLine
   readonly placeId: string | null
   readonly says: string
-  readonly facts: readonly SpokenFact[]
+  readonly facts: readonly NewFact[]
 }
 
 interface Setting {
@@ -99,7 +92,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       cautions: [],
       ...(line.extra ? { extra: true } : {}),
     }
-    const price: SpokenFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
+    const price: NewFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
     return {
       says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[trade].toLowerCase()}`,
       facts: [{ ...at, facet: 'laid', value }, ...price],
@@ -160,7 +153,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     )
     const subjectId = known?.id ?? newId()
     const at = { subject: 'selection' as const, subjectId, placeId: place.id }
-    const laid: SpokenFact[] = known
+    const laid: NewFact[] = known
       ? []
       : [
           {

@@ -23,6 +23,8 @@ export interface PlaceLaid {
   readonly order: number
   /** What this place will be called when the work is done, where that differs. */
   readonly futureName?: string
+  /** The place that it was split from or copied from. */
+  readonly from?: string
   /** Door and window openings, each 2 m² on average, to be taken off wall areas. */
   readonly openings?: number
 }

@@ -98,8 +98,11 @@ export interface Facts {
     visited: true
     removed: boolean
     order: number
+    /** '' where it will be called as it is. */
     futureName: string
     level: string
+    /** The place that it became part of; null where it stands by itself again. */
+    mergedInto: string | null
   }
   line: {
     laid: LineLaid
@@ -114,6 +117,8 @@ export interface Facts {
     quantity: number | null
     price: Minor
     responsible: Responsible
+    /** The place that it was moved to. */
+    place: string
   }
   selection: {
     laid: SelectionLaid
@@ -123,6 +128,7 @@ export interface Facts {
     arrives: Day | null
     removed: boolean
     responsible: Responsible
+    place: string
   }
   /** What a stage of a place looks like to the eye, beside the honest figure. */
   stage: { eye: number }
@@ -138,6 +144,13 @@ export interface Facts {
 
 export type SubjectKind = keyof Facts
 export type FacetOf<K extends SubjectKind> = keyof Facts[K] & string
+
+/** A fact that is not yet an observation: nobody has seen it at a time. */
+export type NewFact = {
+  readonly [K in SubjectKind]: {
+    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
+  }[FacetOf<K>]
+}[SubjectKind]
 
 interface ObservationHead {
   /** Client-made UUIDv7: the same observation sent twice is the same observation. */

@@ -27,6 +27,8 @@ import type { Registers } from './registers'
 export interface Place extends PlaceLaid {
   readonly id: string
   readonly lastSeen: Instant | null
+  /** What it, and the places that became part of it, were called before. */
+  readonly formerNames: readonly string[]
 }
 
 export interface Selection extends SelectionLaid {
@@ -109,13 +111,18 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
 /** Puts a site together from its registers. Subjects whose laying-down has not arrived yet are left out until it does. */
 export function siteStateOf(registers: Registers): SiteState {
   const groups = bySubject(registers)
-  const seen = lastSeenByPlace(registers)
-  const places = placesOf(groups.place, seen)
+  const standsAt = standingPlace(groups.place)
+  const places = placesOf(groups.place, lastSeenByPlace(registers, standsAt), standsAt)
   const known = new Set(places.map((place) => place.id))
+  const entries = <K extends SubjectKind, F extends FacetOf<K>, More>(
+    group: Subjects<K>,
+    facet: F,
+    more: (facets: { [G in FacetOf<K>]?: Latest<Facts[K][G]> }) => More,
+  ) => entriesOf(group, facet, more, standsAt)
   return {
     places,
-    lines: linesOf(groups.line, groups.place, places).filter((line) => known.has(line.placeId)),
-    selections: selectionsOf(groups.selection).filter((selection) => known.has(selection.placeId)),
+    lines: linesOf(groups.line, groups.place, places, standsAt).filter((line) => known.has(line.placeId)),
+    selections: selectionsOf(groups.selection, standsAt).filter((selection) => known.has(selection.placeId)),
     gateMarks: new Map(
       [...groups.gate].map(([id, f]) => [id, { ticked: f.ticked?.value ?? false, failed: f.failed?.value ?? null }]),
     ),
@@ -137,26 +144,57 @@ export function siteStateOf(registers: Registers): SiteState {
   }
 }
 
-function lastSeenByPlace(registers: Registers): Map<string, Instant> {
+type StandsAt = (placeId: string) => string
+
+/** Follows places that became part of others to the one that stands. */
+function standingPlace(group: Subjects<'place'>): StandsAt {
+  return (placeId) => {
+    const seen = new Set<string>()
+    let at = placeId
+    for (
+      let next = group.get(at)?.mergedInto?.value;
+      next && !seen.has(next);
+      next = group.get(at)?.mergedInto?.value
+    ) {
+      seen.add(at)
+      at = next
+    }
+    return at
+  }
+}
+
+function lastSeenByPlace(registers: Registers, standsAt: StandsAt): Map<string, Instant> {
   const seen = new Map<string, Instant>()
   for (const o of registers.values()) {
-    if (o.walkId && o.placeId && o.seenAt > (seen.get(o.placeId) ?? '')) seen.set(o.placeId, o.seenAt)
+    if (!o.walkId || !o.placeId) continue
+    const placeId = standsAt(o.placeId)
+    if (o.seenAt > (seen.get(placeId) ?? '')) seen.set(placeId, o.seenAt)
   }
   return seen
 }
 
-function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>): Place[] {
+function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>, standsAt: StandsAt): Place[] {
+  const merged = new Map<string, string[]>()
+  for (const [id, f] of group) {
+    const into = standsAt(id)
+    if (into !== id && f.laid) merged.set(into, [...(merged.get(into) ?? []), f.name?.value ?? f.laid.value.name])
+  }
   const places = [...group].flatMap(([id, f]): Place[] => {
-    if (!f.laid || f.removed?.value) return []
+    if (!f.laid || f.removed?.value || standsAt(id) !== id) return []
+    const name = f.name?.value ?? f.laid.value.name
+    const formerNames = [...(name === f.laid.value.name ? [] : [f.laid.value.name]), ...(merged.get(id) ?? [])]
+    const { futureName: laidFuture, ...laid } = f.laid.value
+    const futureName = f.futureName?.value ?? laidFuture
     return [
       {
-        ...f.laid.value,
+        ...laid,
         id,
-        name: f.name?.value ?? f.laid.value.name,
+        name,
+        formerNames,
         size: f.measured?.value ?? f.laid.value.size,
         order: f.order?.value ?? f.laid.value.order,
         level: f.level?.value ?? f.laid.value.level,
-        ...(f.futureName ? { futureName: f.futureName.value } : {}),
+        ...(futureName ? { futureName } : {}),
         lastSeen: seen.get(id) ?? null,
       },
     ]
@@ -164,13 +202,19 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>): Place[]
   return places.sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1))
 }
 
-function linesOf(group: Subjects<'line'>, placeFacets: Subjects<'place'>, places: readonly Place[]): Line[] {
+function linesOf(
+  group: Subjects<'line'>,
+  placeFacets: Subjects<'place'>,
+  places: readonly Place[],
+  standsAt: StandsAt,
+): Line[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const lines = [...group].flatMap(([id, f]): Line[] => {
     if (!f.laid || f.removed?.value) return []
-    const measured = placeFacets.get(f.laid.value.placeId)?.measured
+    const placeId = standsAt(f.place?.value ?? f.laid.value.placeId)
+    const measured = placeFacets.get(placeId)?.measured
     const outdated = measured && measured.seenAt > f.laid.seenAt
-    const laid = outdated ? reckonedAgain(f.laid.value, placeById.get(f.laid.value.placeId)) : f.laid.value
+    const laid = outdated ? reckonedAgain(f.laid.value, placeById.get(placeId)) : f.laid.value
     const byHand = f.quantity?.value ?? null
     const quantity = byHand !== null && laid.quantity ? { ...laid.quantity, value: byHand } : laid.quantity
     const hours = quantity ? effortFor(laid, quantity) : laid.hours
@@ -178,6 +222,7 @@ function linesOf(group: Subjects<'line'>, placeFacets: Subjects<'place'>, places
       {
         ...laid,
         id,
+        placeId,
         title: f.title?.value ?? laid.title,
         hours: f.hours?.value ?? hours,
         trade: f.trade?.value ?? laid.trade,
@@ -207,7 +252,7 @@ function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {
 const effortFor = ({ quantity, hours }: LineLaid, amount: Quantity): number =>
   quantity === null || quantity.value === amount.value ? hours : effort(amount.value, hours / quantity.value)
 
-function selectionsOf(group: Subjects<'selection'>): Selection[] {
+function selectionsOf(group: Subjects<'selection'>, standsAt: StandsAt): Selection[] {
   return [...group]
     .flatMap(([id, f]): Selection[] => {
       if (!f.laid || f.removed?.value) return []
@@ -216,6 +261,7 @@ function selectionsOf(group: Subjects<'selection'>): Selection[] {
         {
           ...laid,
           id,
+          placeId: standsAt(f.place?.value ?? laid.placeId),
           state: f.state?.value ?? 'undecided',
           choice: f.choice?.value ?? null,
           leadDays: f.lead?.value ?? LEADS[laid.lead].days,
@@ -227,10 +273,11 @@ function selectionsOf(group: Subjects<'selection'>): Selection[] {
     .sort((a, b) => (a.id < b.id ? -1 : 1))
 }
 
-function entries<K extends SubjectKind, F extends FacetOf<K>, More>(
+function entriesOf<K extends SubjectKind, F extends FacetOf<K>, More>(
   group: Subjects<K>,
   facet: F,
   more: (facets: { [G in FacetOf<K>]?: Latest<Facts[K][G]> }) => More,
+  standsAt: StandsAt,
 ): (Entry & Facts[K][F] & More)[] {
   const found = [...group].flatMap(([id, facets]) => {
     const first = facets[facet]
@@ -239,7 +286,7 @@ function entries<K extends SubjectKind, F extends FacetOf<K>, More>(
       {
         ...(first.value as Facts[K][F] & object),
         id,
-        placeId: first.placeId,
+        placeId: first.placeId && standsAt(first.placeId),
         seenAt: first.seenAt,
         seenBy: first.by,
         ...more(facets),

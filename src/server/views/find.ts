@@ -19,7 +19,7 @@ export function find(context: Context, query: string): { title: string; detail: 
     if (matches(site.name)) found.push({ title: site.name, detail: 'site', href: `/sites/${site.id}/scope`, rank: 0 })
     const state = siteState(context.db, site)
     for (const place of state.places) {
-      if (matches(place.name, place.futureName ?? '', site.name)) {
+      if (matches(place.name, place.futureName ?? '', ...place.formerNames, site.name)) {
         const future = place.futureName ? `, to be ${place.futureName}` : ''
         found.push({
           title: `${place.name}${future}`,

@@ -47,6 +47,7 @@ export function scopeView(context: Context, siteId: string) {
         placeId: place.id,
         name: place.name,
         futureName: place.futureName ?? null,
+        formerNames: place.formerNames,
         kind: place.kind,
         level: place.level,
         size: place.size ? printSize({ ...place.size, sides: place.size.sides.slice(0, 2) }, site.units) : null,

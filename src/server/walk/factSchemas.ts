@@ -42,6 +42,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       size: size.nullable().defined(),
       order: number().required(),
       futureName: text('Future name', 60),
+      from: text('Place', 80),
       openings: number().integer().min(0).max(99),
     }),
     name: needed('Name', 60),
@@ -49,8 +50,9 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     visited: boolean().oneOf([true]).required(),
     removed: flag,
     order: number().required('Order: a number.'),
-    futureName: needed('Future name', 60),
+    futureName: text('Future name', 60).defined(),
     level: needed('Level', 40),
+    mergedInto: text('Place', 80).nullable().defined(),
   },
   line: {
     laid: object({
@@ -103,6 +105,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .defined(),
     price: money,
     responsible,
+    place: needed('Place', 80),
   },
   selection: {
     laid: object({
@@ -119,6 +122,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     arrives: day('Arrives').nullable().defined(),
     removed: flag,
     responsible,
+    place: needed('Place', 80),
   },
   stage: { eye: percent },
   gate: { ticked: flag, failed: reason.nullable().defined() },

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { v7 as uuid } from 'uuid'
 import { array, mixed, object } from 'yup'
-import type { Facts, FacetOf, Observation, SubjectKind } from '../../core/walk/observation'
+import type { NewFact, Observation, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readValue } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
@@ -46,17 +46,11 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
   return { recorded: checked.length }
 }
 
-type FactInput = {
-  readonly [K in SubjectKind]: {
-    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
-  }[FacetOf<K>]
-}[SubjectKind]
-
 /** An observation made at the desk, now, by the person signed in. */
 export function factOf(
   context: Pick<Context, 'person' | 'now'>,
   siteId: string,
-  fact: FactInput | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown },
+  fact: NewFact | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown },
 ): Observation {
   return {
     id: uuid(),

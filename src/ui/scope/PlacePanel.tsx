@@ -5,6 +5,7 @@ import { STAGES } from '@/core/scope/vocabulary'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { parseSize } from '@/core/measure/size'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { RecordFacts, RowView, ScopeProps } from './types'
@@ -13,6 +14,7 @@ import styles from './CellPanel.module.css'
 interface PlacePanelProps {
   readonly site: ScopeProps['site']
   readonly row: RowView
+  readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly open: ScopeProps['open']
   readonly mayEdit: boolean
   readonly record: RecordFacts
@@ -20,7 +22,7 @@ interface PlacePanelProps {
 }
 
 /** One place: what it still needs, what was found, what stays, its photos, and its size. */
-export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlacePanelProps) {
+export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }: PlacePanelProps) {
   const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
     all.filter((one) => one.placeId === row.placeId)
   const left = row.cells.filter((cell) => cell.percent !== null && cell.percent < 100)
@@ -38,6 +40,7 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
       </header>
       <p className="soft">
         {row.futureName && `To be ${row.futureName}. `}
+        {row.formerNames.length > 0 && `Was ${row.formerNames.join(' and ')}. `}
         {row.size ?? 'Not measured yet'}, {row.seen}. <a href={`/sites/${site.id}/sheets/${row.placeId}`}>Room sheet</a>
       </p>
       <h3>Still needed</h3>
@@ -88,6 +91,7 @@ export function PlacePanel({ site, row, open, mayEdit, record, onClose }: PlaceP
       </div>
       {mayEdit && <Measure site={site} row={row} record={record} />}
       {mayEdit && <LayTreatment siteId={site.id} row={row} />}
+      {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} />}
       {mayEdit && (
         <button
           type="button"
@@ -175,6 +179,48 @@ function Measure({ site, row, record }: Pick<PlacePanelProps, 'site' | 'row' | '
           Keep size
         </button>
       </div>
+    </details>
+  )
+}
+
+/** Renamed, split, merged, copied: rooms do not stay what they were. */
+function ChangePlace({
+  siteId,
+  row,
+  places,
+}: {
+  readonly siteId: string
+  readonly row: RowView
+  readonly places: PlacePanelProps['places']
+}) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ facts: number }>()
+  const change = async (form: HTMLFormElement): Promise<void> => {
+    const body = { placeId: row.placeId, ...placeChangeOf(new FormData(form)) }
+    if ((await run(`/api/sites/${siteId}/places/change`, body)) === null) return
+    form.reset()
+    router.refresh()
+  }
+  return (
+    <details>
+      <summary>This place changes</summary>
+      <form
+        className={styles.edits}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void change(event.currentTarget)
+        }}
+      >
+        <PlaceChangeFields
+          place={{ id: row.placeId, name: row.name, level: row.level }}
+          places={places}
+          lines={row.cells.flatMap((cell) => cell.lines)}
+        />
+        <FormError error={error} />
+        <button className="btn btn-quiet" disabled={busy}>
+          Change it
+        </button>
+      </form>
     </details>
   )
 }

@@ -119,6 +119,7 @@ export function ScopeBoard(props: ScopeProps) {
             <PlacePanel
               site={site}
               row={row}
+              places={rows.map(({ placeId, name }) => ({ id: placeId, name }))}
               open={open}
               mayEdit={mayEdit}
               record={record}

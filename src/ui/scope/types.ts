@@ -58,6 +58,7 @@ export interface RowView {
   readonly placeId: string
   readonly name: string
   readonly futureName: string | null
+  readonly formerNames: readonly string[]
   readonly kind: PlaceKind
   readonly level: string
   readonly size: string | null

@@ -37,6 +37,7 @@ const TITLES: Record<Adding['kind'], string> = {
   entry: '',
   settle: '',
   answer: 'What was decided',
+  place: 'This place changes',
 }
 
 const titleOf = (adding: Adding): string =>
@@ -46,7 +47,7 @@ const titleOf = (adding: Adding): string =>
       ? kindOf(adding.entry.kind).settle!.word
       : TITLES[adding.kind]
 
-const MORE = ['note', 'work', 'selection', 'keep', 'decide'] as const
+const MORE = ['note', 'work', 'selection', 'keep', 'decide', 'place'] as const
 
 /** A sheet from below to add one thing with a thumb. What is typed stays until it is kept or the sheet is closed. */
 export function AddSheet(props: AddSheetProps) {
@@ -118,7 +119,7 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
         void keep(new FormData(event.currentTarget))
       }}
     >
-      <FactFields adding={adding} units={site.snapshot.site.units} wrong={wrong?.field} />
+      <FactFields adding={adding} place={place} site={site} wrong={wrong?.field} />
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong.message}</p>}</div>
       <button className={styles.main}>Keep</button>
     </form>

@@ -47,7 +47,9 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
         </ul>
         <h2 className={styles.section}>Not visited</h2>
         <p className={styles.pad}>
-          {unseen.length === 0 ? 'Every place was seen.' : unseen.map((place) => place.name).join(', ')}
+          {unseen.length === 0
+            ? 'The loop is closed: every place was seen.'
+            : unseen.map((place) => place.name).join(', ')}
         </p>
         {ended && (
           <div className={`${styles.pad} visually-grouped`}>

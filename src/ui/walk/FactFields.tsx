@@ -2,16 +2,29 @@ import { kindOf } from '@/core/entries/entry'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
-import type { Units } from '@/core/measure/length'
 import { LEADS } from '@/core/scope/leads'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
+import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
+import { PlaceChangeFields } from '../shared/PlaceChangeFields'
 import type { Adding } from './sheetFact'
+import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
 /** What one sheet asks, by what is being added. */
-export function FactFields({ adding, units, wrong }: { adding: Adding; units: Units; wrong: string | undefined }) {
+export function FactFields({
+  adding,
+  place,
+  site,
+  wrong,
+}: {
+  readonly adding: Adding
+  readonly place: Place
+  readonly site: SiteWalk
+  readonly wrong: string | undefined
+}) {
+  const { units } = site.snapshot.site
   switch (adding.kind) {
     case 'note':
       return (
@@ -112,6 +125,14 @@ export function FactFields({ adding, units, wrong }: { adding: Adding; units: Un
       )
     case 'exclude':
       return <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
+    case 'place':
+      return (
+        <PlaceChangeFields
+          place={place}
+          places={site.state.places}
+          lines={site.state.lines.filter((line) => line.placeId === place.id)}
+        />
+      )
     case 'whose':
       return <Pick name="responsible" label={adding.line.title} options={Object.entries(RESPONSIBLE)} />
     case 'answer':

@@ -1,9 +1,10 @@
 import { dateOnly } from '@/core/calendar/day'
 import { entryWords, kindOf, valueWords } from '@/core/entries/entry'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
+import type { NewFact } from '@/core/walk/observation'
 import type { RegisterEntry } from '@/core/walk/siteState'
 import type { Adding } from './sheetFact'
-import type { NewFact, SiteWalk } from './useSiteWalk'
+import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
 /** What was recorded at this place and is still open: found, to decide, to choose, notes. */

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import type { Day } from '@/core/calendar/day'
 import { kindOf, readEntry } from '@/core/entries/entry'
+import { placeChangeFacts } from '@/core/places/placeChanges'
 import type { EntryKind } from '@/core/entries/entryKind'
 import { readValues, type Field, type Values } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
@@ -12,9 +13,10 @@ import type { LeadKey } from '@/core/scope/leads'
 import type { Line } from '@/core/scope/line'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { Responsible } from '@/core/scope/responsible'
-import type { Decision, Keep } from '@/core/walk/observation'
+import type { Decision, Keep, NewFact } from '@/core/walk/observation'
 import type { Place, RegisterEntry } from '@/core/walk/siteState'
-import type { NewFact, SiteWalk } from './useSiteWalk'
+import { placeChangeOf } from '../shared/PlaceChangeFields'
+import type { SiteWalk } from './useSiteWalk'
 
 export type Adding =
   | {
@@ -24,10 +26,12 @@ export type Adding =
   | { readonly kind: 'entry'; readonly register: EntryKind; readonly entry?: RegisterEntry }
   | { readonly kind: 'settle'; readonly entry: RegisterEntry }
   | { readonly kind: 'answer'; readonly decisionId: string }
+  | { readonly kind: 'place' }
 
 /** Turns a filled form into the facts it tells.
  * @throws ImpossibleRequest naming what is missing or unreadable */
 export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
+  if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), uuid)
   if (adding.kind !== 'answer') return [sheetFact(adding, place, site, form)]
   const reasons = readValues(REASON_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
   const at = { subject: 'decision' as const, subjectId: adding.decisionId, placeId: place.id }
@@ -38,7 +42,7 @@ export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: F
 }
 
 function sheetFact(
-  adding: Exclude<Adding, { readonly kind: 'answer' }>,
+  adding: Exclude<Adding, { readonly kind: 'answer' | 'place' }>,
   place: Place,
   site: SiteWalk,
   form: FormData,

@@ -1,19 +1,14 @@
 'use client'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
-import type { FacetOf, Facts, Observation, SubjectKind } from '@/core/walk/observation'
+import type { NewFact, Observation } from '@/core/walk/observation'
 import { mergeRegisters, registersOf } from '@/core/walk/registers'
+import { learnedOrder } from '@/core/walk/learnedOrder'
 import { siteStateOf, type SiteState } from '@/core/walk/siteState'
 import { phone, type HeldObservation, type WalkSnapshot, type WalkUnderWay } from './phoneStore'
 import { fetchSnapshot, sendHeld } from './sync'
 
 const RETRY_MS = 15_000
-
-export type NewFact = {
-  readonly [K in SubjectKind]: {
-    readonly [F in FacetOf<K>]: { subject: K; facet: F; subjectId: string; placeId: string | null; value: Facts[K][F] }
-  }[FacetOf<K>]
-}[SubjectKind]
 
 export interface SiteWalk {
   readonly snapshot: WalkSnapshot
@@ -149,12 +144,23 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     await reload()
   }, [siteId, reload])
 
+  const order = useMemo(
+    () =>
+      snapshot && before
+        ? learnedOrder(before.places, walk?.baseline ?? snapshot.snapshot.registers, snapshot.snapshot.person).map(
+            (place) => place.id,
+          )
+        : [],
+    [snapshot, before, walk?.baseline],
+  )
+  const walked = useMemo(() => state && inOrder(state, order), [state, order])
+
   if (kept === 'missing') return 'missing'
-  if (!snapshot || !before || !state) return null
+  if (!snapshot || !before || !walked) return null
   return {
     snapshot: snapshot.snapshot,
     before,
-    state,
+    state: walked,
     walk,
     heldCount: held.filter((one) => one.state === 'held').length + photosHeld,
     refused: held.filter((one) => one.state === 'refused'),
@@ -165,4 +171,15 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     keepPhoto,
     dropRefused,
   }
+}
+
+/** The site with its places as this person walks them; a place that is new since follows the one it is laid after. */
+function inOrder(state: SiteState, order: readonly string[]): SiteState {
+  const known = new Map(order.map((id, i) => [id, i]))
+  const ranks = new Map<string, number>()
+  for (const [i, place] of state.places.entries()) {
+    const before = state.places[i - 1]
+    ranks.set(place.id, known.get(place.id) ?? (before ? ranks.get(before.id)! + 0.001 : -1))
+  }
+  return { ...state, places: [...state.places].sort((a, b) => ranks.get(a.id)! - ranks.get(b.id)!) }
 }

@@ -1,0 +1,159 @@
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import type { NewFact } from '../walk/observation'
+import type { Place, SiteState } from '../walk/siteState'
+
+/** What can happen to a place, in the words of the list. */
+export const PLACE_CHANGES = {
+  name: 'It is called otherwise today',
+  future: 'It becomes something else',
+  level: 'It is on another level',
+  split: 'A part becomes a place of its own',
+  merge: 'It becomes part of another place',
+  copy: 'There is another one like it',
+  mirror: 'There is a mirrored one',
+} as const
+
+export interface PlaceChange {
+  readonly change: keyof typeof PLACE_CHANGES
+  /** A name or level, or the place that it becomes part of. */
+  readonly to: string
+  /** Lines that go with a part that is split off. */
+  readonly lineIds: readonly string[]
+}
+
+/** The facts that a change of a place makes.
+ * @throws ImpossibleRequest naming the field */
+export function placeChangeFacts(
+  state: SiteState,
+  place: Place,
+  { change, to, lineIds }: PlaceChange,
+  newId: () => string,
+): NewFact[] {
+  const at = { subject: 'place' as const, subjectId: place.id, placeId: place.id }
+  switch (change) {
+    case 'name':
+      requireFreeName(state, to)
+      return [{ ...at, facet: 'name', value: to.trim() }]
+    case 'future':
+      return [{ ...at, facet: 'futureName', value: to.trim() }]
+    case 'level':
+      if (to.trim() === '') throw new ImpossibleRequest('no-level', 'Level: say which.', 'to')
+      return [{ ...at, facet: 'level', value: to.trim() }]
+    case 'split':
+      return splitPlace(state, place, to, lineIds, newId())
+    case 'merge': {
+      const into = state.places.find((one) => one.id === to)
+      if (!into) throw new ImpossibleRequest('no-place', 'Into: choose a place of this site.', 'to')
+      return mergePlaces(place, into)
+    }
+    case 'copy':
+    case 'mirror':
+      return copyPlace(state, place, to, change === 'mirror', newId)
+  }
+}
+
+/** Two places become one: everything of the first is told of the second from now on, its history too.
+ * @throws ImpossibleRequest `same-place` with field `to` */
+export function mergePlaces(from: Place, into: Place): NewFact[] {
+  if (from.id === into.id)
+    throw new ImpossibleRequest(
+      'same-place',
+      `${from.name} cannot become part of itself. Choose another place.`,
+      'into',
+    )
+  return [{ subject: 'place', subjectId: from.id, facet: 'mergedInto', placeId: from.id, value: into.id }]
+}
+
+/** A part of a place becomes a place of its own, right after it in the walk, with the lines that go with it.
+ * @param lineIds lines of the place that belong to the new part
+ * @throws ImpossibleRequest `no-name` or `name-taken` with field `to` */
+export function splitPlace(
+  state: SiteState,
+  place: Place,
+  name: string,
+  lineIds: readonly string[],
+  newId: string,
+): NewFact[] {
+  requireFreeName(state, name)
+  const laid = { ...laidOf(place), name: name.trim(), size: null, order: orderAfter(state, place), from: place.id }
+  const goes = new Set(lineIds)
+  return [
+    { subject: 'place', subjectId: newId, facet: 'laid', placeId: newId, value: laid },
+    ...state.lines
+      .filter((line) => line.placeId === place.id && goes.has(line.id))
+      .map((line): NewFact => ({ subject: 'line', subjectId: line.id, facet: 'place', placeId: newId, value: newId })),
+  ]
+}
+
+/** A place again, with its size, lines and selections, none of it done yet. Mirrored, left becomes right.
+ * @throws ImpossibleRequest `no-name` or `name-taken` with field `to` */
+export function copyPlace(
+  state: SiteState,
+  place: Place,
+  name: string,
+  mirrored: boolean,
+  newId: () => string,
+): NewFact[] {
+  requireFreeName(state, name)
+  const id = newId()
+  const turned = mirrored ? swapSides : (text: string): string => text
+  const lines = state.lines.filter((line) => line.placeId === place.id)
+  const selections = state.selections.filter((selection) => selection.placeId === place.id)
+  return [
+    {
+      subject: 'place',
+      subjectId: id,
+      facet: 'laid',
+      placeId: id,
+      value: { ...laidOf(place), name: name.trim(), order: orderAfter(state, place), from: place.id },
+    },
+    ...lines.flatMap((line): NewFact[] => {
+      const { id: _id, progress: _p, held: _h, excluded, price: _m, responsible, reckoned: _r, ...laid } = line
+      const at = { subject: 'line' as const, subjectId: newId(), placeId: id }
+      return [
+        { ...at, facet: 'laid', value: { ...laid, placeId: id, title: turned(line.title) } },
+        ...(excluded ? [{ ...at, facet: 'excluded' as const, value: excluded }] : []),
+        ...(responsible ? [{ ...at, facet: 'responsible' as const, value: responsible }] : []),
+      ]
+    }),
+    ...selections.map(({ what, lead, neededFor, supplier, approvalDays }): NewFact => ({
+      subject: 'selection',
+      subjectId: newId(),
+      facet: 'laid',
+      placeId: id,
+      value: {
+        placeId: id,
+        what: turned(what),
+        lead,
+        neededFor,
+        ...(supplier ? { supplier } : {}),
+        ...(approvalDays === undefined ? {} : { approvalDays }),
+      },
+    })),
+  ]
+}
+
+const laidOf = ({ name, kind, level, size, order, openings }: Place) => ({
+  name,
+  kind,
+  level,
+  size,
+  order,
+  ...(openings === undefined ? {} : { openings }),
+})
+
+/** Half way to the place that follows, so that no other place has to be touched. */
+function orderAfter(state: SiteState, place: Place): number {
+  const next = state.places[state.places.findIndex((one) => one.id === place.id) + 1]
+  return next ? (place.order + next.order) / 2 : place.order + 1
+}
+
+function requireFreeName(state: SiteState, name: string): void {
+  const wanted = name.trim().toLowerCase()
+  if (wanted === '') throw new ImpossibleRequest('no-name', 'Name: say what the new place is called.', 'to')
+  if (state.places.some((place) => place.name.toLowerCase() === wanted))
+    throw new ImpossibleRequest('name-taken', `Name: there is a ${name.trim()} already. Choose another name.`, 'to')
+}
+
+const SIDES: Readonly<Record<string, string>> = { left: 'right', right: 'left', Left: 'Right', Right: 'Left' }
+const swapSides = (text: string): string => text.replace(/\b(?:left|right)\b/gi, (side) => SIDES[side] ?? side)

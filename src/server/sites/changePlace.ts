@@ -1,0 +1,29 @@
+import { v7 as uuid } from 'uuid'
+import { array, object, string } from 'yup'
+import { placeChangeFacts, PLACE_CHANGES, type PlaceChange } from '../../core/places/placeChanges'
+import { insertObservations } from '../../data/observations'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+import { siteState } from '../siteStates'
+import { factOf } from '../walk/recordFacts'
+
+const changeSchema = object({
+  placeId: string().required('Place: say which.'),
+  change: string().oneOf(Object.keys(PLACE_CHANGES), 'What changes: choose one of the list.').required(),
+  to: string().trim().max(80, 'Name: use at most 80 characters.').default(''),
+  lineIds: array(string().required()).default([]),
+})
+
+/** A place of the site is renamed, split, merged or copied, all of it or nothing. */
+export function changePlace(context: Context, siteId: string, body: unknown): { facts: number } {
+  context.requireLead()
+  const site = context.site(siteId)
+  const { placeId, ...change } = changeSchema.validateSync(body)
+  const state = siteState(context.db, site)
+  const place = state.places.find((one) => one.id === placeId)
+  if (!place) throw new Refusal(404, 'Place: it is not on this site any more. Reload the page.', 'placeId')
+  const facts = placeChangeFacts(state, place, change as PlaceChange, uuid)
+  const observations = facts.map((fact) => factOf(context, site.id, fact))
+  context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
+  return { facts: facts.length }
+}

@@ -1,0 +1,75 @@
+import { useState } from 'react'
+import { PLACE_CHANGES, type PlaceChange } from '@/core/places/placeChanges'
+
+interface PlaceChangeFieldsProps {
+  readonly place: { readonly id: string; readonly name: string; readonly level: string }
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly lines: readonly { readonly id: string; readonly title: string }[]
+}
+
+const LABELS: Record<PlaceChange['change'], string> = {
+  name: 'Its name today',
+  future: 'What it is called when the work is done',
+  level: 'Level',
+  split: 'What the new part is called',
+  merge: 'Part of which place',
+  copy: 'What the other one is called',
+  mirror: 'What the mirrored one is called',
+}
+
+/** What changes about a place, and the one thing that has to be said for it. */
+export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsProps) {
+  const [change, setChange] = useState<PlaceChange['change']>('future')
+  return (
+    <>
+      <label>
+        What changes about {place.name}
+        <select
+          className="form-select"
+          name="change"
+          value={change}
+          onChange={(event) => setChange(event.target.value as PlaceChange['change'])}
+        >
+          {Object.entries(PLACE_CHANGES).map(([id, words]) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        {LABELS[change]}
+        {change === 'merge' ? (
+          <select className="form-select" name="to">
+            {places
+              .filter((one) => one.id !== place.id)
+              .map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+          </select>
+        ) : (
+          <input className="form-control" name="to" autoComplete="off" />
+        )}
+      </label>
+      {change === 'split' && lines.length > 0 && (
+        <fieldset>
+          <legend className="form-label">Work that goes with it</legend>
+          {lines.map((line) => (
+            <label key={line.id} className="d-block">
+              <input type="checkbox" className="form-check-input" name="lines" value={line.id} /> {line.title}
+            </label>
+          ))}
+        </fieldset>
+      )}
+    </>
+  )
+}
+
+/** What the form of a place's change says. */
+export const placeChangeOf = (form: FormData): PlaceChange => ({
+  change: String(form.get('change')) as PlaceChange['change'],
+  to: String(form.get('to') ?? ''),
+  lineIds: form.getAll('lines').map(String),
+})
