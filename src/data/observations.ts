@@ -119,6 +119,12 @@ export const latestInstant = (db: Db): string | null =>
       .get() as { at: string | null }
   ).at
 
+/** Everything that was ever told of one facet at a site, oldest first. */
+export function readHistory(db: Db, siteId: string, subject: string, facet: string): Observation[] {
+  const sql = 'SELECT * FROM observation WHERE site_id = ? AND subject = ? AND facet = ? ORDER BY seen_at, id'
+  return (db.prepare(sql).all(siteId, subject, facet) as Row[]).map(observationOf)
+}
+
 /** Places that are taken off a site, with when and by whom. */
 export function readPlaceRemovals(db: Db, siteId: string): { placeId: string; name: string; at: string; by: string }[] {
   const sql = `SELECT r.subject_id AS placeId, json_extract(l.value, '$.name') AS name, o.seen_at AS at, o.by_person AS by

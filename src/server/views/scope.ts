@@ -13,7 +13,9 @@ import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { differences } from '../../core/walk/differences'
 import { seenWords } from '../../core/walk/mist'
+import type { Observation } from '../../core/walk/observation'
 import { placeName, type SiteState } from '../../core/walk/siteState'
+import { readHistory } from '../../data/observations'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
@@ -34,6 +36,7 @@ export function scopeView(context: Context, siteId: string) {
   )
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
   const finish = plan?.finish[site.id]
+  const sizes = readHistory(context.db, site.id, 'place', 'measured')
   return {
     site: { id: site.id, name: site.name, units: site.units },
     percent: honestProgress(state.lines.filter((line) => line.trade !== 'inspector')) ?? 0,
@@ -51,6 +54,7 @@ export function scopeView(context: Context, siteId: string) {
         kind: place.kind,
         level: place.level,
         size: place.size ? printSize({ ...place.size, sides: place.size.sides.slice(0, 2) }, site.units) : null,
+        earlierSizes: earlierSizes(sizes, place.id, site.units),
         seen: seenWords(its),
         misty: its.misty,
         clearness: its.clearness,
@@ -96,6 +100,17 @@ export function scopeView(context: Context, siteId: string) {
     open: openMatters(state, context.seesMoney),
   }
 }
+
+/** What a place was measured as before the size that stands, newest first. */
+const earlierSizes = (history: readonly Observation[], placeId: string, units: Units): string[] =>
+  history
+    .flatMap((o) =>
+      o.subject === 'place' && o.facet === 'measured' && o.subjectId === placeId
+        ? [`${printSize(o.value, units)} (${o.by}, ${dateOnly(dayOf(o.seenAt))})`]
+        : [],
+    )
+    .slice(0, -1)
+    .reverse()
 
 /** The sum behind a line's quantity and hours, in sentences. */
 function howReckoned(line: Line, units: Units): string {

@@ -89,6 +89,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
           </figure>
         ))}
       </div>
+      {row.earlierSizes.length > 0 && <p className="soft">Measured before: {row.earlierSizes.join(', then ')}.</p>}
       {mayEdit && <Measure site={site} row={row} record={record} />}
       {mayEdit && <LayTreatment siteId={site.id} row={row} />}
       {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} />}

@@ -62,6 +62,7 @@ export interface RowView {
   readonly kind: PlaceKind
   readonly level: string
   readonly size: string | null
+  readonly earlierSizes: readonly string[]
   readonly seen: string
   readonly misty: boolean
   readonly clearness: number

@@ -9,6 +9,7 @@ import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
 import type { Adding } from './sheetFact'
+import { TapePad } from './TapePad'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -34,13 +35,7 @@ export function FactFields({
         </>
       )
     case 'measure':
-      return (
-        <Words
-          name="size"
-          label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
-          short
-        />
-      )
+      return <TapePad units={units} wrong={wrong === 'size'} />
     case 'found':
       return (
         <>

@@ -1,6 +1,7 @@
 'use client'
 import { useEffect, useState } from 'react'
 import { addDays, dateOnly } from '@/core/calendar/day'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { printSize } from '@/core/measure/size'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { BUILD_ORDER, STAGES, TRADES } from '@/core/scope/vocabulary'
@@ -60,7 +61,12 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       .map((one) => one.id),
   )
 
-  const here = (facts: readonly NewFact[]): void => void site.record(facts)
+  const here = (facts: readonly NewFact[]): void => {
+    site.record(facts).catch((error: unknown) => {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      site.tell(error.message)
+    })
+  }
   const go = async (to: number): Promise<void> => {
     await site.record([{ subject: 'place', subjectId: place.id, facet: 'visited', placeId: place.id, value: true }])
     const next = places[to]

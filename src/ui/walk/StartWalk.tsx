@@ -6,6 +6,7 @@ import { entryWords, isOpen, kindOf } from '@/core/entries/entry'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
 import { placeName } from '@/core/walk/siteState'
+import { HeldFileSheet } from './HeldFileSheet'
 import { HeldCount, Notices } from './HeldCount'
 import type { WeatherReport } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
@@ -123,6 +124,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
           ))}
         </fieldset>
         <VisitDetails site={site} details={details} onChange={setDetails} />
+        <HeldFileSheet site={site} />
       </main>
       <footer className={styles.foot}>
         <button type="button" className={styles.main} disabled={state.places.length === 0} onClick={() => void start()}>

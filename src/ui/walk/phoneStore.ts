@@ -65,14 +65,14 @@ export interface WalkUnderWay {
   readonly baseline: readonly Observation[]
 }
 
-class PhoneStore extends Dexie {
+export class PhoneStore extends Dexie {
   snapshots!: EntityTable<KeptSnapshot, 'siteId'>
   held!: EntityTable<HeldObservation, 'id'>
   photos!: EntityTable<HeldPhoto, 'hash'>
   walks!: EntityTable<WalkUnderWay, 'siteId'>
 
-  constructor() {
-    super('aftermist')
+  constructor(name = 'aftermist') {
+    super(name)
     this.version(1).stores({ snapshots: 'siteId', held: 'id, siteId, state', photos: 'hash, siteId', walks: 'siteId' })
   }
 }

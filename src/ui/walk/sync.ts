@@ -1,6 +1,14 @@
-import { phone, type WalkSnapshot } from './phoneStore'
+import { phone, type PhoneStore, type WalkSnapshot } from './phoneStore'
 
 const BATCH = 200
+
+/** What a phone sends with: its store and its network. */
+export interface Phone {
+  readonly store: PhoneStore
+  readonly fetch: (url: string, init?: RequestInit) => Promise<Response>
+}
+
+const thisPhone: Phone = { store: phone, fetch: (url, init) => fetch(url, init) }
 
 export interface SyncResult {
   readonly reached: boolean
@@ -9,18 +17,20 @@ export interface SyncResult {
 }
 
 /** Sends everything that a site's phone holds, photos first, then observations in batches; safe to repeat for ever. */
-export async function sendHeld(siteId: string): Promise<SyncResult> {
+export async function sendHeld(siteId: string, from: Phone = thisPhone): Promise<SyncResult> {
+  const { store } = from
   const notices: string[] = []
   try {
-    await sendPhotos(siteId, notices)
+    await sendPhotos(from, siteId, notices)
     for (;;) {
-      const batch = await phone.held
+      const batch = await store.held
         .where({ siteId })
         .filter((one) => one.state === 'held')
         .limit(BATCH)
         .toArray()
       if (batch.length === 0) break
       const receipt = await post(
+        from,
         `/api/sites/${siteId}/observations`,
         JSON.stringify({ observations: batch.map(({ observation }) => forServer(observation)) }),
         'application/json',
@@ -30,7 +40,7 @@ export async function sendHeld(siteId: string): Promise<SyncResult> {
         refused,
         notices: told,
       } = receipt as { safe: string[]; refused: { id: string; message: string }[]; notices: string[] }
-      await phone.held.bulkUpdate([
+      await store.held.bulkUpdate([
         ...safe.map((id) => ({ key: id, changes: { state: 'sent' as const } })),
         ...refused.map(({ id, message }) => ({ key: id, changes: { state: 'refused' as const, message } })),
       ])
@@ -43,43 +53,45 @@ export async function sendHeld(siteId: string): Promise<SyncResult> {
   }
 }
 
-async function sendPhotos(siteId: string, notices: string[]): Promise<void> {
-  for (const photo of await phone.photos
+async function sendPhotos(from: Phone, siteId: string, notices: string[]): Promise<void> {
+  const { photos } = from.store
+  for (const photo of await photos
     .where({ siteId })
     .filter((one) => !one.refused)
     .toArray()) {
-    const response = await reach(`/api/sites/${siteId}/photos`, {
+    const response = await reach(from, `/api/sites/${siteId}/photos`, {
       method: 'POST',
       body: photo.blob,
       headers: { 'content-type': 'application/octet-stream' },
     })
-    if (response.ok) await phone.photos.delete(photo.hash)
+    if (response.ok) await photos.delete(photo.hash)
     else {
       const { error } = (await response.json()) as { error: { message: string } }
-      await phone.photos.update(photo.hash, { refused: error.message })
+      await photos.update(photo.hash, { refused: error.message })
       notices.push(error.message)
     }
   }
 }
 
 /** Fetches the site as the server knows it and forgets what was sent and is now part of it. */
-export async function fetchSnapshot(siteId: string): Promise<boolean> {
-  const sent = await phone.held
+export async function fetchSnapshot(siteId: string, from: Phone = thisPhone): Promise<boolean> {
+  const { store } = from
+  const sent = await store.held
     .where({ siteId })
     .filter((one) => one.state === 'sent')
     .primaryKeys()
   let response: Response
   try {
-    response = await reach(`/api/sites/${siteId}/walk`)
+    response = await reach(from, `/api/sites/${siteId}/walk`)
   } catch (error) {
     if (error instanceof Unreachable) return false
     throw error
   }
   if (!response.ok) return false
   const snapshot = (await response.json()) as WalkSnapshot
-  await phone.transaction('rw', phone.snapshots, phone.held, async () => {
-    await phone.snapshots.put({ siteId, snapshot, clockOffset: Date.parse(snapshot.now) - Date.now() })
-    await phone.held.bulkDelete(sent)
+  await store.transaction('rw', store.snapshots, store.held, async () => {
+    await store.snapshots.put({ siteId, snapshot, clockOffset: Date.parse(snapshot.now) - Date.now() })
+    await store.held.bulkDelete(sent)
   })
   return true
 }
@@ -88,9 +100,9 @@ const forServer = ({ siteId: _site, by: _by, ...rest }: { siteId: string; by: st
 
 class Unreachable extends Error {}
 
-async function reach(url: string, init?: RequestInit): Promise<Response> {
+async function reach(from: Phone, url: string, init?: RequestInit): Promise<Response> {
   try {
-    const response = await fetch(url, init)
+    const response = await from.fetch(url, init)
     if (response.status === 401)
       throw new Unreachable('You were signed out meanwhile. Sign in again; what you recorded is kept on the phone.')
     if (response.status >= 500) throw new Unreachable()
@@ -101,8 +113,8 @@ async function reach(url: string, init?: RequestInit): Promise<Response> {
   }
 }
 
-async function post(url: string, body: string, type: string): Promise<unknown> {
-  const response = await reach(url, { method: 'POST', body, headers: { 'content-type': type } })
+async function post(from: Phone, url: string, body: string, type: string): Promise<unknown> {
+  const response = await reach(from, url, { method: 'POST', body, headers: { 'content-type': type } })
   const answer = (await response.json()) as { error?: { message: string } }
   if (!response.ok) throw new Unreachable(answer.error?.message ?? '')
   return answer

@@ -1,6 +1,7 @@
 'use client'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { NewFact, Observation } from '@/core/walk/observation'
 import { mergeRegisters, registersOf } from '@/core/walk/registers'
 import { learnedOrder } from '@/core/walk/learnedOrder'
@@ -22,6 +23,10 @@ export interface SiteWalk {
   readonly notices: readonly string[]
   record(facts: readonly NewFact[], walk?: WalkUnderWay | null): Promise<void>
   setWalk(walk: WalkUnderWay | null): Promise<void>
+  /** Says a sentence among the notices. */
+  tell(sentence: string): void
+  /** Reads again what the phone holds, and sends it. */
+  refresh(): Promise<void>
   keepPhoto(file: File): Promise<string>
   dropRefused(): Promise<void>
 }
@@ -99,6 +104,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     [snapshot, held],
   )
 
+  const tell = useCallback((sentence: string) => setNotices((old) => [...new Set([...old, sentence])]), [])
   const record = useCallback(
     async (facts: readonly NewFact[], current?: WalkUnderWay | null) => {
       if (!snapshot) return
@@ -109,7 +115,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
         const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt } as Observation
         return { id, siteId, observation, state: 'held' }
       })
-      await phone.held.bulkAdd(fresh)
+      await keptOnPhone(() => phone.held.bulkAdd(fresh))
       setHeld((old) => [...old, ...fresh])
       void sync()
     },
@@ -129,7 +135,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     async (file: File) => {
       const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer())
       const hash = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
-      await phone.photos.put({ hash, siteId, blob: file })
+      await keptOnPhone(() => phone.photos.put({ hash, siteId, blob: file }))
       setPhotosHeld((count) => count + 1)
       return hash
     },
@@ -167,9 +173,25 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     online,
     notices,
     record,
+    tell,
+    refresh: () => reload().then(sync),
     setWalk,
     keepPhoto,
     dropRefused,
+  }
+}
+
+/** Keeps something on the phone, or says in a sentence that there is no room for it.
+ * @throws ImpossibleRequest `phone-full` */
+async function keptOnPhone(keep: () => PromiseLike<unknown>): Promise<void> {
+  try {
+    await keep()
+  } catch (error) {
+    if ((error as Error).name !== 'QuotaExceededError') throw error
+    throw new ImpossibleRequest(
+      'phone-full',
+      'The phone has no room left, and this was not kept. Free some space or send what is held, then keep it again.',
+    )
   }
 }
 

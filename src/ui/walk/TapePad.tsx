@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { PRECISIONS, printLength, type Units } from '@/core/measure/length'
+import { nominalSize } from '@/core/measure/nominal'
+import { parseSize, printSize } from '@/core/measure/size'
+import { simulatedLaser } from './measuringDevice'
+import styles from './Walk.module.css'
+
+const KEYS: Record<Units, readonly string[]> = {
+  metric: ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', ' x '],
+  imperial: ['1', '2', '3', '4', '5', '6', '7', '8', '9', "'", '0', '"', ' 1/4', ' 1/2', ' 3/4', ' 1/8', ' 3/8', ' x '],
+}
+
+/** A size entered with a thumb: digits, fractions, how sure one is, or straight from the measuring device. */
+export function TapePad({ units, wrong }: { readonly units: Units; readonly wrong: boolean }) {
+  const [typed, setTyped] = useState('')
+  const [laser] = useState(simulatedLaser)
+  const add = (key: string): void => setTyped((old) => (old + key).replace(/^ +/, ''))
+  const sure = (words: string): void =>
+    setTyped((old) => (old.startsWith(words) ? old.slice(words.length) : words + old))
+  const measure = async (): Promise<void> => {
+    const length = printLength(await laser.read(), units)
+    setTyped((old) => (old.trim() === '' || old.trim().endsWith('x') ? `${old}${length}` : `${old} x ${length}`))
+  }
+  return (
+    <>
+      <label>
+        {`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
+        <input
+          className="form-control measure"
+          name="size"
+          autoComplete="off"
+          value={typed}
+          aria-invalid={wrong || undefined}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </label>
+      <p className="soft" aria-live="polite">
+        {readBack(typed, units)}
+      </p>
+      <div className={styles.keys} role="group" aria-label="Tape pad">
+        {KEYS[units].map((key) => (
+          <button key={key} type="button" onClick={() => add(key)}>
+            {key.trim()}
+          </button>
+        ))}
+        {[PRECISIONS.about, PRECISIONS.short].map((words) => (
+          <button key={words} type="button" className={styles.wideKey} onClick={() => sure(words)}>
+            {words.trim()}
+          </button>
+        ))}
+        <button type="button" className={styles.wideKey} onClick={() => setTyped((old) => old.slice(0, -1))}>
+          take back
+        </button>
+        <button type="button" className={styles.wideKey} onClick={() => void measure()}>
+          measure{laser.simulated && ' (simulated device)'}
+        </button>
+      </div>
+    </>
+  )
+}
+
+/** What was understood, in both systems, so that a slip shows before it is kept. */
+function readBack(typed: string, units: Units): string {
+  if (typed.trim() === '') return ''
+  const board = nominalSize(typed)
+  if (board && units === 'imperial')
+    return `A ${board.name} board really measures ${printLength(board.thickness, units)} × ${printLength(board.width, units)}. For a room in feet write ${typed.trim()} ft.`
+  try {
+    const size = parseSize(typed, units)
+    return `${printSize(size, units)}, that is ${printSize(size, units === 'metric' ? 'imperial' : 'metric')}`
+  } catch (error) {
+    if (error instanceof ImpossibleRequest) return 'Two or three sides; more to come.'
+    throw error
+  }
+}
