@@ -1,5 +1,5 @@
 import { entryName, kindOf } from '../entries/entry'
-import { STAGES, type Stage } from '../scope/vocabulary'
+import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
 import type { SiteState } from './siteState'
 
@@ -9,6 +9,8 @@ export interface Difference {
     'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note' | 'entry'
   readonly text: string
   readonly detail: string
+  /** Whose work changed, where it is a line's. */
+  readonly trade?: Trade
   readonly private?: boolean
 }
 
@@ -29,7 +31,7 @@ function lineDifferences(before: SiteState, after: SiteState): Difference[] {
     const was = old.get(line.id)
     const name = line.title
     const stage = STAGES[line.stage as Stage].toLowerCase()
-    const at = { placeId: line.placeId }
+    const at = { placeId: line.placeId, trade: line.trade }
     if (!was) return [{ ...at, kind: 'scope', text: `New: ${name}`, detail: line.extra ? 'an extra' : stage }]
     const changes: Difference[] = []
     if (was.progress !== line.progress) {

@@ -1,5 +1,6 @@
 import { dayOf, type Day, type Instant } from '../calendar/day'
 import type { PlaceLaid } from '../places/place'
+import type { Size } from '../measure/size'
 import type { Quantity } from '../measure/quantity'
 import { reckon } from '../places/geometry'
 import { effort } from '../scope/layTreatment'
@@ -191,7 +192,7 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>, standsAt
         id,
         name,
         formerNames,
-        size: f.measured?.value ?? f.laid.value.size,
+        size: f.measured ? withKnownHeight(f.measured.value, f.laid.value.size) : f.laid.value.size,
         order: f.order?.value ?? f.laid.value.order,
         level: f.level?.value ?? f.laid.value.level,
         ...(futureName ? { futureName } : {}),
@@ -200,6 +201,12 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>, standsAt
     ]
   })
   return places.sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1))
+}
+
+/** A room measured again on the floor alone keeps the height that is known of it. */
+function withKnownHeight(measured: Size, before: Size | null): Size {
+  const height = before?.sides[2]
+  return measured.sides.length === 2 && height ? { ...measured, sides: [...measured.sides, height] } : measured
 }
 
 function linesOf(

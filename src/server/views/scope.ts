@@ -14,7 +14,10 @@ import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { differences } from '../../core/walk/differences'
 import { seenWords } from '../../core/walk/mist'
 import type { Observation } from '../../core/walk/observation'
-import { placeName, type SiteState } from '../../core/walk/siteState'
+import { VISIT_KINDS } from '../../core/walk/observation'
+import { conditionWords } from '../../core/walk/siteConditions'
+import { siteContradictions } from './siteContradictions'
+import { placeName, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readHistory } from '../../data/observations'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
@@ -23,7 +26,7 @@ import { siteState, siteStateUpTo } from '../siteStates'
 import { mistByPlace } from './sitePlaces'
 
 /** The weave of a site with everything that its cells and rows open to. */
-export function scopeView(context: Context, siteId: string) {
+export function scopeView(context: Context, siteId: string, sinceWalkId?: string) {
   const site = context.site(siteId)
   const state = siteState(context.db, site)
   const stored = readPlan(context.db)
@@ -96,7 +99,9 @@ export function scopeView(context: Context, siteId: string) {
         }),
       }
     }),
-    since: sinceLastWalk(context, site, state),
+    contradictions: siteContradictions(context, site).map((one) => ({ ...one, place: placeName(state, one.placeId) })),
+    walks: state.walks.map((walk) => ({ id: walk.id, title: walkTitle(walk) })).reverse(),
+    since: changesSince(context, site, state, sinceWalkId),
     open: openMatters(state, context.seesMoney),
   }
 }
@@ -128,17 +133,21 @@ function howReckoned(line: Line, units: Units): string {
   return `${set}. ${line.hours} hours of one person’s work, ${rate}.`
 }
 
-/** What the last ended walk changed, in sentences. */
-function sinceLastWalk(context: Context, site: Site, now: SiteState) {
-  const walk = now.walks.at(-1)
+const walkTitle = (walk: Walk): string => `${VISIT_KINDS[walk.kind]} of ${longDay(walk.day)} by ${walk.by}`
+
+/** What changed since a walk, in sentences; since the last one where none is named. */
+function changesSince(context: Context, site: Site, now: SiteState, walkId: string | undefined) {
+  const walk = now.walks.find((one) => one.id === walkId) ?? now.walks.at(-1)
   if (!walk) return null
   const before = siteStateUpTo(context.db, site, justBefore(walk.seenAt))
   return {
+    walkId: walk.id,
     title: `Since the walk of ${longDay(dayOf(walk.seenAt))}`,
+    conditions: walk.conditions ? conditionWords(walk.conditions) : null,
     changes: differences(before, now)
       .filter((d) => context.seesMoney || !d.private)
-      .slice(0, 40)
-      .map((d) => ({ ...d, place: placeName(now, d.placeId) })),
+      .slice(0, 200)
+      .map((d) => ({ ...d, place: placeName(now, d.placeId), tradeName: d.trade ? TRADES[d.trade] : null })),
   }
 }
 

@@ -2,13 +2,15 @@ import { addDays, dateOnly, daysBetween, daysWords, dayOf, longDay, shortDay, ty
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
-import { STAGES, type Stage } from '../../core/scope/vocabulary'
+import type { Stage } from '../../core/scope/vocabulary'
 import { listed } from '../../core/share/plainWords'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import { walkNext } from '../../core/walk/walkOrder'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
+import { siteContradictions } from './siteContradictions'
+import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
@@ -138,7 +140,8 @@ function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan |
       ...decisions(site, state, context.today),
       ...orders(site, state, plan, context.today),
       ...shutGates(site, state, plan, context.today),
-      ...keepsDue(site, state),
+      ...keepsDue(site, state, context.today),
+      ...toAsk(context, site, state),
     ]),
     ...toTell(context, plan),
   ]
@@ -241,31 +244,33 @@ function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: D
   return found
 }
 
-/** Temporary things whose trigger names a stage that is finished: they should go now. */
-function keepsDue(site: Site, state: SiteState): Need[] {
-  return state.keeps
-    .filter((keep) => !keep.released && keep.until)
-    .flatMap((keep) => {
-      const stage = (Object.keys(STAGES) as Stage[]).find((s) =>
-        keep.until!.toLowerCase().includes(STAGES[s].toLowerCase()),
-      )
-      const lines = state.lines.filter(
-        (line) => line.placeId === keep.placeId && line.stage === stage && !line.excluded,
-      )
-      if (!stage || lines.length === 0 || lines.some((line) => line.progress < 100)) return []
-      return [
-        {
-          cost: 90,
-          when: 'now',
-          note: 'its time has come',
-          text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`,
-          detail: `It was to stay until ${keep.until}; that is done.`,
-          href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`,
-          action: 'Look at it',
-        },
-      ]
-    })
-}
+/** What was to stay only until something, and has outstayed it. */
+const keepsDue = (site: Site, state: SiteState, today: Day): Need[] =>
+  state.keeps
+    .filter((keep) => !keep.released && keepIsDue(keep, state, today))
+    .map((keep) => ({
+      cost: 90,
+      when: 'now',
+      note: 'its time has come',
+      text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`,
+      detail: keep.until
+        ? `It was to stay until ${keep.until}; that is done.`
+        : 'It was only there for the time being.',
+      href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`,
+      action: 'Look at it',
+    }))
+
+/** What was said in two ways; one of them is built on already. */
+const toAsk = (context: Context, site: Site, state: SiteState): Need[] =>
+  siteContradictions(context, site).map((one) => ({
+    cost: 80,
+    when: 'today',
+    note: 'to ask',
+    text: `${one.question} ${placeName(state, one.placeId)}, ${site.name}.`,
+    detail: `${one.sides.join('; or: ')}.`,
+    href: `/sites/${site.id}/scope`,
+    action: 'Answer',
+  }))
 
 function toTell(context: Context, plan: Plan | null): Need[] {
   if (!plan) return []

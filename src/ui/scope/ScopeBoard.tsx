@@ -6,6 +6,7 @@ import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import { CellPanel } from './CellPanel'
 import { PlacePanel } from './PlacePanel'
+import { Since } from './Since'
 import type { Fact, ScopeProps } from './types'
 import { Weave } from './Weave'
 import { WeaveList } from './WeaveList'
@@ -19,7 +20,7 @@ interface Undo {
 
 /** What is left, room by room: the weave, what changed since the last walk, and whatever is opened. */
 export function ScopeBoard(props: ScopeProps) {
-  const { site, rows, stages, since, open, mayEdit } = props
+  const { site, rows, stages, open, mayEdit } = props
   const router = useRouter()
   const search = useSearchParams()
   const [chosen, setChosen] = useState<{ placeId: string; stage: Stage | null } | null>(
@@ -126,7 +127,7 @@ export function ScopeBoard(props: ScopeProps) {
               onClose={() => setChosen(null)}
             />
           ) : (
-            <Since since={since} open={open} />
+            <Since {...props} record={record} />
           )}
         </aside>
       </div>
@@ -136,37 +137,5 @@ export function ScopeBoard(props: ScopeProps) {
         </p>
       )}
     </div>
-  )
-}
-
-function Since({ since, open }: Pick<ScopeProps, 'since' | 'open'>) {
-  return (
-    <>
-      <h2>{since?.title ?? 'Not walked yet'}</h2>
-      {!since && <p>Walk the site with a phone; what you record there shows here.</p>}
-      <ul className={styles.changes}>
-        {since?.changes.map((change, i) => (
-          <li key={i} className={change.kind === 'held' || change.kind === 'found' ? styles.bad : styles.good}>
-            {change.place}: {change.text}
-            <small>{change.detail}</small>
-          </li>
-        ))}
-      </ul>
-      {open.decisions.length > 0 && (
-        <>
-          <h3>To decide</h3>
-          <ul className={styles.changes}>
-            {open.decisions.map((decision) => (
-              <li key={decision.id} className={styles.due}>
-                {decision.place}: {decision.text}
-                <small>
-                  the {decision.owner} answers{decision.by ? `, by ${decision.by}` : ''}
-                </small>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-    </>
   )
 }

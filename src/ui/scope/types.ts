@@ -1,4 +1,5 @@
 import type { Minor } from '@/core/measure/money'
+import type { Contradiction } from '@/core/walk/contradictions'
 import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
@@ -84,13 +85,18 @@ export interface ScopeProps {
   readonly misty: number
   readonly stages: readonly Stage[]
   readonly rows: readonly RowView[]
+  readonly contradictions: readonly (Contradiction & { readonly place: string })[]
+  readonly walks: readonly { readonly id: string; readonly title: string }[]
   readonly since: {
+    readonly walkId: string
     readonly title: string
+    readonly conditions: string | null
     readonly changes: readonly {
       readonly place: string
       readonly text: string
       readonly detail: string
       readonly kind: string
+      readonly tradeName: string | null
     }[]
   } | null
   readonly open: {

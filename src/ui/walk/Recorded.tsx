@@ -2,7 +2,8 @@ import { dateOnly } from '@/core/calendar/day'
 import { entryWords, kindOf, valueWords } from '@/core/entries/entry'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import type { NewFact } from '@/core/walk/observation'
-import type { RegisterEntry } from '@/core/walk/siteState'
+import { contradictions, type ToldSize } from '@/core/walk/contradictions'
+import type { RegisterEntry, SiteState } from '@/core/walk/siteState'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -30,12 +31,45 @@ export function Recorded({
     (one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id),
   )
   const entries = state.entries.filter((one) => one.placeId === placeId && one.settled === null)
-  const all = findings.length + decisions.length + selections.length + notes.length + photos.length + entries.length
+  const asked = contradictions(state, toldSizes(site, placeId), units).filter((one) => one.placeId === placeId)
+  const all =
+    asked.length +
+    findings.length +
+    decisions.length +
+    selections.length +
+    notes.length +
+    photos.length +
+    entries.length
   if (all === 0) return null
   return (
     <>
       <h2 className={styles.section}>On record here</h2>
       <ul className={styles.rows}>
+        {asked.map((one) => (
+          <li key={one.id} className={styles.asked}>
+            <strong>Said in two ways: {one.question}</strong>
+            {one.sides.map((side) => (
+              <button
+                key={side}
+                type="button"
+                className={styles.small}
+                onClick={() =>
+                  record([
+                    {
+                      subject: 'entry',
+                      subjectId: one.id,
+                      facet: 'written',
+                      placeId,
+                      value: { kind: 'answer', values: { question: one.question, answer: side } },
+                    },
+                  ])
+                }
+              >
+                {side}
+              </button>
+            ))}
+          </li>
+        ))}
         {findings.map((one) => (
           <li key={one.id} className={styles.row}>
             <div>
@@ -110,6 +144,17 @@ export function Recorded({
       </ul>
     </>
   )
+}
+
+/** The size before this walk and the one told on it: all that the phone knows of how a size came about. */
+function toldSizes({ before, state, snapshot, walk }: SiteWalk, placeId: string): ToldSize[] {
+  const sizeIn = (known: SiteState) => known.places.find((place) => place.id === placeId)?.size ?? null
+  const [old, now] = [sizeIn(before), sizeIn(state)]
+  if (!old || !now || !walk || old === now) return []
+  return [
+    { placeId, size: old, by: 'before', at: before.walks.at(-1)?.seenAt ?? snapshot.site.startsOn },
+    { placeId, size: now, by: snapshot.person, at: snapshot.now },
+  ]
 }
 
 function EntryRow({

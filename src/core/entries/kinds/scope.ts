@@ -103,6 +103,18 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     settle: { word: 'Done', ask: 'How it was done in the end' },
   },
   {
+    id: 'answer',
+    group: 'scope',
+    register: 'Said in two ways, and answered',
+    one: 'The answer to something said in two ways',
+    at: 'place',
+    fields: [
+      words('question', 'The question', { needed: true }),
+      words('answer', 'The answer', { needed: true }),
+      words('who', 'Who answered'),
+    ],
+  },
+  {
     id: 'promise',
     group: 'scope',
     register: 'Promises',

@@ -5,9 +5,15 @@ import { ScopeBoard } from '@/ui/scope/ScopeBoard'
 
 export const metadata: Metadata = { title: 'Scope' }
 
-export default async function ScopePage({ params }: { params: Promise<{ site: string }> }) {
-  const { site } = await params
+export default async function ScopePage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ site: string }>
+  searchParams: Promise<{ since?: string }>
+}) {
+  const [{ site }, { since }] = await Promise.all([params, searchParams])
   const context = await deskPage()
-  const view = await read(() => scopeView(context, site))
+  const view = await read(() => scopeView(context, site, since))
   return <ScopeBoard {...view} mayEdit={context.seesMoney} />
 }

@@ -1,0 +1,180 @@
+import { dateOnly, dayOf, type Instant } from '../calendar/day'
+import { groupBy } from '../lists/groupBy'
+import { isRough, type Units } from '../measure/length'
+import { printSize, type Size } from '../measure/size'
+import { countTieOut, type Counts } from '../takeoff/countTieOut'
+import type { RegisterEntry, SiteState } from './siteState'
+
+/** Two statements that cannot both be true. Asked, never settled by the software. */
+export interface Contradiction {
+  /** The same as long as the same two statements stand against each other. */
+  readonly id: string
+  readonly placeId: string | null
+  readonly question: string
+  /** The statements, for the person to choose from. */
+  readonly sides: readonly string[]
+}
+
+/** A size that somebody told of a place, of which only the last stands in the state. */
+export interface ToldSize {
+  readonly placeId: string
+  readonly size: Size
+  readonly by: string
+  readonly at: Instant
+}
+
+/** Sides that differ by less are the same wall measured twice: 2 per cent, and at least 25 mm. Our own default. */
+const SIDE_TOLERANCE = { share: 0.02, tenths: 250 }
+
+/** Finds what was said in two ways about a site: two sizes, in and out of scope, staying and going, two treatments of
+ * one part, counts that do not tie out, rooms that are closed and passed through.
+ *
+ * What was answered is an entry of the register of answers under the contradiction's own id, and is not asked again.
+ */
+export function contradictions(state: SiteState, sizes: readonly ToldSize[], units: Units): Contradiction[] {
+  const answered = new Set(state.entries.filter((entry) => entry.kind === 'answer').map((entry) => entry.id))
+  return [
+    ...twoSizes(sizes, units),
+    ...inAndOut(state),
+    ...stayingAndGoing(state),
+    ...twoTreatments(state),
+    ...countsApart(state),
+    ...closedAndUsed(state),
+  ].filter(({ id }) => !answered.has(id))
+}
+
+function twoSizes(sizes: readonly ToldSize[], units: Units): Contradiction[] {
+  const byPlace = groupBy(sizes, (told) => told.placeId)
+  return [...byPlace].flatMap(([placeId, told]): Contradiction[] => {
+    const [before, now] = [...told].sort((a, b) => (a.at < b.at ? -1 : 1)).slice(-2)
+    if (!before || !now || !sizesApart(before.size, now.size)) return []
+    const words = ({ size, by, at }: ToldSize): string => `${printSize(size, units)} (${by}, ${dateOnly(dayOf(at))})`
+    return [
+      {
+        id: `size:${placeId}:${sidesOf(before)}:${sidesOf(now)}`,
+        placeId,
+        question: 'Which size is right?',
+        sides: [words(before), words(now)],
+      },
+    ]
+  })
+}
+
+const sidesOf = ({ size }: ToldSize): string => size.sides.map((side) => side.tenths).join('x')
+
+function sizesApart(a: Size, b: Size): boolean {
+  return a.sides.some((side, i) => {
+    const other = b.sides[i]
+    if (!other || isRough(side) || isRough(other)) return false
+    const apart = Math.abs(side.tenths - other.tenths)
+    return apart > Math.max(SIDE_TOLERANCE.tenths, side.tenths * SIDE_TOLERANCE.share)
+  })
+}
+
+const inAndOut = ({ lines }: SiteState): Contradiction[] =>
+  lines
+    .filter((line) => line.excluded && line.progress > 0)
+    .map((line) => ({
+      id: `scope:${line.id}`,
+      placeId: line.placeId,
+      question: `Is ${lower(line.title)} in the scope?`,
+      sides: [`Out of the scope: ${line.excluded!.reason}`, `${line.progress} per cent of it is done`],
+    }))
+
+/** Words that name no thing. */
+const EMPTY = new Set([
+  'with',
+  'from',
+  'that',
+  'this',
+  'side',
+  'left',
+  'right',
+  'stays',
+  'wall',
+  'room',
+  'upper',
+  'lower',
+])
+const things = (text: string): Set<string> =>
+  new Set((text.toLowerCase().match(/[a-z]{4,}/g) ?? []).filter((word) => !EMPTY.has(word)).map(singular))
+const singular = (word: string): string => word.replace(/(?:es|s)$/, '')
+
+function stayingAndGoing({ keeps, lines }: SiteState): Contradiction[] {
+  return keeps
+    .filter((keep) => !keep.released && keep.until === undefined && keep.when === undefined)
+    .flatMap((keep) => {
+      const kept = things(keep.text)
+      return lines
+        .filter(
+          (line) =>
+            line.placeId === keep.placeId &&
+            line.excluded === null &&
+            line.progress < 100 &&
+            (line.action === 'remove' || line.action === 'replace') &&
+            [...things(line.title)].some((thing) => kept.has(thing)),
+        )
+        .map((line) => ({
+          id: `stay:${keep.id}:${line.id}`,
+          placeId: keep.placeId,
+          question: `Does it stay or go: ${lower(keep.text)}?`,
+          sides: [`Stays: ${keep.text}`, `In the scope: ${line.title}`],
+        }))
+    })
+}
+
+const entriesOf = ({ entries }: SiteState, kind: string): readonly RegisterEntry[] =>
+  entries.filter((entry) => entry.kind === kind && entry.settled === null)
+
+function twoTreatments(state: SiteState): Contradiction[] {
+  const byPart = groupBy(
+    entriesOf(state, 'part-treatment').filter((entry) => entry.values.treatment !== undefined),
+    (entry) => `${entry.placeId}:${String(entry.values.part).trim().toLowerCase()}`,
+  )
+  return [...byPart].flatMap(([part, entries]): Contradiction[] => {
+    const treatments = [...new Set(entries.map((entry) => String(entry.values.treatment)))]
+    if (treatments.length < 2) return []
+    return [
+      {
+        id: `part:${part}:${[...treatments].sort().join('|')}`,
+        placeId: entries[0]!.placeId,
+        question: `What happens to ${lower(String(entries[0]!.values.part))}?`,
+        sides: treatments,
+      },
+    ]
+  })
+}
+
+const countsApart = (state: SiteState): Contradiction[] =>
+  entriesOf(state, 'count').flatMap((entry) =>
+    countTieOut(entry.values as Counts).map((question) => ({
+      id: `count:${entry.id}:${question}`,
+      placeId: entry.placeId,
+      question: `${String(entry.values.what)}: ${question}`,
+      sides: question.replace(': which is right?', '').split(', '),
+    })),
+  )
+
+function closedAndUsed(state: SiteState): Contradiction[] {
+  const uses = entriesOf(state, 'occupancy')
+  return uses
+    .filter((entry) => entry.values.use === 'ours alone, they stay out')
+    .flatMap((closed) =>
+      uses
+        .filter(
+          (other) =>
+            other.placeId === closed.placeId && other.id !== closed.id && other.values.use !== closed.values.use,
+        )
+        .map((other) => ({
+          id: `use:${closed.id}:${other.id}`,
+          placeId: closed.placeId,
+          question: 'May they come in here?',
+          sides: [
+            `${String(closed.values.who)}: ours alone, they stay out`,
+            `${String(other.values.who)}: ${String(other.values.use ?? 'uses it')}`,
+          ],
+        })),
+    )
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
