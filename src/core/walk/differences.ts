@@ -6,7 +6,18 @@ import type { SiteState } from './siteState'
 export interface Difference {
   readonly placeId: string | null
   readonly kind:
-    'progress' | 'held' | 'released' | 'found' | 'selection' | 'decided' | 'scope' | 'kept' | 'asked' | 'note' | 'entry'
+    | 'progress'
+    | 'held'
+    | 'released'
+    | 'found'
+    | 'selection'
+    | 'decided'
+    | 'scope'
+    | 'kept'
+    | 'asked'
+    | 'note'
+    | 'entry'
+    | 'size'
   readonly text: string
   readonly detail: string
   /** Whose work changed, where it is a line's. */
@@ -17,12 +28,27 @@ export interface Difference {
 /** What changed from one state of a site to a later one, in sentences, place by place in walking order. */
 export function differences(before: SiteState, after: SiteState): Difference[] {
   const found = [
+    ...placeDifferences(before, after),
     ...lineDifferences(before, after),
     ...selectionDifferences(before, after),
     ...entryDifferences(before, after),
   ]
   const order = new Map(after.places.map((place, i) => [place.id, i]))
   return found.sort((a, b) => (order.get(a.placeId ?? '') ?? 999) - (order.get(b.placeId ?? '') ?? 999))
+}
+
+function placeDifferences(before: SiteState, after: SiteState): Difference[] {
+  const old = new Map(before.places.map((place) => [place.id, place]))
+  return after.places.flatMap((place): Difference[] => {
+    const was = old.get(place.id)
+    const at = { placeId: place.id, kind: 'size' } as const
+    if (!was) return [{ ...at, text: 'A new place', detail: place.size?.typed ?? 'not measured yet' }]
+    const found: Difference[] = []
+    if (was.name !== place.name) found.push({ ...at, text: `Now called ${place.name}`, detail: `was ${was.name}` })
+    if (was.size?.typed !== place.size?.typed && place.size)
+      found.push({ ...at, text: `Size: ${place.size.typed}`, detail: was.size ? `was ${was.size.typed}` : 'measured' })
+    return found
+  })
 }
 
 function lineDifferences(before: SiteState, after: SiteState): Difference[] {

@@ -161,6 +161,27 @@ describe('the state of a site', () => {
 })
 
 describe('what changed between two walks', () => {
+  test('a place that was measured, renamed or added says so; a room measured on the floor keeps its height', () => {
+    const changed = stateOf([
+      ...HOUSE,
+      seen({
+        subject: 'place',
+        facet: 'measured',
+        subjectId: 'kitchen',
+        placeId: 'kitchen',
+        value: parseSize('4.2 x 3', 'metric'),
+      }),
+      seen({ subject: 'place', facet: 'name', subjectId: 'hall', placeId: 'hall', value: 'Entry' }),
+      ...laid([{ id: 'den', name: 'Den', treatments: [] }]),
+    ])
+    expect(differences(stateOf(HOUSE), changed).map(({ text, detail }) => `${text} (${detail})`)).toEqual([
+      'A new place (4 x 3 x 2.4)',
+      'Size: 4.2 x 3 (was 4 x 3 x 2.4)',
+      'Now called Entry (was Hall)',
+    ])
+    expect(changed.places.find((place) => place.id === 'kitchen')!.size!.sides[2]!.typed).toBe('2.4')
+  })
+
   test('in sentences, in walking order, nothing twice', () => {
     const before = stateOf(HOUSE)
     const after = stateOf([
