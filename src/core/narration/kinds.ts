@@ -43,7 +43,7 @@ export const isExclude = any(
   /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours?\b|our (?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b/,
-  /\b(?:do|does|did|will) not touch\b/,
+  /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
   /\bexcluded\b/,
   /\b(?:owner|client|homeowner|they|he|she|brother|sister|husband|wife|son|landlord|neighbour|someone else|somebody else|another firm|own (?:contractor|man|guy))\b.* (?:is|are|am|will be) (?:doing|fitting|supplying|painting|handling|taking care of|laying|hanging|sorting|putting|building|tiling|installing) (?:that|it|those|this|them|the|his|her|their)\b/,
@@ -51,7 +51,7 @@ export const isExclude = any(
   /\bno part of (?:this|our|the)\b/,
 )
 export const isKeep = any(
-  /\b(?:stays?|staying|to stay|stayed|remains?|remaining|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 const HEDGE =
   /\b(?:could be|might be|may be|maybe|might|may|probably|perhaps|i would guess|i guess|i would say|i suspect|suspect|reckons?|looks like|seems|possibly|i think|thinks|if you ask me|i bet|i would bet|likely|could have|might have|could well|not sure|by the look|wonder if|smells like|sounds like)\b/
@@ -113,7 +113,7 @@ export function testIn(
 }
 
 const PARTICIPLES =
-  'done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
+  'ducted|vented|done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|on (?:the|this|that|both)))'
 const AT_END_STRICT =
@@ -150,6 +150,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 0
   if (new RegExp(`^not (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
+  if (new RegExp(`\\b(?:is|are|was|were|has|have) not (?:yet )?(?:been )?(?:${PARTICIPLES})\\b`).test(norm)) return 0
   // 'cut but not fixed': begun, and nobody said how far.
   if (
     new RegExp(
@@ -181,9 +182,17 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     )
   )
     return 'some'
+  if (isDelivered(norm)) return null
+  if (/\b(?:is|are|all) off (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?)\b/.test(norm)) return 'some'
   if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
   return null
 }
+
+/** Goods that came are on site, not built in. */
+const isDelivered = (norm: string): boolean =>
+  /\b(?:came in|come in|have come|has come|arrived|were delivered|was delivered|(?:is|are|has been|have been|got|just) delivered|turned up|showed up|(?:is|are) (?:here|on site)(?: now| already| at last)?$)\b/.test(
+    norm,
+  ) && !/\bnot\b/.test(norm)
 
 const FUTURE =
   /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can|could|gets?|when|once|if|let us|lets)\b/
@@ -257,9 +266,29 @@ const NEEDS_DOING: readonly (readonly [Action, RegExp])[] = [
   ['install', /fitting|installing|adding|putting in/],
 ]
 
+/** 'They want the hood ducted outside': somebody wants a thing to be done to a thing. */
+const WANTED =
+  /\b(?:wants?|would like|needs?|asked to have|asked for) (?:the |that |this |those |these |all |both |two |three |an? |her |his |their |our )+(?:[a-z]+ ){1,4}?(moved|shifted|relocated|raised|lowered|painted|repainted|replaced|removed|taken out|taken down|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|boxed|insulated|cleaned|tested|checked)\b/
+const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
+  ['relocate', /moved|shifted|relocated|raised|lowered/],
+  ['paint', /painted/],
+  ['replace', /replaced/],
+  ['remove', /removed|taken/],
+  ['repair', /fixed|repaired|mended/],
+  ['patch', /patched/],
+  ['insulate', /insulated/],
+  ['clean', /cleaned/],
+  ['test', /tested/],
+  ['inspect', /checked/],
+  ['install', /./],
+]
+
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
   const need = /\b(?:needs?|wants?|could do with) ([a-z]+ing(?: \w+)?)/.exec(norm)?.[1]
+  const wanted = WANTED.exec(norm)?.[1]
+  const asked = wanted && WANTED_DONE.find(([, pattern]) => pattern.test(wanted))
+  if (asked) return asked[0]
   const doing = need && NEEDS_DOING.find(([, pattern]) => pattern.test(need))
   if (doing) return doing[0]
   for (const [action, pattern] of ACTION_PATTERNS) {

@@ -248,7 +248,7 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ['cladding', /\b(?:siding|cladding|fascia|soffit outside|clad|sided)\b/],
   ['weather-barrier', /\b(?:wrap|house ?wrap|weather barrier|wrapped|membrane)\b/],
   ['insulation', /\b(?:insulation|insulated|batts?|insulating)\b/],
-  ['tape', /\b(?:tape|taped|taping|mudded|mudding|joints filled)\b/],
+  ['tape', /\b(?:tape|taped|taping|mud|mudded|mudding|joints filled|joint compound)\b/],
   ['board', /\b(?:board|boarded|boarding|drywall|drywalled|plasterboard|rocked|sheetrock|hung board|backer)\b/],
   ['plaster', /\b(?:plaster|plastered|skim|skimmed|plastering|rendered)\b/],
   ['tile', /\b(?:tile|tiles|tiled|tiling|grout|grouted|backsplash|splashback)\b/],

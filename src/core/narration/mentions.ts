@@ -174,6 +174,18 @@ const STAGE_OF_ELEMENT: Partial<Record<Element, Stage>> = {
   deck: 'site-works',
 }
 /** A verb of the trade beats the thing it is done to: 'bathroom's boarded', 'stair's framed', 'ceiling is painted'. */
+/** What is roughed in for a fixture: its pipes or its wires, long before it is set. */
+const ROUGH_IN: Partial<Record<Element, Stage>> = {
+  sink: 'pipes',
+  vanity: 'pipes',
+  toilet: 'pipes',
+  tub: 'pipes',
+  shower: 'pipes',
+  outlet: 'wires',
+  switch: 'wires',
+  light: 'wires',
+  fan: 'wires',
+}
 const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   [
     'strip-out',
@@ -184,7 +196,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
   ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],
   ['framing', /\b(?:framed|framing)\b/],
-  ['tape', /\b(?:taped|taping|tape|mudded)\b/],
+  ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
   ['plaster', /\b(?:plastered|skimmed)\b/],
   ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
@@ -200,6 +212,8 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
 export function stageIn(norm: string, element: Element | null, gone: boolean): Stage | null {
   const verb = VERB_STAGE.find(([, pattern]) => pattern.test(norm))?.[0]
   if (verb) return verb
+  const roughIn = element && /\brough(?:ed)?(?: |-)?in\b/.test(norm) ? ROUGH_IN[element] : undefined
+  if (roughIn) return roughIn
   if (gone) return 'strip-out'
   if (element && STAGE_OF_ELEMENT[element]) return STAGE_OF_ELEMENT[element]!
   return STAGE_PATTERNS.find(([, pattern]) => pattern.test(norm))?.[0] ?? null

@@ -15,6 +15,17 @@ import { readNumbers } from './sizes'
 const isSidingBoard = (element: Element, place: string | null, norm: string): boolean =>
   element === 'drywall' && /\b(?:face|elevation|gable)\b/i.test(place ?? '') && /(?<!backer )\bboards?\b/.test(norm)
 
+/** A subject that is no thing of ours ('scaffold stays', 'the plumber comes'): what follows is not about the thing before. */
+const namesAnother = (norm: string): boolean => {
+  const subject =
+    /^(?:the |that |this |those |these |our |their |an? |old |new |big |little )*([a-z]+)(?: [a-z]+)? (?:is|are|was|were|stays?|remains?|has|have|comes?|needs?|wants?|gets?|starts?|will)\b/.exec(
+      norm,
+    )?.[1]
+  return subject !== undefined && !POINTING.test(subject)
+}
+const POINTING =
+  /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
+
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
   readonly lines: Said[] = []
@@ -317,7 +328,8 @@ export class Reader {
     const action = actionIn(norm)
     const main = this.mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')
-    const element = main ?? (ANAPHORA.test(norm) ? this.element : null) ?? whereElement(mentions) ?? this.element
+    const told = main ?? (ANAPHORA.test(norm) ? this.element : null) ?? whereElement(mentions)
+    const element = told ?? (namesAnother(norm) ? null : this.element)
     const material = MATERIAL.test(norm) && !/\b(?:steel|glass|stone|iron) (?:lads|crew|guys?|people)\b/.test(norm)
     const fields: Fields = {}
     if (element) fields.element = element

@@ -74,9 +74,10 @@ export const RULES: readonly Rule[] = [
     return null
   },
   (norm) => (isDecide(norm) && !/\b(?:to say|says) (?:it|that)\b.*\bstays\b/.test(norm) ? 'decide' : null),
-  (norm, { fields }, seen) => {
+  (norm, { fields, own }, seen) => {
     const test = testIn(norm)
     if (!test) return null
+    if (!own && !seen.where && !ANAPHORA.test(norm)) delete fields.element
     if (test.result === null) {
       if (!seen.hasDate) return null
       fields.action = test.action
