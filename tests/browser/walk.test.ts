@@ -1,12 +1,13 @@
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import sharp from 'sharp'
 import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { openDatabase } from '../../src/data/database'
 import { readObservations, rebuildRegisters } from '../../src/data/observations'
-import { siteIdOf } from '../../src/demo/loadDemo'
+import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder } from '../fixtures/folder'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
@@ -178,7 +179,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
   await desk.goto(`${app.origin}/sites/${bakehouse}/scope`, { waitUntil: 'load' })
   const text = await textOf(desk)
   expect(text).toContain('Since the walk of Tuesday 10 March')
-  expect(text).toContain('Shopfront room: Wires and boxes: finished')
+  expect(text).toContain('Wires and boxes: finished')
   expect(
     await desk.$('[aria-label^="Shopfront room, insulation"][aria-label*="inspection of rough-ins, box not fixed"]'),
   ).not.toBeNull()
@@ -222,5 +223,63 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   await clickText(desk, 'main li div:last-child button', 'Gone')
   await waitForText(desk, 'Nothing is open')
   expect(await textOf(desk)).toContain('cut back to the board by Tamsin')
+  await context.close()
+})
+
+test('a photo is drawn on with a finger, told what it will hide, and paired with the earlier one from its spot', async () => {
+  const context = await browser.createBrowserContext()
+  const page = await openPage(context, app, PHONE, 'owner')
+  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await clickText(page, 'footer button', 'Start: ')
+  await waitForText(page, '1 of 11')
+  await clickText(page, 'footer button', 'Photo')
+  const picture = join(profile, 'wall.png')
+  await sharp({ create: { width: 800, height: 600, channels: 3, background: '#b9a' } })
+    .png()
+    .toFile(picture)
+  await page.waitForSelector('dialog select option:nth-child(2)')
+  const earlier = await page.$eval('dialog select option:nth-child(2)', (one) => (one as HTMLOptionElement).value)
+  await page.select('dialog select', earlier)
+  await (await page.waitForSelector('dialog input[type=file]'))!.uploadFile(picture)
+  const canvas = (await page.waitForSelector('dialog canvas'))!
+  await canvas.scrollIntoView()
+  const drag = async (from: readonly [number, number], to: readonly [number, number]): Promise<void> => {
+    const box = (await canvas.boundingBox())!
+    await page.mouse.move(box.x + from[0], box.y + from[1])
+    await page.mouse.down()
+    await page.mouse.move(box.x + to[0], box.y + to[1], { steps: 4 })
+    await page.mouse.up()
+  }
+  await drag([40, 40], [160, 120])
+  await waitForText(page, 'One mark.')
+  await clickText(page, 'dialog button', 'Hide')
+  await canvas.scrollIntoView()
+  await drag([200, 150], [300, 220])
+  await waitForText(page, '2 marks.')
+  await clickText(page, 'dialog summary', 'More about it')
+  await page.type('dialog [name=behind]', 'the live route to the kitchen')
+  await page.type('dialog [name=caption]', 'Before the board')
+  expect((await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)).toEqual([])
+  await clickText(page, 'dialog button', 'Keep')
+  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await waitForText(page, 'all sent')
+
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.bringToFront()
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'shop')}`, {
+    waitUntil: 'networkidle0',
+  })
+  await waitForText(desk, 'the live route to the kitchen')
+  const drawn = await desk.$$eval('aside figure svg', (all) =>
+    all.map((one) => [one.querySelectorAll('line').length, one.querySelectorAll('rect').length]),
+  )
+  expect(drawn).toContainEqual([1, 1])
+  const slider = (await desk.$('aside input[type=range]'))!
+  const shown = () => desk.$eval('aside figure img + img', (one) => (one as HTMLElement).style.clipPath)
+  const half = await shown()
+  await slider.focus()
+  await desk.keyboard.press('End')
+  expect(await shown()).not.toBe(half)
+  expect((await new AxePuppeteer(desk).analyze()).violations.map((one) => one.id)).toEqual([])
   await context.close()
 })

@@ -7,7 +7,7 @@ import { clockFrom } from '../../src/server/clock'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
-import { clientPage, draftUpdate, publishUpdate, requireSharedPhoto } from '../../src/server/share/clientUpdates'
+import { clientPage, draftUpdate, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
 import { withdrawLink } from '../../src/server/share/links'
 import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
 import { whoToTell } from '../../src/server/share/tell'
@@ -70,8 +70,8 @@ describe('the client’s link', () => {
       'example.com',
     ])
       expect(shown).not.toContain(canary)
-    requireSharedPhoto(firm, token, page.photos[0]!)
-    expect(() => requireSharedPhoto(firm, token, 'f'.repeat(64))).toThrow('not part of the update')
+    expect((await sharedPhoto(firm, token, page.photos[0]!)).headers.get('content-type')).toBe('image/jpeg')
+    expect(() => sharedPhoto(firm, token, 'f'.repeat(64))).toThrow('not part of the update')
   })
   test('withdrawn, it is shut at once; expired, unknown or of another audience too', async () => {
     const token = await publish()

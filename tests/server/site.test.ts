@@ -7,7 +7,7 @@ import { readMessages } from '../../src/data/share'
 import { readSite } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { photoResponse, storePhoto } from '../../src/server/photos/photos'
+import { outsidePhotoResponse, photoResponse, storePhoto } from '../../src/server/photos/photos'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { moveVisit, previewMove, undoLastPlan, unpinVisit } from '../../src/server/plan/moveVisit'
 import { addPlace, createSite, layTreatmentAt } from '../../src/server/sites/createSite'
@@ -433,6 +433,44 @@ describe('photos', () => {
       const meta = await sharp(shown).metadata()
       expect([meta.exif, Math.max(meta.width, meta.height)]).toEqual([undefined, size === 'shared' ? 1600 : 480])
     }
+  })
+  test('what was marked to be hidden cannot be read by anybody outside; the firm’s own copy stays whole', async () => {
+    // A picture of stripes: left half to be hidden.
+    const stripes = await sharp({ create: { width: 400, height: 200, channels: 3, background: '#fff' } })
+      .composite(
+        Array.from({ length: 10 }, (_, i) => ({
+          input: { create: { width: 400, height: 10, channels: 3 as const, background: '#000' } },
+          left: 0,
+          top: i * 20,
+        })),
+      )
+      .jpeg()
+      .toBuffer()
+    const { hash } = await storePhoto(as(firm, 'lead'), BAKEHOUSE, stripes)
+    const contrast = async (bytes: Buffer, left: number) => {
+      const cut = sharp(bytes).extract({ left, top: 20, width: 100, height: 160 }).greyscale()
+      return (await sharp(await cut.png().toBuffer()).stats()).channels[0]!.stdev
+    }
+    const marks = [{ kind: 'blur' as const, from: { x: 0, y: 0 }, to: { x: 0.5, y: 1 } }]
+    const outside = await outsidePhotoResponse(firm, hash, marks)
+    expect(outside.headers.get('cache-control')).toBe('private, no-store')
+    const shown = Buffer.from(await outside.arrayBuffer())
+    expect(await contrast(shown, 40)).toBeLessThan(30)
+    expect(await contrast(shown, 260)).toBeGreaterThan(90)
+    const own = Buffer.from(await (await photoResponse(firm, hash, 'shared')).arrayBuffer())
+    expect(await contrast(own, 40)).toBeGreaterThan(90)
+  })
+  test.each([
+    [[{ kind: 'ring', at: { x: 2, y: 0 }, radius: 0.1 }], 'Mark: put it on the photo.'],
+    [[{ kind: 'scribble', at: { x: 0, y: 0 } }], 'Mark: choose one of the list.'],
+    [[{ kind: 'words', at: { x: 0, y: 0 }, text: '' }], 'Words: type something.'],
+    [Array(41).fill({ kind: 'point', at: { x: 0, y: 0 } }), 'Marks: at most 40 on a photo.'],
+  ])('a mark that lies nowhere is refused: %j', (value, message) => {
+    expect(() =>
+      recordFacts(as(firm, 'lead'), BAKEHOUSE, {
+        facts: [{ subject: 'photo', subjectId: 'p', facet: 'marked', placeId: BATH, value }],
+      }),
+    ).toThrow(message)
   })
   test.each([
     ['not a picture at all', 415, 'not a JPEG, PNG or WebP picture'],

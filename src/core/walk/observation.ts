@@ -6,6 +6,7 @@ import type { PlaceLaid } from '../places/place'
 import type { LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { PhotoMark } from './photoMarks'
 import type { SiteConditions } from './siteConditions'
 import type { SelectionLaid, SelectionState } from '../selections/selection'
 
@@ -86,6 +87,10 @@ export interface Photo {
   readonly hash: string
   readonly caption: string
   readonly lineId?: string
+  /** By PHOTO_FIELDS: which way one looks, and what will be hidden behind. */
+  readonly details?: Values
+  /** The photo that it was taken from the same spot as. */
+  readonly sameSpotAs?: string
 }
 
 /** Everything that can be observed, by subject and facet, with the value it carries. The register of one subject and
@@ -138,7 +143,7 @@ export interface Facts {
   decision: { asked: Decision; answered: string | null; reasons: Values }
   entry: { written: Written; settled: { result: string } | null; removed: boolean; responsible: Responsible }
   note: { noted: Note }
-  photo: { taken: Photo }
+  photo: { taken: Photo; marked: readonly PhotoMark[] }
   walk: { started: WalkStart; ended: Day }
 }
 

@@ -23,6 +23,7 @@ import type {
   WalkStart,
   Written,
 } from './observation'
+import type { PhotoMark } from './photoMarks'
 import type { Registers } from './registers'
 
 export interface Place extends PlaceLaid {
@@ -71,7 +72,7 @@ export interface SiteState {
     Decision & { readonly answer: string | null; readonly reasons: Values | null })[]
   readonly entries: readonly RegisterEntry[]
   readonly notes: readonly (Entry & Note)[]
-  readonly photos: readonly (Entry & Photo)[]
+  readonly photos: readonly (Entry & Photo & { readonly marks: readonly PhotoMark[] })[]
   readonly walks: readonly Walk[]
 }
 
@@ -140,7 +141,7 @@ export function siteStateOf(registers: Registers): SiteState {
       responsible: f.responsible?.value ?? null,
     })).flatMap(({ removed, ...entry }) => (removed ? [] : [entry])),
     notes: entries(groups.note, 'noted', () => ({})),
-    photos: entries(groups.photo, 'taken', () => ({})),
+    photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [] })),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }

@@ -3,6 +3,7 @@ import { existsSync, mkdirSync } from 'node:fs'
 import { readFile, rename, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
+import { hiddenParts, type PhotoMark } from '../../core/walk/photoMarks'
 import { insertPhoto, readPhoto } from '../../data/photos'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
@@ -76,12 +77,47 @@ async function writeWhole(file: string, bytes: Buffer): Promise<void> {
 }
 
 export async function photoResponse(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Response> {
+  return jpeg(await bytesOf(firm, hash, size), 'private, max-age=604800, immutable')
+}
+
+/** A photo for people outside the firm: whatever was marked to be hidden cannot be read in it. */
+export async function outsidePhotoResponse(
+  firm: FirmFolder,
+  hash: string,
+  marks: readonly PhotoMark[],
+): Promise<Response> {
+  const bytes = await bytesOf(firm, hash, 'shared')
+  // Marks may change after it was shared, so nobody keeps a copy.
+  return jpeg(await withPartsHidden(bytes, marks), 'private, no-store')
+}
+
+async function withPartsHidden(bytes: Buffer, marks: readonly PhotoMark[]): Promise<Buffer> {
+  const picture = sharp(bytes)
+  const { width, height } = await picture.metadata()
+  const parts = hiddenParts(marks, width, height)
+  if (parts.length === 0) return bytes
+  const hidden = await Promise.all(
+    parts.map(async (part) => ({
+      left: part.left,
+      top: part.top,
+      // Down to a few pixels and up again: unlike a soft blur it cannot be reckoned back.
+      input: await sharp(await picture.clone().extract(part).resize(4, 4, { fit: 'fill' }).png().toBuffer())
+        .resize(part.width, part.height, { fit: 'fill', kernel: 'nearest' })
+        .png()
+        .toBuffer(),
+    })),
+  )
+  return picture.composite(hidden).jpeg({ quality: 82 }).toBuffer()
+}
+
+async function bytesOf(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Buffer> {
   const file = fileOf(firm, hash, size)
   if (!/^[0-9a-f]{64}$/.test(hash) || !existsSync(file)) throw new Refusal(404, 'This photo is not here yet.')
-  return new Response(new Uint8Array(await readFile(file)), {
-    headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=604800, immutable' },
-  })
+  return readFile(file)
 }
+
+const jpeg = (bytes: Buffer, cache: string): Response =>
+  new Response(new Uint8Array(bytes), { headers: { 'content-type': 'image/jpeg', 'cache-control': cache } })
 
 export function requirePhotoOfOwnSite(context: Context, hash: string): void {
   const photo = readPhoto(context.db, hash)

@@ -8,6 +8,7 @@ import { neededOn } from '../../core/schedule/neededOn'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
+import { outsidePhotoResponse } from '../photos/photos'
 import { readPhoto } from '../../data/photos'
 import { insertUpdate, readLatestUpdate } from '../../data/share'
 import { readSite, type Site } from '../../data/sites'
@@ -145,8 +146,11 @@ export function clientPage(firm: FirmFolder, token: string) {
 }
 
 /** A photo of the published update, for whoever holds the client's link. */
-export function requireSharedPhoto(firm: FirmFolder, token: string, hash: string): void {
+export function sharedPhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {
   const link = openLink(firm, token, 'client')
-  if (!readLatestUpdate(firm.db, link.siteId!)?.photos.includes(hash))
+  const site = readSite(firm.db, link.siteId!)
+  if (!site || !readLatestUpdate(firm.db, site.id)?.photos.includes(hash))
     throw new Refusal(404, 'This photo is not part of the update.')
+  const marks = siteState(firm.db, site).photos.flatMap((photo) => (photo.hash === hash ? photo.marks : []))
+  return outsidePhotoResponse(firm, hash, marks)
 }

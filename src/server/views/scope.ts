@@ -4,7 +4,8 @@ import { printQuantity, shownQuantity } from '../../core/measure/quantity'
 import { printSize } from '../../core/measure/size'
 import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
-import { entryName, isOpen, kindOf } from '../../core/entries/entry'
+import { PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
+import { entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
 import { CAUTIONS } from '../../core/cautions/cautions'
 import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
@@ -102,7 +103,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     contradictions: siteContradictions(context, site).map((one) => ({ ...one, place: placeName(state, one.placeId) })),
     walks: state.walks.map((walk) => ({ id: walk.id, title: walkTitle(walk) })).reverse(),
     since: changesSince(context, site, state, sinceWalkId),
-    open: openMatters(state, context.seesMoney),
+    open: openMatters(state, site.units, context.seesMoney),
   }
 }
 
@@ -154,7 +155,7 @@ function changesSince(context: Context, site: Site, now: SiteState, walkId: stri
 const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1).toISOString()
 
 /** What is not settled at each place. */
-function openMatters(state: SiteState, seesMoney: boolean) {
+function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
   return {
     decisions: state.decisions
       .filter((d) => d.answer === null)
@@ -208,6 +209,9 @@ function openMatters(state: SiteState, seesMoney: boolean) {
       place: placeName(state, p.placeId),
       caption: p.caption,
       on: dateOnly(dayOf(p.seenAt)),
+      marks: p.marks,
+      details: valueWords(PHOTO_FIELDS, p.details, units, seesMoney),
+      sameSpotAs: p.sameSpotAs ?? null,
     })),
   }
 }

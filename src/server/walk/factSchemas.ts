@@ -1,4 +1,4 @@
-import { array, boolean, mixed, number, object, string, type Schema } from 'yup'
+import { array, boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { longDay, type Day } from '../../core/calendar/day'
 import { LEADS } from '../../core/scope/leads'
 import { RATES } from '../../core/scope/rates'
@@ -8,7 +8,8 @@ import { PLACE_KINDS } from '../../core/places/place'
 import { SELECTION_STATES } from '../../core/selections/selection'
 import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
-import { FINDING_FIELDS } from '../../core/entries/kinds/conditions'
+import { MARK_KINDS } from '../../core/walk/photoMarks'
+import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { RESPONSIBLE } from '../../core/scope/responsible'
 import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
 import { Refusal } from '../refusal'
@@ -30,6 +31,16 @@ const lead = array(
   .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
   .required()
 const responsible = oneOf('Whose', keysOf(RESPONSIBLE))
+const share = number().min(0, 'Mark: put it on the photo.').max(1, 'Mark: put it on the photo.').required('Mark: put it on the photo.')
+const point = object({ x: share, y: share })
+const mark = lazy((value: { kind?: string } | undefined) =>
+  object({
+    kind: oneOf('Mark', keysOf(MARK_KINDS)),
+    ...(value?.kind === 'arrow' || value?.kind === 'blur' ? { from: point, to: point } : { at: point }),
+    ...(value?.kind === 'ring' ? { radius: share } : {}),
+    ...(value?.kind === 'words' ? { text: needed('Words', 80) } : {}),
+  }),
+)
 const reason = object({ reason: needed('Reason') })
 
 /** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
@@ -176,7 +187,10 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
         .required(),
       caption: text('Caption', 200).defined(),
       lineId: text('Line', 80),
+      details: valuesSchema(PHOTO_FIELDS).default(undefined),
+      sameSpotAs: text('Same spot', 64),
     }),
+    marked: array(mark).max(40, 'Marks: at most 40 on a photo.').required(),
   },
   walk: {
     started: object({

@@ -5,6 +5,8 @@ import { STAGES } from '@/core/scope/vocabulary'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { parseSize } from '@/core/measure/size'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { BeforeAfter } from './BeforeAfter'
+import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -74,17 +76,28 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
       <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.private ? ', private' : ''}`} />
       {here(open.photos).length > 0 && <h3>Photos</h3>}
       <div className={styles.photos}>
+        {here(open.photos).flatMap((photo) => {
+          const before = open.photos.find((one) => one.hash === photo.sameSpotAs)
+          return before
+            ? [<BeforeAfter key={`pair-${photo.hash}`} before={before} after={photo} place={row.name} />]
+            : []
+        })}
         {here(open.photos).map((photo) => (
           <figure key={photo.hash}>
             <a href={`/api/photos/${photo.hash}?size=shared`}>
-              <img
+              <MarkedPhoto
                 src={`/api/photos/${photo.hash}?size=thumb`}
                 alt={photo.caption || `${row.name}, ${photo.on}`}
-                loading="lazy"
+                marks={photo.marks}
               />
             </a>
             <figcaption>
               {photo.caption} {photo.on}
+              {photo.details.map((detail) => (
+                <span key={detail} className="d-block soft">
+                  {detail}
+                </span>
+              ))}
             </figcaption>
           </figure>
         ))}

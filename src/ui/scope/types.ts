@@ -1,4 +1,5 @@
 import type { Minor } from '@/core/measure/money'
+import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
 import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
@@ -111,6 +112,9 @@ export interface ScopeProps {
       readonly place: string
       readonly caption: string
       readonly on: string
+      readonly marks: readonly PhotoMark[]
+      readonly details: readonly string[]
+      readonly sameSpotAs: string | null
     }[]
   }
   readonly mayEdit: boolean

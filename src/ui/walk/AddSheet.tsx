@@ -1,12 +1,12 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
 import { ENTRY_GROUPS } from '@/core/entries/entryKind'
 import { ENTRY_KINDS } from '@/core/entries/entryKinds'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Place } from '@/core/walk/siteState'
-import { FactFields, Words } from './FactFields'
+import { FactFields } from './FactFields'
+import { PhotoForm } from './PhotoForm'
 import { SayIt } from './SayIt'
 import { sheetFacts, type Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
@@ -66,7 +66,7 @@ export function AddSheet(props: AddSheetProps) {
       ) : adding.kind === 'say' ? (
         <SayIt place={place} site={props.site} onClose={onClose} />
       ) : adding.kind === 'photo' ? (
-        <PhotoForm {...props} />
+        <PhotoForm place={place} site={props.site} onClose={onClose} />
       ) : (
         <FactForm key={adding.kind} {...props} />
       )}
@@ -121,46 +121,6 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
     >
       <FactFields adding={adding} place={place} site={site} wrong={wrong?.field} />
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong.message}</p>}</div>
-      <button className={styles.main}>Keep</button>
-    </form>
-  )
-}
-
-function PhotoForm({ place, site, onClose }: AddSheetProps) {
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = async (form: FormData): Promise<void> => {
-    const files = form.getAll('photos').filter((file): file is File => file instanceof File && file.size > 0)
-    if (files.length === 0) return setWrong('Photo: take or choose one.')
-    if (!window.isSecureContext) return setWrong('Photos can be kept only over https or on this machine itself.')
-    for (const file of files) {
-      const hash = await site.keepPhoto(file)
-      await site.record([
-        {
-          subject: 'photo',
-          subjectId: uuid(),
-          facet: 'taken',
-          placeId: place.id,
-          value: { hash, caption: String(form.get('caption') ?? '').trim() },
-        },
-      ])
-    }
-    onClose()
-  }
-  return (
-    <form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep(new FormData(event.currentTarget))
-      }}
-    >
-      <label>
-        Take or choose, several at once if you like
-        <input className="form-control" type="file" name="photos" accept="image/*" capture="environment" multiple />
-      </label>
-      <Words name="caption" label="What it shows" short />
-      <p className="soft">Shared copies carry no position and no camera data.</p>
-      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
       <button className={styles.main}>Keep</button>
     </form>
   )

@@ -14,6 +14,23 @@ export const FINDING_FIELDS: readonly Field[] = [
   ...POSITION,
 ]
 
+/** More about a photo. */
+export const PHOTO_FIELDS: readonly Field[] = [
+  choice('looking', 'Looking', [
+    'north',
+    'east',
+    'south',
+    'west',
+    'up',
+    'down',
+    'left wall',
+    'right wall',
+    'facing wall',
+    'back wall',
+  ]),
+  words('behind', 'What will be hidden behind it'),
+]
+
 export const CONDITION_KINDS: readonly EntryKind[] = [
   {
     id: 'cause-advice',

@@ -1,8 +1,4 @@
 import { openRoute } from '@/server/http/route'
-import { photoResponse } from '@/server/photos/photos'
-import { requireSharedPhoto } from '@/server/share/clientUpdates'
+import { sharedPhoto } from '@/server/share/clientUpdates'
 
-export const GET = openRoute((firm, { token, hash }) => {
-  requireSharedPhoto(firm, token!, hash!)
-  return photoResponse(firm, hash!, 'shared')
-})
+export const GET = openRoute((firm, { token, hash }) => sharedPhoto(firm, token!, hash!))

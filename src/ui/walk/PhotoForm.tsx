@@ -1,0 +1,105 @@
+import { useState } from 'react'
+import dynamic from 'next/dynamic'
+import { v7 as uuid } from 'uuid'
+import { readValues } from '@/core/entries/field'
+import { PHOTO_FIELDS } from '@/core/entries/kinds/conditions'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import type { PhotoMark } from '@/core/walk/photoMarks'
+import type { Place } from '@/core/walk/siteState'
+import { EntryFields } from '../shared/EntryFields'
+import { Words } from './FactFields'
+import { SameSpot } from './SameSpot'
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+const MarkPhoto = dynamic(() => import('./MarkPhoto').then((module) => module.MarkPhoto), { ssr: false })
+
+interface PhotoFormProps {
+  readonly place: Place
+  readonly site: SiteWalk
+  readonly onClose: () => void
+}
+
+/** One photo or several in a row; a single one can be drawn on, and taken again from where an earlier one was. */
+export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
+  const [files, setFiles] = useState<readonly File[]>([])
+  const [marks, setMarks] = useState<readonly PhotoMark[]>([])
+  const [spot, setSpot] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const earlier = site.state.photos.filter((one) => one.placeId === place.id)
+  const take = (chosen: readonly File[]): void => {
+    setFiles(chosen)
+    setMarks([])
+    setWrong(null)
+  }
+  const keep = async (form: FormData): Promise<void> => {
+    if (files.length === 0) return setWrong('Photo: take or choose one.')
+    if (!window.isSecureContext) return setWrong('Photos can be kept only over https or on this machine itself.')
+    const details = readValues(PHOTO_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
+    try {
+      for (const file of files) {
+        const at = { subject: 'photo' as const, subjectId: uuid(), placeId: place.id }
+        const hash = await site.keepPhoto(file)
+        const value = {
+          hash,
+          caption: String(form.get('caption') ?? '').trim(),
+          ...(Object.keys(details).length > 0 ? { details } : {}),
+          ...(spot ? { sameSpotAs: spot } : {}),
+        }
+        await site.record([
+          { ...at, facet: 'taken', value },
+          ...(marks.length > 0 ? [{ ...at, facet: 'marked' as const, value: marks }] : []),
+        ])
+      }
+      onClose()
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong(error.message)
+    }
+  }
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep(new FormData(event.currentTarget))
+      }}
+    >
+      {earlier.length > 0 && (
+        <label>
+          From the same spot as
+          <select className="form-select" value={spot ?? ''} onChange={(event) => setSpot(event.target.value || null)}>
+            <option value="">no earlier photo</option>
+            {earlier.map((one) => (
+              <option key={one.id} value={one.hash}>
+                {one.caption || 'a photo'} ({one.seenAt.slice(0, 10)})
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {spot && <SameSpot hash={spot} onTaken={(file) => take([file])} />}
+      <label>
+        Take or choose, several at once if you like
+        <input
+          className="form-control"
+          type="file"
+          name="photos"
+          accept="image/*"
+          capture="environment"
+          multiple
+          onChange={(event) => take([...(event.target.files ?? [])])}
+        />
+      </label>
+      {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
+      <Words name="caption" label="What it shows" short />
+      <details>
+        <summary>More about it</summary>
+        <EntryFields fields={PHOTO_FIELDS} />
+      </details>
+      <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>
+      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+      <button className={styles.main}>Keep</button>
+    </form>
+  )
+}
