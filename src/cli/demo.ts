@@ -27,7 +27,7 @@ export const demoCommand = (): Command =>
       await prepareDemo(options)
       if (!options.serve) return
       await serve(options)
-      await printAddresses(options.port, options.host)
+      await printAddresses(options)
       console.log(
         `\n  Sign in: one click as owner, lead or crew; or "owner", "lead", "crew" with "${FIRM.password}".\n`,
       )

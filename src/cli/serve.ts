@@ -1,17 +1,42 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { existsSync, mkdirSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { networkInterfaces } from 'node:os'
 import { resolve } from 'node:path'
 import QRCode from 'qrcode'
+import { openSecureDoor } from './secureDoor'
 
 export interface ServeOptions {
   readonly data: string
   readonly port: string
   readonly host: string
+  /** PEM files of a certificate; with both, phones get a secure address. */
+  readonly tlsCert?: string
+  readonly tlsKey?: string
 }
 
 /** Starts the built server on a firm's folder and waits until it answers. */
 export async function serve(options: ServeOptions): Promise<ChildProcess> {
+  const { tlsCert, tlsKey } = options
+  if (!tlsCert && !tlsKey) return serveHttp(options)
+  if (!tlsCert || !tlsKey) throw new Error('A certificate needs its key: give --tls-cert and --tls-key both.')
+  const inner = String(await freePort())
+  const server = await serveHttp({ ...options, port: inner, host: '127.0.0.1' })
+  const door = await openSecureDoor({ ...options, cert: tlsCert, key: tlsKey, inner })
+  server.once('exit', () => door.close())
+  return server
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((found) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
+    })
+  })
+
+async function serveHttp(options: ServeOptions): Promise<ChildProcess> {
   const data = resolve(options.data)
   mkdirSync(data, { recursive: true })
   if (!existsSync(resolve('.next/BUILD_ID')))
@@ -41,8 +66,9 @@ async function answering(url: string, server: ChildProcess): Promise<void> {
 }
 
 /** Prints where to go, for this machine and for a phone, and what plain http cannot do there. */
-export async function printAddresses(port: string, host: string): Promise<void> {
-  console.log(`\n  On this machine:  http://localhost:${port}`)
+export async function printAddresses({ port, host, tlsCert }: ServeOptions): Promise<void> {
+  const scheme = tlsCert ? 'https' : 'http'
+  console.log(`\n  On this machine:  ${scheme}://localhost:${port}`)
   const outside =
     host === '127.0.0.1' || host === 'localhost'
       ? undefined
@@ -50,9 +76,10 @@ export async function printAddresses(port: string, host: string): Promise<void> 
           .flat()
           .find((one) => one && one.family === 'IPv4' && !one.internal)
   if (!outside) return
-  const url = `http://${outside.address}:${port}`
+  const url = `${scheme}://${outside.address}:${port}`
   console.log(`  On your network:  ${url}\n`)
   console.log(await QRCode.toString(url, { type: 'terminal', small: true }))
+  if (tlsCert) return console.log('  The phone has to trust the certificate once; docs/using.md says how.\n')
   console.log('  Over plain http a phone cannot keep the walk offline or use its camera inside the app.')
-  console.log('  For that put an https proxy in front (docs/using.md shows one in four lines).\n')
+  console.log('  For that give --tls-cert and --tls-key, or put an https proxy in front (docs/using.md shows both).\n')
 }

@@ -7,7 +7,9 @@ export const startCommand = (): Command =>
     .requiredOption('--data <dir>', "the firm's folder")
     .option('--port <port>', 'port to listen on', '4400')
     .option('--host <host>', 'address to listen on', '0.0.0.0')
+    .option('--tls-cert <file>', 'certificate in PEM, for a secure address that phones need')
+    .option('--tls-key <file>', 'its key in PEM')
     .action(async (options: ServeOptions) => {
       await serve(options)
-      await printAddresses(options.port, options.host)
+      await printAddresses(options)
     })
