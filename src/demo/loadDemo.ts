@@ -1,3 +1,10 @@
+import { kindOf, readEntry } from '../core/entries/entry'
+import { narrate } from '../core/narration/narrate'
+import { proposalOf } from '../core/narration/spokenFacts'
+import { registersOf } from '../core/walk/registers'
+import type { SiteConditions } from '../core/walk/siteConditions'
+import { siteStateOf } from '../core/walk/siteState'
+import { simulatedWeather } from '../devices/weather/simulatedWeather'
 import { v5 } from 'uuid'
 import { addWorkingDays, MONDAY_TO_FRIDAY } from '../core/calendar/workingDays'
 import type { Day } from '../core/calendar/day'
@@ -8,7 +15,7 @@ import { layTreatment } from '../core/scope/layTreatment'
 import { treatmentById } from '../core/scope/treatments'
 import { gateItemId } from '../core/sequence/coverGate'
 import { USUAL_SCHOOLS } from '../core/sequence/relations'
-import type { Observation } from '../core/walk/observation'
+import type { NewFact, Observation } from '../core/walk/observation'
 import { saveCrew } from '../data/crews'
 import { insertObservations } from '../data/observations'
 import { readPeople } from '../data/people'
@@ -111,7 +118,7 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
         subjectId: walkId,
         facet: 'started',
         placeId: null,
-        value: { kind: walk.kind, day: walkDay, by: walk.by },
+        value: { kind: walk.kind, day: walkDay, by: walk.by, conditions: conditionsOn(walkDay) },
       },
       walkId,
       walk.by,
@@ -127,7 +134,14 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
         day,
       ))
         say(made, walkId, walk.by, clock())
-      if (seen.photo) say(await photoFact(context, siteId, placeId, seen.photo, walkDay), walkId, walk.by, clock())
+      for (const made of entryFacts(story, seen, placeId)) say(made, walkId, walk.by, clock())
+      if (seen.dictated)
+        for (const made of dictatedFacts(story, seen, observed, walkDay)) say(made, walkId, walk.by, clock())
+      if (seen.photo) {
+        const before = observed.filter((one) => one.subject === 'photo' && one.placeId === placeId).at(-1)
+        const made = await photoFact(context, siteId, placeId, seen.photo, walkDay, before)
+        say(made, walkId, walk.by, clock())
+      }
     }
     say({ subject: 'walk', subjectId: walkId, facet: 'ended', placeId: null, value: walkDay }, walkId, walk.by, clock())
   }
@@ -300,12 +314,52 @@ function seenFacts(
   return made
 }
 
+const conditionsOn = (day: Day): SiteConditions => {
+  const { simulated: _simulated, ...conditions } = simulatedWeather().conditionsOn(day)
+  return conditions
+}
+
+function entryFacts(story: SiteStory, seen: SeenPlace, placeId: string): Made[] {
+  return (seen.entries ?? []).map(({ kind: id, typed }) => {
+    const kind = kindOf(id)
+    const values = readEntry(kind, (key) => typed[key] ?? '', story.units)
+    return {
+      subject: 'entry',
+      subjectId: demoId('entry', story.key, seen.at, id, Object.values(typed).join()),
+      facet: 'written',
+      placeId: kind.at === 'site' ? null : placeId,
+      value: { kind: id, values },
+    }
+  })
+}
+
+/** What was dictated at a place, read as anybody's words are. */
+function dictatedFacts(
+  story: SiteStory,
+  seen: SeenPlace,
+  observed: readonly Observation[],
+  today: Day,
+): readonly NewFact[] {
+  const state = siteStateOf(registersOf(observed))
+  const place = story.places.find((one) => one.key === seen.at)!
+  let count = 0
+  const newId = (): string => demoId('said', story.key, seen.at, today, String(count++))
+  return narrate({
+    text: seen.dictated!,
+    places: state.places.map((one) => one.name),
+    current: place.name,
+    units: story.units,
+    today,
+  }).flatMap((line) => proposalOf(line, { state, units: story.units, newId }).facts)
+}
+
 async function photoFact(
   context: Context,
   siteId: string,
   placeId: string,
   photo: NonNullable<SeenPlace['photo']>,
   day: Day,
+  before: Observation | undefined,
 ): Promise<Made> {
   const { hash } = await storePhoto(context, siteId, await drawScene(photo.scene, `${siteId}${placeId}${day}`))
   return {
@@ -313,7 +367,11 @@ async function photoFact(
     subjectId: demoId('photo', siteId, placeId, day),
     facet: 'taken',
     placeId,
-    value: { hash, caption: photo.caption },
+    value: {
+      hash,
+      caption: photo.caption,
+      ...(before?.subject === 'photo' && before.facet === 'taken' ? { sameSpotAs: before.value.hash } : {}),
+    },
   }
 }
 

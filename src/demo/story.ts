@@ -56,6 +56,10 @@ export interface WalkStory {
 
 export interface SeenPlace {
   readonly at: string
+  /** What was dictated there, read by the narration like anybody's words. */
+  readonly dictated?: string
+  /** Entries of the registers, as typed into their sheets. */
+  readonly entries?: readonly { readonly kind: string; readonly typed: Readonly<Record<string, string>> }[]
   /** How far each stage is; the inspector's lines are left out. */
   readonly progress?: Partial<Record<Stage, number>>
   /** How far single lines are, by the beginning of their title. */

@@ -177,12 +177,39 @@ export const BAKEHOUSE: SiteStory = {
           progress: { protect: 100, 'strip-out': 100, framing: 50 },
           lines: { Backing: 0 },
           notes: [{ text: 'The old range stays in the yard for the salvage man.' }],
+          entries: [
+            {
+              kind: 'party',
+              typed: { name: 'Ibis Quill', part: 'designer', trade: 'interiors', maySee: 'the client’s update' },
+            },
+            {
+              kind: 'party',
+              typed: {
+                name: 'Ravel & Strake',
+                part: 'engineer',
+                trade: 'structures',
+                maySee: 'only what is sent to them',
+              },
+            },
+            { kind: 'goal', typed: { goal: 'One open room from shop to yard', weight: 'a must' } },
+            {
+              kind: 'goal',
+              typed: { goal: 'A bath without a step', weight: 'wished for', shownBy: 'level with the landing' },
+            },
+            { kind: 'occupancy', typed: { who: 'The household', use: 'shared with us', hours: 'evenings' } },
+          ],
         },
         { at: 'scullery', progress: { ...OPENED, wires: 50 } },
         {
           at: 'hall',
           progress: { protect: 100, 'strip-out': 100, framing: 75 },
           keeps: [{ text: 'Temporary half wall at the stair', until: 'railing is set' }],
+          entries: [
+            {
+              kind: 'cleanliness',
+              typed: { standard: 'safe to walk barefoot', because: 'the household comes through' },
+            },
+          ],
         },
         { at: 'cloak', progress: { ...OPENED, ducts: 100, pipes: 100, wires: 100 }, lines: { Backing: 100 } },
         { at: 'front', progress: { ...OPENED, wires: 100, insulation: 100 }, passed: ['wires'] },
@@ -238,7 +265,12 @@ export const BAKEHOUSE: SiteStory = {
           found: [{ text: 'No backing where the steam-room glass will hang', condition: 'missing', certain: true }],
         },
         { at: 'landing', progress: { board: 100, tape: 50 } },
-        { at: 'street', progress: { insulation: 50 } },
+        {
+          at: 'street',
+          progress: { insulation: 50 },
+          dictated:
+            'Gutter bracket is loose at the corner. Scaffold stays until the face is painted. Nothing else to say here.',
+        },
       ],
     },
     {

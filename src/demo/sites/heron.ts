@@ -130,7 +130,11 @@ export const HERON: SiteStory = {
           progress: { 'strip-out': 100, excavation: 75 },
           notes: [{ text: 'Water main runs two feet from the trench; marked in blue.' }],
         },
-        { at: 'laundry', progress: { framing: 25 } },
+        {
+          at: 'laundry',
+          progress: { framing: 25 },
+          dictated: 'Floor by the back door is soft, could be rot. The old sill has split at one end.',
+        },
         {
           at: 'dining',
           progress: { 'strip-out': 0 },

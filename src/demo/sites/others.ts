@@ -118,6 +118,61 @@ export const PELL: SiteStory = {
         { at: 'bay', notes: [{ text: 'The seat inside is to be saved.' }] },
       ],
     },
+    {
+      day: -9,
+      kind: 'layout',
+      by: 'Ottilie Brackwater',
+      seen: [
+        {
+          at: 'gable',
+          entries: [
+            {
+              kind: 'open-up',
+              typed: {
+                look: 'how far the rot runs behind the meter',
+                wall: '22 ft',
+                strip: 'fifteen to sixteen inches',
+              },
+            },
+            {
+              kind: 'service',
+              typed: {
+                what: 'Meter tails to the gable',
+                sort: 'electric cable',
+                state: 'live',
+                fate: 'stays and is protected',
+              },
+            },
+          ],
+        },
+        {
+          at: 'neighbour',
+          entries: [
+            {
+              kind: 'access',
+              typed: {
+                what: 'Through the neighbour’s yard, gate shut behind us',
+                sort: 'leave to pass',
+                who: 'the neighbour',
+              },
+            },
+          ],
+        },
+      ],
+    },
+    {
+      day: -6,
+      kind: 'kickoff',
+      by: 'Corin Hathersedge',
+      seen: [
+        { at: 'front', progress: {} },
+        {
+          at: 'rear',
+          dictated: 'Downpipe is cracked at the foot. Two of the window sills are soft, could be rot.',
+        },
+        { at: 'bay', progress: {} },
+      ],
+    },
   ],
 }
 
@@ -189,7 +244,11 @@ export const ORCHARD: SiteStory = {
       by: 'Corin Hathersedge',
       seen: [
         { at: 'loom', progress: { framing: 100, wires: 50 }, eye: { framing: 100 } },
-        { at: 'loft', progress: { framing: 100, 'windows-doors': 50, wires: 50 } },
+        {
+          at: 'loft',
+          progress: { framing: 100, 'windows-doors': 50, wires: 50 },
+          dictated: 'There is a draught at the hatch. One rafter is cracked near the ridge.',
+        },
         { at: 'bath', progress: { framing: 100, ducts: 100, pipes: 50 }, lines: { Backing: 50, 'Pressure test': 0 } },
         { at: 'stair', progress: { framing: 75 }, lines: { Backing: 0 }, eye: { framing: 100 } },
       ],
@@ -294,7 +353,11 @@ export const MILLRACE: SiteStory = {
       by: 'Corin Hathersedge',
       seen: [
         { at: 'kitchen', progress: { paint: 100, flooring: 100, cabinets: 75 } },
-        { at: 'pantry', progress: { paint: 100, flooring: 100 } },
+        {
+          at: 'pantry',
+          progress: { paint: 100, flooring: 100 },
+          dictated: 'Door handle is loose. Nice light in here now.',
+        },
       ],
     },
     {

@@ -31,7 +31,10 @@ const lead = array(
   .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
   .required()
 const responsible = oneOf('Whose', keysOf(RESPONSIBLE))
-const share = number().min(0, 'Mark: put it on the photo.').max(1, 'Mark: put it on the photo.').required('Mark: put it on the photo.')
+const share = number()
+  .min(0, 'Mark: put it on the photo.')
+  .max(1, 'Mark: put it on the photo.')
+  .required('Mark: put it on the photo.')
 const point = object({ x: share, y: share })
 const mark = lazy((value: { kind?: string } | undefined) =>
   object({
