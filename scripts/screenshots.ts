@@ -24,6 +24,7 @@ try {
   const views = {
     today: '/today',
     scope: `/sites/${BAKEHOUSE}/scope`,
+    registers: `/sites/${siteIdOf('pell')}/registers`,
     selections: '/selections',
     plan: `/sites/${BAKEHOUSE}/plan`,
     'plan-all-sites': '/plan',

@@ -4,7 +4,8 @@ import { printQuantity, shownQuantity } from '../../core/measure/quantity'
 import { printSize } from '../../core/measure/size'
 import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
-import { PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
+import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
+import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
 import { CAUTIONS } from '../../core/cautions/cautions'
 import type { Line } from '../../core/scope/line'
@@ -57,6 +58,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         formerNames: place.formerNames,
         kind: place.kind,
         level: place.level,
+        levelStatus: levelStatus(state, place.level),
         size: place.size ? printSize({ ...place.size, sides: place.size.sides.slice(0, 2) }, site.units) : null,
         earlierSizes: earlierSizes(sizes, place.id, site.units),
         seen: seenWords(its),
@@ -105,6 +107,13 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     since: changesSince(context, site, state, sinceWalkId),
     open: openMatters(state, site.units, context.seesMoney),
   }
+}
+
+/** The one line that was last said of how a level stands. */
+function levelStatus(state: SiteState, level: string): string | null {
+  const there = new Set(state.places.filter((place) => place.level === level).map((place) => place.id))
+  const said = state.entries.filter((entry) => entry.kind === 'level-status' && there.has(entry.placeId ?? ''))
+  return said.length > 0 ? String(said.at(-1)!.values.status) : null
 }
 
 /** What a place was measured as before the size that stands, newest first. */
@@ -167,6 +176,15 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         owner: d.owner,
         by: d.by ? dateOnly(d.by) : null,
       })),
+    decided: state.decisions
+      .filter((d) => d.answer !== null)
+      .map((d) => ({
+        id: d.id,
+        placeId: d.placeId,
+        place: placeName(state, d.placeId),
+        text: `${d.question} ${d.answer}`,
+        why: valueWords(REASON_FIELDS.slice(1), d.reasons ?? undefined, units, seesMoney).join('. '),
+      })),
     findings: state.findings
       .filter((f) => !f.settled)
       .map((f) => ({
@@ -175,6 +193,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         place: placeName(state, f.placeId),
         text: f.text,
         certain: f.certain,
+        details: valueWords(FINDING_FIELDS, f.details, units, seesMoney).join('. '),
       })),
     keeps: state.keeps
       .filter((k) => !k.released)
@@ -184,6 +203,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         place: placeName(state, k.placeId),
         text: k.text,
         until: k.until ?? null,
+        details: valueWords(KEEP_FIELDS, k.details, units, seesMoney).join('. '),
       })),
     entries: state.entries.filter(isOpen).map((e) => ({
       id: e.id,

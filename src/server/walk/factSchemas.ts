@@ -44,6 +44,10 @@ const mark = lazy((value: { kind?: string } | undefined) =>
     ...(value?.kind === 'words' ? { text: needed('Words', 80) } : {}),
   }),
 )
+const degrees = (name: string) => {
+  const mend = `${name}: whole degrees, from -60 to 60.`
+  return number().integer(mend).min(-60, mend).max(60, mend).required(mend)
+}
 const reason = object({ reason: needed('Reason') })
 
 /** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
@@ -204,8 +208,8 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       phase: text('Phase', 200),
       conditions: object({
         sky: oneOf('Sky', SKIES),
-        low: number().integer().min(-60).max(60).required('Lowest: whole degrees.'),
-        high: number().integer().min(-60).max(60).required('Highest: whole degrees.'),
+        low: degrees('Coldest'),
+        high: degrees('Warmest'),
         ground: oneOf('Ground', GROUNDS),
       }).default(undefined),
     }),

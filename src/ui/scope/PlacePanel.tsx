@@ -52,10 +52,11 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         items={here(open.decisions)}
         tail={(d) => `the ${d.owner} answers${d.by ? `, by ${d.by}` : ''}`}
       />
+      <Matters title="Decided, and why" items={here(open.decided)} tail={(d) => d.why} />
       <Matters
         title="Found"
         items={here(open.findings)}
-        tail={(f) => (f.certain ? 'seen' : 'suspected')}
+        tail={(f) => [f.certain ? 'seen' : 'suspected', f.details].filter(Boolean).join('. ')}
         action={
           mayEdit
             ? { word: 'Settled', run: (f) => mark('finding', f.id, 'settled', true, false, 'Settled.') }
@@ -66,7 +67,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
       <Matters
         title="Stays"
         items={here(open.keeps)}
-        tail={(k) => (k.until ? `until ${k.until}` : 'for good')}
+        tail={(k) => [k.until ? `until ${k.until}` : 'for good', k.details].filter(Boolean).join('. ')}
         action={
           mayEdit
             ? { word: 'Released', run: (k) => mark('keep', k.id, 'released', true, false, 'Released.') }

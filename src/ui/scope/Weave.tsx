@@ -122,6 +122,7 @@ function Row({
         <tr>
           <th colSpan={span} scope="rowgroup" className={styles.level}>
             {row.level}
+            {row.levelStatus && <span className={styles.levelStatus}> {row.levelStatus}</span>}
           </th>
         </tr>
       )}

@@ -63,6 +63,7 @@ export interface RowView {
   readonly formerNames: readonly string[]
   readonly kind: PlaceKind
   readonly level: string
+  readonly levelStatus: string | null
   readonly size: string | null
   readonly earlierSizes: readonly string[]
   readonly seen: string
@@ -102,9 +103,10 @@ export interface ScopeProps {
   } | null
   readonly open: {
     readonly decisions: readonly (Matter & { readonly owner: string; readonly by: string | null })[]
-    readonly findings: readonly (Matter & { readonly certain: boolean })[]
+    readonly decided: readonly (Matter & { readonly why: string })[]
+    readonly findings: readonly (Matter & { readonly certain: boolean; readonly details: string })[]
     readonly entries: readonly (Matter & { readonly register: string })[]
-    readonly keeps: readonly (Matter & { readonly until: string | null })[]
+    readonly keeps: readonly (Matter & { readonly until: string | null; readonly details: string })[]
     readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
     readonly photos: readonly {
       readonly hash: string

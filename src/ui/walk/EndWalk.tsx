@@ -1,7 +1,8 @@
 'use client'
 import { useState } from 'react'
 import { differences } from '@/core/walk/differences'
-import { placeName } from '@/core/walk/siteState'
+import { evening } from '@/core/walk/endOfDay'
+import { placeName, type SiteState } from '@/core/walk/siteState'
 import { PlanAgain } from '../shared/PlanAgain'
 import { HeldCount } from './HeldCount'
 import type { SiteWalk } from './useSiteWalk'
@@ -33,6 +34,7 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
         <h1>{site.snapshot.site.name}</h1>
       </header>
       <main className={styles.body}>
+        {walk?.kind === 'end-of-day' && <Evening state={state} started={started} />}
         <h2 className={styles.section}>What changed</h2>
         {changes.length === 0 && <p className={styles.pad}>Nothing changed on this walk.</p>}
         <ul className={styles.rows}>
@@ -80,6 +82,34 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
           </button>
         </footer>
       )}
+    </>
+  )
+}
+
+/** Before one leaves: photos of how clean it is, and what has to be closed for the night. */
+function Evening({ state, started }: { readonly state: SiteState; readonly started: string }) {
+  const { proof, close } = evening(state, started)
+  return (
+    <>
+      <h2 className={styles.section}>Before you leave</h2>
+      {proof.length + close.length === 0 && <p className={styles.pad}>Nothing is to be closed or shown.</p>}
+      <ul className={styles.rows}>
+        {proof.map(({ placeId, standard }) => (
+          <li key={placeId} className={styles.row}>
+            <div>
+              {placeName(state, placeId)}: a photo of how it was left<small>{standard}</small>
+            </div>
+          </li>
+        ))}
+        {close.map(({ placeId, opening, how }) => (
+          <li key={`${placeId}${opening}`} className={styles.row}>
+            <div>
+              {placeName(state, placeId)}: close {opening.toLowerCase()}
+              <small>{how ?? 'how was not said'}</small>
+            </div>
+          </li>
+        ))}
+      </ul>
     </>
   )
 }

@@ -4,11 +4,12 @@ import { addDays, dateOnly } from '@/core/calendar/day'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { printSize } from '@/core/measure/size'
 import { RESPONSIBLE } from '@/core/scope/responsible'
-import { BUILD_ORDER, STAGES, TRADES } from '@/core/scope/vocabulary'
+import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Line } from '@/core/scope/line'
 import { coverGates, type GateItem } from '@/core/sequence/coverGate'
 import { valueWords } from '@/core/entries/entry'
 import { KEEP_FIELDS } from '@/core/entries/kinds/scope'
+import { inOrder, LINE_ORDERS, type LineOrder } from '@/core/walk/lineOrder'
 import { keepIsDue } from '@/core/walk/keepDue'
 import { VISIT_KINDS, type NewFact } from '@/core/walk/observation'
 import { mistOf, seenWords } from '@/core/walk/mist'
@@ -39,14 +40,16 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
   )
   const place = places[index]
   const [adding, setAdding] = useState<Adding | null>(null)
+  const [order, setOrder] = useLineOrder()
   useEffect(() => {
     window.scrollTo(0, 0)
   }, [index])
   if (!place) return <p className={styles.pad}>This site has no places yet. Add them at the desk.</p>
 
-  const lines = state.lines
-    .filter((line) => line.placeId === place.id)
-    .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
+  const lines = inOrder(
+    state.lines.filter((line) => line.placeId === place.id),
+    'stage',
+  )
   const was = site.before.lines
   const openLines = lines.filter((line) => line.excluded === null && (line.progress < 100 || changedNow(line, was)))
   const nowLines = openLines.filter((line) => isNow(line, openLines, site) || changedNow(line, was))
@@ -118,13 +121,25 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       </header>
       <main className={styles.body}>
         <Notices site={site} />
-        <h2 className={styles.section}>What is here now</h2>
+        <div className={`${styles.section} ${styles.sectionRow}`}>
+          <h2>What is here now</h2>
+          <label>
+            <span className="visually-hidden">In which order</span>
+            <select value={order} onChange={(event) => setOrder(event.target.value as LineOrder)}>
+              {Object.entries(LINE_ORDERS).map(([id, words]) => (
+                <option key={id} value={id}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
         {openLines.length === 0 && (
           <p className={styles.pad}>
             {lines.length === 0 ? 'No work was laid down here yet.' : 'Everything here is done.'}
           </p>
         )}
-        <ul className={styles.rows}>{nowLines.map(lineRow)}</ul>
+        <ul className={styles.rows}>{inOrder(nowLines, order).map(lineRow)}</ul>
         {gates.map((gate) => (
           <section key={gate.stage} className={styles.gate}>
             <h2>Before {STAGES[gate.stage].toLowerCase()} covers it</h2>
@@ -211,6 +226,23 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       )}
     </>
   )
+}
+
+const ORDER_KEY = 'aftermist-line-order'
+
+/** How this person goes through a room; the phone remembers it. */
+function useLineOrder(): [LineOrder, (order: LineOrder) => void] {
+  const [order, setOrder] = useState<LineOrder>(() => {
+    const kept = window.localStorage.getItem(ORDER_KEY)
+    return kept && kept in LINE_ORDERS ? (kept as LineOrder) : 'stage'
+  })
+  return [
+    order,
+    (chosen) => {
+      window.localStorage.setItem(ORDER_KEY, chosen)
+      setOrder(chosen)
+    },
+  ]
 }
 
 /** Days ahead that a walk looks for planned visits. */
