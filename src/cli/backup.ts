@@ -5,7 +5,7 @@ import { openDatabase } from '../data/database'
 import { databaseFile } from '../server/firmFolder'
 
 /** What a folder holds beside its database. */
-const BESIDE = ['photos', 'secret', 'demo-day']
+const BESIDE = ['photos', 'memos', 'secret', 'demo-day']
 
 export const backupCommand = (): Command =>
   new Command('backup')

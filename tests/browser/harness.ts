@@ -77,6 +77,9 @@ export const launch = (profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      // A camera and a microphone that show and say made-up things.
+      '--use-fake-device-for-media-stream',
+      '--use-fake-ui-for-media-stream',
     ],
   })
 

@@ -25,7 +25,7 @@ const count = (of: string, table: string) => {
 }
 
 describe('the command line', () => {
-  test('lists its commands, and each explains itself', async () => {
+  test('lists its commands, and each explains itself', { timeout: 180_000 }, async () => {
     const help = await aftermist('--help')
     for (const command of ['start', 'demo', 'migrate', 'rebuild', 'backup', 'restore', 'bench']) {
       expect(help).toContain(command)

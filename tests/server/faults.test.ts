@@ -277,7 +277,12 @@ describe('trouble between phone and server', () => {
       const bytes = Uint8Array.from({ length: 700 }, (_, i) => i % 256)
       const observation = { id: uuid(), siteId, value: { text: 'ünder the stair', private: false } } as Observation
       await from.held.add(heldOf(observation))
-      await from.photos.put({ hash: 'a'.repeat(64), siteId, blob: new Blob([bytes], { type: 'image/jpeg' }) })
+      await from.photos.put({
+        hash: 'a'.repeat(64),
+        siteId,
+        sort: 'photo',
+        blob: new Blob([bytes], { type: 'image/jpeg' }),
+      })
       const file = await heldFile(from, siteId)
       expect(await takeHeldFile(to, file)).toEqual({ siteId, fresh: 1 })
       expect(await takeHeldFile(to, file)).toEqual({ siteId, fresh: 0 })

@@ -83,6 +83,13 @@ export interface Note {
   readonly private: boolean
 }
 
+/** Words kept as they were spoken. */
+export interface Memo {
+  readonly hash: string
+  readonly seconds: number
+  readonly private: boolean
+}
+
 export interface Photo {
   readonly hash: string
   readonly caption: string
@@ -143,6 +150,7 @@ export interface Facts {
   decision: { asked: Decision; answered: string | null; reasons: Values }
   entry: { written: Written; settled: { result: string } | null; removed: boolean; responsible: Responsible }
   note: { noted: Note }
+  memo: { spoken: Memo }
   photo: { taken: Photo; marked: readonly PhotoMark[] }
   walk: { started: WalkStart; ended: Day }
 }

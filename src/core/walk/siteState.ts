@@ -16,6 +16,7 @@ import type {
   Facts,
   Finding,
   Keep,
+  Memo,
   Note,
   Observation,
   Photo,
@@ -73,6 +74,7 @@ export interface SiteState {
   readonly entries: readonly RegisterEntry[]
   readonly notes: readonly (Entry & Note)[]
   readonly photos: readonly (Entry & Photo & { readonly marks: readonly PhotoMark[] })[]
+  readonly memos: readonly (Entry & Memo)[]
   readonly walks: readonly Walk[]
 }
 
@@ -99,6 +101,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     entry: new Map(),
     note: new Map(),
     photo: new Map(),
+    memo: new Map(),
     walk: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
   for (const observation of registers.values()) {
@@ -142,6 +145,7 @@ export function siteStateOf(registers: Registers): SiteState {
     })).flatMap(({ removed, ...entry }) => (removed ? [] : [entry])),
     notes: entries(groups.note, 'noted', () => ({})),
     photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [] })),
+    memos: entries(groups.memo, 'spoken', () => ({})),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync } from 'node:fs'
-import { readFile, rename, writeFile } from 'node:fs/promises'
+import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { hiddenParts, type PhotoMark } from '../../core/walk/photoMarks'
@@ -8,6 +8,7 @@ import { insertPhoto, readPhoto } from '../../data/photos'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
+import { writeWhole } from './writeWhole'
 
 export const MAX_PHOTO_BYTES = 30_000_000
 const MAX_PIXELS = 100_000_000
@@ -68,12 +69,6 @@ export async function storePhoto(context: Context, siteId: string, bytes: Buffer
     receivedAt: context.now(),
   })
   return { hash }
-}
-
-/** Writes beside and renames, so that a half-written file is never found under its name. */
-async function writeWhole(file: string, bytes: Buffer): Promise<void> {
-  await writeFile(`${file}.part`, bytes)
-  await rename(`${file}.part`, file)
 }
 
 export async function photoResponse(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Response> {

@@ -223,6 +223,15 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         by: n.seenBy,
         on: dateOnly(dayOf(n.seenAt)),
       })),
+    memos: state.memos
+      .filter((m) => seesMoney || !m.private)
+      .map((m) => ({
+        hash: m.hash,
+        placeId: m.placeId,
+        place: placeName(state, m.placeId),
+        text: `${m.seconds} seconds by ${m.seenBy}, ${dateOnly(dayOf(m.seenAt))}`,
+        private: m.private,
+      })),
     photos: state.photos.map((p) => ({
       hash: p.hash,
       placeId: p.placeId,

@@ -187,6 +187,15 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     responsible,
   },
   note: { noted: object({ text: needed('Note', 4000), private: flag }) },
+  memo: {
+    spoken: object({
+      hash: string()
+        .matches(/^[0-9a-f]{64}$/, 'Memo: not a known memo.')
+        .required(),
+      seconds: number().integer().min(0, 'Memo: 0 seconds or more.').max(3600, 'Memo: at most an hour.').required(),
+      private: flag,
+    }),
+  },
   photo: {
     taken: object({
       hash: string()

@@ -8,6 +8,7 @@ import { withoutMoney } from '../../core/entries/field'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
 import type { Site } from '../../data/sites'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
+import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
@@ -25,6 +26,7 @@ export function walkSnapshot(context: Context, siteId: string) {
       startsOn: site.startsOn,
     },
     person: context.person.name,
+    demo: readFirm(context.db)?.demo ?? false,
     now: context.now(),
     today: context.today,
     workDay: workDayOf(site, context.today),
@@ -38,7 +40,7 @@ export function walkSnapshot(context: Context, siteId: string) {
 
 /** Money and private remarks are for the lead and the owner. */
 const hiddenFromCrew = (o: Observation): boolean =>
-  (o.subject === 'line' && o.facet === 'price') || (o.subject === 'note' && o.facet === 'noted' && o.value.private)
+  (o.subject === 'line' && o.facet === 'price') || ((o.subject === 'note' || o.subject === 'memo') && o.value.private)
 
 const withoutPrice =
   (seesMoney: boolean) =>

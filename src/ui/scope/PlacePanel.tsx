@@ -75,6 +75,16 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         }
       />
       <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.private ? ', private' : ''}`} />
+      {here(open.memos).length > 0 && <h3>Spoken</h3>}
+      {here(open.memos).map((memo) => (
+        <figure key={memo.hash}>
+          <audio controls preload="none" src={`/api/memos/${memo.hash}`} aria-label={`Memo, ${memo.text}`} />
+          <figcaption className="soft">
+            {memo.text}
+            {memo.private && ', private'}
+          </figcaption>
+        </figure>
+      ))}
       {here(open.photos).length > 0 && <h3>Photos</h3>}
       <div className={styles.photos}>
         {here(open.photos).flatMap((photo) => {

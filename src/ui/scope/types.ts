@@ -108,6 +108,13 @@ export interface ScopeProps {
     readonly entries: readonly (Matter & { readonly register: string })[]
     readonly keeps: readonly (Matter & { readonly until: string | null; readonly details: string })[]
     readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
+    readonly memos: readonly {
+      readonly hash: string
+      readonly placeId: string | null
+      readonly place: string
+      readonly text: string
+      readonly private: boolean
+    }[]
     readonly photos: readonly {
       readonly hash: string
       readonly placeId: string | null

@@ -39,7 +39,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
     try {
       for (const file of files) {
         const at = { subject: 'photo' as const, subjectId: uuid(), placeId: place.id }
-        const hash = await site.keepPhoto(file)
+        const hash = await site.keepFile(file, 'photo')
         const value = {
           hash,
           caption: String(form.get('caption') ?? '').trim(),

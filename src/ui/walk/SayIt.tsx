@@ -3,6 +3,8 @@ import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import type { Proposal } from '@/core/narration/spokenFacts'
 import type { Place } from '@/core/walk/siteState'
+import { simulatedDictation } from './dictation'
+import { MemoButton } from './MemoButton'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -10,6 +12,7 @@ import styles from './Walk.module.css'
 export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; onClose: () => void }) {
   const [text, setText] = useState('')
   const [proposals, setProposals] = useState<readonly Proposal[] | null>(null)
+  const [dictation] = useState(simulatedDictation)
   const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
 
   const read = async (): Promise<void> => {
@@ -59,6 +62,16 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
             placeholder="Board’s about half up, no sockets in yet. Sparky’s back Thursday."
           />
         </label>
+        {site.snapshot.demo && (
+          <button
+            type="button"
+            className={styles.small}
+            onClick={() => void dictation.listen().then((words) => setText((old) => `${old} ${words}`.trim()))}
+          >
+            Dictate (simulated)
+          </button>
+        )}
+        <MemoButton place={place} site={site} />
         <button className={styles.main}>Read it back</button>
       </form>
     )

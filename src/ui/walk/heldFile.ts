@@ -9,7 +9,14 @@ const heldFileSchema = object({
   siteId: string().required(),
   observations: array(mixed<HeldObservation['observation']>().required()).required(),
   photos: array(
-    object({ hash: string().required(), type: string().defined(), base64: string().required() }),
+    object({
+      hash: string().required(),
+      sort: string()
+        .oneOf(['photo', 'memo'] as const)
+        .required(),
+      type: string().defined(),
+      base64: string().required(),
+    }),
   ).required(),
 })
 
@@ -25,7 +32,12 @@ export async function heldFile(store: PhoneStore, siteId: string): Promise<strin
     siteId,
     observations: held.map(({ observation }) => observation),
     photos: await Promise.all(
-      photos.map(async ({ hash, blob }) => ({ hash, type: blob.type, base64: base64Of(await blob.arrayBuffer()) })),
+      photos.map(async ({ hash, blob, sort }) => ({
+        hash,
+        sort,
+        type: blob.type,
+        base64: base64Of(await blob.arrayBuffer()),
+      })),
     ),
   })
 }
@@ -40,7 +52,12 @@ export async function takeHeldFile(store: PhoneStore, text: string): Promise<{ s
   await store.transaction('rw', store.held, store.photos, async () => {
     await store.held.bulkAdd(fresh.map((observation) => ({ id: observation.id, siteId, observation, state: 'held' })))
     await store.photos.bulkPut(
-      photos.map(({ hash, type, base64 }) => ({ hash, siteId, blob: new Blob([bytesOf(base64)], { type }) })),
+      photos.map(({ hash, sort, type, base64 }) => ({
+        hash,
+        sort,
+        siteId,
+        blob: new Blob([bytesOf(base64)], { type }),
+      })),
     )
   })
   return { siteId, fresh: fresh.length }

@@ -18,6 +18,8 @@ export interface WalkSnapshot {
     readonly startsOn: Day
   }
   readonly person: string
+  /** The demo firm: what stands in for devices may be used. */
+  readonly demo: boolean
   readonly now: Instant
   readonly today: Day
   /** Which working day and week of the site today is; 0 before it starts. */
@@ -48,10 +50,12 @@ export interface HeldObservation {
   readonly message?: string
 }
 
-interface HeldPhoto {
+/** A photo or a spoken memo that the server does not have yet. */
+interface HeldFile {
   readonly hash: string
   readonly siteId: string
   readonly blob: Blob
+  readonly sort: 'photo' | 'memo'
   readonly refused?: string
 }
 
@@ -68,7 +72,7 @@ export interface WalkUnderWay {
 export class PhoneStore extends Dexie {
   snapshots!: EntityTable<KeptSnapshot, 'siteId'>
   held!: EntityTable<HeldObservation, 'id'>
-  photos!: EntityTable<HeldPhoto, 'hash'>
+  photos!: EntityTable<HeldFile, 'hash'>
   walks!: EntityTable<WalkUnderWay, 'siteId'>
 
   constructor(name = 'aftermist') {

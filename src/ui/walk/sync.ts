@@ -59,7 +59,7 @@ async function sendPhotos(from: Phone, siteId: string, notices: string[]): Promi
     .where({ siteId })
     .filter((one) => !one.refused)
     .toArray()) {
-    const response = await reach(from, `/api/sites/${siteId}/photos`, {
+    const response = await reach(from, `/api/sites/${siteId}/${photo.sort === 'memo' ? 'memos' : 'photos'}`, {
       method: 'POST',
       body: photo.blob,
       headers: { 'content-type': 'application/octet-stream' },

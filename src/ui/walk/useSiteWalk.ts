@@ -27,7 +27,9 @@ export interface SiteWalk {
   tell(sentence: string): void
   /** Reads again what the phone holds, and sends it. */
   refresh(): Promise<void>
-  keepPhoto(file: File): Promise<string>
+  /** Keeps a photo or a memo on the phone until it is sent.
+   * @returns the hash that names it */
+  keepFile(file: Blob, sort: 'photo' | 'memo'): Promise<string>
   dropRefused(): Promise<void>
 }
 
@@ -131,11 +133,11 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     [siteId],
   )
 
-  const keepPhoto = useCallback(
-    async (file: File) => {
+  const keepFile = useCallback(
+    async (file: Blob, sort: 'photo' | 'memo') => {
       const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer())
       const hash = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
-      await keptOnPhone(() => phone.photos.put({ hash, siteId, blob: file }))
+      await keptOnPhone(() => phone.photos.put({ hash, siteId, blob: file, sort }))
       setPhotosHeld((count) => count + 1)
       return hash
     },
@@ -176,7 +178,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     tell,
     refresh: () => reload().then(sync),
     setWalk,
-    keepPhoto,
+    keepFile,
     dropRefused,
   }
 }

@@ -123,10 +123,12 @@ function stripSentences({ wall, strip, doors }: Record<string, Measured | undefi
   const at = (height: Tenths) => cutUpStrip(wall.tenths, height, doors?.tenths ?? 0)
   const { sections, plate, studFeet } = at(strip.tenths)
   return [
-    `${sections} sections of 8 ft, ${printLength(plate, units)} of plate to look at, ${studFeet} stud feet.`,
+    `${counted(sections, 'section')} of 8 ft, ${printLength(plate, units)} of plate to look at, ${studFeet} stud feet.`,
     ...heights.map((height) => {
       const { stripsPerSheet, sheets } = at(height)
-      return `At ${printLength(height, units)} high: ${stripsPerSheet} strips to a sheet, ${sheets} sheets.`
+      return `At ${printLength(height, units)} high: ${counted(stripsPerSheet, 'strip')} to a sheet, ${counted(sheets, 'sheet')}.`
     }),
   ]
 }
+
+const counted = (count: number, word: string): string => (count === 1 ? `1 ${word}` : `${count} ${word}s`)
