@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import type { Page } from 'puppeteer-core'
 import { placeIdOf, siteIdOf } from '../src/demo/loadDemo'
-import { clickText, DESK, launch, openPage, PHONE, serveFolder, waitForText } from '../tests/browser/harness'
+import { clickText, DESK, launch, openPage, PHONE, serveFolder, typeInto, waitForText } from '../tests/browser/harness'
 import { demoFolder } from '../tests/fixtures/folder'
 
 /** Takes the pictures in docs/screenshots from the demo data. Run `npm run screenshots` after a view has changed. */
@@ -65,7 +65,8 @@ try {
   await waitForText(phone, 'all sent')
   await shoot(phone, 'walk')
   await clickText(phone, 'footer button', 'Say it')
-  await phone.type(
+  await typeInto(
+    phone,
     'dialog textarea',
     "Backing's about half. There's a leak under the window, the sill could be rotten too. Tiler's back Thursday, and the client has to pick a grout by Monday. Cast stack stays until the switch-over.",
   )

@@ -127,3 +127,9 @@ export const waitForText = (page: Page, words: string): Promise<unknown> =>
   page.waitForFunction((text: string) => document.body.innerText.includes(text), { timeout: 15_000 }, words)
 
 export const textOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText)
+
+/** Types into a field as soon as it is there. */
+export async function typeInto(page: Page, selector: string, text: string): Promise<void> {
+  await page.waitForSelector(selector)
+  await page.type(selector, text)
+}

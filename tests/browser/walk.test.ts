@@ -10,7 +10,18 @@ import { readObservations, rebuildRegisters } from '../../src/data/observations'
 import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder } from '../fixtures/folder'
-import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+import {
+  clickText,
+  DESK,
+  launch,
+  openPage,
+  PHONE,
+  serveFolder,
+  textOf,
+  typeInto,
+  waitForText,
+  type RunningApp,
+} from './harness'
 
 const SITE = siteIdOf('tollgate')
 const BAKEHOUSE = siteIdOf('bakehouse')
@@ -33,7 +44,7 @@ async function add(page: Page, button: string, fields: Readonly<Record<string, s
   await clickText(page, 'footer button', button === 'Note' ? 'More' : button)
   if (button === 'Note') await clickText(page, 'dialog button', 'A note')
   await page.waitForSelector('dialog[open] form')
-  for (const [name, text] of Object.entries(fields)) await page.type(`dialog [name=${name}]`, text)
+  for (const [name, text] of Object.entries(fields)) await typeInto(page, `dialog [name=${name}]`, text)
   await clickText(page, 'dialog button', 'Keep')
   await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
 }
@@ -75,7 +86,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await add(first, 'Found', { text: 'Damp at the chimney breast' }) // 3
   await add(first, 'Tape', { size: '4.23 x 3.81 x 2.3' }) // 4
   await clickText(first, 'footer button', 'Tape')
-  await first.type('dialog [name=size]', 'roughly big')
+  await typeInto(first, 'dialog [name=size]', 'roughly big')
   await clickText(first, 'dialog button', 'Keep')
   await waitForText(first, '"roughly big" is not a size.')
   expect(await first.$eval('dialog [name=size]', (one) => (one as HTMLInputElement).value)).toBe('roughly big')
@@ -136,7 +147,8 @@ test('what is said is read back, dropped or kept with a thumb', async () => {
   await clickText(phone, 'footer button', 'Start: Shopfront room')
   await waitForText(phone, '1 of 11')
   await clickText(phone, 'footer button', 'Say it')
-  await phone.type(
+  await typeInto(
+    phone,
     'dialog textarea',
     "wires are all in. there's a crack over the window, probably old. between us he's slow. kitchen tap wants to be brass, bathroom board's half up",
   )
@@ -169,7 +181,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
         ?.getAttribute('aria-pressed') === 'true',
   )
   await clickText(phone, '[aria-label="Result: Inspection of rough-ins"] button', 'failed')
-  await phone.type('dialog [name=reason]', 'box not fixed')
+  await typeInto(phone, 'dialog [name=reason]', 'box not fixed')
   await clickText(phone, 'dialog button', 'Keep')
   await waitForText(phone, 'held: box not fixed')
   await phone.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent')
@@ -198,7 +210,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   await clickText(page, 'footer button', 'More')
   await clickText(page, 'dialog summary', 'Services')
   await clickText(page, 'dialog button', 'A wire or a pipe')
-  await page.type('dialog [name=what]', 'Two cables from the ceiling')
+  await typeInto(page, 'dialog [name=what]', 'Two cables from the ceiling')
   await page.select('dialog [name=sort]', 'electric cable')
   await page.select('dialog [name=state]', 'proved dead by instrument')
   await clickText(page, 'dialog button', 'Keep')
@@ -259,8 +271,8 @@ test('a photo is drawn on with a finger, told what it will hide, and paired with
   await drag([200, 150], [300, 220])
   await waitForText(page, '2 marks.')
   await clickText(page, 'dialog summary', 'More about it')
-  await page.type('dialog [name=behind]', 'the live route to the kitchen')
-  await page.type('dialog [name=caption]', 'Before the board')
+  await typeInto(page, 'dialog [name=behind]', 'the live route to the kitchen')
+  await typeInto(page, 'dialog [name=caption]', 'Before the board')
   expect((await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)).toEqual([])
   await clickText(page, 'dialog button', 'Keep')
   await page.waitForFunction(() => document.querySelector('dialog[open]') === null)

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { addDays, dateOnly } from '@/core/calendar/day'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -15,7 +16,6 @@ import { VISIT_KINDS, type NewFact } from '@/core/walk/observation'
 import { mistOf, seenWords } from '@/core/walk/mist'
 import { CAUTIONS } from '@/core/cautions/cautions'
 import { QuarterPad } from '../shared/QuarterPad'
-import { AddSheet } from './AddSheet'
 import type { Adding } from './sheetFact'
 import { HeldCount, Notices } from './HeldCount'
 import { Recorded } from './Recorded'
@@ -23,6 +23,10 @@ import { RoomCard } from './RoomCard'
 import type { WalkUnderWay } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
+
+/** The sheets are fetched once the place is on screen; without a network the phone has kept them. */
+const loadSheet = () => import('./AddSheet').then((module) => module.AddSheet)
+const AddSheet = dynamic(loadSheet, { ssr: false })
 
 interface PlaceWalkProps {
   readonly site: SiteWalk
@@ -44,6 +48,9 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
   useEffect(() => {
     window.scrollTo(0, 0)
   }, [index])
+  useEffect(() => {
+    void loadSheet()
+  }, [])
   if (!place) return <p className={styles.pad}>This site has no places yet. Add them at the desk.</p>
 
   const lines = inOrder(

@@ -1,11 +1,13 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { PlaceWalk } from './PlaceWalk'
 import { StartWalk } from './StartWalk'
-import { EndWalk } from './EndWalk'
 import { phone } from './phoneStore'
 import { useSiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
+
+const EndWalk = dynamic(() => import('./EndWalk').then((module) => module.EndWalk), { ssr: false })
 
 const onHash = (changed: () => void): (() => void) => {
   window.addEventListener('hashchange', changed)
