@@ -13,6 +13,7 @@ import { siteState } from '../../src/server/siteStates'
 import { find } from '../../src/server/views/find'
 import { registersView } from '../../src/server/views/registers'
 import { scopeView } from '../../src/server/views/scope'
+import { selectionsView } from '../../src/server/views/selections'
 import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
@@ -188,6 +189,12 @@ describe('whose it is', () => {
     record({ ...fact, value: 'us' })
     await planFirm(as(firm, 'owner'), 'ours')
     expect(mine()).toBe(true)
+  })
+  test('a selection that the client buys says so', () => {
+    const { id } = state().selections.find((one) => one.placeId === BATH)!
+    record({ subject: 'selection', subjectId: id, facet: 'responsible', placeId: BATH, value: 'client' })
+    const row = selectionsView(as(firm, 'owner'), BAKEHOUSE).rows.find((one) => one.id === id)!
+    expect(row.responsible).toBe('client')
   })
   test('an unknown owner is refused', () => {
     const line = state().lines[0]!

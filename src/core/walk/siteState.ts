@@ -152,21 +152,30 @@ export function siteStateOf(registers: Registers): SiteState {
 
 type StandsAt = (placeId: string) => string
 
-/** Follows places that became part of others to the one that stands. */
+/** Follows places that became part of others to the one that stands. Where two phones merged each into the other, the
+ * one that was laid out first stands, so that no place is ever lost in a ring. */
 function standingPlace(group: Subjects<'place'>): StandsAt {
+  const rank = (id: string): string => `${String(group.get(id)?.laid?.value.order ?? 0).padStart(12, '0')} ${id}`
   return (placeId) => {
     const seen = new Set<string>()
     let at = placeId
-    for (
-      let next = group.get(at)?.mergedInto?.value;
-      next && !seen.has(next);
-      next = group.get(at)?.mergedInto?.value
-    ) {
+    for (let next = group.get(at)?.mergedInto?.value; next; next = group.get(at)?.mergedInto?.value) {
+      if (seen.has(at)) {
+        const ring = ringFrom(at, group)
+        return ring.reduce((first, id) => (rank(id) < rank(first) ? id : first))
+      }
       seen.add(at)
       at = next
     }
     return at
   }
+}
+
+function ringFrom(start: string, group: Subjects<'place'>): string[] {
+  const ring = [start]
+  for (let next = group.get(start)!.mergedInto!.value!; next !== start; next = group.get(next)!.mergedInto!.value!)
+    ring.push(next)
+  return ring
 }
 
 function lastSeenByPlace(registers: Registers, standsAt: StandsAt): Map<string, Instant> {

@@ -95,6 +95,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               excluded: line.excluded?.reason ?? null,
               price: context.seesMoney ? line.price : null,
               extra: line.extra ?? false,
+              responsible: line.responsible,
               cautions: line.progress < 100 ? line.cautions.map((id) => ({ id, ...CAUTIONS[id] })) : [],
               when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,
             })),

@@ -2,6 +2,7 @@ import { addDays, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { neededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
+import type { Responsible } from '../../core/scope/responsible'
 import { LEADS } from '../../core/scope/leads'
 import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
 import type { SelectionState } from '../../core/selections/selection'
@@ -22,6 +23,7 @@ export interface SelectionRow {
   readonly supplier: string
   readonly neededOn: Day | null
   readonly orderBy: Day | null
+  readonly responsible: Responsible | null
   readonly arrives: Day | null
   readonly reason: string
   /** Days that the installing visit loses if this is ordered tomorrow and takes its upper lead; 0 where none. */
@@ -58,6 +60,7 @@ export function selectionRows(site: Site, state: SiteState, plan: Plan | null, t
         supplier: selection.supplier ?? '',
         neededOn: needed,
         orderBy: last,
+        responsible: selection.responsible,
         arrives: selection.arrives,
         reason: selectionReason(selection.state, needed, last, selection.arrives, upper, today),
         daysAtStake:

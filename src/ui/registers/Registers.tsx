@@ -12,6 +12,7 @@ import { RESPONSIBLE, type Responsible } from '@/core/scope/responsible'
 import { FormError } from '../shared/FormError'
 import { useSend, type SendError } from '../shared/useSend'
 import { EntryFields } from '../shared/EntryFields'
+import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './Registers.module.css'
 
 export interface RegisteredEntry extends EntryWords {
@@ -255,20 +256,11 @@ function EntryItem({
         )}
         <label>
           <span className="visually-hidden">Whose is {entry.title}?</span>
-          <select
-            className="form-select form-select-sm"
+          <WhoseSelect
+            small
             value={entry.responsible ?? ''}
-            onChange={(event) => void onRecord('responsible', event.target.value)}
-          >
-            <option value="" disabled>
-              whose is it?
-            </option>
-            {Object.entries(RESPONSIBLE).map(([id, words]) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </select>
+            onChange={(value) => void onRecord('responsible', value)}
+          />
         </label>
         <button type="button" className="btn btn-sm btn-quiet" onClick={() => void onRecord('removed', true)}>
           Remove<span className="visually-hidden"> {entry.title}</span>

@@ -1,4 +1,5 @@
 'use client'
+import { RESPONSIBLE } from '@/core/scope/responsible'
 import { STAGES } from '@/core/scope/vocabulary'
 import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
@@ -81,6 +82,7 @@ export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPa
             , <span className="measure">{line.hours} h</span>
             {line.when && `, ${line.when}`}
             {line.extra && ', an extra'}
+            {line.responsible && line.responsible !== 'us' && `, ${RESPONSIBLE[line.responsible]}`}
             {line.price !== null && (
               <>
                 , <span className="measure">{printMoney(line.price)}</span>

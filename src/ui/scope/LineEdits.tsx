@@ -3,6 +3,7 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
 import type { Fact, LineView, RecordFacts } from './types'
@@ -186,6 +187,13 @@ function Standing({
       <label>
         Held until (if known)
         <input className="form-control" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+      </label>
+      <label>
+        Whose it is
+        <WhoseSelect
+          value={line.responsible ?? ''}
+          onChange={(value) => set('responsible', value, line.responsible ?? 'us', 'now with another')}
+        />
       </label>
       <div className={styles.buttons}>
         {line.held ? (

@@ -1,6 +1,7 @@
 import type { Minor } from '@/core/measure/money'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
+import type { Responsible } from '@/core/scope/responsible'
 import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
@@ -27,6 +28,7 @@ export interface LineView {
   readonly excluded: string | null
   readonly price: Minor | null
   readonly extra: boolean
+  readonly responsible: Responsible | null
   readonly cautions: readonly {
     readonly id: string
     readonly what: string

@@ -3,6 +3,8 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { dateOnly, shortDay, type Day } from '@/core/calendar/day'
 import { SELECTION_STATES, type SelectionState } from '@/core/selections/selection'
+import type { Responsible } from '@/core/scope/responsible'
+import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
@@ -22,6 +24,7 @@ export interface SelectionRowView {
   readonly supplier: string
   readonly neededOn: Day | null
   readonly orderBy: Day | null
+  readonly responsible: Responsible | null
   readonly arrives: Day | null
   readonly reason: string
   readonly daysAtStake: number
@@ -154,6 +157,7 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
   const [choice, setChoice] = useState(row.choice ?? '')
   const [arrives, setArrives] = useState<string>(row.arrives ?? '')
   const [lead, setLead] = useState(row.leadDays.join(', '))
+  const [whose, setWhose] = useState<string>(row.responsible ?? '')
 
   const save = async (): Promise<void> => {
     const fact = (facet: string, value: unknown, was: unknown) => ({
@@ -172,6 +176,7 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
       ...(state !== row.state ? [fact('state', state, row.state)] : []),
       ...(choice !== (row.choice ?? '') ? [fact('choice', choice, row.choice ?? undefined)] : []),
       ...(arrives !== (row.arrives ?? '') ? [fact('arrives', arrives || null, row.arrives ?? undefined)] : []),
+      ...(whose !== (row.responsible ?? '') ? [fact('responsible', whose, row.responsible ?? undefined)] : []),
       ...(leadDays.join() !== row.leadDays.join() ? [fact('lead', leadDays, undefined)] : []),
     ]
     if (facts.length === 0) return onDone()
@@ -218,6 +223,10 @@ function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => v
       <label>
         Lead in days: best, likely, worst
         <input className="form-control measure" value={lead} onChange={(event) => setLead(event.target.value)} />
+      </label>
+      <label>
+        Who brings it
+        <WhoseSelect value={whose} onChange={setWhose} />
       </label>
       <button className="btn btn-primary" disabled={busy}>
         Save
