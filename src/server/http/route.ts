@@ -60,7 +60,7 @@ export async function jsonBody(request: Request, limit = 2_000_000): Promise<unk
   const text = await request.text()
   if (text.length > limit) throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
   try {
-    return JSON.parse(text) as unknown
+    return JSON.parse(text, withoutOwnMethods) as unknown
   } catch {
     throw new Refusal(400, 'The request could not be read. Reload the page and try again.')
   }
@@ -84,3 +84,7 @@ export async function bytesBody(request: Request, limit: number): Promise<Buffer
     )
   return Buffer.from(await request.arrayBuffer())
 }
+
+/** Names under which an object would pretend to be something else when it is read as words or a number. */
+const METHODS = new Set(['toString', 'valueOf', 'constructor', '__proto__', 'toJSON'])
+const withoutOwnMethods = (key: string, value: unknown): unknown => (METHODS.has(key) ? undefined : value)

@@ -18,6 +18,7 @@ import {
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
+import { trimmed } from '../trimmed'
 
 /** Tries within a quarter of an hour before a login rests. */
 const ATTEMPTS = 8
@@ -27,15 +28,14 @@ const password = string()
   .min(10, 'Password: use at least 10 characters.')
   .max(200, 'Password: use at most 200 characters.')
   .required('Password: choose one of at least 10 characters.')
-const login = string()
-  .trim()
+const login = trimmed()
   .min(2, 'Sign-in name: use at least 2 characters.')
   .max(80, 'Sign-in name: use at most 80 characters.')
   .required('Sign-in name: type one.')
-const personName = string().trim().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
+const personName = trimmed().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
 
 const newFirm = object({
-  firm: string().trim().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.'),
+  firm: trimmed().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.'),
   name: personName,
   login,
   password,
@@ -79,7 +79,7 @@ export async function addPerson(context: Context, body: unknown): Promise<Person
 }
 
 const credentials = object({
-  login: string().trim().required('Sign-in name: type it.'),
+  login: trimmed().required('Sign-in name: type it.'),
   password: string().required('Password: type it.'),
 })
 const WRONG = 'Sign-in name or password is not right. Try again.'

@@ -18,6 +18,7 @@ import { Refusal } from '../refusal'
 import { siteState, siteStateUpTo } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
+import { trimmed } from '../trimmed'
 
 const EMPTY_PLAN = (today: Day): Plan => ({ madeOn: today, visits: [], finish: {}, floor: {} })
 
@@ -62,11 +63,9 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan): Map<strin
   )
 }
 
-const sentences = array(string().trim().max(600, 'A sentence has at most 600 characters.').required())
-  .max(40)
-  .required()
+const sentences = array(trimmed().max(600, 'A sentence has at most 600 characters.').required()).max(40).required()
 const publication = object({
-  headline: string().trim().max(160, 'Headline: use at most 160 characters.').required('Headline: write one.'),
+  headline: trimmed().max(160, 'Headline: use at most 160 characters.').required('Headline: write one.'),
   done: sentences,
   next: sentences,
   off: sentences,

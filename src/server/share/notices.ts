@@ -15,6 +15,7 @@ import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
 import { finishedKeys } from './tell'
 import { visitWords } from './visitWords'
+import { trimmed } from '../trimmed'
 
 const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required() })
 
@@ -121,7 +122,7 @@ function bookedVisit(firm: FirmFolder, token: string) {
 
 const answerSchema = object({
   answer: string().oneOf(['confirm', 'decline'], 'Answer: confirm or decline.').required('Answer: confirm or decline.'),
-  reason: string().trim().max(300, 'Reason: use at most 300 characters.').default(''),
+  reason: trimmed().max(300, 'Reason: use at most 300 characters.').default(''),
   freeFrom: string().default(''),
 })
 

@@ -6,11 +6,12 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
+import { trimmed } from '../trimmed'
 
 const changeSchema = object({
   placeId: string().required('Place: say which.'),
   change: string().oneOf(Object.keys(PLACE_CHANGES), 'What changes: choose one of the list.').required(),
-  to: string().trim().max(80, 'Name: use at most 80 characters.').default(''),
+  to: trimmed().max(80, 'Name: use at most 80 characters.').default(''),
   lineIds: array(string().required()).default([]),
 })
 

@@ -17,20 +17,20 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
+import { trimmed } from '../trimmed'
 
 const placeSchema = object({
-  name: string().trim().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
+  name: trimmed().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
   kind: string().oneOf(Object.keys(PLACE_KINDS), 'Kind: choose one of the list.').required('Kind: choose one.'),
-  level: string()
-    .trim()
+  level: trimmed()
     .max(40, 'Level: use at most 40 characters.')
     .required('Level: type one, like Ground floor or Outside.'),
-  size: string().trim().max(80, 'Size: use at most 80 characters.').default(''),
+  size: trimmed().max(80, 'Size: use at most 80 characters.').default(''),
   treatments: array(string().required()).max(6).default([]),
 })
 
 const siteSchema = object({
-  name: string().trim().max(80, 'Site: use at most 80 characters.').required('Site: type its name.'),
+  name: trimmed().max(80, 'Site: use at most 80 characters.').required('Site: type its name.'),
   built: number()
     .transform((value: number, original: unknown) => (original === '' ? null : value))
     .typeError('Built: write a year, like 1911.')
@@ -45,8 +45,8 @@ const siteSchema = object({
   livedIn: boolean().required('Lived in: say yes or no.'),
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   startsOn: string().required('Start: choose a day.'),
-  clientName: string().trim().max(80).default(''),
-  clientAddress: string().trim().max(120).default(''),
+  clientName: trimmed().max(80).default(''),
+  clientAddress: trimmed().max(120).default(''),
   places: array(placeSchema)
     .min(1, 'Places: add at least one.')
     .max(200, 'Places: at most 200.')

@@ -7,10 +7,11 @@ import { saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
+import { trimmed } from '../trimmed'
 
 const crewSchema = object({
   id: string().default(''),
-  name: string().trim().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
+  name: trimmed().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
   trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
   crews: number()
     .typeError('Crews: a whole number.')
@@ -27,8 +28,8 @@ const crewSchema = object({
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   daysOff: array(string().required()).max(400).default([]),
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
-  contact: string().trim().max(120, 'Contact: use at most 120 characters.').default(''),
-  licence: string().trim().max(60, 'Licence: use at most 60 characters.').default(''),
+  contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
+  licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
 })
 
 /** Adds or changes a crew. A licensed trade needs a licence on record. */

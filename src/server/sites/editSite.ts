@@ -6,6 +6,7 @@ import { STAGES, type Stage } from '../../core/scope/vocabulary'
 import { updateSite } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
+import { trimmed } from '../trimmed'
 
 const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.')
 const dayText = (label: string) =>
@@ -17,11 +18,11 @@ const settings = object({
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   daysOff: array(dayText('Day off').required()).max(400).required(),
   startsOn: dayText('Start').required('Start: choose a day.'),
-  clientName: string().trim().max(80, 'Client: use at most 80 characters.').default(''),
-  clientAddress: string().trim().max(120, 'Address: use at most 120 characters.').default(''),
-  privateNote: string().trim().max(2000, 'Private note: use at most 2000 characters.').default(''),
+  clientName: trimmed().max(80, 'Client: use at most 80 characters.').default(''),
+  clientAddress: trimmed().max(120, 'Address: use at most 120 characters.').default(''),
+  privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
   cabinetsAndPaint: string().oneOf(['paint-first', 'cabinets-first']).required('Cabinets and paint: choose one.'),
-  relations: array(object({ before: stage, after: stage, why: string().trim().max(200).default('') }))
+  relations: array(object({ before: stage, after: stage, why: trimmed().max(200).default('') }))
     .max(40, 'Own relations: at most 40.')
     .required(),
 })

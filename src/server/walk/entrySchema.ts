@@ -2,9 +2,10 @@ import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
 import { MISSING, type Field, type FieldKind, type Values } from '../../core/entries/field'
 import { day, measured, money } from './valueSchemas'
+import { trimmed } from '../trimmed'
 
 const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {
-  words: ({ label }) => string().trim().max(1000, `${label}: use at most 1000 characters.`),
+  words: ({ label }) => trimmed().max(1000, `${label}: use at most 1000 characters.`),
   choice: ({ label, options }) => string().oneOf([...options!], `${label}: choose one of the list.`),
   length: () => measured.default(undefined).optional() as unknown as Schema,
   number: ({ label }) =>

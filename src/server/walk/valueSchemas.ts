@@ -1,10 +1,10 @@
 import { boolean, number, object, ref, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
 import { PRECISIONS } from '../../core/measure/length'
+import { trimmed } from '../trimmed'
 
 export const keysOf = (record: object): string[] => Object.keys(record)
-export const text = (name: string, most: number) =>
-  string().trim().max(most, `${name}: use at most ${most} characters.`)
+export const text = (name: string, most: number) => trimmed().max(most, `${name}: use at most ${most} characters.`)
 export const needed = (name: string, most = 400) => text(name, most).required(`${name}: type something.`)
 export const day = (name: string) =>
   string().test('day', `${name}: write a day as year-month-day, like 2026-03-10.`, (value) => {
