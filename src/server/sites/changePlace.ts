@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
-import { placeChangeFacts, PLACE_CHANGES, type PlaceChange } from '../../core/places/placeChanges'
+import { placeChangeFacts, PLACE_CHANGES, type PlaceChange } from '../../core/walk/placeChanges'
 import { insertObservations } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'

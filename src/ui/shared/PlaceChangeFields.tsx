@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { PLACE_CHANGES, type PlaceChange } from '@/core/places/placeChanges'
+import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
 
 interface PlaceChangeFieldsProps {
   readonly place: { readonly id: string; readonly name: string; readonly level: string }

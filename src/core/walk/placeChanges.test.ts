@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { laid, seen, stateOf } from '../../../tests/fixtures/site'
-import type { NewFact, Observation } from '../walk/observation'
-import type { SiteState } from '../walk/siteState'
+import type { NewFact, Observation } from './observation'
+import type { SiteState } from './siteState'
 import { copyPlace, mergePlaces, splitPlace } from './placeChanges'
 
 const HOUSE = laid([

@@ -1,6 +1,6 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import type { NewFact } from '../walk/observation'
-import type { Place, SiteState } from '../walk/siteState'
+import type { NewFact } from './observation'
+import type { Place, SiteState } from './siteState'
 
 /** What can happen to a place, in the words of the list. */
 export const PLACE_CHANGES = {
