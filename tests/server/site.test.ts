@@ -257,6 +257,17 @@ describe('facts travel through weave, plan, order-by and back', () => {
     expect(selection('Vanity and mirror').orderBy! > before.orderBy).toBe(true)
     expect(cell('board').next).toBe('1 Jun')
   })
+  test('work that is done sooner fills the weave, brings what follows forward, and with it the last day to order', async () => {
+    const before = { tile: visit('tile').startDay, orderBy: selection('Vanity and mirror').orderBy! }
+    for (const line of state().lines.filter((one) => one.placeId === BATH && one.excluded === null)) {
+      if (['framing', 'ducts', 'pipes', 'wires', 'insulation', 'board', 'tape'].includes(line.stage))
+        tell({ subject: 'line', subjectId: line.id, facet: 'progress', value: 100 })
+    }
+    await planFirm(as(firm, 'lead'), 'sooner')
+    expect(cell('tape').percent).toBe(100)
+    expect(visit('tile').startDay < before.tile).toBe(true)
+    expect(selection('Vanity and mirror').orderBy! < before.orderBy).toBe(true)
+  })
   test('a slipped delivery moves its visit and the weave’s date', async () => {
     tell({
       subject: 'selection',
