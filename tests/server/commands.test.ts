@@ -24,8 +24,8 @@ const count = (of: string, table: string) => {
   return n
 }
 
-describe('the command line', () => {
-  test('lists its commands, and each explains itself', { timeout: 180_000 }, async () => {
+describe('the command line', { timeout: 180_000 }, () => {
+  test('lists its commands, and each explains itself', async () => {
     const help = await aftermist('--help')
     for (const command of ['start', 'demo', 'migrate', 'rebuild', 'backup', 'restore', 'bench']) {
       expect(help).toContain(command)
