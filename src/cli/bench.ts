@@ -4,6 +4,8 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { Command } from 'commander'
 import { v7 as uuid } from 'uuid'
+import type { Day } from '../core/calendar/day'
+import { narrate } from '../core/narration/narrate'
 import { loadDemo, placeIdOf, siteIdOf } from '../demo/loadDemo'
 import { contextFor } from '../server/context'
 import { openFirmFolder } from '../server/firmFolder'
@@ -50,8 +52,36 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
     figure('demo loaded', loaded, Number.NaN, 'ms'),
     figure('plan of all sites', plan, 1000, 'ms'),
     figure('500 observations taken in', intake, 1000, 'ms'),
+    sentencesASecond(),
     ...(await servedFigures(folder, loads)),
   ]
+}
+
+const SPOKEN =
+  'Board’s about half up in here, no sockets in yet. There’s a leak under the window, could be the sill. ' +
+  'Tiler’s back Thursday, no, Friday. Cast stack stays until the switch-over. The client has to pick a grout by Monday.'
+
+/** How many spoken sentences are read in a second; the goal is a lower bound, so the ratio is goal over figure. */
+function sentencesASecond(): Figure {
+  const goal = 500
+  const rounds = 200
+  const sentences = rounds * 5
+  const began = performance.now()
+  for (let i = 0; i < rounds; i++)
+    narrate({
+      text: SPOKEN,
+      places: ['Kitchen', 'Hall', 'Bathroom'],
+      current: 'Hall',
+      units: 'metric',
+      today: '2026-03-10' as Day,
+    })
+  const rate = sentences / ((performance.now() - began) / 1000)
+  return {
+    what: 'spoken sentences a second',
+    figure: rate.toFixed(0),
+    goal: `${goal}`,
+    ratio: (goal / rate).toFixed(2),
+  }
 }
 
 const figure = (what: string, measured: number, goal: number, unit: string): Figure => ({

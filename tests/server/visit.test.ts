@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
 import type { FirmFolder } from '../../src/server/firmFolder'
+import { roomSheetView } from '../../src/server/views/roomSheet'
 import { scopeView } from '../../src/server/views/scope'
 import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { recordFacts } from '../../src/server/walk/recordFacts'
@@ -137,6 +138,20 @@ describe('what a place’s record tells', () => {
     expect(scope().open.decided.find((one) => one.text === 'A dresser or none? None')!.why).toBe(
       'Why: the window wins. What was not chosen: a shallow one',
     )
+  })
+  test('what is left out says why, until when, and on the room’s sheet too', () => {
+    const line = scope()
+      .rows.find((row) => row.placeId === BATH)!
+      .cells.flatMap((cell) => cell.lines)
+      .find((one) => one.progress === 0)!
+    const fact = { subject: 'line', subjectId: line.id, facet: 'excluded', placeId: BATH }
+    record({ ...fact, value: { reason: 'not in the price', until: 'phase 2' } })
+    const [change] = scope().since!.changes.filter((one) => one.text.endsWith('is out of the scope'))
+    expect(change!.detail).toBe('not in the price, until phase 2')
+    expect(roomSheetView(as(firm, 'crew'), BAKEHOUSE, BATH).sheet.out).toContain(
+      `${line.title}: not in the price, until phase 2`,
+    )
+    expect(() => record({ ...fact, value: { reason: '' } })).toThrow('Reason: type something.')
   })
   test('how each level stands, in one line beside its name', () => {
     const entry = (status: string) => ({

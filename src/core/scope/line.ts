@@ -35,13 +35,21 @@ export interface LineLaid {
   readonly outage?: string
 }
 
+/** Why work is not in the scope, and until when where it may come back. */
+export interface Excluded {
+  readonly reason: string
+  /** In words: 'the roof is paid for', 'phase 2'. */
+  readonly until?: string
+}
+export const excludedWords = ({ reason, until }: Excluded): string => (until ? `${reason}, until ${until}` : reason)
+
 /** A line of work as it stands now. */
 export interface Line extends LineLaid {
   readonly id: string
   /** Honest progress 0 to 100, in quarters on the walk. */
   readonly progress: number
   readonly held: { readonly reason: string; readonly until?: Day } | null
-  readonly excluded: { readonly reason: string } | null
+  readonly excluded: Excluded | null
   readonly price: Minor | null
   /** Whose it is, where somebody said; ours until then. */
   readonly responsible: Responsible | null

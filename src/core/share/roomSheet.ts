@@ -6,6 +6,7 @@ import { printSize } from '../measure/size'
 import { visitDays } from '../schedule/planDiff'
 import type { Plan } from '../schedule/plan'
 import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
+import { excludedWords } from '../scope/line'
 import { coverGates } from '../sequence/coverGate'
 import { SELECTION_STATES } from '../selections/selection'
 import type { Place, SiteState } from '../walk/siteState'
@@ -64,7 +65,7 @@ export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, uni
     stays: state.keeps
       .filter((k) => k.placeId === place.id && !k.released)
       .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
-    out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${line.excluded.reason}`] : [])),
+    out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${excludedWords(line.excluded)}`] : [])),
     cautions: (
       [...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]
     ).map((id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`),

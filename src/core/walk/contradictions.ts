@@ -2,6 +2,7 @@ import { dateOnly, dayOf, type Instant } from '../calendar/day'
 import { groupBy } from '../lists/groupBy'
 import { isRough, type Units } from '../measure/length'
 import { printSize, type Size } from '../measure/size'
+import { excludedWords } from '../scope/line'
 import { countTieOut, type Counts } from '../takeoff/countTieOut'
 import type { RegisterEntry, SiteState } from './siteState'
 
@@ -78,7 +79,7 @@ const inAndOut = ({ lines }: SiteState): Contradiction[] =>
       id: `scope:${line.id}`,
       placeId: line.placeId,
       question: `Is ${lower(line.title)} in the scope?`,
-      sides: [`Out of the scope: ${line.excluded!.reason}`, `${line.progress} per cent of it is done`],
+      sides: [`Out of the scope: ${excludedWords(line.excluded!)}`, `${line.progress} per cent of it is done`],
     }))
 
 /** Words that name no thing. */

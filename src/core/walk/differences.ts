@@ -1,4 +1,5 @@
 import { entryName, kindOf } from '../entries/entry'
+import { excludedWords } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
 import type { SiteState } from './siteState'
@@ -73,7 +74,7 @@ function lineDifferences(before: SiteState, after: SiteState): Difference[] {
     if (was.held && !line.held)
       changes.push({ ...at, kind: 'released', text: `${name} may go on`, detail: `was held: ${was.held.reason}` })
     if (!was.excluded && line.excluded)
-      changes.push({ ...at, kind: 'scope', text: `${name} is out of the scope`, detail: line.excluded.reason })
+      changes.push({ ...at, kind: 'scope', text: `${name} is out of the scope`, detail: excludedWords(line.excluded) })
     if (was.excluded && !line.excluded)
       changes.push({ ...at, kind: 'scope', text: `${name} is back in the scope`, detail: stage })
     return changes

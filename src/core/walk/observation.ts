@@ -3,7 +3,7 @@ import type { Minor } from '../measure/money'
 import type { Size } from '../measure/size'
 import type { Values } from '../entries/field'
 import type { PlaceLaid } from '../places/place'
-import type { LineLaid } from '../scope/line'
+import type { Excluded, LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
 import type { PhotoMark } from './photoMarks'
@@ -120,7 +120,7 @@ export interface Facts {
     laid: LineLaid
     progress: number
     held: Held | null
-    excluded: { reason: string } | null
+    excluded: Excluded | null
     removed: boolean
     title: string
     /** Set by hand; null goes back to what is reckoned. */

@@ -92,7 +92,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               byHand: { quantity: line.quantity !== line.reckoned.quantity, hours: line.hours !== line.reckoned.hours },
               rough: line.rough,
               held: line.held,
-              excluded: line.excluded?.reason ?? null,
+              excluded: line.excluded,
               price: context.seesMoney ? line.price : null,
               extra: line.extra ?? false,
               responsible: line.responsible,

@@ -105,7 +105,9 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     held: object({ reason: needed('Reason'), until: day('Until') })
       .nullable()
       .defined(),
-    excluded: reason.nullable().defined(),
+    excluded: object({ reason: needed('Reason'), until: text('Until', 200) })
+      .nullable()
+      .defined(),
     removed: flag,
     title: needed('What', 160),
     hours: number()

@@ -1,5 +1,6 @@
 'use client'
 import { RESPONSIBLE } from '@/core/scope/responsible'
+import { excludedWords } from '@/core/scope/line'
 import { STAGES } from '@/core/scope/vocabulary'
 import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
@@ -89,7 +90,7 @@ export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPa
               </>
             )}
           </p>
-          {line.excluded && <p className="due">Out of the scope: {line.excluded}</p>}
+          {line.excluded && <p className="due">Out of the scope: {excludedWords(line.excluded)}</p>}
           {mayEdit && line.excluded === null && (
             <QuarterPad
               title={line.title}

@@ -177,6 +177,7 @@ function Standing({
 }) {
   const [reason, setReason] = useState('')
   const [until, setUntil] = useState('')
+  const [outUntil, setOutUntil] = useState('')
   const needsReason = reason.trim() === ''
   return (
     <div className={styles.edits}>
@@ -187,6 +188,10 @@ function Standing({
       <label>
         Held until (if known)
         <input className="form-control" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+      </label>
+      <label>
+        Left out until (empty: for good)
+        <input className="form-control" value={outUntil} onChange={(event) => setOutUntil(event.target.value)} />
       </label>
       <label>
         Whose it is
@@ -214,7 +219,7 @@ function Standing({
           <button
             type="button"
             className="btn btn-quiet"
-            onClick={() => set('excluded', null, { reason: line.excluded }, 'back in the scope')}
+            onClick={() => set('excluded', null, line.excluded, 'back in the scope')}
           >
             Back in the scope
           </button>
@@ -223,7 +228,9 @@ function Standing({
             type="button"
             className="btn btn-quiet"
             disabled={needsReason}
-            onClick={() => set('excluded', { reason }, null, 'out of the scope')}
+            onClick={() =>
+              set('excluded', { reason, ...(outUntil.trim() ? { until: outUntil } : {}) }, null, 'out of the scope')
+            }
           >
             Leave out
           </button>

@@ -2,6 +2,7 @@ import type { Minor } from '@/core/measure/money'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
 import type { Responsible } from '@/core/scope/responsible'
+import type { Excluded } from '@/core/scope/line'
 import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
@@ -25,7 +26,7 @@ export interface LineView {
   readonly byHand: { readonly quantity: boolean; readonly hours: boolean }
   readonly rough: boolean
   readonly held: { readonly reason: string; readonly until?: string } | null
-  readonly excluded: string | null
+  readonly excluded: Excluded | null
   readonly price: Minor | null
   readonly extra: boolean
   readonly responsible: Responsible | null

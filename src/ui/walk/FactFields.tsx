@@ -119,7 +119,12 @@ export function FactFields({
         </>
       )
     case 'exclude':
-      return <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
+      return (
+        <>
+          <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} is not in the scope`} short />
+          <Words name="until" label="Until (empty: for good)" short />
+        </>
+      )
     case 'place':
       return (
         <PlaceChangeFields

@@ -1,4 +1,5 @@
 import { STAGES, BUILD_ORDER } from '@/core/scope/vocabulary'
+import { excludedWords } from '@/core/scope/line'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { valueWords } from '@/core/entries/entry'
 import { REASON_FIELDS } from '@/core/entries/kinds/scope'
@@ -21,7 +22,10 @@ export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly pl
       <summary>Room card: all that is on record here</summary>
       {place.futureName && <p>It becomes {place.futureName}.</p>}
       <p>Order of work: {stages.map((stage) => STAGES[stage].toLowerCase()).join(', ') || 'none laid down'}.</p>
-      <Sentences title="Not in the scope" items={out.map((line) => `${line.title}: ${line.excluded!.reason}`)} />
+      <Sentences
+        title="Not in the scope"
+        items={out.map((line) => `${line.title}: ${excludedWords(line.excluded!)}`)}
+      />
       <Sentences
         title="Done by others"
         items={others.map((line) => `${line.title}: ${RESPONSIBLE[line.responsible!]}`)}

@@ -165,7 +165,7 @@ function sheetFact(
         ...onLine(adding.line),
         subject: 'line',
         facet: 'excluded',
-        value: { reason: needed('reason', 'Reason') },
+        value: { reason: needed('reason', 'Reason'), ...(text('until') ? { until: text('until') } : {}) },
       }
     case 'whose':
       return {
