@@ -268,7 +268,8 @@ describe('facts travel through weave, plan, order-by and back', () => {
     expect(visit('tile').startDay < before.tile).toBe(true)
     expect(selection('Vanity and mirror').orderBy! < before.orderBy).toBe(true)
   })
-  test('a slipped delivery moves its visit and the weave’s date', async () => {
+  test('a slipped delivery moves its visit, the weave’s date, and the last day to order what comes after', async () => {
+    const before = selection('Vanity and mirror').orderBy!
     tell({
       subject: 'selection',
       subjectId: state().selections.find((s) => s.placeId === BATH && s.what === 'Wall and floor tile')!.id,
@@ -279,6 +280,7 @@ describe('facts travel through weave, plan, order-by and back', () => {
     expect(visit('tile').startDay).toBe('2026-06-08')
     expect(cell('tile').next).toBe('8 Jun')
     expect(selection('Wall and floor tile').reason).toBe('Arrives 8 Jun, needed 8 Jun.')
+    expect(selection('Vanity and mirror').orderBy! > before).toBe(true)
   })
 })
 
