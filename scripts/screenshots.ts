@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import type { Page } from 'puppeteer-core'
-import { placeIdOf, siteIdOf } from '../src/demo/loadDemo'
+import { placeIdOf, siteIdOf } from '../src/demo/ids'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, typeInto, waitForText } from '../tests/browser/harness'
 import { demoFolder } from '../tests/fixtures/folder'
 

@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { existsSync, mkdirSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { networkInterfaces } from 'node:os'
 import { resolve } from 'node:path'
 import QRCode from 'qrcode'
+import { freePort } from './freePort'
 import { openSecureDoor } from './secureDoor'
 
 export interface ServeOptions {
@@ -26,15 +26,6 @@ export async function serve(options: ServeOptions): Promise<ChildProcess> {
   server.once('exit', () => door.close())
   return server
 }
-
-const freePort = (): Promise<number> =>
-  new Promise((found) => {
-    const probe = createServer()
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
-    })
-  })
 
 async function serveHttp(options: ServeOptions): Promise<ChildProcess> {
   const data = resolve(options.data)

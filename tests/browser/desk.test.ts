@@ -1,7 +1,7 @@
 import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { demoFolder, emptyFolder } from '../fixtures/folder'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
 

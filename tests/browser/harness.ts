@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { createServer } from 'node:net'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+import { freePort } from '../../src/cli/freePort'
 import { TODAY } from '../fixtures/folder'
 
 export const DESK = { width: 1280, height: 800 }
@@ -55,15 +55,6 @@ async function answering(url: string, server: ChildProcess): Promise<void> {
   }
   throw new Error('The server did not answer.')
 }
-
-const freePort = (): Promise<number> =>
-  new Promise((found) => {
-    const probe = createServer()
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
-    })
-  })
 
 export const launch = (profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-'))): Promise<Browser> =>
   puppeteer.launch({

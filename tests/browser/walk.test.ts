@@ -7,7 +7,7 @@ import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { openDatabase } from '../../src/data/database'
 import { readObservations, rebuildRegisters } from '../../src/data/observations'
-import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder } from '../fixtures/folder'
 import {
@@ -39,6 +39,16 @@ afterAll(async () => {
   await browser.close()
   await app.stop()
 })
+
+/** A phone of its own with a walk of Bakehouse Lane just begun. */
+async function startedWalk() {
+  const context = await browser.createBrowserContext()
+  const page = await openPage(context, app, PHONE, 'owner')
+  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await clickText(page, 'footer button', 'Start: ')
+  await waitForText(page, '1 of 11')
+  return { context, page }
+}
 
 async function add(page: Page, button: string, fields: Readonly<Record<string, string>>): Promise<void> {
   await clickText(page, 'footer button', button === 'Note' ? 'More' : button)
@@ -241,11 +251,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
 })
 
 test('a photo is drawn on with a finger, told what it will hide, and paired with the earlier one from its spot', async () => {
-  const context = await browser.createBrowserContext()
-  const page = await openPage(context, app, PHONE, 'owner')
-  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
-  await clickText(page, 'footer button', 'Start: ')
-  await waitForText(page, '1 of 11')
+  const { context, page } = await startedWalk()
   await clickText(page, 'footer button', 'Photo')
   const picture = join(profile, 'wall.png')
   await sharp({ create: { width: 800, height: 600, channels: 3, background: '#b9a' } })
@@ -299,11 +305,7 @@ test('a photo is drawn on with a finger, told what it will hide, and paired with
 })
 
 test('what is dictated is read back; what is kept as sound is heard again at the desk', async () => {
-  const context = await browser.createBrowserContext()
-  const page = await openPage(context, app, PHONE, 'owner')
-  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
-  await clickText(page, 'footer button', 'Start: ')
-  await waitForText(page, '1 of 11')
+  const { context, page } = await startedWalk()
   await clickText(page, 'footer button', 'Say it')
   await clickText(page, 'dialog button', 'Dictate (simulated)')
   await page.waitForFunction(() => document.querySelector<HTMLTextAreaElement>('dialog textarea')!.value !== '')
@@ -329,11 +331,7 @@ test('what is dictated is read back; what is kept as sound is heard again at the
 })
 
 test('an earlier photo lies over the camera until the new one is taken from its spot', async () => {
-  const context = await browser.createBrowserContext()
-  const page = await openPage(context, app, PHONE, 'owner')
-  await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
-  await clickText(page, 'footer button', 'Start: ')
-  await waitForText(page, '1 of 11')
+  const { context, page } = await startedWalk()
   await clickText(page, 'nav[aria-label=Places] button[aria-label^="Shopfront"]', '')
   await clickText(page, 'footer button', 'Photo')
   await page.waitForSelector('dialog select option:nth-child(2)')

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
-import { placeIdOf, siteIdOf } from '../../src/demo/loadDemo'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { roomSheetView } from '../../src/server/views/roomSheet'
 import { scopeView } from '../../src/server/views/scope'

@@ -13,14 +13,12 @@ export interface Field {
   /** The words of a choice. Nothing is chosen until somebody chooses. */
   readonly options?: readonly string[]
   readonly needed?: true
-  /** Never leaves the firm: a contact, a price, an opinion. */
-  readonly internal?: true
 }
 
 export type FieldValue = string | number | boolean | Measured
 export type Values = Readonly<Record<string, FieldValue>>
 
-type Part = Partial<Pick<Field, 'needed' | 'internal'>>
+type Part = Pick<Field, 'needed'>
 const field =
   (kind: FieldKind) =>
   (key: string, label: string, part: Part = {}): Field => ({ key, label, kind, ...part })

@@ -6,6 +6,7 @@ import { planOf } from '../schedule/plan'
 import { problemOf } from '../schedule/problem'
 import { clientFacts, composeClientUpdate } from './clientUpdate'
 import { composeRoomSheet } from './roomSheet'
+import { visitDays } from '../schedule/planDiff'
 import { tellList } from './tellList'
 import { composeTradeNotice } from './tradeNotice'
 
@@ -180,7 +181,6 @@ describe('the tell list', () => {
             visitKey: 'gone',
             text: 'Tile, bathroom: called off (was Thu 12 Mar).',
             confirmed: false,
-            calledOff: true,
           },
         ],
       },
@@ -189,8 +189,8 @@ describe('the tell list', () => {
   test('when another crew does it, the one that was told is called off', () => {
     const [first, ...rest] = told
     const other = { ...first!, crewId: 'the others' }
-    expect(list([...rest, other]).map(({ who, changes }) => [who, changes[0]!.calledOff])).toEqual([
-      ['the others', true],
+    expect(list([...rest, other]).map(({ who, changes }) => [who, changes.map((change) => change.text)])).toEqual([
+      ['the others', [`${first!.trade}, bathroom: called off (was ${visitDays(first!)}).`]],
     ])
   })
 })

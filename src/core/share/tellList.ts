@@ -23,8 +23,6 @@ export interface ToTell {
     readonly visitKey: string | null
     readonly text: string
     readonly confirmed: boolean
-    /** Nobody needs them there any more. */
-    readonly calledOff: boolean
   }[]
 }
 
@@ -51,7 +49,7 @@ export function tellList(
       : `${was.what || 'A visit'}: called off (was ${visitDays(was)}).`
     trades.set(was.crewId, [
       ...(trades.get(was.crewId) ?? []),
-      { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed, calledOff: !stillTheirs },
+      { siteId: was.siteId, visitKey: was.key, text, confirmed: was.confirmed },
     ])
   }
   const toTell: ToTell[] = [...trades].map(([who, changes]) => ({ audience: 'trade', who, changes }))
@@ -61,7 +59,7 @@ export function tellList(
       toTell.push({
         audience: 'client',
         who: siteId,
-        changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false, calledOff: false })),
+        changes: changes.map((text) => ({ siteId, visitKey: null, text, confirmed: false })),
       })
     }
   }

@@ -26,7 +26,7 @@ export async function tellTrades(context: Context, body: unknown, origin: string
   const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
-  const finished = finishedKeys(context)
+  const finished = finishedKeys(context.db, context.sites())
   let told = 0
   context.db.transaction(() => {
     for (const key of new Set(visitKeys)) {
@@ -117,7 +117,7 @@ function bookedVisit(firm: FirmFolder, token: string) {
   if (!booking || !site) throw new Refusal(410, 'This visit was called off. You need do nothing.')
   const planned = readPlan(firm.db)?.plan.visits.find((one) => one.key === link.subject)
   const visit = planned?.crewId === booking.crewId ? planned : null
-  return { booking, visit, site, finished: finishedKeys(firm).has(booking.visitKey) }
+  return { booking, visit, site, finished: finishedKeys(firm.db, [site]).has(booking.visitKey) }
 }
 
 const answerSchema = object({

@@ -6,7 +6,8 @@ import { visitDays } from '../../core/schedule/planDiff'
 import type { Plan } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
-import { readSites } from '../../data/sites'
+import type { Db } from '../../data/database'
+import { readSites, type Site } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -73,13 +74,13 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
       return [[site.id, { told: published.facts, now }] as const]
     }),
   )
-  return tellList(told, clients, plan, finishedKeys(context), visitNamer(context.db))
+  return tellList(told, clients, plan, finishedKeys(context.db, readSites(context.db)), visitNamer(context.db))
 }
 
-/** Visits of all sites of the firm whose work is done. */
-export const finishedKeys = ({ db }: Pick<Context, 'db'>): ReadonlySet<string> =>
+/** Visits of some sites whose work is done. */
+export const finishedKeys = (db: Db, sites: readonly Pick<Site, 'id' | 'revision'>[]): ReadonlySet<string> =>
   new Set(
-    readSites(db).flatMap((site) => {
+    sites.flatMap((site) => {
       const { places, lines } = siteState(db, site)
       return finishedVisits(site.id, places, lines)
     }),

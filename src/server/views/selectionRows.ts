@@ -2,35 +2,12 @@ import { addDays, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { neededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
-import type { Responsible } from '../../core/scope/responsible'
 import { LEADS } from '../../core/scope/leads'
 import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
 import type { SelectionState } from '../../core/selections/selection'
+import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
-
-export interface SelectionRow {
-  readonly id: string
-  readonly siteId: string
-  readonly site: string
-  readonly placeId: string
-  readonly place: string
-  readonly what: string
-  readonly choice: string | null
-  readonly state: SelectionState
-  readonly leadDays: readonly [number, number, number]
-  readonly leadWords: string
-  readonly supplier: string
-  readonly neededOn: Day | null
-  readonly orderBy: Day | null
-  readonly responsible: Responsible | null
-  readonly arrives: Day | null
-  readonly reason: string
-  /** Days that the installing visit loses if this is ordered tomorrow and takes its upper lead; 0 where none. */
-  readonly daysAtStake: number
-  /** Smaller is more pressing: days left until the order-by day, or until the need once ordered. */
-  readonly pressing: number
-}
 
 const SETTLED: readonly SelectionState[] = ['arrived', 'installed']
 

@@ -1,39 +1,18 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { dateOnly, shortDay, type Day } from '@/core/calendar/day'
+import { dateOnly, shortDay } from '@/core/calendar/day'
 import { SELECTION_STATES, type SelectionState } from '@/core/selections/selection'
-import type { Responsible } from '@/core/scope/responsible'
+import type { SelectionRow } from '@/core/selections/selectionRow'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
 import styles from './SelectionsTable.module.css'
 
-export interface SelectionRowView {
-  readonly id: string
-  readonly siteId: string
-  readonly site: string
-  readonly placeId: string
-  readonly place: string
-  readonly what: string
-  readonly choice: string | null
-  readonly state: SelectionState
-  readonly leadDays: readonly [number, number, number]
-  readonly leadWords: string
-  readonly supplier: string
-  readonly neededOn: Day | null
-  readonly orderBy: Day | null
-  readonly responsible: Responsible | null
-  readonly arrives: Day | null
-  readonly reason: string
-  readonly daysAtStake: number
-  readonly pressing: number
-}
-
 export interface SelectionsProps {
   readonly site: { readonly id: string; readonly name: string } | null
-  readonly rows: readonly SelectionRowView[]
+  readonly rows: readonly SelectionRow[]
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly lead: string
 }
@@ -82,7 +61,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
   )
 }
 
-const pressure = (row: SelectionRowView): string =>
+const pressure = (row: SelectionRow): string =>
   row.pressing < 0 || row.state === 'wrong' ? 'late' : row.pressing <= 7 ? 'due' : 'soft'
 
 function SelectionLine({
@@ -91,7 +70,7 @@ function SelectionLine({
   open,
   onToggle,
 }: {
-  row: SelectionRowView
+  row: SelectionRow
   showSite: boolean
   open: boolean
   onToggle: () => void
@@ -150,7 +129,7 @@ function SelectionLine({
   )
 }
 
-function SelectionForm({ row, onDone }: { row: SelectionRowView; onDone: () => void }) {
+function SelectionForm({ row, onDone }: { row: SelectionRow; onDone: () => void }) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [state, setState] = useState<SelectionState>(row.state)

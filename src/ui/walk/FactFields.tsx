@@ -63,13 +63,14 @@ export function FactFields({
           <Words name="text" label="What stays" short />
           <Words name="until" label="Until (empty: for good)" short />
           <Pick
-            name="when"
+            name="whenStage"
             label="Remind me to take it out when this is done here"
-            options={[
-              ['', 'no reminder'],
-              ...Object.entries(STAGES).map(([stage, name]) => [`stage:${stage}`, name] as const),
-            ]}
+            options={[['', 'no reminder'], ...Object.entries(STAGES)]}
           />
+          <label>
+            Or on this day
+            <input className="form-control" type="date" name="whenDay" />
+          </label>
           <Details fields={KEEP_FIELDS} wrong={wrong} />
         </>
       )

@@ -108,7 +108,7 @@ function sheetFact(
         value: {
           text: needed('text', 'What stays'),
           ...(text('until') ? { until: text('until') } : {}),
-          ...whenOf(text('when'), place.id),
+          ...whenOf(text('whenStage'), day('whenDay'), place.id),
           ...details(KEEP_FIELDS),
         },
       }
@@ -199,9 +199,8 @@ function sheetFact(
   }
 }
 
-/** `stage:board` or `day:2026-03-20`: what ends a stay by itself. */
-function whenOf(told: string, placeId: string): Pick<Keep, 'when'> {
-  const [sort, what] = told.split(':') as [string, string | undefined]
-  if (!what) return {}
-  return { when: sort === 'day' ? { day: what as Day } : { placeId, stage: what as Stage } }
+/** What ends a stay by itself: a day, or a stage that is done there. */
+function whenOf(stage: string, day: Day | undefined, placeId: string): Pick<Keep, 'when'> {
+  if (day) return { when: { day } }
+  return stage ? { when: { placeId, stage: stage as Stage } } : {}
 }

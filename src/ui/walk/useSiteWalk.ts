@@ -152,16 +152,16 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     await reload()
   }, [siteId, reload])
 
-  const order = useMemo(
+  const walked = useMemo(
     () =>
-      snapshot && before
-        ? learnedOrder(before.places, walk?.baseline ?? snapshot.snapshot.registers, snapshot.snapshot.person).map(
-            (place) => place.id,
-          )
-        : [],
-    [snapshot, before, walk?.baseline],
+      snapshot && state
+        ? {
+            ...state,
+            places: learnedOrder(state.places, walk?.baseline ?? snapshot.snapshot.registers, snapshot.snapshot.person),
+          }
+        : null,
+    [snapshot, state, walk?.baseline],
   )
-  const walked = useMemo(() => state && inOrder(state, order), [state, order])
 
   if (kept === 'missing') return 'missing'
   if (!snapshot || !before || !walked) return null
@@ -195,15 +195,4 @@ async function keptOnPhone(keep: () => PromiseLike<unknown>): Promise<void> {
       'The phone has no room left, and this was not kept. Free some space or send what is held, then keep it again.',
     )
   }
-}
-
-/** The site with its places as this person walks them; a place that is new since follows the one it is laid after. */
-function inOrder(state: SiteState, order: readonly string[]): SiteState {
-  const known = new Map(order.map((id, i) => [id, i]))
-  const ranks = new Map<string, number>()
-  for (const [i, place] of state.places.entries()) {
-    const before = state.places[i - 1]
-    ranks.set(place.id, known.get(place.id) ?? (before ? ranks.get(before.id)! + 0.001 : -1))
-  }
-  return { ...state, places: [...state.places].sort((a, b) => ranks.get(a.id)! - ranks.get(b.id)!) }
 }

@@ -58,7 +58,7 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
       words('test', 'How it will be known'),
       choice('decides', 'Who decides then', ['we', 'the client', 'the engineer', 'the authority', 'the designer']),
       words('fallback', 'What is done if it is worse'),
-      money('price', 'What worse may cost', { internal: true }),
+      money('price', 'What worse may cost'),
     ],
     settle: { word: 'Now known', ask: 'What it turned out to be' },
   },

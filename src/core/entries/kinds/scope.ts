@@ -21,7 +21,7 @@ export const KEEP_FIELDS: readonly Field[] = [
 export const DECISION_FIELDS: readonly Field[] = [
   words('optionA', 'One way'),
   words('optionB', 'The other way'),
-  money('difference', 'What the other way costs more', { internal: true }),
+  money('difference', 'What the other way costs more'),
   number('days', 'Days that the other way takes more'),
 ]
 

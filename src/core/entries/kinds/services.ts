@@ -79,7 +79,7 @@ export const SERVICE_KINDS: readonly EntryKind[] = [
         'located with an instrument',
         'seen, dug by hand',
       ]),
-      words('miss', 'Near miss, and how it came about', { internal: true }),
+      words('miss', 'Near miss, and how it came about'),
     ],
     settle: { word: 'Disconnected', ask: 'By whom, and when' },
     cautions: () => ['buried-services'],

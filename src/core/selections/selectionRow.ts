@@ -1,0 +1,27 @@
+import type { Day } from '../calendar/day'
+import type { Responsible } from '../scope/responsible'
+import type { SelectionState } from './selection'
+
+/** A selection with its dates from the live plan, as the desk lists it. */
+export interface SelectionRow {
+  readonly id: string
+  readonly siteId: string
+  readonly site: string
+  readonly placeId: string
+  readonly place: string
+  readonly what: string
+  readonly choice: string | null
+  readonly state: SelectionState
+  readonly leadDays: readonly [number, number, number]
+  readonly leadWords: string
+  readonly supplier: string
+  readonly neededOn: Day | null
+  readonly orderBy: Day | null
+  readonly responsible: Responsible | null
+  readonly arrives: Day | null
+  readonly reason: string
+  /** Days that the installing visit loses if this is ordered tomorrow and takes its upper lead; 0 where none. */
+  readonly daysAtStake: number
+  /** Smaller is more pressing: days left until the order-by day, or until the need once ordered. */
+  readonly pressing: number
+}
