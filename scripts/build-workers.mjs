@@ -10,3 +10,14 @@ await build({
   target: 'node20',
   sourcemap: true,
 })
+
+// The reader of PDF pages, fetched by the browser only where somebody adds a drawing.
+await build({
+  entryPoints: { 'pdf-worker': 'pdfjs-dist/build/pdf.worker.mjs' },
+  outdir: 'public',
+  outExtension: { '.js': '.mjs' },
+  bundle: true,
+  minify: true,
+  platform: 'browser',
+  format: 'esm',
+})

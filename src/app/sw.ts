@@ -1,4 +1,4 @@
-import { Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
+import { CacheFirst, ExpirationPlugin, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -7,12 +7,24 @@ declare global {
 }
 declare const self: ServiceWorkerGlobalScope
 
-/** Serves the walk and what it is built of from the phone. Nothing about a site is kept here: that lives in IndexedDB. */
+/** Serves the walk and what it is built of from the phone, and pictures that were seen or fetched ahead. What is known of
+ * a site lives in IndexedDB. */
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST,
   skipWaiting: true,
   clientsClaim: true,
   navigationPreload: false,
   precacheOptions: { cleanupOutdatedCaches: true },
+  runtimeCaching: [
+    {
+      matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/photos/'),
+      method: 'GET',
+      // Named by the hash of its bytes, a picture never changes.
+      handler: new CacheFirst({
+        cacheName: 'pictures',
+        plugins: [new ExpirationPlugin({ maxEntries: 400, purgeOnQuotaError: true })],
+      }),
+    },
+  ],
 })
 serwist.addEventListeners()

@@ -29,6 +29,17 @@ export const isOpen = (entry: Pick<RegisterEntry, 'kind' | 'settled'>): boolean 
 export const entryName = ({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>): string =>
   String(values[kindOf(kind).fields[0]!.key] ?? '')
 
+/** The goals and phases that work can be made part of. */
+export const gatherersOf = (
+  entries: readonly Pick<RegisterEntry, 'id' | 'kind' | 'values' | 'settled'>[],
+): { id: string; words: string }[] =>
+  entries
+    .filter((entry) => kindOf(entry.kind).gathers && entry.settled === null)
+    .map((entry) => ({ id: entry.id, words: gathererWords(entry) }))
+
+const gathererWords = (entry: Pick<RegisterEntry, 'kind' | 'values'>): string =>
+  entry.kind === 'phase' ? `Phase ${entryName(entry)}: ${String(entry.values.scope)}` : entryName(entry)
+
 /** An entry in words: its name, what else it tells, what follows from it, and what can hurt somebody. */
 export interface EntryWords {
   readonly title: string

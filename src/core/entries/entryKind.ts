@@ -1,5 +1,6 @@
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
+import type { PlaceKind } from '../places/place'
 import type { Field, Values } from './field'
 
 /** What an entry is about; the registers are listed under these words, in this order. */
@@ -14,6 +15,19 @@ export const ENTRY_GROUPS = {
   'strip-out': 'Strip-out',
 } as const
 export type EntryGroup = keyof typeof ENTRY_GROUPS
+
+/** An entry and whether it was closed, for what entries say together. */
+export interface PlacedEntry {
+  readonly placeId: string | null
+  readonly values: Values
+  readonly settled: boolean
+}
+
+export interface NamedPlace {
+  readonly id: string
+  readonly name: string
+  readonly kind: PlaceKind
+}
 
 /** One register: what its entries tell, how they are closed, what they reckon and what they warn of. */
 export interface EntryKind {
@@ -36,5 +50,9 @@ export interface EntryKind {
   readonly check?: (values: Values) => void
   /** What follows from its figures, in sentences. */
   readonly reckon?: (values: Values, units: Units) => readonly string[]
+  /** Lines of work can be made part of its entries, which then tell how far those are. */
+  readonly gathers?: true
+  /** What its entries say together, in sentences. */
+  readonly overview?: (entries: readonly PlacedEntry[], places: readonly NamedPlace[]) => readonly string[]
   readonly cautions?: (values: Values) => readonly CautionId[]
 }

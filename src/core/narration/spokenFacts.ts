@@ -9,6 +9,7 @@ import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } f
 import type { Facts, NewFact } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import type { SpokenLine } from './line'
+import { isOpinion } from '../walk/noteWords'
 import { stageIn } from './mentions'
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
@@ -31,8 +32,12 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
   const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
-  const says = line.private ? 'Private note' : 'Note'
-  const value = { text: line.words, private: line.private === true }
+  const says = line.private ? 'Private note' : isOpinion(line.words) ? 'Opinion' : 'Note'
+  const value = {
+    text: line.words,
+    private: line.private === true,
+    ...(isOpinion(line.words) ? { opinion: true } : {}),
+  }
   return {
     line,
     placeId: place?.id ?? null,

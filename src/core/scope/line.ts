@@ -53,6 +53,8 @@ export interface Line extends LineLaid {
   readonly price: Minor | null
   /** Whose it is, where somebody said; ours until then. */
   readonly responsible: Responsible | null
+  /** The goals and phases that it belongs to, by their entries. */
+  readonly partOf: readonly string[]
   /** What the sizes and rates give, where somebody set the quantity or the hours by hand. */
   readonly reckoned: { readonly quantity: Quantity | null; readonly hours: number }
 }

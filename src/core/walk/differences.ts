@@ -2,6 +2,7 @@ import { entryName, kindOf } from '../entries/entry'
 import { excludedWords } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
+import { noteWords } from './noteWords'
 import type { SiteState } from './siteState'
 
 export interface Difference {
@@ -152,7 +153,7 @@ function entryDifferences(before: SiteState, after: SiteState): Difference[] {
       placeId: n.placeId,
       kind: 'note',
       text: n.text,
-      detail: n.private ? 'private note' : 'note',
+      detail: noteWords(n),
       private: n.private,
     })),
   ]

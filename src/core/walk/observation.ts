@@ -6,7 +6,8 @@ import type { PlaceLaid } from '../places/place'
 import type { Excluded, LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
-import type { PhotoMark } from './photoMarks'
+import type { PhotoMark, Point } from './photoMarks'
+import type { SheetSort } from './sheets'
 import type { SiteConditions } from './siteConditions'
 import type { SelectionLaid, SelectionState } from '../selections/selection'
 
@@ -81,23 +82,39 @@ export interface Note {
   readonly text: string
   /** A remark that is never shared. */
   readonly private: boolean
+  /** What somebody thinks, kept apart from what was seen. */
+  readonly opinion?: boolean
 }
 
-/** Words kept as they were spoken. */
+/** Words kept as they were spoken, or a short film. */
 export interface Memo {
   readonly hash: string
   readonly seconds: number
   readonly private: boolean
+  readonly film?: boolean
 }
 
 export interface Photo {
   readonly hash: string
   readonly caption: string
-  readonly lineId?: string
+  /** The line of work, finding or entry that it shows. */
+  readonly about?: string
   /** By PHOTO_FIELDS: which way one looks, and what will be hidden behind. */
   readonly details?: Values
   /** The photo that it was taken from the same spot as. */
   readonly sameSpotAs?: string
+  /** A drawing to look things up in, not a photo of what is there. */
+  readonly sheet?: SheetSort
+}
+
+/** Something that stands at a point of a drawing. */
+export interface Pin {
+  /** The drawing, by its hash. */
+  readonly sheet: string
+  readonly at: Point
+  readonly text: string
+  /** The line, finding or entry that stands there. */
+  readonly about?: string
 }
 
 /** Everything that can be observed, by subject and facet, with the value it carries. The register of one subject and
@@ -131,6 +148,8 @@ export interface Facts {
     responsible: Responsible
     /** The place that it was moved to. */
     place: string
+    /** The goals and phases that it belongs to, by their entries. */
+    partOf: readonly string[]
   }
   selection: {
     laid: SelectionLaid
@@ -152,6 +171,7 @@ export interface Facts {
   note: { noted: Note }
   memo: { spoken: Memo }
   photo: { taken: Photo; marked: readonly PhotoMark[] }
+  pin: { put: Pin; removed: boolean }
   walk: { started: WalkStart; ended: Day }
 }
 

@@ -20,6 +20,7 @@ import type {
   Note,
   Observation,
   Photo,
+  Pin,
   SubjectKind,
   WalkStart,
   Written,
@@ -74,6 +75,7 @@ export interface SiteState {
   readonly entries: readonly RegisterEntry[]
   readonly notes: readonly (Entry & Note)[]
   readonly photos: readonly (Entry & Photo & { readonly marks: readonly PhotoMark[] })[]
+  readonly pins: readonly (Entry & Pin)[]
   readonly memos: readonly (Entry & Memo)[]
   readonly walks: readonly Walk[]
 }
@@ -101,6 +103,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     entry: new Map(),
     note: new Map(),
     photo: new Map(),
+    pin: new Map(),
     memo: new Map(),
     walk: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
@@ -142,13 +145,17 @@ export function siteStateOf(registers: Registers): SiteState {
       settled: f.settled?.value ?? null,
       removed: f.removed?.value ?? false,
       responsible: f.responsible?.value ?? null,
-    })).flatMap(({ removed, ...entry }) => (removed ? [] : [entry])),
+    })).flatMap(unlessRemoved),
     notes: entries(groups.note, 'noted', () => ({})),
     photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [] })),
+    pins: entries(groups.pin, 'put', (f) => ({ removed: f.removed?.value ?? false })).flatMap(unlessRemoved),
     memos: entries(groups.memo, 'spoken', () => ({})),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }
+
+const unlessRemoved = <T extends object>({ removed, ...one }: T & { readonly removed: boolean }): Omit<T, 'removed'>[] =>
+  removed ? [] : [one as Omit<T, 'removed'>]
 
 type StandsAt = (placeId: string) => string
 
@@ -255,6 +262,7 @@ function linesOf(
         excluded: f.excluded?.value ?? null,
         price: f.price?.value ?? null,
         responsible: f.responsible?.value ?? null,
+        partOf: f.partOf?.value ?? [],
       },
     ]
   })

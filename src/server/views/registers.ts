@@ -3,6 +3,7 @@ import { entryWords, isOpen } from '../../core/entries/entry'
 import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
 import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
+import { gathered } from '../../core/scope/gathered'
 import { placeName } from '../../core/walk/siteState'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -20,10 +21,21 @@ export function registersView(context: Context, siteId: string) {
       words,
       registers: ENTRY_KINDS.filter((kind) => kind.group === group).map((kind) => ({
         kind: kind.id,
+        overview:
+          kind.overview?.(
+            state.entries
+              .filter((entry) => entry.kind === kind.id)
+              .map((entry) => ({ ...entry, settled: entry.settled !== null })),
+            state.places,
+          ) ?? [],
         entries: state.entries
           .filter((entry) => entry.kind === kind.id)
           .map((entry) => ({
             ...entryWords(entry, site.units, seesMoney),
+            work: kind.gathers ? gathered(entry.id, state.lines).sentences : [],
+            photos: state.photos
+              .filter((photo) => photo.about === entry.id)
+              .map(({ hash, caption, marks }) => ({ hash, caption, marks })),
             id: entry.id,
             placeId: entry.placeId,
             place: placeName(state, entry.placeId),

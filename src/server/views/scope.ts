@@ -6,13 +6,14 @@ import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
 import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
-import { entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
+import { gatherersOf, entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
 import { CAUTIONS } from '../../core/cautions/cautions'
 import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
 import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { mattersAt } from '../../core/walk/mattersAt'
 import { differences } from '../../core/walk/differences'
 import { seenWords } from '../../core/walk/mist'
 import type { Observation } from '../../core/walk/observation'
@@ -64,6 +65,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         seen: seenWords(its),
         misty: its.misty,
         clearness: its.clearness,
+        matters: mattersAt(state, place.id),
         cells: weave.rows[i]!.cells.map((cell) => {
           const gate = gates.get(place.id)!.find((g) => g.stage === cell.stage && !g.open) ?? null
           const visit =
@@ -96,6 +98,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               price: context.seesMoney ? line.price : null,
               extra: line.extra ?? false,
               responsible: line.responsible,
+              partOf: line.partOf,
               cautions: line.progress < 100 ? line.cautions.map((id) => ({ id, ...CAUTIONS[id] })) : [],
               when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,
             })),
@@ -107,6 +110,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     walks: state.walks.map((walk) => ({ id: walk.id, title: walkTitle(walk) })).reverse(),
     since: changesSince(context, site, state, sinceWalkId),
     open: openMatters(state, site.units, context.seesMoney),
+    gatherers: gatherersOf(state.entries),
   }
 }
 
@@ -221,6 +225,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         place: placeName(state, n.placeId),
         text: n.text,
         private: n.private,
+        opinion: n.opinion ?? false,
         by: n.seenBy,
         on: dateOnly(dayOf(n.seenAt)),
       })),
@@ -232,6 +237,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
         place: placeName(state, m.placeId),
         text: `${m.seconds} seconds by ${m.seenBy}, ${dateOnly(dayOf(m.seenAt))}`,
         private: m.private,
+        film: m.film ?? false,
       })),
     photos: state.photos.map((p) => ({
       hash: p.hash,
@@ -242,6 +248,8 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
       marks: p.marks,
       details: valueWords(PHOTO_FIELDS, p.details, units, seesMoney),
       sameSpotAs: p.sameSpotAs ?? null,
+      sheet: p.sheet ?? null,
     })),
+    pins: state.pins.map(({ id, sheet, at, text }) => ({ id, sheet, at, text })),
   }
 }

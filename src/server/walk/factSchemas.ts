@@ -9,6 +9,7 @@ import { SELECTION_STATES } from '../../core/selections/selection'
 import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { MARK_KINDS } from '../../core/walk/photoMarks'
+import { SHEET_SORTS } from '../../core/walk/sheets'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { RESPONSIBLE } from '../../core/scope/responsible'
 import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
@@ -48,6 +49,10 @@ const degrees = (name: string) => {
   const mend = `${name}: whole degrees, from -60 to 60.`
   return number().integer(mend).min(-60, mend).max(60, mend).required(mend)
 }
+const hash = (name: string) =>
+  string()
+    .matches(/^[0-9a-f]{64}$/, `${name}: not a known ${name.toLowerCase()}.`)
+    .required()
 const reason = object({ reason: needed('Reason') })
 
 /** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
@@ -126,6 +131,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     price: money,
     responsible,
     place: needed('Place', 80),
+    partOf: array(needed('Part of', 80)).max(40, 'Part of: at most 40.').required(),
   },
   selection: {
     laid: object({
@@ -188,27 +194,29 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     removed: flag,
     responsible,
   },
-  note: { noted: object({ text: needed('Note', 4000), private: flag }) },
+  note: { noted: object({ text: needed('Note', 4000), private: flag, opinion: boolean() }) },
   memo: {
     spoken: object({
-      hash: string()
-        .matches(/^[0-9a-f]{64}$/, 'Memo: not a known memo.')
-        .required(),
+      hash: hash('Memo'),
       seconds: number().integer().min(0, 'Memo: 0 seconds or more.').max(3600, 'Memo: at most an hour.').required(),
       private: flag,
+      film: boolean(),
     }),
   },
   photo: {
     taken: object({
-      hash: string()
-        .matches(/^[0-9a-f]{64}$/, 'Photo: not a known photo.')
-        .required(),
+      hash: hash('Photo'),
       caption: text('Caption', 200).defined(),
-      lineId: text('Line', 80),
+      about: text('About', 80),
       details: valuesSchema(PHOTO_FIELDS).default(undefined),
       sameSpotAs: text('Same spot', 64),
+      sheet: string().oneOf(keysOf(SHEET_SORTS), 'Drawing: choose what it shows.'),
     }),
     marked: array(mark).max(40, 'Marks: at most 40 on a photo.').required(),
+  },
+  pin: {
+    put: object({ sheet: hash('Drawing'), at: point, text: needed('What stands there', 400), about: text('About', 80) }),
+    removed: flag,
   },
   walk: {
     started: object({

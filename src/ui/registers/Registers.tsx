@@ -8,10 +8,12 @@ import { ENTRY_KINDS } from '@/core/entries/entryKinds'
 import type { Values } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
+import type { PhotoMark } from '@/core/walk/photoMarks'
 import { RESPONSIBLE, type Responsible } from '@/core/scope/responsible'
 import { FormError } from '../shared/FormError'
 import { useSend, type SendError } from '../shared/useSend'
 import { EntryFields } from '../shared/EntryFields'
+import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './Registers.module.css'
 
@@ -25,6 +27,9 @@ export interface RegisteredEntry extends EntryWords {
   readonly responsible: Responsible | null
   readonly by: string
   readonly on: string
+  /** How far the work is that it gathers. */
+  readonly work: readonly string[]
+  readonly photos: readonly { readonly hash: string; readonly caption: string; readonly marks: readonly PhotoMark[] }[]
 }
 
 interface RegistersProps {
@@ -33,7 +38,12 @@ interface RegistersProps {
   readonly groups: readonly {
     readonly id: EntryGroup
     readonly words: string
-    readonly registers: readonly { readonly kind: string; readonly entries: readonly RegisteredEntry[] }[]
+    readonly registers: readonly {
+      readonly kind: string
+      /** What its entries say together. */
+      readonly overview: readonly string[]
+      readonly entries: readonly RegisteredEntry[]
+    }[]
   }[]
 }
 
@@ -114,6 +124,11 @@ export function Registers({ site, places, groups }: RegistersProps) {
               .map((one) => (
                 <article key={one.kind} className={styles.register}>
                   <h3>{kindOf(one.kind).register}</h3>
+                  {one.overview.map((sentence) => (
+                    <p key={sentence} className={styles.overview}>
+                      {sentence}
+                    </p>
+                  ))}
                   <ul>
                     {one.entries.map((entry) => (
                       <EntryItem
@@ -217,11 +232,24 @@ function EntryItem({
       <p>
         <strong>{entry.title}</strong> <span className="soft">{entry.place}</span>
       </p>
-      {[...entry.details, ...entry.reckoned].map((sentence) => (
+      {[...entry.details, ...entry.reckoned, ...entry.work].map((sentence) => (
         <p key={sentence} className={styles.detail}>
           {sentence}
         </p>
       ))}
+      {entry.photos.length > 0 && (
+        <div className={styles.photos}>
+          {entry.photos.map((photo) => (
+            <a key={photo.hash} href={`/api/photos/${photo.hash}?size=shared`}>
+              <MarkedPhoto
+                src={`/api/photos/${photo.hash}?size=thumb`}
+                alt={photo.caption || `Photo of ${entry.title}`}
+                marks={photo.marks}
+              />
+            </a>
+          ))}
+        </div>
+      )}
       {entry.result !== null && <p className="well">{entry.result}</p>}
       {entry.result === null &&
         entry.cautions.map((caution) => (

@@ -6,20 +6,21 @@ import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
 import { LineEdits } from './LineEdits'
-import type { CellView, LineView, RecordFacts, RowView } from './types'
+import type { CellView, LineView, RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
 interface CellPanelProps {
   readonly units: Units
   readonly row: RowView
   readonly cell: CellView
+  readonly gatherers: ScopeProps['gatherers']
   readonly mayEdit: boolean
   readonly record: RecordFacts
   readonly onClose: () => void
 }
 
 /** The lines of one stage at one place: how far, how much, what holds it, what can hurt. */
-export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPanelProps) {
+export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClose }: CellPanelProps) {
   const set = (line: LineView, facet: string, value: unknown, was: unknown, words: string): Promise<boolean> => {
     const fact = { subject: 'line', subjectId: line.id, facet, placeId: row.placeId }
     return record([{ ...fact, value }], `${line.title}: ${words}.`, [{ ...fact, value: was }])
@@ -117,7 +118,7 @@ export function CellPanel({ units, row, cell, mayEdit, record, onClose }: CellPa
               <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
             </p>
           ))}
-          {mayEdit && <LineEdits key={line.id} line={line} units={units} placeId={row.placeId} record={record} />}
+          {mayEdit && <LineEdits key={line.id} line={line} units={units} placeId={row.placeId} gatherers={gatherers} record={record} />}
         </article>
       ))}
     </>

@@ -3,6 +3,7 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import { PartOf, type Gatherer } from '../shared/PartOf'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
@@ -13,11 +14,12 @@ interface LineEditsProps {
   readonly line: LineView
   readonly units: Units
   readonly placeId: string
+  readonly gatherers: readonly Gatherer[]
   readonly record: RecordFacts
 }
 
 /** Everything about a line that a person may say otherwise: its words, trade, quantity and hours; held, out, removed. */
-export function LineEdits({ line, units, placeId, record }: LineEditsProps) {
+export function LineEdits({ line, units, placeId, gatherers, record }: LineEditsProps) {
   const fact = (facet: string, value: unknown): Fact => ({
     subject: 'line',
     subjectId: line.id,
@@ -37,7 +39,7 @@ export function LineEdits({ line, units, placeId, record }: LineEditsProps) {
         fact={fact}
         record={record}
       />
-      <Standing line={line} set={set} />
+      <Standing line={line} gatherers={gatherers} set={set} />
     </details>
   )
 }
@@ -170,9 +172,11 @@ function hoursOf(text: string): number {
 /** Held, out of the scope, or gone. */
 function Standing({
   line,
+  gatherers,
   set,
 }: {
   readonly line: LineView
+  readonly gatherers: readonly Gatherer[]
   readonly set: (facet: string, value: unknown, was: unknown, words: string) => void
 }) {
   const [reason, setReason] = useState('')
@@ -200,6 +204,11 @@ function Standing({
           onChange={(value) => set('responsible', value, line.responsible ?? 'us', 'now with another')}
         />
       </label>
+      <PartOf
+        gatherers={gatherers}
+        chosen={line.partOf}
+        onChange={(chosen) => set('partOf', chosen, line.partOf, 'part of something else')}
+      />
       <div className={styles.buttons}>
         {line.held ? (
           <button type="button" className="btn btn-quiet" onClick={() => set('held', null, line.held, 'may go on')}>

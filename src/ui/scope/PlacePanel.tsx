@@ -6,6 +6,7 @@ import { treatmentsFor } from '@/core/scope/treatments'
 import { parseSize } from '@/core/measure/size'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { BeforeAfter } from './BeforeAfter'
+import { PlaceDrawings } from './PlaceDrawings'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
 import { FormError } from '../shared/FormError'
@@ -27,6 +28,10 @@ interface PlacePanelProps {
 export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }: PlacePanelProps) {
   const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
     all.filter((one) => one.placeId === row.placeId)
+  const photos = here(open.photos).filter((photo) => !photo.sheet)
+  const drawings = open.photos.flatMap(({ hash, caption, sheet, placeId }) =>
+    sheet && (placeId === row.placeId || placeId === null) ? [{ hash, title: caption, sort: sheet }] : [],
+  )
   const left = row.cells.filter((cell) => cell.percent !== null && cell.percent < 100)
   const mark = (subject: string, id: string, facet: string, value: unknown, was: unknown, words: string): void => {
     const fact = { subject, subjectId: id, facet, placeId: row.placeId }
@@ -74,26 +79,28 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
             : undefined
         }
       />
-      <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.private ? ', private' : ''}`} />
+      <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.opinion ? ', an opinion' : ''}${n.private ? ', private' : ''}`} />
       {here(open.memos).length > 0 && <h3>Spoken</h3>}
       {here(open.memos).map((memo) => (
         <figure key={memo.hash}>
-          <audio controls preload="none" src={`/api/memos/${memo.hash}`} aria-label={`Memo, ${memo.text}`} />
+          <Played src={`/api/memos/${memo.hash}`} film={memo.film} label={memo.text} />
           <figcaption className="soft">
             {memo.text}
             {memo.private && ', private'}
           </figcaption>
         </figure>
       ))}
-      {here(open.photos).length > 0 && <h3>Photos</h3>}
+      {(mayEdit || drawings.length > 0) && <h3>Drawings</h3>}
+      <PlaceDrawings siteId={site.id} row={row} drawings={drawings} pins={open.pins} mayEdit={mayEdit} record={record} />
+      {photos.length > 0 && <h3>Photos</h3>}
       <div className={styles.photos}>
-        {here(open.photos).flatMap((photo) => {
+        {photos.flatMap((photo) => {
           const before = open.photos.find((one) => one.hash === photo.sameSpotAs)
           return before
             ? [<BeforeAfter key={`pair-${photo.hash}`} before={before} after={photo} place={row.name} />]
             : []
         })}
-        {here(open.photos).map((photo) => (
+        {photos.map((photo) => (
           <figure key={photo.hash}>
             <a href={`/api/photos/${photo.hash}?size=shared`}>
               <MarkedPhoto
@@ -129,6 +136,13 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
     </>
   )
 }
+
+const Played = ({ src, film, label }: { readonly src: string; readonly film: boolean; readonly label: string }) =>
+  film ? (
+    <video controls preload="none" src={src} aria-label={`Film, ${label}`} />
+  ) : (
+    <audio controls preload="none" src={src} aria-label={`Memo, ${label}`} />
+  )
 
 interface MattersProps<T> {
   readonly title: string

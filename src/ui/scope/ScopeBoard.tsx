@@ -112,6 +112,7 @@ export function ScopeBoard(props: ScopeProps) {
               units={site.units}
               row={row}
               cell={cell}
+              gatherers={props.gatherers}
               mayEdit={mayEdit}
               record={record}
               onClose={() => setChosen(null)}

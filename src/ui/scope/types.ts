@@ -1,4 +1,6 @@
 import type { Minor } from '@/core/measure/money'
+import type { Pin } from '@/core/walk/observation'
+import type { SheetSort } from '@/core/walk/sheets'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
 import type { Responsible } from '@/core/scope/responsible'
@@ -30,6 +32,7 @@ export interface LineView {
   readonly price: Minor | null
   readonly extra: boolean
   readonly responsible: Responsible | null
+  readonly partOf: readonly string[]
   readonly cautions: readonly {
     readonly id: string
     readonly what: string
@@ -73,6 +76,8 @@ export interface RowView {
   readonly misty: boolean
   readonly clearness: number
   readonly cells: readonly CellView[]
+  /** What is on record here that a pin can stand for. */
+  readonly matters: readonly { readonly id: string; readonly words: string }[]
 }
 
 interface Matter {
@@ -110,13 +115,19 @@ export interface ScopeProps {
     readonly findings: readonly (Matter & { readonly certain: boolean; readonly details: string })[]
     readonly entries: readonly (Matter & { readonly register: string })[]
     readonly keeps: readonly (Matter & { readonly until: string | null; readonly details: string })[]
-    readonly notes: readonly (Matter & { readonly private: boolean; readonly by: string; readonly on: string })[]
+    readonly notes: readonly (Matter & {
+      readonly private: boolean
+      readonly opinion: boolean
+      readonly by: string
+      readonly on: string
+    })[]
     readonly memos: readonly {
       readonly hash: string
       readonly placeId: string | null
       readonly place: string
       readonly text: string
       readonly private: boolean
+      readonly film: boolean
     }[]
     readonly photos: readonly {
       readonly hash: string
@@ -127,8 +138,12 @@ export interface ScopeProps {
       readonly marks: readonly PhotoMark[]
       readonly details: readonly string[]
       readonly sameSpotAs: string | null
+      readonly sheet: SheetSort | null
     }[]
+    readonly pins: readonly (Pin & { readonly id: string })[]
   }
+  /** The goals and phases that work can be part of. */
+  readonly gatherers: readonly { readonly id: string; readonly words: string }[]
   readonly mayEdit: boolean
 }
 

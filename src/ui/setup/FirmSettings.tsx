@@ -54,7 +54,10 @@ export function FirmSettings({ person, people, sites, crews, rates }: FirmSettin
 function SignOut() {
   const { busy, error, run } = useSend()
   const leave = async (everywhere: boolean): Promise<void> => {
-    if ((await run('/api/sign-out', { everywhere })) !== null) window.location.assign('/sign-in')
+    if ((await run('/api/sign-out', { everywhere })) === null) return
+    // Pictures of the sites are not left for whoever signs in here next.
+    if ('caches' in window) await caches.delete('pictures')
+    window.location.assign('/sign-in')
   }
   return (
     <section className="mb-4">

@@ -3,18 +3,22 @@ import { RESPONSIBLE } from '@/core/scope/responsible'
 /** Whose a thing is; 'not ours' is an answer too. */
 export function WhoseSelect({
   value,
+  name,
   onChange,
   small = false,
 }: {
   readonly value: string
-  readonly onChange: (value: string) => void
+  /** In a form that is read when it is kept. */
+  readonly name?: string
+  /** Without it the choice is read from the form. */
+  readonly onChange?: (value: string) => void
   readonly small?: boolean
 }) {
   return (
     <select
       className={`form-select${small ? ' form-select-sm' : ''}`}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
+      name={name}
+      {...(onChange ? { value, onChange: (event) => onChange(event.target.value) } : { defaultValue: value })}
     >
       <option value="" disabled>
         whose is it?

@@ -1,13 +1,14 @@
-import { kindOf } from '@/core/entries/entry'
+import { gatherersOf, kindOf } from '@/core/entries/entry'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { LEADS } from '@/core/scope/leads'
-import { RESPONSIBLE } from '@/core/scope/responsible'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
+import { PartOf } from '../shared/PartOf'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
+import { WhoseSelect } from '../shared/WhoseSelect'
 import type { Adding } from './sheetFact'
 import { TapePad } from './TapePad'
 import type { SiteWalk } from './useSiteWalk'
@@ -31,6 +32,7 @@ export function FactFields({
       return (
         <>
           <Words name="text" label="What you see or were told" />
+          <Tick name="opinion" label="What I think, not what I saw" />
           <Tick name="private" label="Private: never shared" />
         </>
       )
@@ -135,7 +137,15 @@ export function FactFields({
         />
       )
     case 'whose':
-      return <Pick name="responsible" label={adding.line.title} options={Object.entries(RESPONSIBLE)} />
+      return (
+        <>
+          <label>
+            {adding.line.title}
+            <WhoseSelect name="responsible" value={adding.line.responsible ?? ''} />
+          </label>
+          <PartOf gatherers={gatherersOf(site.state.entries)} chosen={adding.line.partOf} />
+        </>
+      )
     case 'answer':
       return <EntryFields fields={REASON_FIELDS} wrong={wrong} />
     case 'entry':

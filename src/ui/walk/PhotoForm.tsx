@@ -4,6 +4,7 @@ import { v7 as uuid } from 'uuid'
 import { readValues } from '@/core/entries/field'
 import { PHOTO_FIELDS } from '@/core/entries/kinds/conditions'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { mattersAt } from '@/core/walk/mattersAt'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
@@ -26,7 +27,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
   const [marks, setMarks] = useState<readonly PhotoMark[]>([])
   const [spot, setSpot] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
-  const earlier = site.state.photos.filter((one) => one.placeId === place.id)
+  const earlier = site.state.photos.filter((one) => one.placeId === place.id && !one.sheet)
   const take = (chosen: readonly File[]): void => {
     setFiles(chosen)
     setMarks([])
@@ -45,6 +46,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
           caption: String(form.get('caption') ?? '').trim(),
           ...(Object.keys(details).length > 0 ? { details } : {}),
           ...(spot ? { sameSpotAs: spot } : {}),
+          ...(form.get('about') ? { about: String(form.get('about')) } : {}),
         }
         await site.record([
           { ...at, facet: 'taken', value },
@@ -95,6 +97,17 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
       <Words name="caption" label="What it shows" short />
       <details>
         <summary>More about it</summary>
+        <label>
+          What it is about
+          <select className="form-select" name="about" defaultValue="">
+            <option value="">the place as it is</option>
+            {mattersAt(site.state, place.id).map(({ id, words }) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
         <EntryFields fields={PHOTO_FIELDS} />
       </details>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>

@@ -17,9 +17,11 @@ import { mistOf, seenWords } from '@/core/walk/mist'
 import { CAUTIONS } from '@/core/cautions/cautions'
 import { QuarterPad } from '../shared/QuarterPad'
 import type { Adding } from './sheetFact'
+import { keepDrawings } from './keepDrawings'
 import { HeldCount, Notices } from './HeldCount'
 import { Recorded } from './Recorded'
 import { RoomCard } from './RoomCard'
+import { WalkDrawings } from './WalkDrawings'
 import type { WalkUnderWay } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -51,6 +53,9 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
   useEffect(() => {
     void loadSheet()
   }, [])
+  useEffect(() => {
+    void keepDrawings(snapshot.registers)
+  }, [snapshot.registers])
   if (!place) return <p className={styles.pad}>This site has no places yet. Add them at the desk.</p>
 
   const lines = inOrder(
@@ -190,6 +195,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         )}
         <Recorded site={site} placeId={place.id} record={here} onAdd={setAdding} />
         <RoomCard site={site} place={place} />
+        <WalkDrawings site={site} place={place} />
         {laterLines.length > 0 && (
           <details className={styles.pad}>
             <summary>Later here ({laterLines.length})</summary>

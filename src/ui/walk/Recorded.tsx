@@ -3,6 +3,7 @@ import { entryWords, kindOf, valueWords } from '@/core/entries/entry'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import type { NewFact } from '@/core/walk/observation'
 import { contradictions, type ToldSize } from '@/core/walk/contradictions'
+import { noteWords } from '@/core/walk/noteWords'
 import type { RegisterEntry, SiteState } from '@/core/walk/siteState'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
@@ -28,7 +29,7 @@ export function Recorded({
   const fresh = new Set(site.before.notes.map((note) => note.id))
   const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
   const photos = state.photos.filter(
-    (one) => one.placeId === placeId && !site.before.photos.some((old) => old.id === one.id),
+    (one) => one.placeId === placeId && !one.sheet && !site.before.photos.some((old) => old.id === one.id),
   )
   const entries = state.entries.filter((one) => one.placeId === placeId && one.settled === null)
   const asked = contradictions(state, toldSizes(site, placeId), units).filter((one) => one.placeId === placeId)
@@ -134,7 +135,7 @@ export function Recorded({
           <li key={one.id} className={styles.row}>
             <div>
               {one.text}
-              <small>{one.private ? 'private note' : 'note'}</small>
+              <small>{noteWords(one)}</small>
             </div>
           </li>
         ))}

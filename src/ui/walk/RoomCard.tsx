@@ -1,7 +1,7 @@
 import { STAGES, BUILD_ORDER } from '@/core/scope/vocabulary'
 import { excludedWords } from '@/core/scope/line'
 import { RESPONSIBLE } from '@/core/scope/responsible'
-import { valueWords } from '@/core/entries/entry'
+import { gatherersOf, valueWords } from '@/core/entries/entry'
 import { REASON_FIELDS } from '@/core/entries/kinds/scope'
 import type { Place } from '@/core/walk/siteState'
 import type { SiteWalk } from './useSiteWalk'
@@ -29,6 +29,13 @@ export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly pl
       <Sentences
         title="Done by others"
         items={others.map((line) => `${line.title}: ${RESPONSIBLE[line.responsible!]}`)}
+      />
+      <Sentences
+        title="Part of"
+        items={gatherersOf(state.entries).flatMap(({ id, words }) => {
+          const its = lines.filter((line) => line.partOf.includes(id))
+          return its.length > 0 ? [`${words}: ${its.map((line) => line.title.toLowerCase()).join(', ')}`] : []
+        })}
       />
       <Sentences title="Chosen" items={chosen.map((one) => `${one.what}: ${one.choice}`)} />
       <Sentences

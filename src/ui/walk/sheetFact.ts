@@ -22,7 +22,8 @@ export type Adding =
   | {
       readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work'
     }
-  | { readonly kind: 'hold' | 'exclude' | 'whose'; readonly line: Line }
+  | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
+  | { readonly kind: 'whose'; readonly line: Line }
   | { readonly kind: 'entry'; readonly register: EntryKind; readonly entry?: RegisterEntry }
   | { readonly kind: 'settle'; readonly entry: RegisterEntry }
   | { readonly kind: 'answer'; readonly decisionId: string }
@@ -32,6 +33,7 @@ export type Adding =
  * @throws ImpossibleRequest naming what is missing or unreadable */
 export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
   if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), uuid)
+  if (adding.kind === 'whose') return whoseFacts(adding.line, form)
   if (adding.kind !== 'answer') return [sheetFact(adding, place, site, form)]
   const reasons = readValues(REASON_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
   const at = { subject: 'decision' as const, subjectId: adding.decisionId, placeId: place.id }
@@ -41,8 +43,20 @@ export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: F
   ]
 }
 
+/** Whose a line is and what it is part of, as far as either was changed. */
+function whoseFacts(line: Line, form: FormData): NewFact[] {
+  const at = { subject: 'line' as const, subjectId: line.id, placeId: line.placeId }
+  const whose = String(form.get('responsible') ?? '') as Responsible | ''
+  const partOf = form.getAll('partOf').map(String)
+  const samePart = partOf.length === line.partOf.length && partOf.every((id) => line.partOf.includes(id))
+  return [
+    ...(whose && whose !== line.responsible ? [{ ...at, facet: 'responsible' as const, value: whose }] : []),
+    ...(samePart ? [] : [{ ...at, facet: 'partOf' as const, value: partOf }]),
+  ]
+}
+
 function sheetFact(
-  adding: Exclude<Adding, { readonly kind: 'answer' | 'place' }>,
+  adding: Exclude<Adding, { readonly kind: 'answer' | 'place' | 'whose' }>,
   place: Place,
   site: SiteWalk,
   form: FormData,
@@ -66,7 +80,11 @@ function sheetFact(
         ...at,
         subject: 'note',
         facet: 'noted',
-        value: { text: needed('text', 'Note'), private: form.has('private') },
+        value: {
+          text: needed('text', 'Note'),
+          private: form.has('private'),
+          ...(form.has('opinion') ? { opinion: true } : {}),
+        },
       }
     case 'measure':
       return {
@@ -166,13 +184,6 @@ function sheetFact(
         subject: 'line',
         facet: 'excluded',
         value: { reason: needed('reason', 'Reason'), ...(text('until') ? { until: text('until') } : {}) },
-      }
-    case 'whose':
-      return {
-        ...onLine(adding.line),
-        subject: 'line',
-        facet: 'responsible',
-        value: text('responsible') as Responsible,
       }
     case 'entry':
       return {

@@ -48,6 +48,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
       choice('weight', 'How much it matters', ['a must', 'wished for', 'if it costs nothing']),
       words('shownBy', 'How one will see that it is met'),
     ],
+    gathers: true,
     settle: { word: 'Met', ask: 'How it was met' },
   },
   {
@@ -82,6 +83,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
       words('closeOut', 'What closes it'),
       money('sum', 'Its sum'),
     ],
+    gathers: true,
     settle: { word: 'Close the phase', ask: 'What was handed over, and what is left' },
   },
 ]

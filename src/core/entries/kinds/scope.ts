@@ -1,5 +1,6 @@
 import { choice, day, money, number, words, type Field } from '../field'
 import type { EntryKind } from '../entryKind'
+import { layerNames, layerSentences } from '../layersByFace'
 
 /** More about something that stays: what for, how many, where it lies, what protects it. */
 export const KEEP_FIELDS: readonly Field[] = [
@@ -69,11 +70,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
       choice('rule', 'Where they count', ['on this face alone', 'on every face', 'an exception to the others']),
       words('why', 'Why'),
     ],
+    overview: layerSentences,
     reckon: ({ layers }) => {
-      const names = String(layers)
-        .split(',')
-        .map((name) => name.trim())
-        .filter((name) => name !== '')
+      const names = layerNames(layers)
       return [`${names.length === 1 ? 'One layer' : `${names.length} layers`}: ${names.join(' → ')}.`]
     },
   },

@@ -3,6 +3,7 @@ import type { Measured } from '../../measure/length'
 import { binCheck, WASTE, type WasteKind } from '../../takeoff/demolitionWaste'
 import { choice, day, length, number, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { STAYS_FOR_NOW, strippedSentences } from '../strippedShare'
 
 export const STRIP_OUT_KINDS: readonly EntryKind[] = [
   {
@@ -22,9 +23,10 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
         'by a licensed firm only',
       ]),
       words('who', 'Who'),
+      number('hours', 'Hours of work in it'),
       number('amount', 'How much of it'),
       number('done', 'How much is out'),
-      choice('salvage', 'Is it kept', ['waste', 'salvaged: taken out whole']),
+      choice('salvage', 'Is it kept', ['waste', 'salvaged: taken out whole', STAYS_FOR_NOW]),
     ],
     settle: { word: 'Out' },
     check: ({ amount, done }) => {
@@ -33,6 +35,7 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     },
     reckon: ({ amount, done }) =>
       amount && done !== undefined ? [`${Math.round((Number(done) / Number(amount)) * 100)} % out by quantity.`] : [],
+    overview: strippedSentences,
     cautions: ({ method }) =>
       method === 'saw part way, then chip'
         ? ['slab-cables', 'dust']
