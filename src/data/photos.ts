@@ -23,3 +23,14 @@ export const readPhoto = (db: Db, hash: string): StoredPhoto | null =>
       'SELECT hash, site_id AS siteId, type, width, height, bytes, received_at AS receivedAt FROM photo WHERE hash = ?',
     )
     .get(hash) as StoredPhoto | undefined) ?? null
+
+export const markPhotoDamaged = (db: Db, hash: string): void =>
+  void db.prepare('UPDATE photo SET damaged = 1 WHERE hash = ?').run(hash)
+
+/** The photos of a site that cannot be shown. */
+export const readDamagedPhotos = (db: Db, siteId: string): Set<string> =>
+  new Set(
+    (db.prepare('SELECT hash FROM photo WHERE site_id = ? AND damaged = 1').all(siteId) as { hash: string }[]).map(
+      ({ hash }) => hash,
+    ),
+  )

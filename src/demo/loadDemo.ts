@@ -13,6 +13,7 @@ import { contextFor, type Context } from '../server/context'
 import type { FirmFolder } from '../server/firmFolder'
 import { addPerson, assignPerson, createFirm } from '../server/people/accounts'
 import { storePhoto } from '../server/photos/photos'
+import { runPhotoJobs } from '../server/photos/photoSizes'
 import { planFirm } from '../server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../server/share/clientUpdates'
 import { tellTrades } from '../server/share/notices'
@@ -42,6 +43,7 @@ export async function loadDemo(firm: FirmFolder, origin: string): Promise<void> 
     if (person.role === 'crew') assignPerson(context, id, { siteIds: person.sites.map(siteIdOf) })
   }
   await liveThrough(context, origin)
+  await runPhotoJobs(firm)
 }
 
 function keepDemoCrew(context: Context, crew: (typeof CREWS)[number]): void {

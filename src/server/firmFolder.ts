@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path'
 import { openDatabase, type Db } from '../data/database'
 import { migrate, readMigrations } from '../data/migrate'
 import { latestInstant } from '../data/observations'
+import { startPhotoJobs } from './photos/photoSizes'
 import { clockFrom, type Clock } from './clock'
 
 /** One firm is one folder: its SQLite file, its photos and the secret that seals its cookies. */
@@ -38,6 +39,10 @@ const running = globalThis as { aftermistFirm?: Promise<FirmFolder> }
 export function runningFirm(): Promise<FirmFolder> {
   const folder = process.env.AFTERMIST_DATA
   if (!folder) throw new Error('AFTERMIST_DATA names no folder. Start with bin/aftermist start --data DIR.')
-  running.aftermistFirm ??= openFirmFolder(resolve(folder))
+  running.aftermistFirm ??= openFirmFolder(resolve(folder)).then((firm) => {
+    // What was left in the queue when the server stopped.
+    startPhotoJobs(firm)
+    return firm
+  })
   return running.aftermistFirm
 }

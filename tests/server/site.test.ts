@@ -1,13 +1,11 @@
 import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
-import sharp from 'sharp'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { rebuildRegisters } from '../../src/data/observations'
 import { readMessages } from '../../src/data/share'
 import { readSite } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { outsidePhotoResponse, photoResponse, storePhoto } from '../../src/server/photos/photos'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { moveVisit, previewMove, undoLastPlan, unpinVisit } from '../../src/server/plan/moveVisit'
 import { addPlace, createSite, layTreatmentAt } from '../../src/server/sites/createSite'
@@ -427,83 +425,6 @@ describe('moving a visit', () => {
     const again = new Map(readPlan(firm.db)!.plan.visits.map((one) => [one.key, one]))
     for (const { visitKey } of told)
       expect(again.get(visitKey)?.startDay).toBe(first.visits.find((one) => one.key === visitKey)?.startDay)
-  })
-})
-
-describe('photos', () => {
-  const jpeg = () =>
-    sharp({ create: { width: 2000, height: 1000, channels: 3, background: '#a09070' } })
-      .jpeg()
-      .withExif({ IFD0: { Make: 'Canary camera' }, IFD3: { GPSLatitude: '51/1 30/1 0/1' } })
-      .toBuffer()
-  test('are kept by what they are, once, and shown without any hidden data', async () => {
-    const bytes = await jpeg()
-    expect(bytes.includes('Canary camera')).toBe(true)
-    const { hash } = await storePhoto(as(firm, 'crew'), BAKEHOUSE, bytes)
-    expect(await storePhoto(as(firm, 'lead'), BAKEHOUSE, bytes)).toEqual({ hash })
-    for (const size of ['shared', 'thumb'] as const) {
-      const shown = Buffer.from(await (await photoResponse(firm, hash, size)).arrayBuffer())
-      const meta = await sharp(shown).metadata()
-      expect([meta.exif, Math.max(meta.width, meta.height)]).toEqual([undefined, size === 'shared' ? 1600 : 480])
-    }
-  })
-  test('what was marked to be hidden cannot be read by anybody outside; the firm’s own copy stays whole', async () => {
-    // A picture of stripes: left half to be hidden.
-    const stripes = await sharp({ create: { width: 400, height: 200, channels: 3, background: '#fff' } })
-      .composite(
-        Array.from({ length: 10 }, (_, i) => ({
-          input: { create: { width: 400, height: 10, channels: 3 as const, background: '#000' } },
-          left: 0,
-          top: i * 20,
-        })),
-      )
-      .jpeg()
-      .toBuffer()
-    const { hash } = await storePhoto(as(firm, 'lead'), BAKEHOUSE, stripes)
-    const contrast = async (bytes: Buffer, left: number) => {
-      const cut = sharp(bytes).extract({ left, top: 20, width: 100, height: 160 }).greyscale()
-      return (await sharp(await cut.png().toBuffer()).stats()).channels[0]!.stdev
-    }
-    const marks = [{ kind: 'blur' as const, from: { x: 0, y: 0 }, to: { x: 0.5, y: 1 } }]
-    const outside = await outsidePhotoResponse(firm, hash, marks)
-    expect(outside.headers.get('cache-control')).toBe('private, no-store')
-    const shown = Buffer.from(await outside.arrayBuffer())
-    expect(await contrast(shown, 40)).toBeLessThan(30)
-    expect(await contrast(shown, 260)).toBeGreaterThan(90)
-    const own = Buffer.from(await (await photoResponse(firm, hash, 'shared')).arrayBuffer())
-    expect(await contrast(own, 40)).toBeGreaterThan(90)
-  })
-  test.each([
-    [[{ kind: 'ring', at: { x: 2, y: 0 }, radius: 0.1 }], 'Mark: put it on the photo.'],
-    [[{ kind: 'scribble', at: { x: 0, y: 0 } }], 'Mark: choose one of the list.'],
-    [[{ kind: 'words', at: { x: 0, y: 0 }, text: '' }], 'Words: type something.'],
-    [Array(41).fill({ kind: 'point', at: { x: 0, y: 0 } }), 'Marks: at most 40 on a photo.'],
-  ])('a mark that lies nowhere is refused: %j', (value, message) => {
-    expect(() =>
-      recordFacts(as(firm, 'lead'), BAKEHOUSE, {
-        facts: [{ subject: 'photo', subjectId: 'p', facet: 'marked', placeId: BATH, value }],
-      }),
-    ).toThrow(message)
-  })
-  test.each([
-    ['not a picture at all', 415, 'not a JPEG, PNG or WebP picture'],
-    ['\u0089PNG\r\n\u001a\nbroken', 415, 'Photo:'],
-  ])('"%s" is refused with what to do', async (text, status, message) => {
-    await expect(storePhoto(as(firm, 'lead'), BAKEHOUSE, Buffer.from(text, 'latin1'))).rejects.toMatchObject({
-      status,
-      message: expect.stringContaining(message) as string,
-    })
-  })
-  test('a picture cut off on the way is refused', async () => {
-    await expect(storePhoto(as(firm, 'lead'), BAKEHOUSE, (await jpeg()).subarray(0, 4000))).rejects.toMatchObject({
-      status: 415,
-    })
-  })
-  test('one that is too large is refused', async () => {
-    await expect(storePhoto(as(firm, 'lead'), BAKEHOUSE, Buffer.alloc(30_000_001))).rejects.toMatchObject({
-      status: 413,
-      message: 'Photo: larger than 30 MB. Take it again at a smaller size.',
-    })
   })
 })
 

@@ -16,7 +16,8 @@ export interface StrippedShare {
  * @param entries what is stripped there; `done` of `amount` is out, a settled one whole */
 export function strippedShare(entries: readonly PlacedEntry[]): StrippedShare {
   const weighed = entries.filter(({ values }) => Number(values.hours) > 0)
-  const hours = (some: readonly PlacedEntry[]): number => some.reduce((sum, { values }) => sum + Number(values.hours), 0)
+  const hours = (some: readonly PlacedEntry[]): number =>
+    some.reduce((sum, { values }) => sum + Number(values.hours), 0)
   return {
     done: weighed.reduce((sum, one) => sum + Number(one.values.hours) * shareOut(one), 0),
     all: hours(weighed),

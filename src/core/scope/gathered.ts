@@ -39,7 +39,9 @@ function sentencesOf(
   return [
     ...(percent === null
       ? []
-      : [`${percent} % of ${round(hours)} hours of work done, ${round(left)} left: ${counted.length - open.length} of ${counted.length} finished.`]),
+      : [
+          `${percent} % of ${round(hours)} hours of work done, ${round(left)} left: ${counted.length - open.length} of ${counted.length} finished.`,
+        ]),
     ...(out > 0 ? [`${out} of its lines ${out === 1 ? 'is' : 'are'} out of the scope.`] : []),
     open.length === 0 ? 'All of its work is done.' : `Not finished: ${named.join(', ')}${more}.`,
   ]

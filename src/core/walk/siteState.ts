@@ -154,8 +154,10 @@ export function siteStateOf(registers: Registers): SiteState {
   }
 }
 
-const unlessRemoved = <T extends object>({ removed, ...one }: T & { readonly removed: boolean }): Omit<T, 'removed'>[] =>
-  removed ? [] : [one as Omit<T, 'removed'>]
+const unlessRemoved = <T extends object>({
+  removed,
+  ...one
+}: T & { readonly removed: boolean }): Omit<T, 'removed'>[] => (removed ? [] : [one as Omit<T, 'removed'>])
 
 type StandsAt = (placeId: string) => string
 

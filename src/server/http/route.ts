@@ -73,15 +73,10 @@ export function originOf(request: Request): string {
   return `${protocol}://${host}`
 }
 
-/** The raw bytes of a request, up to a limit that is checked before anything is read. */
+/** The raw bytes of a part of a file, up to a limit that is checked before anything is read. */
 export async function bytesBody(request: Request, limit: number): Promise<Buffer> {
-  const told = Number(request.headers.get('content-length') ?? 0)
-  if (told > limit)
-    throw new Refusal(
-      413,
-      `Photo: larger than ${Math.round(limit / 1e6)} MB. Take it again at a smaller size.`,
-      'photo',
-    )
+  if (Number(request.headers.get('content-length') ?? 0) > limit)
+    throw new Refusal(413, `File: send parts of at most ${limit / 1e6} MB.`, 'file')
   return Buffer.from(await request.arrayBuffer())
 }
 

@@ -8,29 +8,55 @@ import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { writeWhole } from './writeWhole'
 
-export const MAX_MEMO_BYTES = 10_000_000
+export const MAX_MEMO_BYTES = { memo: 10_000_000, film: 60_000_000 } as const
+export type MemoSort = keyof typeof MAX_MEMO_BYTES
 
-/** The first bytes of the kinds of sound that phones record. */
-const KINDS: readonly { readonly type: string; readonly at: number; readonly starts: string }[] = [
-  { type: 'audio/webm', at: 0, starts: '\x1a\x45\xdf\xa3' },
-  { type: 'audio/ogg', at: 0, starts: 'OggS' },
-  { type: 'audio/mp4', at: 4, starts: 'ftyp' },
+/** The first bytes of the containers that phones record into; each holds sound or a film. */
+const CONTAINERS: readonly {
+  readonly type: string
+  readonly at: number
+  readonly starts: string
+  readonly films: boolean
+}[] = [
+  { type: 'webm', at: 0, starts: '\x1a\x45\xdf\xa3', films: true },
+  { type: 'ogg', at: 0, starts: 'OggS', films: false },
+  { type: 'mp4', at: 4, starts: 'ftyp', films: true },
 ]
+
+const REFUSALS: Record<MemoSort, { readonly large: string; readonly kind: string }> = {
+  memo: {
+    large: 'Memo: larger than 10 MB. Speak in shorter pieces.',
+    kind: 'Memo: this file is not WebM, Ogg or MP4 sound. Record it again here.',
+  },
+  film: {
+    large: 'Film: larger than 60 MB. Take a shorter one.',
+    kind: 'Film: this file is not WebM or MP4. Set the camera to its most compatible format and take it again.',
+  },
+}
 
 const fileOf = (firm: FirmFolder, hash: string): string => join(firm.path, 'memos', hash.slice(0, 2), hash)
 
-/** Takes a spoken memo in, kept by the hash of its bytes.
- * @throws Refusal 415 where it is no sound that phones record, 413 where it is too large */
-export async function storeMemo(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
+/** Takes a spoken memo or a short film in, kept by the hash of its bytes.
+ * @throws Refusal 415 where it is nothing that phones record, 413 where it is too large */
+export async function storeMemo(
+  context: Context,
+  siteId: string,
+  bytes: Buffer,
+  sort: MemoSort = 'memo',
+): Promise<{ hash: string }> {
   const site = context.site(siteId)
-  if (bytes.length > MAX_MEMO_BYTES) throw new Refusal(413, 'Memo: larger than 10 MB. Speak in shorter pieces.', 'memo')
-  const kind = KINDS.find(({ at, starts }) => bytes.subarray(at, at + starts.length).toString('latin1') === starts)
-  if (!kind) throw new Refusal(415, 'Memo: this file is not WebM, Ogg or MP4 sound. Record it again here.', 'memo')
+  if (bytes.length > MAX_MEMO_BYTES[sort]) throw new Refusal(413, REFUSALS[sort].large, sort)
+  const container = CONTAINERS.find(
+    ({ at, starts, films }) =>
+      (sort === 'memo' || films) && bytes.subarray(at, at + starts.length).toString('latin1') === starts,
+  )
+  if (!container) throw new Refusal(415, REFUSALS[sort].kind, sort)
+  const type = `${sort === 'film' ? 'video' : 'audio'}/${container.type}`
   const hash = createHash('sha256').update(bytes).digest('hex')
   if (readMemo(context.db, hash)) return { hash }
   mkdirSync(join(context.firm.path, 'memos', hash.slice(0, 2)), { recursive: true })
   await writeWhole(fileOf(context.firm, hash), bytes)
-  insertMemo(context.db, { hash, siteId: site.id, type: kind.type, bytes: bytes.length, receivedAt: context.now() })
+  insertMemo(context.db, { hash, siteId: site.id, type, bytes: bytes.length, receivedAt: context.now() })
   return { hash }
 }
 

@@ -4,24 +4,18 @@ import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { hiddenParts, type PhotoMark } from '../../core/walk/photoMarks'
+import { addJob } from '../../data/jobs'
 import { insertPhoto, readPhoto } from '../../data/photos'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
+import { makePhotoSizes, photoFile, pictureKind, type PhotoSize } from './photoSizes'
 import { writeWhole } from './writeWhole'
 
 export const MAX_PHOTO_BYTES = 30_000_000
-const MAX_PIXELS = 100_000_000
 const TYPES = ['jpeg', 'png', 'webp']
-/** Longest side of the two sizes that are ever shown. */
-const SIDES = { shared: 1600, thumb: 480 } as const
-export type PhotoSize = keyof typeof SIDES
 
-const fileOf = (firm: FirmFolder, hash: string, size: PhotoSize | 'original'): string =>
-  join(firm.path, 'photos', hash.slice(0, 2), `${hash}.${size}`)
-
-/** Takes a photo in: decoded to be sure that it is one, kept by the hash of its bytes, and re-encoded upright in two
- * sizes without any of its hidden data (position, camera, time).
+/** Takes a photo in, kept by the hash of its bytes. The sizes that are shown are made apart from this, by a job.
  * @throws Refusal 415 where it is not a photo, 413 where it is too large; the sentence says what to do */
 export async function storePhoto(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
   const site = context.site(siteId)
@@ -34,8 +28,7 @@ export async function storePhoto(context: Context, siteId: string, bytes: Buffer
       throw new Refusal(409, 'Photo: the same picture is already kept for another site.', 'photo')
     return { hash }
   }
-  const picture = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
-  const meta = await picture.metadata().catch(() => null)
+  const meta = await pictureKind(bytes)
   if (!meta || !TYPES.includes(meta.format)) {
     throw new Refusal(
       415,
@@ -44,30 +37,20 @@ export async function storePhoto(context: Context, siteId: string, bytes: Buffer
     )
   }
   mkdirSync(join(context.firm.path, 'photos', hash.slice(0, 2)), { recursive: true })
-  try {
-    for (const size of Object.keys(SIDES) as PhotoSize[]) {
-      const side = SIDES[size]
-      const small = await picture
-        .clone()
-        .autoOrient()
-        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
-        .jpeg({ quality: 82 })
-        .toBuffer()
-      await writeWhole(fileOf(context.firm, hash, size), small)
-    }
-  } catch {
-    throw new Refusal(415, 'Photo: the file is damaged. Take it again.', 'photo')
-  }
-  await writeWhole(fileOf(context.firm, hash, 'original'), bytes)
-  insertPhoto(context.db, {
-    hash,
-    siteId: site.id,
-    type: meta.format,
-    width: meta.width,
-    height: meta.height,
-    bytes: bytes.length,
-    receivedAt: context.now(),
-  })
+  await writeWhole(photoFile(context.firm, hash, 'original'), bytes)
+  const receivedAt = context.now()
+  context.db.transaction(() => {
+    insertPhoto(context.db, {
+      hash,
+      siteId: site.id,
+      type: meta.format,
+      width: meta.width,
+      height: meta.height,
+      bytes: bytes.length,
+      receivedAt,
+    })
+    addJob(context.db, 'photo-sizes', hash, receivedAt)
+  })()
   return { hash }
 }
 
@@ -106,8 +89,12 @@ async function withPartsHidden(bytes: Buffer, marks: readonly PhotoMark[]): Prom
 }
 
 async function bytesOf(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Buffer> {
-  const file = fileOf(firm, hash, size)
-  if (!/^[0-9a-f]{64}$/.test(hash) || !existsSync(file)) throw new Refusal(404, 'This photo is not here yet.')
+  const file = photoFile(firm, hash, size)
+  const known = /^[0-9a-f]{64}$/.test(hash) && existsSync(photoFile(firm, hash, 'original'))
+  if (!known) throw new Refusal(404, 'This photo is not here yet.')
+  // Somebody looks before its turn in the queue has come.
+  if (!existsSync(file) && !(await makePhotoSizes(firm, hash)))
+    throw new Refusal(415, 'Photo: the file is damaged. Take it again.', 'photo')
   return readFile(file)
 }
 

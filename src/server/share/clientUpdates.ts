@@ -41,7 +41,7 @@ export function draftUpdate(
     orderBy: orderByDays(site, now, plan),
   })
   const photos = now.photos
-    .filter((photo) => !published || photo.seenAt > published.publishedAt)
+    .filter((photo) => !photo.sheet && (!published || photo.seenAt > published.publishedAt))
     .map((photo) => ({
       hash: photo.hash,
       caption: photo.caption,

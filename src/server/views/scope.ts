@@ -22,6 +22,7 @@ import { conditionWords } from '../../core/walk/siteConditions'
 import { siteContradictions } from './siteContradictions'
 import { placeName, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readHistory } from '../../data/observations'
+import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
@@ -109,7 +110,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     contradictions: siteContradictions(context, site).map((one) => ({ ...one, place: placeName(state, one.placeId) })),
     walks: state.walks.map((walk) => ({ id: walk.id, title: walkTitle(walk) })).reverse(),
     since: changesSince(context, site, state, sinceWalkId),
-    open: openMatters(state, site.units, context.seesMoney),
+    open: openMatters(state, site.units, context.seesMoney, readDamagedPhotos(context.db, site.id)),
     gatherers: gatherersOf(state.entries),
   }
 }
@@ -169,7 +170,7 @@ function changesSince(context: Context, site: Site, now: SiteState, walkId: stri
 const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1).toISOString()
 
 /** What is not settled at each place. */
-function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
+function openMatters(state: SiteState, units: Units, seesMoney: boolean, damaged: ReadonlySet<string>) {
   return {
     decisions: state.decisions
       .filter((d) => d.answer === null)
@@ -249,6 +250,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean) {
       details: valueWords(PHOTO_FIELDS, p.details, units, seesMoney),
       sameSpotAs: p.sameSpotAs ?? null,
       sheet: p.sheet ?? null,
+      damaged: damaged.has(p.hash),
     })),
     pins: state.pins.map(({ id, sheet, at, text }) => ({ id, sheet, at, text })),
   }

@@ -215,7 +215,12 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     marked: array(mark).max(40, 'Marks: at most 40 on a photo.').required(),
   },
   pin: {
-    put: object({ sheet: hash('Drawing'), at: point, text: needed('What stands there', 400), about: text('About', 80) }),
+    put: object({
+      sheet: hash('Drawing'),
+      at: point,
+      text: needed('What stands there', 400),
+      about: text('About', 80),
+    }),
     removed: flag,
   },
   walk: {

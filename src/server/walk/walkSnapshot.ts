@@ -9,6 +9,8 @@ import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
 import type { Site } from '../../data/sites'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import { readFirm } from '../../data/firm'
+import type { Db } from '../../data/database'
+import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
@@ -31,11 +33,22 @@ export function walkSnapshot(context: Context, siteId: string) {
     today: context.today,
     workDay: workDayOf(site, context.today),
     weather: simulatedWeather().conditionsOn(context.today),
+    damaged: damagedPhotos(context.db, site.id, registers),
     registers: registers.map(withoutPrice(context.seesMoney)),
     visits: (plan?.plan.visits ?? [])
       .filter((visit) => visit.siteId === site.id)
       .map(({ lineIds, startDay, endDay, trade }) => ({ lineIds, startDay, endDay, trade })),
   }
+}
+
+/** Photos that turned out to be unreadable after the phone had sent them: what they showed, to be taken again. */
+function damagedPhotos(db: Db, siteId: string, registers: readonly Observation[]): { hash: string; caption: string }[] {
+  const damaged = readDamagedPhotos(db, siteId)
+  return registers.flatMap((o) =>
+    o.subject === 'photo' && o.facet === 'taken' && damaged.has(o.value.hash)
+      ? [{ hash: o.value.hash, caption: o.value.caption }]
+      : [],
+  )
 }
 
 /** Money and private remarks are for the lead and the owner. */

@@ -118,7 +118,16 @@ export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClos
               <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
             </p>
           ))}
-          {mayEdit && <LineEdits key={line.id} line={line} units={units} placeId={row.placeId} gatherers={gatherers} record={record} />}
+          {mayEdit && (
+            <LineEdits
+              key={line.id}
+              line={line}
+              units={units}
+              placeId={row.placeId}
+              gatherers={gatherers}
+              record={record}
+            />
+          )}
         </article>
       ))}
     </>

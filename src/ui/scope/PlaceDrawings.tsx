@@ -2,6 +2,7 @@ import { useRouter } from 'next/navigation'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { Drawings, type Drawing, type NewDrawing } from '../shared/Drawings'
+import { hashOf, sendFile } from '../shared/sendFile'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 
 interface PlaceDrawingsProps {
@@ -17,14 +18,10 @@ interface PlaceDrawingsProps {
 export function PlaceDrawings({ siteId, row, drawings, pins, mayEdit, record }: PlaceDrawingsProps) {
   const router = useRouter()
   const add = async ({ file, title, sort, everywhere }: NewDrawing): Promise<void> => {
-    const answer = await fetch(`/api/sites/${siteId}/photos`, {
-      method: 'POST',
-      body: file,
-      headers: { 'content-type': 'application/octet-stream' },
-    })
-    const told = (await answer.json()) as { hash: string; error?: { message: string } }
-    if (!answer.ok) throw new ImpossibleRequest('drawing', told.error!.message, 'file')
-    const value = { hash: told.hash, caption: title, sheet: sort }
+    const hash = await hashOf(file)
+    const refused = await sendFile({ siteId, sort: 'photo', hash, blob: file }, (url, init) => fetch(url, init))
+    if (refused !== null) throw new ImpossibleRequest('drawing', refused, 'file')
+    const value = { hash, caption: title, sheet: sort }
     const placeId = everywhere ? null : row.placeId
     await record([{ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId, value }], 'The drawing is kept.', [])
     router.refresh()

@@ -79,7 +79,11 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
             : undefined
         }
       />
-      <Matters title="Notes" items={here(open.notes)} tail={(n) => `${n.by}, ${n.on}${n.opinion ? ', an opinion' : ''}${n.private ? ', private' : ''}`} />
+      <Matters
+        title="Notes"
+        items={here(open.notes)}
+        tail={(n) => `${n.by}, ${n.on}${n.opinion ? ', an opinion' : ''}${n.private ? ', private' : ''}`}
+      />
       {here(open.memos).length > 0 && <h3>Spoken</h3>}
       {here(open.memos).map((memo) => (
         <figure key={memo.hash}>
@@ -91,7 +95,14 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         </figure>
       ))}
       {(mayEdit || drawings.length > 0) && <h3>Drawings</h3>}
-      <PlaceDrawings siteId={site.id} row={row} drawings={drawings} pins={open.pins} mayEdit={mayEdit} record={record} />
+      <PlaceDrawings
+        siteId={site.id}
+        row={row}
+        drawings={drawings}
+        pins={open.pins}
+        mayEdit={mayEdit}
+        record={record}
+      />
       {photos.length > 0 && <h3>Photos</h3>}
       <div className={styles.photos}>
         {photos.flatMap((photo) => {
@@ -111,6 +122,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
             </a>
             <figcaption>
               {photo.caption} {photo.on}
+              {photo.damaged && <strong className="late d-block">The file is damaged: take it again.</strong>}
               {photo.details.map((detail) => (
                 <span key={detail} className="d-block soft">
                   {detail}

@@ -139,6 +139,8 @@ export interface ScopeProps {
       readonly details: readonly string[]
       readonly sameSpotAs: string | null
       readonly sheet: SheetSort | null
+      /** It cannot be shown: to be taken again. */
+      readonly damaged: boolean
     }[]
     readonly pins: readonly (Pin & { readonly id: string })[]
   }

@@ -16,7 +16,11 @@ export async function pdfPage(file: Blob, page: number): Promise<Blob> {
       throw new ImpossibleRequest('pdf', 'Drawing: this PDF cannot be read. Is it damaged, or locked?', 'file')
     })
     if (page > document.numPages)
-      throw new ImpossibleRequest('pdf-page', `Page: the file has ${document.numPages}, so 1 to ${document.numPages}.`, 'page')
+      throw new ImpossibleRequest(
+        'pdf-page',
+        `Page: the file has ${document.numPages}, so 1 to ${document.numPages}.`,
+        'page',
+      )
     const sheet = await document.getPage(page)
     const natural = sheet.getViewport({ scale: 1 })
     const viewport = sheet.getViewport({ scale: SIDE / Math.max(natural.width, natural.height) })

@@ -12,12 +12,18 @@ export function HeldCount({ site }: { site: SiteWalk }) {
 }
 
 export function Notices({ site }: { site: SiteWalk }) {
-  if (site.notices.length === 0 && site.refused.length === 0) return null
+  const { damaged } = site.snapshot
+  if (site.notices.length === 0 && site.refused.length === 0 && damaged.length === 0) return null
   return (
     <div className={styles.pad} aria-live="polite">
       {site.notices.map((notice) => (
         <p key={notice} className="notice">
           {notice}
+        </p>
+      ))}
+      {damaged.map(({ hash, caption }) => (
+        <p key={hash} className="notice">
+          {caption ? `The photo “${caption}”` : 'A photo'} arrived damaged. Take it again.
         </p>
       ))}
       {site.refused.length > 0 && (

@@ -9,6 +9,7 @@ import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
 import { Words } from './FactFields'
+import { FilmInput } from './FilmInput'
 import { SameSpot } from './SameSpot'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -93,6 +94,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
           onChange={(event) => take([...(event.target.files ?? [])])}
         />
       </label>
+      {files.length === 0 && <FilmInput place={place} site={site} />}
       {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
       <Words name="caption" label="What it shows" short />
       <details>

@@ -12,7 +12,7 @@ const heldFileSchema = object({
     object({
       hash: string().required(),
       sort: string()
-        .oneOf(['photo', 'memo'] as const)
+        .oneOf(['photo', 'memo', 'film'] as const)
         .required(),
       type: string().defined(),
       base64: string().required(),

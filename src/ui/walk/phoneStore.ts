@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
+import type { FileSort } from '../shared/sendFile'
 import type { Day, Instant } from '@/core/calendar/day'
 import type { Observation, VisitKind } from '@/core/walk/observation'
 import type { SiteConditions } from '@/core/walk/siteConditions'
@@ -25,6 +26,8 @@ export interface WalkSnapshot {
   /** Which working day and week of the site today is; 0 before it starts. */
   readonly workDay: { readonly day: number; readonly week: number }
   readonly weather: WeatherReport
+  /** Photos that cannot be read, to be taken again. */
+  readonly damaged: readonly { readonly hash: string; readonly caption: string }[]
   readonly registers: readonly Observation[]
   readonly visits: readonly {
     readonly lineIds: readonly string[]
@@ -50,12 +53,14 @@ export interface HeldObservation {
   readonly message?: string
 }
 
-/** A photo or a spoken memo that the server does not have yet. */
+/** A photo, a spoken memo or a film that the server does not have yet. */
 interface HeldFile {
   readonly hash: string
   readonly siteId: string
   readonly blob: Blob
-  readonly sort: 'photo' | 'memo'
+  readonly sort: FileSort
+  /** How many of its bytes the server has. */
+  readonly sent?: number
   readonly refused?: string
 }
 

@@ -1,3 +1,4 @@
+import { sendFile } from '../shared/sendFile'
 import { phone, type PhoneStore, type WalkSnapshot } from './phoneStore'
 
 const BATCH = 200
@@ -59,16 +60,15 @@ async function sendPhotos(from: Phone, siteId: string, notices: string[]): Promi
     .where({ siteId })
     .filter((one) => !one.refused)
     .toArray()) {
-    const response = await reach(from, `/api/sites/${siteId}/${photo.sort === 'memo' ? 'memos' : 'photos'}`, {
-      method: 'POST',
-      body: photo.blob,
-      headers: { 'content-type': 'application/octet-stream' },
-    })
-    if (response.ok) await photos.delete(photo.hash)
+    const refused = await sendFile(
+      photo,
+      (url, init) => reach(from, url, init),
+      (sent) => photos.update(photo.hash, { sent }),
+    )
+    if (refused === null) await photos.delete(photo.hash)
     else {
-      const { error } = (await response.json()) as { error: { message: string } }
-      await photos.update(photo.hash, { refused: error.message })
-      notices.push(error.message)
+      await photos.update(photo.hash, { refused })
+      notices.push(refused)
     }
   }
 }

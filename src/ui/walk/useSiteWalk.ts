@@ -6,6 +6,7 @@ import type { NewFact, Observation } from '@/core/walk/observation'
 import { mergeRegisters, registersOf } from '@/core/walk/registers'
 import { learnedOrder } from '@/core/walk/learnedOrder'
 import { siteStateOf, type SiteState } from '@/core/walk/siteState'
+import { hashOf, type FileSort } from '../shared/sendFile'
 import { phone, type HeldObservation, type WalkSnapshot, type WalkUnderWay } from './phoneStore'
 import { fetchSnapshot, sendHeld } from './sync'
 
@@ -27,9 +28,9 @@ export interface SiteWalk {
   tell(sentence: string): void
   /** Reads again what the phone holds, and sends it. */
   refresh(): Promise<void>
-  /** Keeps a photo or a memo on the phone until it is sent.
+  /** Keeps a photo, a memo or a film on the phone until it is sent.
    * @returns the hash that names it */
-  keepFile(file: Blob, sort: 'photo' | 'memo'): Promise<string>
+  keepFile(file: Blob, sort: FileSort): Promise<string>
   dropRefused(): Promise<void>
 }
 
@@ -134,9 +135,8 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   )
 
   const keepFile = useCallback(
-    async (file: Blob, sort: 'photo' | 'memo') => {
-      const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer())
-      const hash = [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+    async (file: Blob, sort: FileSort) => {
+      const hash = await hashOf(file)
       await keptOnPhone(() => phone.photos.put({ hash, siteId, blob: file, sort }))
       setPhotosHeld((count) => count + 1)
       return hash
