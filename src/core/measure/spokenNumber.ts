@@ -75,6 +75,8 @@ function readPart(tokens: readonly string[], at: number): ReadNumber | null {
   const count = SMALL_NUMBERS[tokens[at] ?? '']
   const part = PARTS[tokens[at + 1] ?? '']
   if (count !== undefined && part && part > 2) return { value: count / part, next: at + 2, fraction: true }
+  if (tokens[at] === 'half' && tokens[at + 1] === 'a' && /^(?:metre|meter|foot|yard)$/.test(tokens[at + 2] ?? ''))
+    return { value: 0.5, next: at + 2, fraction: true }
   if (
     (tokens[at] === 'half' && (tokens[at + 1] === 'an' || tokens[at + 1] === 'inch')) ||
     (tokens[at] === 'a' && tokens[at + 1] === 'half' && tokens[at + 2] === 'inch')

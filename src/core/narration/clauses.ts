@@ -28,7 +28,12 @@ const CONTRACTED: readonly (readonly [RegExp, string])[] = [
   [/%/g, ' percent'],
   [/\bper cent\b/g, 'percent'],
   [/(\d)(mm|cm|mil|ft|in|m)\b/g, '$1 $2'],
-  [/(\d) in\b(?= (?:by|x|wide|deep|high|long))/g, '$1 inch'],
+  [
+    /(\d) in\b(?= (?:by|x|wide|deep|high|long|tall|thick|short|up|off|out|back|proud|below|above|behind|pipe|ducts?|bedding|apart|square|clear|fall|of fall|exposure|centres?|centers?)\b)/g,
+    '$1 inch',
+  ],
+  [/(\b(?:by|x|foot|feet|ft) \d[\d./ ]*?) in\b/g, '$1 inch'],
+  [/(\d \d+\/\d+) in\b/g, '$1 inch'],
   [/[-–—]/g, ' '],
   [/[^a-z0-9.,/ ]/g, ' '],
   [/([.,])(?!\d)/g, ' '],

@@ -13,6 +13,7 @@ export const PRIVATE_TAIL =
 
 export const isHeld = any(
   /\b(?:no|nobody|no one|no body|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /^keep (?:\w+ ){0,2}(?:boots|feet|people|everyone|everybody|weight|traffic|kids|lads|dogs?|water) off\b.* until\b/,
   /\bhold (?:off|the|that)\b.*\buntil\b/,
   /\b(?:is|are) (?:on hold|held(?! on))\b/,
   /\b(?:can not|could not) (?:start|begin|go (?:on|ahead|in)|close|cover|pour|board|proceed|carry on|get (?:in|going|started))\b/,
@@ -24,23 +25,28 @@ export const isUnchanged = any(
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
 export const isDecide = any(
-  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|sign off|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
+  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
   /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
   /\bcan not (?:make up|decide|choose|settle)\b/,
+  new RegExp(`\\b${DECIDERS} (?:is|are) (?:still )?not (?:sure|certain) (?:about|on|of|if|whether|which|what)\\b`),
   /\bowes?\b/,
+  /\b(?:is|are) (?:still )?owed\b/,
   /\b(?:is|are) (?:up to|for) the (?:client|owner|designer|engineer|architect|terrace|committee|city|council|homeowner|association|board|inspector)\b/,
   /\b(?:is|are|it is) (?:\w+ )?(?:call|decision|choice)\b/,
   /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead)\b/,
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
   /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
+  new RegExp(
+    `\\b${DECIDERS} (?:is|are) to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
+  ),
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
   new RegExp(
     `\\b${DECIDERS} (?:will|should|must|is going to|is to|can) (?:decide|choose|pick|confirm|let us know|tell us|say|price|approve|come back)\\b`,
   ),
 )
 export const isExclude = any(
-  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours?\b|our (?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
+  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b/,
   /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
@@ -51,7 +57,7 @@ export const isExclude = any(
   /\bno part of (?:this|our|the)\b/,
 )
 export const isKeep = any(
-  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 const HEDGE =
   /\b(?:could be|might be|may be|maybe|might|may|probably|perhaps|i would guess|i guess|i would say|i suspect|suspect|reckons?|looks like|seems|possibly|i think|thinks|if you ask me|i bet|i would bet|likely|could have|might have|could well|not sure|by the look|wonder if|smells like|sounds like)\b/
@@ -73,6 +79,12 @@ export function conditionIn(norm: string): string | null {
       )
     )
       continue
+    if (
+      /^(?: \w+){0,5} (?:is|has|have|are) (?:all )?(?:gone|dried|cleared|stopped|disappeared)\b/.test(
+        norm.slice(match.index + match[0].length),
+      )
+    )
+      continue
     if (/\b(?:will|going to|would)(?: (?:just|only|soon|all|never))? $/.test(before)) continue
     if (condition === 'live' && /\b(?:they|we|people|who|family|client|owners?|to|i|you)\s$/.test(before)) continue
     if (condition === 'wrong' && /\b(?:went|nothing)\s$/.test(before)) continue
@@ -85,7 +97,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b/.test(
+  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 
@@ -99,7 +111,7 @@ export function testIn(
     /\b(?:failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(norm)
   const passed =
     !failed &&
-    /\b(?:passed|passes|held(?! (?:up|until|by))|signed off|got a pass|approved|got the ok|through inspection|cleared)\b/.test(
+    /\b(?:passed|passes|held(?! (?:up|until|by))|signed off|got a pass|approved|got the ok|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(
       norm,
     )
   const open =
@@ -115,10 +127,10 @@ export function testIn(
 const PARTICIPLES =
   'ducted|vented|done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
 const AT_END =
-  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|on (?:the|this|that|both)))'
+  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|on (?:the|this|that|both)))'
 const AT_END_STRICT =
-  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again))'
-const STATE = new RegExp(`\\b(?<!\\bwall )(?<!first )(?:${PARTICIPLES})\\b`)
+  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the other|one|each) (?:sides?|walls?|floors?)))'
+const STATE = new RegExp(`\\b(?<!\\bwall )(?<!first )(?:${PARTICIPLES})\\b(?! shut)`)
 const NOT_STANDING =
   '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us))'
 const PARTICLE = new RegExp(
@@ -158,6 +170,13 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     ).test(norm)
   )
     return 'some'
+  if (
+    /\b(?:is|are|was|were|has|have) not (?:yet )?(?:been )?[a-z]+ed(?: (?:in|up|off|out|on|down|over))?(?: yet)?$/.test(
+      norm,
+    )
+  )
+    return 0
+  if (new RegExp(`\\bnot (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
   if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
   if (/\bthree quarters?\b/.test(norm)) return 75
   if (/\btwo thirds?\b/.test(norm)) return 67
@@ -182,6 +201,9 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     )
   )
     return 'some'
+  if (BINNED.test(norm)) return 100
+  if (/^(?:nobody|no one)\b/.test(norm)) return null
+  if (/\btrench(?:es)? (?:is|are) (?:all )?open\b/.test(norm)) return 100
   if (isDelivered(norm)) return null
   if (/\b(?:is|are|all) off (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?)\b/.test(norm)) return 'some'
   if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
@@ -197,10 +219,16 @@ const isDelivered = (norm: string): boolean =>
 const FUTURE =
   /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can|could|gets?|when|once|if|let us|lets)\b/
 export const isFuture = (norm: string): boolean => FUTURE.test(norm)
+const BINNED = /\b(?:gone|went|is|are|all) (?:to|in|into) the (?:skip|bin|dumpster)\b/
+/** What is pulled up when it goes: 'the carpet's up'. */
+const LIFTED = /\b(?:carpet|lino|vinyl|underlay|floorboards?|old floor(?:ing)?)s? (?:is|are) (?:all )?up\b/
 export const isGone = (norm: string): boolean =>
-  /\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+  BINNED.test(norm) ||
+  LIFTED.test(norm) ||
+  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
-  ) && !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm)
+  ) &&
+    !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm))
 
 export const isExtra = (norm: string): boolean =>
   /(?<!\b(?:not|no|is not|never) (?:as |an |a |any )?)\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|on top of the (?:price|contract))\b/.test(
@@ -268,11 +296,11 @@ const NEEDS_DOING: readonly (readonly [Action, RegExp])[] = [
 
 /** 'They want the hood ducted outside': somebody wants a thing to be done to a thing. */
 const WANTED =
-  /\b(?:wants?|would like|needs?|asked to have|asked for) (?:the |that |this |those |these |all |both |two |three |an? |her |his |their |our )+(?:[a-z]+ ){1,4}?(moved|shifted|relocated|raised|lowered|painted|repainted|replaced|removed|taken out|taken down|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|boxed|insulated|cleaned|tested|checked)\b/
+  /\b(?:wants?|would like|needs?|asked to have|asked for|get|gets) (?:it |them |that |the |that |this |those |these |all |both |two |three |an? |her |his |their |our )+(?:[a-z]+ ){0,4}?(swapped|moved|shifted|relocated|raised|lowered|painted|repainted|replaced|removed|taken out|taken down|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|boxed|insulated|cleaned|tested|checked)\b/
 const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
   ['relocate', /moved|shifted|relocated|raised|lowered/],
   ['paint', /painted/],
-  ['replace', /replaced/],
+  ['replace', /replaced|swapped/],
   ['remove', /removed|taken/],
   ['repair', /fixed|repaired|mended/],
   ['patch', /patched/],
@@ -283,8 +311,12 @@ const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
   ['install', /./],
 ]
 
+/** 'She wants them at 600': a thing is to stand elsewhere. */
+const WANTED_AT = /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b/
+
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
+  if (WANTED_AT.test(norm)) return 'relocate'
   const need = /\b(?:needs?|wants?|could do with) ([a-z]+ing(?: \w+)?)/.exec(norm)?.[1]
   const wanted = WANTED.exec(norm)?.[1]
   const asked = wanted && WANTED_DONE.find(([, pattern]) => pattern.test(wanted))
@@ -313,7 +345,7 @@ export function actionIn(norm: string): Action | null {
       )
         continue
       if (
-        /^(?:not|never)$/.test(before) ||
+        /^(?:not|never|no)$/.test(before) ||
         /\b(?:do|does|did|will|would|are|is) not$/.test(norm.slice(0, match.index).trim())
       )
         continue
@@ -325,6 +357,8 @@ export function actionIn(norm: string): Action | null {
           after,
         )
       )
+        continue
+      if (match[0] === 'runs' && /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after))
         continue
       if (action === 'remove' && match[0] === 'goes' && /\bwhere the \w+$/.test(norm.slice(0, match.index).trim()))
         continue

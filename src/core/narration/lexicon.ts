@@ -14,7 +14,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['insulation', 'insulation|foam board|foam|batt|rockwool|mineral wool|lagging|rigid board'],
   ['baseboard', 'baseboard|skirting board|skirting|base board|base moulding|base molding|base'],
   ['casing', 'casing|architrave'],
-  ['trim', 'trim|corner board|moulding|molding|crown|picture rail|dado|frieze'],
+  ['trim', 'trim|corner board|moulding|molding|crown|picture rail|dado|frieze|cornice|coving'],
   ['countertop', 'countertop|counter top|counter|worktop|work top|benchtop'],
   ['backsplash', 'backsplash|splashback|splash back|upstand'],
   ['sink', 'sink|basin|washbasin'],
@@ -36,7 +36,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['radiator', 'radiator|rad|towel rail|towel radiator'],
   [
     'cabinet',
-    'cabinet|tall unit|base unit|wall unit|base cabinet|wall cabinet|upper|kitchen unit|cupboard|larder unit|island unit|island',
+    'cabinet|bases|tall unit|base unit|wall unit|base cabinet|wall cabinet|upper|kitchen unit|cupboard|larder unit|island unit|island',
   ],
   ['shelf', 'shelf|shelves|shelving'],
   ['closet', 'closet|wardrobe|built in'],
@@ -62,7 +62,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['railing', 'railing|handrail|rail|guard|guardrail|baluster|balustrade|banister|spindle|newel'],
   ['footing', 'footing|foundation|pad|strip foundation'],
   ['slab', 'slab|concrete floor|screed|concrete pad'],
-  ['drain', 'drain|sewer|drain line|drainpipe run|gully|lateral|manhole'],
+  ['drain', 'drain|sewer|drain line|drainpipe run|gully|gulley|lateral|manhole'],
   ['siding', 'siding|lap siding|cladding|clapboard|weatherboard|shiplap|shingle siding|render'],
   ['sheathing', 'sheathing|osb|plywood sheathing'],
   [
@@ -146,7 +146,10 @@ export const TRADE_PATTERNS: readonly (readonly [Trade, RegExp])[] = TRADE_WORDS
 export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ['asbestos', /\basbestos\b/],
   ['mold', /\b(?:mou?ld|mou?ldy|mildew)\b/],
-  ['rot', /\b(?:rot|rots|rotten|rotted|rotting|punky|gone soft|spongy|soft right through)\b/],
+  [
+    'rot',
+    /\b(?:rot|rots|rotten|rotted|rotting|punky|spongy|(?:is|are|gone|feels?|going|went) (?:a bit |very |quite |all |really )?soft(?! (?:white|grey|gray|close|wood))|soft right through)\b/,
+  ],
   ['insect', /\b(?:woodworm|wasps?|termites?|ants?|carpenter ants|hornets?|bees|insects?|beetles?|worm holes?)\b/],
   [
     'animal',
@@ -157,25 +160,28 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
     /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|water (?:is )?(?:getting|coming|running) in)\b/,
   ],
   ['damp', /\b(?:damp|wet|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence)\b/],
-  ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted)\b/],
+  ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
   ['crack', /\b(?:crack|cracks|cracked|cracking|split|splits)\b/],
-  ['sag', /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|dips|deflecting|out of level|bellied)\b/],
+  [
+    'sag',
+    /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|dips|deflecting|out of level|not level|bellied|sunk|sinking|dropped (?:about |by |a |an |half |three |\d))\b/,
+  ],
   [
     'loose',
-    /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|hanging off|popped|hollow|blown(?! in))\b/,
+    /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
   ],
   ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
   ['missing', /\b(?:missing|never fitted|absent|not there)\b/],
   [
     'wrong',
-    /\b(?:wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
+    /\b(?:wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
   ],
   [
     'damaged',
-    /\b(?:damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished)\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching))\b/,
   ],
-  ['live', /\blive\b/],
-  ['dead', /\bdead\b/],
+  ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
+  ['dead', /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on|simple|plumb)\b)/],
 ]
 
 /** Verbs that tell work to be done, and where they say nothing of it. */
@@ -210,22 +216,22 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['paint', /\b(?:paint|repaint|touch up|touch-up|touchup|prime|stain|decorate)\b/],
   [
     'repair',
-    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|glue|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
+    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|free (?:it|them|the \w+) (?:up|off)|unstick|ease|glue|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up)|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,3}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,3}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:goes (?:against|under|next to|between|behind|beside|opposite|where)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|led|dimmable|warm white)\b/
+  /\b(?:oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white)\b/
 
 /** Stage that a word or a verb speaks of, the more particular first. */
 export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [

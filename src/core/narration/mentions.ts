@@ -187,6 +187,9 @@ const ROUGH_IN: Partial<Record<Element, Stage>> = {
   fan: 'wires',
 }
 const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
+  ['plaster', /\b(?:scratch|float|floating|finish|skim|browning) coats?\b/],
+  ['trim', /\bsecond fix (?:carpentry|joinery)\b/],
+  ['fixtures', /\bsecond fix(?:ed)?\b/],
   [
     'strip-out',
     /\b(?:stripped|gutted|demoed|demolished|torn out|ripped out|torn off|demo|demolition|strip out|tear off)\b/,
@@ -195,7 +198,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
   ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],
-  ['framing', /\b(?:framed|framing)\b/],
+  ['framing', /\b(?:framed|framing|(?:half|knee|stud) walls?|bulkheads?)\b/],
   ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
   ['plaster', /\b(?:plastered|skimmed)\b/],

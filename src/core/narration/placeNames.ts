@@ -61,10 +61,15 @@ export interface PlaceFound {
   readonly alone: boolean
 }
 
+/** 'The kitchen fitters' are no kitchen. */
+const PEOPLE = 'fitters?|people|guys?|lads|crew|suppliers?|showroom|firm|designer|company|shop'
+
 /** Finds a place that leads a clause: fillers before it do not count. */
 export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null {
   for (const { pattern, places } of names.mentions) {
-    const match = new RegExp(`^(?:${FILLER} )*(?:the )?(?:${pattern})(?: (?:now|then|next|again))?(?= |$)`).exec(norm)
+    const match = new RegExp(
+      `^(?:${FILLER} )*(?:the )?(?:${pattern})(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE})\\b)`,
+    ).exec(norm)
     if (!match) continue
     if (SORTS.has(pattern) && !new RegExp(`^(?:${FILLER} )*(?:the )?${pattern}(?: (?:is|are|s)\\b| |$)`).test(norm))
       continue

@@ -5,7 +5,7 @@ import { extend, joinedElements, joins, unitOf, withoutCorrection } from './join
 import { actionIn, isExtra, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
-import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
+import { elementsIn, mainElement, stageIn, tradeIn, whereElement, type Mention } from './mentions'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
 import { ANAPHORA, RULES, type Seen } from './rules'
@@ -26,6 +26,29 @@ const namesAnother = (norm: string): boolean => {
 const POINTING =
   /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
 
+const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
+const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
+
+const counted = ({ fields, bare }: Reading): number | null => fields.quantity ?? bare
+
+/** Whether a clause tells how many of what was just said to be done are left. */
+const isLeft = ({ line }: Said, reading: Reading, norm: string): boolean =>
+  line.kind === 'progress' &&
+  line.percent === 100 &&
+  line.quantity !== undefined &&
+  counted(reading) !== null &&
+  /^(?:and |still |just )*(?:\w+) (?:more )?(?:to go|left|to do|still to (?:go|do|come))$/.test(norm)
+
+/** Whether a clause tells how many of the things counted just before are done. */
+const ofCounted = ({ line, topic }: Said, reading: Reading, norm: string): boolean =>
+  (line.kind === 'work' || topic === true) &&
+  reading.kind === 'progress' &&
+  reading.fields.percent === 100 &&
+  counted(reading) !== null &&
+  line.quantity !== undefined &&
+  counted(reading)! <= line.quantity &&
+  mainElement(elementsIn(norm.split(' '))) === null
+
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
   readonly lines: Said[] = []
@@ -33,6 +56,7 @@ export class Reader {
   private places: readonly (string | null)[]
   private element: Element | null = null
   private stage: Fields['stage']
+  private stageOf: Fields['element']
   private trade: Fields['trade']
 
   constructor(private readonly told: Narration) {
@@ -82,11 +106,45 @@ export class Reader {
     if (reading.fields.until) reading.fields.until = this.triggerOf(clause) ?? reading.fields.until
     const last = this.lines.length > from ? this.lines.at(-1)! : null
     if (corrects && last) return this.correct(last, reading, clause)
+    if (last && EITHER.test(norm)) return this.leaveOpen(last, clause)
+    if (last && isLeft(last, reading, norm)) return this.countLeft(last, counted(reading)!, clause)
+    if (last && ofCounted(last, reading, norm)) return this.countDone(last, reading, clause)
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null
     if (before && joins(before, reading)) return extend(before, reading.fields, clause)
     this.push(reading, clause, norm, last?.topic && this.lines.at(-1) !== last ? last.start : clause.start)
+  }
+
+  /** 'It goes, or stays': nobody knows yet, so somebody has to say. */
+  private leaveOpen(last: Said, clause: Clause): void {
+    last.end = clause.end
+    last.topic = false
+    const { element, place, words } = last.line
+    last.line = { kind: 'decide', words, ...(element ? { element } : {}), ...(place ? { place } : {}) }
+  }
+
+  /** 'Five doors to hang, two are done': how far what was counted is. */
+  private countDone(last: Said, reading: Reading, clause: Clause): void {
+    last.end = clause.end
+    last.topic = false
+    const { element, place, words, quantity } = last.line
+    const stage = stageIn('', element ?? null, false)
+    last.line = {
+      kind: 'progress',
+      words,
+      percent: Math.round((100 * counted(reading)!) / quantity!),
+      ...(element ? { element } : {}),
+      ...(stage ? { stage } : {}),
+      ...(place ? { place } : {}),
+    }
+  }
+
+  /** 'Three posts are set, one to go'. */
+  private countLeft(last: Said, left: number, clause: Clause): void {
+    last.end = clause.end
+    const { quantity, ...line } = last.line
+    last.line = { ...line, percent: Math.round((100 * quantity!) / (quantity! + left)) }
   }
 
   /** The trigger that ends a temporary state, in the words it was told. */
@@ -133,7 +191,10 @@ export class Reader {
 
   private remember(fields: Fields): void {
     if (fields.element) this.element = fields.element
-    if (fields.stage) this.stage = fields.stage
+    if (fields.stage) {
+      this.stage = fields.stage
+      this.stageOf = fields.element
+    }
     if (fields.trade) this.trade = fields.trade
   }
 
@@ -178,12 +239,23 @@ export class Reader {
       line.kind === 'progress'
     )
       line.percent = fields.percent
+    if (line.kind !== 'expect') delete fields.leadDays
     for (const key of ['quantity', 'amount', 'date', 'leadDays', 'trade', 'stage', 'until'] as const) {
       if (fields[key] !== undefined && line[key] === undefined) Object.assign(line, { [key]: fields[key] })
     }
     if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
+    if (SHOULD_BE.test(norm)) this.makeWrong(line)
     if (isExtra(norm)) this.makeExtra(line, reading)
     if (fields.trade) this.trade = fields.trade
+  }
+
+  /** 'It sits on 75, should be 150': what was measured is not as it should be. */
+  private makeWrong(line: SpokenLine): void {
+    line.kind = 'found'
+    line.condition = 'wrong'
+    line.certain = true
+    delete line.percent
+    delete line.stage
   }
 
   private makeExtra(line: SpokenLine, reading: Reading): void {
@@ -242,7 +314,7 @@ export class Reader {
       const element = reading.own ? fields.element : (last.line.element ?? fields.element)
       const { place } = last.line
       last.line = {
-        kind: kind ?? last.line.kind,
+        kind: kind ?? (last.line.kind === 'note' && fields.dims?.length ? 'measure' : last.line.kind),
         words: '',
         ...fields,
         ...(element ? { element } : {}),
@@ -319,7 +391,9 @@ export class Reader {
   private read(norm: string): Reading {
     const tokens = norm.split(' ').filter(Boolean)
     const { units, today } = this.told
-    const date = /\bany day (?:but|except)\b/.test(norm) ? null : readDate(norm, today)
+    const date = /\bany day (?:but|except)\b|\b(?:i|we|he|she|they) (?:said|told)\b/.test(norm)
+      ? null
+      : readDate(norm, today)
     const dateless = date ? norm.replace(date.words, ' ').replace(/\s+/g, ' ').trim() : norm
     const lead = readLead(dateless)
     const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
@@ -329,7 +403,7 @@ export class Reader {
     const main = this.mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')
     const told = main ?? (ANAPHORA.test(norm) ? this.element : null) ?? whereElement(mentions)
-    const element = told ?? (namesAnother(norm) ? null : this.element)
+    const element = told ?? (own || namesAnother(norm) ? null : this.element)
     const material = MATERIAL.test(norm) && !/\b(?:steel|glass|stone|iron) (?:lads|crew|guys?|people)\b/.test(norm)
     const fields: Fields = {}
     if (element) fields.element = element
@@ -352,7 +426,7 @@ export class Reader {
       statement: /\b(?:is|are|was|were|has|have|wants?|asked|said|says|owns?|would)\b/.test(norm),
       bare: numbers.bare,
     }
-    reading.kind = this.kindOf(norm, reading, {
+    const kind = this.kindOf(norm, reading, {
       action,
       lead,
       percent: percentIn(norm, numbers.percent),
@@ -360,6 +434,9 @@ export class Reader {
       tradeFirst: trade !== null && trade.at <= 12,
       where: whereElement(mentions),
     })
+    reading.kind = kind
+    // 'Ten days', said after what is to come.
+    if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead
     return reading
   }
 
@@ -390,6 +467,8 @@ export class Reader {
       const kind = rule(norm, reading, seen, this.lines.at(-1)?.line ?? null, {
         element: this.element,
         stage: this.stage,
+        stageOf: this.stageOf,
+        trade: this.trade,
       })
       if (kind) return kind
     }

@@ -1,4 +1,4 @@
-import type { Action, Element } from '../scope/vocabulary'
+import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import {
   actionIn,
   conditionIn,
@@ -34,6 +34,9 @@ export interface Seen {
 interface Memory {
   readonly element: Element | null
   readonly stage: Fields['stage']
+  /** The thing whose stage it is. */
+  readonly stageOf: Fields['element']
+  readonly trade: Fields['trade']
 }
 type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null, memory: Memory) => LineKind | null
 
@@ -52,7 +55,7 @@ export const RULES: readonly Rule[] = [
     return 'progress'
   },
   (norm, { fields }, _seen, last) => {
-    if (!isHeld(norm) || /\bstays?\b|\bkeep\b|\bleave\b/.test(norm)) return null
+    if (!isHeld(norm) || /\bstays?\b|\bkeep\b(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm)) return null
     fields.state = 'held'
     const until = untilOf(norm) ?? /\bbefore (.+)$/.exec(norm)?.[1]
     if (until && !(fields.date && /^(?:\w+day|tomorrow|next \w+|the \w+)$/.test(until))) fields.until = until
@@ -74,6 +77,13 @@ export const RULES: readonly Rule[] = [
     return null
   },
   (norm) => (isDecide(norm) && !/\b(?:to say|says) (?:it|that)\b.*\bstays\b/.test(norm) ? 'decide' : null),
+  (norm, { fields, own }) => {
+    const waits = /\b(?:is|are|stuck|still) waiting (?:on|for) (.+)$/.exec(norm)
+    if (!waits || !own || /\b(?:deliver|parts?|stock|order)/.test(norm)) return null
+    fields.state = 'held'
+    fields.until = waits[1]!
+    return 'progress'
+  },
   (norm, { fields, own }, seen) => {
     const test = testIn(norm)
     if (!test) return null
@@ -116,6 +126,16 @@ export const RULES: readonly Rule[] = [
     }
     const condition = conditionIn(norm)
     const again = !condition && last?.kind === 'found' && own && isHedged(norm) && /\b(?:too|as well|also)\b/.test(norm)
+    const cause =
+      !condition &&
+      !again &&
+      last?.kind === 'found' &&
+      own &&
+      /^(?:it )?(?:could|might|may|must) (?:well )?be (?:the|that|in the|coming from the)\b/.test(norm)
+    if (cause) {
+      fields.certain = false
+      return 'found'
+    }
     if (!condition && !again && !/^(?:i |we |he |she )?found\b/.test(norm)) return null
     if (seen.action && NEED.test(norm)) return null
     const told = condition ?? (again ? last!.condition : undefined)
@@ -123,17 +143,23 @@ export const RULES: readonly Rule[] = [
     fields.certain = !isHedged(beforeSize(norm))
     return 'found'
   },
+  (norm, reading, seen) => {
+    if (!reading.own || !/^(?:an?|one|two|three|four|five|six|another|some|more|\d+) .* please$/.test(norm)) return null
+    return asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
+  },
   (norm, reading, seen) =>
     isExtra(norm) ||
     onReturnList(norm) ||
+    (needsDoing(norm) && reading.own) ||
     (NEED.test(norm) && !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:out|off|replaced|moved|fixed))/.test(norm))
       ? asWork(norm, reading, seen)
       : null,
   (norm, { fields }, seen) => {
     if (
       seen.lead !== null &&
-      !/\bin (?:about )?(?:a|an|one|two|three|four|five|six|\d+) (?:days?|weeks?|months?)$/.test(norm) &&
-      (/\b(?:out|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum)\b/.test(
+      (!/\bin (?:about )?(?:a|an|one|two|three|four|five|six|\d+) (?:days?|weeks?|months?)$/.test(norm) ||
+        /\b(?:due|lands?|arrives?|ready|made|delivered|ships?|here) in\b/.test(norm)) &&
+      (/\b(?:out|due|lands?|arrives?|ready|made|delivered|here|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum)\b/.test(
         norm,
       ) ||
         /\b(?:is|are|it is) (?:about |around |at least |maybe |roughly )?(?:a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)/.test(
@@ -153,6 +179,7 @@ export const RULES: readonly Rule[] = [
         seen.action !== 'order'
         ? null
         : 'expect'
+    if (/\b(?:is|are|will be) sending (?:us )?(?:more|another|an?|the|new|replacements?)\b/.test(norm)) return 'expect'
     if (
       /\b(?:comes?|coming|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
         norm,
@@ -185,10 +212,7 @@ export const RULES: readonly Rule[] = [
     const stage =
       stageIn(norm, reading.own ? (fields.element ?? null) : null, gone) ??
       (fields.element ? stageIn('', fields.element, false) : null)
-    const inherited =
-      reading.own && fields.element && ['wall', 'ceiling'].includes(fields.element) && !stageIn(norm, null, gone)
-        ? memory.stage
-        : undefined
+    const inherited = inheritedStage(norm, reading, gone, memory)
     if (inherited) fields.stage = inherited
     else if (stage) fields.stage = stage
     else if (memory.stage) fields.stage = memory.stage
@@ -202,14 +226,21 @@ export const RULES: readonly Rule[] = [
     if (!reading.own && !ANAPHORA.test(norm) && fields.stage && stageIn(norm, null, gone)) delete fields.element
     return 'progress'
   },
-  (norm, reading, seen) => (seen.action !== null ? asWork(norm, reading, seen) : null),
+  (norm, reading, seen) => (seen.action !== null && !isWish(norm) ? asWork(norm, reading, seen) : null),
   (norm, { fields }, seen) =>
-    seen.hasDate && (fields.element || fields.trade || stageIn(norm, null, false)) && !isFine(norm)
+    seen.hasDate &&
+    !/\b(?:i|we|he|she|they) (?:said|told|thought|guessed)\b/.test(norm) &&
+    (fields.element || fields.trade || stageIn(norm, null, false)) &&
+    !isFine(norm)
       ? expectDated(norm, fields)
       : null,
   (norm, { fields, material, own }) => {
-    const says = /\b(?:is|are|will be|going in|going with|goes|using|went with|s)\b/.test(norm) || /^with\b/.test(norm)
-    if (material && own && says && !denies(norm)) return 'selection'
+    const says =
+      /\b(?:is|are|will be|going in|going with|goes|using|went with|would like|prefers?|picked|chose|chosen|going for|gone for|went for|settled on|s)\b/.test(
+        norm,
+      ) || /^with\b/.test(norm)
+    const chose = /\b(?:picked|chosen|chose|went with|gone with|going with|settled on|decided on)\b/.test(norm)
+    if (material && (own || chose) && says && !denies(norm)) return 'selection'
     if (
       fields.dims?.length &&
       (says || own) &&
@@ -219,6 +250,25 @@ export const RULES: readonly Rule[] = [
     return null
   },
 ]
+
+const ROUGH_OF_TRADE: Partial<Record<Trade, Stage>> = {
+  plumber: 'pipes',
+  electrician: 'wires',
+  hvac: 'ducts',
+  'gas-fitter': 'gas',
+  'low-voltage': 'low-voltage',
+}
+
+/** The stage that a clause takes from what was said before: that of somebody's rough-in, or that of the thing meant. */
+function inheritedStage(norm: string, { fields, own }: Reading, gone: boolean, memory: Memory): Stage | undefined {
+  const trade = fields.trade ?? (/\b(?:his|her|their)\b/.test(norm) ? memory.trade : undefined)
+  const rough = /\b(?:first fix|rough(?:ed|ing)? ?in|rough)\b/.test(norm) && trade ? ROUGH_OF_TRADE[trade] : undefined
+  if (rough) return rough
+  if (stageIn(norm, null, gone)) return undefined
+  const general = own && (fields.element === 'wall' || fields.element === 'ceiling')
+  const same = !own && memory.stageOf !== undefined && memory.stageOf === fields.element
+  return general || same ? memory.stage : undefined
+}
 
 /** 'The glass gets measured once the tile is done': held, not done; alone, the trigger says nothing of today. */
 function waitsFor(head: string, trigger: string, { fields }: Reading): LineKind | null {
@@ -235,6 +285,18 @@ function expectDated(norm: string, fields: Fields): LineKind {
   if (stage) fields.stage = stage
   return 'expect'
 }
+
+/** What people want that is no work on the house. */
+const isWish = (norm: string): boolean =>
+  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b/.test(
+    norm,
+  )
+
+/** 'The door needs easing': something is to be done to a thing, whatever it is called. */
+const needsDoing = (norm: string): boolean =>
+  /\b(?:needs?|wants?|could do with) (?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
+    norm,
+  )
 
 /** Work: what to do, by whom, as an extra or not. */
 function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
@@ -254,7 +316,12 @@ function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
   return 'work'
 }
 
+/** Acts without a key: work all the same. */
+const UNKEYED =
+  /^(?:please |just |then |and |we |also )*(?:cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|in|up|down|back|round|around|over|out|and)\b/
+
 const startsWithAct = (norm: string, action: Action | null): boolean => {
+  if (UNKEYED.test(norm)) return true
   if (!action) return false
   const head = norm.replace(
     /^(?:please |we |just |then |you |lads |we just |we will |i would |let us |can (?:you|we|he|they) |need to |we need to |you need to |got to |go and |also |first )+/,
@@ -271,7 +338,7 @@ const startsWithAct = (norm: string, action: Action | null): boolean => {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays)\b/.test(
+  /\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

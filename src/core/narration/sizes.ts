@@ -41,7 +41,7 @@ const MILLIMETRES: Readonly<Record<string, number>> = {
 const FEET = new Set(['foot', 'feet', 'ft'])
 const COINS = new Set(['quid', 'pounds', 'pound', 'dollars', 'dollar', 'bucks', 'euros', 'euro', 'grand'])
 const NOT_SIZES =
-  /^(?:percent|hours?|hour|bar|days?|weeks?|months?|minutes?|mins?|years?|oclock|gallons?|litres?|amps?|amp|volts?|psi|degrees?|am|pm|fortnights?|times|coats?|nd|st|th|square|man|person|people|lads|guys|thirds?|quarters?|halves|ply|pm|st|percent)$/
+  /^(?:percent|hours?|hour|bar|days?|weeks?|months?|minutes?|mins?|years?|oclock|gallons?|litres?|amps?|amp|volts?|psi|degrees?|am|pm|fortnights?|times|coats?|kilowatts?|kw|watts?|kilos?|kg|tonnes?|tons?|lbs?|nd|st|th|square|man|person|people|lads|guys|thirds?|quarters?|halves|ply|pm|st|percent)$/
 const DESCRIBED =
   /^(?:wide|deep|long|high|tall|thick|across|clear|exposure|centres|centers|diameter|round|off|proud|square|up|above|below|clearance|overhang|rise|run|apart)$/
 const POINTING =
@@ -69,9 +69,21 @@ export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metr
       i = counted.next
       continue
     }
+    const single = singleUnit(tokens, i)
+    if (single) {
+      dims.push(single.size)
+      i = single.next
+      continue
+    }
     const number = readNumber(tokens, i)
     if (!number || (tokens[i] === 'one' && POINTING.test(tokens[i - 1] ?? ''))) {
       i++
+      continue
+    }
+    const part = number.fraction && tokens[number.next] === 'of' ? singleUnit(tokens, number.next + 1) : null
+    if (part) {
+      dims.push(Math.round(part.size * number.value))
+      i = part.next
       continue
     }
     const after = tokens[number.next] ?? ''
@@ -119,8 +131,9 @@ function countWord(tokens: readonly string[], at: number): { value: number; next
 
 /** Whether things are counted: 'three radiators', 'four new steel posts', 'two of them', 'one to stay', 'one course'. */
 function isCount(tokens: readonly string[], next: number, value: number): boolean {
-  if (!Number.isInteger(value) || value > 200) return false
   const after = tokens[next] ?? ''
+  const goods = /^(?:bricks?|tiles?|slates?|boards?|sheets?|blocks?|nails|screws|shingles|pavers|pavings)$/.test(after)
+  if (!Number.isInteger(value) || (value > 200 && !goods)) return false
   if (NOT_SIZES.test(after) || MILLIMETRES[after]) return false
   if (after === 'of') return true
   if (after === 'more' || after === 'to')
@@ -143,8 +156,16 @@ function isCount(tokens: readonly string[], next: number, value: number): boolea
   return false
 }
 
+/** `an inch`, `a foot and a half`, `a metre and a quarter`. */
+function singleUnit(tokens: readonly string[], at: number): { size: number; next: number } | null {
+  if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
+  const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
+  const part = more ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3 }[tokens[at + 4] ?? ''] : undefined
+  return { size: Math.round(MILLIMETRES[tokens[at + 1]!]! * (1 + (part ?? 0))), next: part ? at + 5 : at + 2 }
+}
+
 const isClock = (tokens: readonly string[], at: number): boolean =>
-  tokens[at - 1] === 'at' && !tokens.slice(at).some((word) => MILLIMETRES[word])
+  tokens[at - 1] === 'at' && !(Number(tokens[at]) >= 20) && !tokens.slice(at).some((word) => MILLIMETRES[word])
 
 /** A size or a chain of sizes: `900 by 1200`, `22 foot 6 by 18 inches`, `11 and 7/8 deep`, `nine foot four long`, `a 125 duct`. */
 function readChain(
@@ -154,7 +175,7 @@ function readChain(
 ): { sizes: number[]; next: number } | null {
   const links: Chain[] = []
   let next = at
-  let described = false
+  let described = isMeasured(tokens, at)
   let fraction = false
   for (;;) {
     const number = readNumber(tokens, next)
@@ -184,6 +205,7 @@ function readChain(
       }
     }
     links.push({ value: number.value, unit, plus })
+    if (tokens[next] === 'square' && MILLIMETRES[tokens[next + 1] ?? '']) return null
     if (DESCRIBED.test(tokens[next] ?? '')) {
       described = tokens[next] !== 'off' && tokens[next] !== 'up' && tokens[next] !== 'round' ? true : described
       next++
@@ -213,6 +235,15 @@ function readChain(
     return null
   if (!named && links.length === 1 && NOT_SIZES.test(tokens[next] ?? '')) return null
   return { sizes: links.map((link, i) => millimetres(link, neighbour(links, i), units)), next }
+}
+
+/** `height is 42`, `sockets are at 450`: the words before a bare number make it a size. */
+function isMeasured(tokens: readonly string[], at: number): boolean {
+  const before = tokens.slice(Math.max(0, at - 3), at).join(' ')
+  return (
+    /\b(?:height|width|depth|length|thickness|headroom|drop|gap|rise)(?: (?:is|of|at|about))*$/.test(before) ||
+    (/\b(?:is|are|sits?|set) at$/.test(before) && Number(tokens[at]) >= 20)
+  )
 }
 
 const neighbour = (links: readonly Chain[], at: number): string | null =>

@@ -1,3 +1,4 @@
+import { SAID_DEAD, SERVICES } from '../entries/kinds/services'
 import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
@@ -123,6 +124,16 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     }
   },
   found(line, place, { newId }) {
+    const sort = SERVICE_SORTS[line.element ?? '']
+    if (sort && (line.condition === 'dead' || line.condition === 'live')) {
+      // Whoever says so, only an instrument in licensed hands proves it.
+      const state = line.condition === 'live' ? 'live' : SAID_DEAD
+      const value = { kind: 'service', values: { what: line.words, sort, state } }
+      return {
+        says: state === 'live' ? 'Live' : 'Said to be dead: live until it is tested',
+        facts: [{ subject: 'entry', facet: 'written', subjectId: newId(), placeId: place?.id ?? null, value }],
+      }
+    }
     const known =
       line.element && (ELEMENTS as readonly string[]).includes(line.element) ? { element: line.element } : {}
     const value = {
@@ -186,6 +197,16 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       facts: [{ subject: 'decision', facet: 'asked', subjectId: newId(), placeId: place?.id ?? null, value }],
     }
   },
+}
+
+const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
+  wire: 'electric cable',
+  outlet: 'electric cable',
+  switch: 'electric cable',
+  light: 'electric cable',
+  'gas-line': 'gas pipe',
+  pipe: 'water pipe',
+  drain: 'waste pipe',
 }
 
 const titleOf = (words: string): string => {
