@@ -4,7 +4,6 @@ import { join, resolve } from 'node:path'
 import { openDatabase, type Db } from '../data/database'
 import { migrate, readMigrations } from '../data/migrate'
 import { latestInstant } from '../data/observations'
-import { startPhotoJobs } from './photos/photoSizes'
 import { clockFrom, type Clock } from './clock'
 
 /** One firm is one folder: its SQLite file, its photos and the secret that seals its cookies. */
@@ -31,18 +30,4 @@ function secretOf(folder: string): string {
   const file = join(folder, 'secret')
   if (!existsSync(file)) writeFileSync(file, randomBytes(48).toString('base64url'), { mode: 0o600 })
   return readFileSync(file, 'utf8')
-}
-
-const running = globalThis as { aftermistFirm?: Promise<FirmFolder> }
-
-/** The folder this server works on, from `AFTERMIST_DATA`; opened once a process. */
-export function runningFirm(): Promise<FirmFolder> {
-  const folder = process.env.AFTERMIST_DATA
-  if (!folder) throw new Error('AFTERMIST_DATA names no folder. Start with bin/aftermist start --data DIR.')
-  running.aftermistFirm ??= openFirmFolder(resolve(folder)).then((firm) => {
-    // What was left in the queue when the server stopped.
-    startPhotoJobs(firm)
-    return firm
-  })
-  return running.aftermistFirm
 }

@@ -1,11 +1,23 @@
 import type { Action, Element } from '../scope/vocabulary'
+import {
+  counted,
+  countDone,
+  countLeft,
+  EITHER,
+  isLeft,
+  leaveOpen,
+  makeExtra,
+  makeWrong,
+  ofCounted,
+  SHOULD_BE,
+} from './amending'
 import { clausesOf, type Clause } from './clauses'
 import { readDate, readLead } from './dates'
 import { extend, joinedElements, joins, unitOf, withoutCorrection } from './joining'
 import { actionIn, isExtra, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
-import { elementsIn, mainElement, stageIn, tradeIn, whereElement, type Mention } from './mentions'
+import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
 import { ANAPHORA, RULES, type Seen } from './rules'
@@ -25,29 +37,6 @@ const namesAnother = (norm: string): boolean => {
 }
 const POINTING =
   /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
-
-const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
-const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
-
-const counted = ({ fields, bare }: Reading): number | null => fields.quantity ?? bare
-
-/** Whether a clause tells how many of what was just said to be done are left. */
-const isLeft = ({ line }: Said, reading: Reading, norm: string): boolean =>
-  line.kind === 'progress' &&
-  line.percent === 100 &&
-  line.quantity !== undefined &&
-  counted(reading) !== null &&
-  /^(?:and |still |just )*(?:\w+) (?:more )?(?:to go|left|to do|still to (?:go|do|come))$/.test(norm)
-
-/** Whether a clause tells how many of the things counted just before are done. */
-const ofCounted = ({ line, topic }: Said, reading: Reading, norm: string): boolean =>
-  (line.kind === 'work' || topic === true) &&
-  reading.kind === 'progress' &&
-  reading.fields.percent === 100 &&
-  counted(reading) !== null &&
-  line.quantity !== undefined &&
-  counted(reading)! <= line.quantity &&
-  mainElement(elementsIn(norm.split(' '))) === null
 
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
@@ -106,45 +95,14 @@ export class Reader {
     if (reading.fields.until) reading.fields.until = this.triggerOf(clause) ?? reading.fields.until
     const last = this.lines.length > from ? this.lines.at(-1)! : null
     if (corrects && last) return this.correct(last, reading, clause)
-    if (last && EITHER.test(norm)) return this.leaveOpen(last, clause)
-    if (last && isLeft(last, reading, norm)) return this.countLeft(last, counted(reading)!, clause)
-    if (last && ofCounted(last, reading, norm)) return this.countDone(last, reading, clause)
+    if (last && EITHER.test(norm)) return leaveOpen(last, clause)
+    if (last && isLeft(last, reading, norm)) return countLeft(last, counted(reading)!, clause)
+    if (last && ofCounted(last, reading, norm)) return countDone(last, reading, clause)
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null
     if (before && joins(before, reading)) return extend(before, reading.fields, clause)
     this.push(reading, clause, norm, last?.topic && this.lines.at(-1) !== last ? last.start : clause.start)
-  }
-
-  /** 'It goes, or stays': nobody knows yet, so somebody has to say. */
-  private leaveOpen(last: Said, clause: Clause): void {
-    last.end = clause.end
-    last.topic = false
-    const { element, place, words } = last.line
-    last.line = { kind: 'decide', words, ...(element ? { element } : {}), ...(place ? { place } : {}) }
-  }
-
-  /** 'Five doors to hang, two are done': how far what was counted is. */
-  private countDone(last: Said, reading: Reading, clause: Clause): void {
-    last.end = clause.end
-    last.topic = false
-    const { element, place, words, quantity } = last.line
-    const stage = stageIn('', element ?? null, false)
-    last.line = {
-      kind: 'progress',
-      words,
-      percent: Math.round((100 * counted(reading)!) / quantity!),
-      ...(element ? { element } : {}),
-      ...(stage ? { stage } : {}),
-      ...(place ? { place } : {}),
-    }
-  }
-
-  /** 'Three posts are set, one to go'. */
-  private countLeft(last: Said, left: number, clause: Clause): void {
-    last.end = clause.end
-    const { quantity, ...line } = last.line
-    last.line = { ...line, percent: Math.round((100 * quantity!) / (quantity! + left)) }
   }
 
   /** The trigger that ends a temporary state, in the words it was told. */
@@ -244,25 +202,9 @@ export class Reader {
       if (fields[key] !== undefined && line[key] === undefined) Object.assign(line, { [key]: fields[key] })
     }
     if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
-    if (SHOULD_BE.test(norm)) this.makeWrong(line)
-    if (isExtra(norm)) this.makeExtra(line, reading)
+    if (SHOULD_BE.test(norm)) makeWrong(line)
+    if (isExtra(norm)) makeExtra(line, reading)
     if (fields.trade) this.trade = fields.trade
-  }
-
-  /** 'It sits on 75, should be 150': what was measured is not as it should be. */
-  private makeWrong(line: SpokenLine): void {
-    line.kind = 'found'
-    line.condition = 'wrong'
-    line.certain = true
-    delete line.percent
-    delete line.stage
-  }
-
-  private makeExtra(line: SpokenLine, reading: Reading): void {
-    line.kind = 'work'
-    line.extra = true
-    delete line.certain
-    if (line.amount === undefined && reading.bare !== null) line.amount = Math.round(reading.bare * 100)
   }
 
   private topic(reading: Reading, clause: Clause, norm: string): void {

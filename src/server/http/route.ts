@@ -1,7 +1,8 @@
 import { ValidationError } from 'yup'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
 import type { Context } from '../context'
-import { runningFirm, type FirmFolder } from '../firmFolder'
+import type { FirmFolder } from '../firmFolder'
+import { runningFirm } from '../runningFirm'
 import { Refusal } from '../refusal'
 import { requireContext } from './session'
 

@@ -3,7 +3,8 @@ import { cookies, headers } from 'next/headers'
 import { readFirm, type Firm } from '../../data/firm'
 import { readPerson, type Person } from '../../data/people'
 import { contextFor, type Context } from '../context'
-import { runningFirm, type FirmFolder } from '../firmFolder'
+import type { FirmFolder } from '../firmFolder'
+import { runningFirm } from '../runningFirm'
 import { Refusal } from '../refusal'
 
 interface SessionData {

@@ -3,7 +3,14 @@ import { choice, day, length, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import type { CautionId } from '../../cautions/cautionIds'
 
-export const SERVICES = ['electric cable', 'gas pipe', 'water pipe', 'waste pipe', 'heating pipe', 'data cable'] as const
+export const SERVICES = [
+  'electric cable',
+  'gas pipe',
+  'water pipe',
+  'waste pipe',
+  'heating pipe',
+  'data cable',
+] as const
 export const PROVED_DEAD = 'proved dead by instrument'
 export const SAID_DEAD = 'said to be dead'
 
