@@ -129,7 +129,10 @@ describe('bad input names the field and the mend', () => {
     [{ kind: 'promise', values: {} }, 'What was promised: say it in a few words.'],
     [{ kind: 'promise', values: { what: 'x'.repeat(1001) } }, 'What was promised: use at most 1000 characters.'],
     [{ kind: 'promise', values: { what: 'x', by: 'soon' } }, 'By when: write a day as year-month-day'],
-    [{ kind: 'bin', values: { bin: 'a', limit: -1, amount: 1, debris: 'soil' } }, 'Its weight limit, kg: 0 or more.'],
+    [
+      { kind: 'bin', values: { bin: 'a', limit: -1, amount: 1, debris: 'soil' } },
+      'Its weight limit, kg (lb on a site in feet): 0 or more.',
+    ],
     [
       { kind: 'service', values: { what: 'a wire', state: 'proved dead by instrument' } },
       'Who tested it: say it, or leave the state at "said to be dead".',

@@ -85,7 +85,12 @@ describe('a field that cannot be read is named with its mend', () => {
   }
   test.each([
     ['open-up', { wall: 'long' }, 'wall', 'Length of wall to cut up along: "long" is not a length. Write it like 4.1'],
-    ['bin', { limit: 'heavy' }, 'limit', 'Its weight limit, kg: "heavy" is not a number. Write one like 12 or 2.5.'],
+    [
+      'bin',
+      { limit: 'heavy' },
+      'limit',
+      'Its weight limit, kg (lb on a site in feet): "heavy" is not a number. Write one like 12 or 2.5.',
+    ],
     ['bin', { since: 'soon' }, 'since', 'Delivered on: "soon" is not a day. Write it as year-month-day'],
     ['sleeping-risk', { price: '-1' }, 'price', 'What worse may cost: "-1" is not a number.'],
     ['strip-element', { amount: '10', done: '12' }, 'done', 'How much is out: it cannot be more than there is.'],

@@ -1,18 +1,30 @@
-/** Weight of demolition waste, kg to a unit of it: low and high. Plaster and lath weigh 8 to 10 lb/ft² of face and
- * concrete 150 lb/ft³; the others are general trade figures. */
+import type { Units } from '../measure/length'
+
+interface Waste {
+  readonly unit: { readonly metric: string; readonly imperial: string }
+  /** Kilograms to a square or cubic metre, low and high. */
+  readonly metric: readonly [number, number]
+  /** Pounds to a square or cubic foot, low and high. */
+  readonly imperial: readonly [number, number]
+}
+const AREA = { metric: 'm²', imperial: 'ft²' }
+const VOLUME = { metric: 'm³', imperial: 'ft³' }
+
+/** Weight of demolition waste. Plaster and lath weigh 8 to 10 lb/ft² of face and concrete 150 lb/ft³; the others are
+ * general trade figures. */
 export const WASTE = {
-  'plaster and lath': { unit: 'm²', kg: [39, 49] },
-  board: { unit: 'm²', kg: [9, 11] },
-  'tile on mortar': { unit: 'm²', kg: [60, 90] },
-  concrete: { unit: 'm³', kg: [2400, 2400] },
-  'brick and mortar': { unit: 'm³', kg: [1700, 1900] },
-  soil: { unit: 'm³', kg: [1500, 1900] },
-  timber: { unit: 'm³', kg: [450, 650] },
-} as const
+  'plaster and lath': { unit: AREA, metric: [39, 49], imperial: [8, 10] },
+  board: { unit: AREA, metric: [9, 11], imperial: [1.8, 2.3] },
+  'tile on mortar': { unit: AREA, metric: [60, 90], imperial: [12, 18] },
+  concrete: { unit: VOLUME, metric: [2400, 2400], imperial: [150, 150] },
+  'brick and mortar': { unit: VOLUME, metric: [1700, 1900], imperial: [106, 119] },
+  soil: { unit: VOLUME, metric: [1500, 1900], imperial: [94, 119] },
+  timber: { unit: VOLUME, metric: [450, 650], imperial: [28, 41] },
+} as const satisfies Record<string, Waste>
 export type WasteKind = keyof typeof WASTE
 
 export interface BinCheck {
-  /** Weight of the load, low and high, in kg. */
+  /** Weight of the load, low and high, in kg, or in lb on a site in feet. */
   readonly weight: readonly [number, number]
   readonly overWeight: 'no' | 'maybe' | 'yes'
   /** How full it stands, in per cent of its height; null where no height was told. */
@@ -21,8 +33,8 @@ export interface BinCheck {
 
 /** Checks a bin's load: its weight before its volume (C-45).
  *
- * @param amount  more than 0, in m² or m³ as the kind is counted
- * @param limit   the bin's weight limit in kg
+ * @param amount  more than 0, in m² or m³ (ft² or ft³) as the kind is counted
+ * @param limit   the bin's weight limit in kg (lb)
  * @param heights of the load and of the bin, in one unit, where they were looked at
  * @example 37.2 m² (400 ft²) of plaster and lath: 1 451 to 1 823 kg, which is 3 200 to 4 020 lb
  */
@@ -31,8 +43,9 @@ export function binCheck(
   amount: number,
   limit: number,
   heights?: { load: number; bin: number },
+  units: Units = 'metric',
 ): BinCheck {
-  const [low, high] = WASTE[kind].kg.map((kg) => Math.round(kg * amount)) as [number, number]
+  const [low, high] = WASTE[kind][units].map((weight) => Math.round(weight * amount)) as [number, number]
   return {
     weight: [low, high],
     overWeight: low > limit ? 'yes' : high > limit ? 'maybe' : 'no',

@@ -52,6 +52,14 @@ describe('a bin (C-45)', () => {
       fill: 33,
     })
   })
+  test('on a site in feet it is reckoned in pounds', () => {
+    expect(binCheck('plaster and lath', 310, 4400, { load: 26, bin: 48 }, 'imperial')).toEqual({
+      weight: [2480, 3100],
+      overWeight: 'no',
+      fill: 54,
+    })
+    expect(binCheck('plaster and lath', 500, 4400, undefined, 'imperial').overWeight).toBe('maybe')
+  })
   test.each(Object.keys(WASTE) as WasteKind[])('%s weighs no less at the high end', (kind) => {
     const [low, high] = binCheck(kind, 3, 1).weight
     expect(low).toBeGreaterThan(0)

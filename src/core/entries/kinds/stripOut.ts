@@ -1,6 +1,6 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import type { Measured } from '../../measure/length'
-import { binCheck, WASTE, type WasteKind } from '../../takeoff/demolitionWaste'
+import { binCheck, WASTE, type BinCheck, type WasteKind } from '../../takeoff/demolitionWaste'
 import { choice, day, length, number, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import { STAYS_FOR_NOW, strippedSentences } from '../strippedShare'
@@ -82,32 +82,34 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     fields: [
       words('bin', 'Which bin', { needed: true }),
       day('since', 'Delivered on'),
-      number('limit', 'Its weight limit, kg', { needed: true }),
+      number('limit', 'Its weight limit, kg (lb on a site in feet)', { needed: true }),
       choice('debris', 'What is in it, mostly', Object.keys(WASTE), { needed: true }),
-      number('amount', 'How much of that (m² or m³)', { needed: true }),
+      number('amount', 'How much of that, m² or m³ (ft² or ft³)', { needed: true }),
+      number('toCome', 'How much of it is still to come'),
       length('load', 'Height of the load'),
       length('height', 'Height of the bin'),
       number('exchanges', 'Exchanged so often'),
     ],
     settle: { word: 'Fetched' },
-    reckon: ({ debris, amount, limit, load, height }) => {
+    reckon: ({ debris, amount, toCome, limit, load, height }, units) => {
       const kind = debris as WasteKind
-      const check = binCheck(
-        kind,
-        Number(amount),
-        Number(limit),
-        load && height ? { load: (load as Measured).tenths, bin: (height as Measured).tenths } : undefined,
-      )
-      const [low, high] = check.weight
-      const weight = low === high ? `${low} kg` : `${low} to ${high} kg`
-      const over = {
-        no: `within the limit of ${String(limit)} kg.`,
-        maybe: `it may be over the limit of ${String(limit)} kg: have it weighed or exchanged.`,
-        yes: `over the limit of ${String(limit)} kg, however much room is left.`,
-      }[check.overWeight]
+      const heights = load && height ? { load: (load as Measured).tenths, bin: (height as Measured).tenths } : undefined
+      const weigh = (much: number) => binCheck(kind, much, Number(limit), heights, units)
+      const now = weigh(Number(amount))
+      const all = weigh(Number(amount) + Number(toCome ?? 0))
+      const pound = units === 'imperial' ? 'lb' : 'kg'
+      const weight = ({ weight: [low, high] }: BinCheck): string =>
+        low === high ? `${low} ${pound}` : `${low} to ${high} ${pound}`
+      const over = ({ overWeight }: BinCheck): string =>
+        ({
+          no: `within the limit of ${String(limit)} ${pound}.`,
+          maybe: `it may be over the limit of ${String(limit)} ${pound}: have it weighed or exchanged.`,
+          yes: `over the limit of ${String(limit)} ${pound}, however much room is left.`,
+        })[overWeight]
       return [
-        `${String(amount)} ${WASTE[kind].unit} of ${kind} weigh ${weight}, ${over}`,
-        ...(check.fill === null ? [] : [`It stands ${check.fill} % full.`]),
+        `${String(amount)} ${WASTE[kind].unit[units]} of ${kind} weigh ${weight(now)}, ${over(now)}`,
+        ...(toCome ? [`With the ${String(toCome)} to come ${weight(all)}: ${over(all)}`] : []),
+        ...(now.fill === null ? [] : [`It stands ${now.fill} % full.`]),
       ]
     },
   },

@@ -1,0 +1,248 @@
+import { join } from 'node:path'
+import { writeFileSync } from 'node:fs'
+import sharp from 'sharp'
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { AxePuppeteer } from '@axe-core/puppeteer'
+import { demoFolder } from '../../fixtures/folder'
+import { launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from '../harness'
+import { STORIES } from './stories'
+import type { Step, Story } from './story'
+
+let app: RunningApp
+let folder: string
+let browser: Browser
+let phone: Page
+let picture: string
+const sites = new Map<string, string>()
+
+beforeAll(async () => {
+  folder = await demoFolder()
+  picture = join(folder, 'seen.jpg')
+  const pixels = { width: 800, height: 600, channels: 3 as const, background: '#8a8070' }
+  writeFileSync(picture, await sharp({ create: pixels }).jpeg().toBuffer())
+  app = await serveFolder(folder, true)
+  browser = await launch()
+  phone = await openPage(browser, app, PHONE, 'owner')
+  await phone.goto(`${app.origin}/today`, { waitUntil: 'load' })
+  for (const story of STORIES) sites.set(story.site, await madeSite(story))
+  // Every site is opened once with a network; then the server is gone until the day is over.
+  for (const story of STORIES) {
+    await phone.goto(`${app.origin}/walk#${sites.get(story.site)!}`, { waitUntil: 'load' })
+    await phone.reload({ waitUntil: 'load' })
+    await waitForText(phone, story.site)
+  }
+  await phone.evaluate(() => navigator.serviceWorker.ready)
+  await phone.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  await phone.waitForFunction(async () =>
+    (
+      await Promise.all(
+        (await caches.keys()).map(async (name) =>
+          (await (await caches.open(name)).keys()).some((one) => new URL(one.url).pathname === '/walk'),
+        ),
+      )
+    ).includes(true),
+  )
+  await app.stop()
+})
+afterAll(async () => {
+  await browser.close()
+  await app.stop()
+})
+
+const madeSite = (story: Story): Promise<string> =>
+  phone.evaluate(
+    async (body: string) => {
+      const answer = await fetch('/api/sites', {
+        method: 'POST',
+        body,
+        headers: { 'content-type': 'application/json' },
+      })
+      const told = (await answer.json()) as { siteId?: string; error?: { message: string } }
+      if (!told.siteId) throw new Error(told.error?.message)
+      return told.siteId
+    },
+    JSON.stringify({
+      name: story.site,
+      built: story.built,
+      units: story.units,
+      livedIn: true,
+      weekdays: [1, 2, 3, 4, 5],
+      startsOn: '2026-03-10',
+      places: story.places,
+    }),
+  )
+
+/** Presses the first button of a kind whose words begin so, as soon as it is there, wherever the sheet has moved to. */
+const press = (selector: string, words: string): Promise<unknown> =>
+  phone.waitForFunction(
+    (wanted: string, text: string) => {
+      const button = [...document.querySelectorAll<HTMLButtonElement>(wanted)].find(
+        (one) => one.textContent!.trim().startsWith(text) && one.getClientRects().length > 0 && !one.disabled,
+      )
+      button?.click()
+      return button !== undefined
+    },
+    { timeout: 15_000 },
+    selector,
+    words,
+  )
+
+async function goTo(place: string): Promise<void> {
+  await phone.click(`nav[aria-label=Places] button[aria-label^="${place}"]`)
+  await phone.waitForFunction((name: string) => document.querySelector('header h1')?.textContent === name, {}, place)
+}
+
+async function fill(name: string, text: string): Promise<void> {
+  const field = await phone.waitForSelector(`dialog [name="${name}"]`)
+  await field!.evaluate((one) => {
+    for (let up = one.closest('details'); up; up = up.parentElement?.closest('details') ?? null) up.open = true
+  })
+  const sort = await field!.evaluate((one) =>
+    one instanceof HTMLSelectElement ? 'select' : (one as HTMLInputElement).type,
+  )
+  if (sort === 'select') await phone.select(`dialog [name="${name}"]`, text)
+  else if (sort === 'checkbox') await field!.click()
+  else
+    await field!.evaluate((one, typed) => {
+      const set = Object.getOwnPropertyDescriptor(Object.getPrototypeOf(one), 'value')!.set!
+      set.call(one, typed)
+      one.dispatchEvent(new Event('input', { bubbles: true }))
+    }, text)
+}
+
+const FOOT = ['Say it', 'Tape', 'Found', 'Photo']
+
+async function openSheet(sheet: string): Promise<void> {
+  if (FOOT.includes(sheet)) return void (await press('footer button', sheet))
+  await press('footer button', 'More')
+  await phone.waitForSelector('dialog[open]')
+  await phone.$$eval('dialog details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+  await phone.evaluate((words: string) => {
+    const button = [...document.querySelectorAll<HTMLElement>('dialog button')].find((one) => one.textContent === words)
+    if (!button) throw new Error(`nothing under More is called "${words}"`)
+    button.click()
+  }, sheet)
+}
+
+async function play(step: Step): Promise<void> {
+  await goTo(step.at)
+  if (step.say) {
+    await openSheet('Say it')
+    await phone.waitForSelector('dialog textarea')
+    await phone.evaluate((words: string) => {
+      const area = document.querySelector<HTMLTextAreaElement>('dialog textarea')!
+      Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(area, words)
+      area.dispatchEvent(new Event('input', { bubbles: true }))
+    }, step.say)
+    await press('dialog button', 'Read it back')
+    await waitForText(phone, 'Change the words')
+    await press('dialog button', 'Keep ')
+  } else if (step.photo) {
+    await openSheet('Photo')
+    const input = await phone.waitForSelector<'input'>('dialog input[name=photos]' as 'input')
+    await input!.uploadFile(picture)
+    const canvas = await phone.waitForSelector('dialog canvas')
+    await canvas!.scrollIntoView()
+    const box = (await canvas!.boundingBox())!
+    await phone.mouse.move(box.x + 60, box.y + 60)
+    await phone.mouse.down()
+    await phone.mouse.move(box.x + 160, box.y + 120)
+    await phone.mouse.up()
+    await waitForText(phone, 'One mark.')
+    await fill('caption', step.photo)
+    await press('dialog button', 'Keep')
+  } else {
+    await openSheet(step.sheet!)
+    for (const [name, text] of Object.entries(step.fill!)) await fill(name, text)
+    await press('dialog form button', 'Keep')
+  }
+  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
+  const seen = async (): Promise<string> => {
+    await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+    return textOf(phone)
+  }
+  for (const words of step.tells) expect.soft(await seen(), `${step.at}: ${words}`).toContain(words)
+}
+
+describe('a job as it is walked, with one thumb and no network', () => {
+  for (const story of STORIES) {
+    test(story.site, async () => {
+      await phone.goto('about:blank')
+      await phone.goto(`${app.origin}/walk#${sites.get(story.site)!}`, { waitUntil: 'load' })
+      await waitForText(phone, 'What kind of walk?')
+      await press('fieldset label', KIND_WORDS[story.kind])
+      await press('footer button', 'Start: ')
+      await waitForText(phone, `1 of ${story.places.length}`)
+      for (const step of story.steps) await play(step)
+      await goTo(story.places[0]!.name)
+      await openSheet('A note')
+      await fill('text', story.secret)
+      await fill('private', 'on')
+      await press('dialog form button', 'Keep')
+      await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
+      expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
+      await press('button', 'End the walk')
+      await waitForText(phone, 'What changed')
+      await press('footer button', 'End walk')
+      await waitForText(phone, 'are still held on the phone')
+    })
+  }
+
+  test('and when the network is back it stands at the desk, and what was said in private is shared with nobody', async () => {
+    app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+    const desk = await openPage(browser, app, { width: 1280, height: 800 }, 'owner')
+    for (const story of STORIES) {
+      const id = sites.get(story.site)!
+      await phone.bringToFront()
+      await phone.goto('about:blank')
+      await phone.goto(`${app.origin}/walk#${id}`, { waitUntil: 'load' })
+      await waitForText(phone, 'all sent')
+      await desk.bringToFront()
+      await desk.goto(`${app.origin}/sites/${id}/registers`, { waitUntil: 'networkidle0' })
+      const registers = await textOf(desk)
+      const named = story.steps.flatMap(({ sheet, fill: filled }) =>
+        sheet && !NOT_REGISTERS.includes(sheet) ? [Object.values(filled!)[0]!] : [],
+      )
+      for (const words of named) expect(registers, `${story.site}: ${words}`).toContain(words)
+      for (const page of [`/sites/${id}/share`, `/sites/${id}/registers`]) {
+        await desk.goto(`${app.origin}${page}`, { waitUntil: 'networkidle0' })
+        const inputs = await desk.$$eval('textarea, input', (all) => all.map((one) => (one as HTMLInputElement).value))
+        expect([await textOf(desk), ...inputs].join('\n')).not.toContain(story.secret)
+      }
+    }
+    await desk.goto(`${app.origin}/sites/${sites.get('Larkmallow')!}/registers`, { waitUntil: 'networkidle0' })
+    const larkmallow = await textOf(desk)
+    expect(larkmallow).toContain('Kitchen: 46.8 % out by quantity (23.4 of 50 hours); 54.4 % of 43 without')
+    expect(larkmallow).toContain('310 ft² of plaster and lath weigh 2480 to 3100 lb, within the limit of 4400 lb.')
+    expect(larkmallow).toContain('With the 190 to come 4000 to 5000 lb: it may be over the limit')
+    expect(larkmallow).toContain('It stands 54 % full.')
+    await desk.goto(`${app.origin}/sites/${sites.get('Tawnyhurst Turn 6')!}/registers`, { waitUntil: 'networkidle0' })
+    const faces = await textOf(desk)
+    expect(faces).toContain('Left: 12 sheathing → base flashing → barrier → bevelled trim → lap board.')
+    expect(faces).toContain(
+      'Entry pocket: 12 sheathing → barrier → flat panel, an exception: without base flashing, bevelled trim, lap board and with flat panel.',
+    )
+  })
+})
+
+const KIND_WORDS: Record<Story['kind'], string> = {
+  scope: 'Scope walk',
+  kickoff: 'Kickoff',
+  progress: 'Progress walk',
+  layout: 'Layout walk',
+  'before-cover': 'Before-cover walk',
+  'end-of-day': 'End of day',
+  completion: 'Completion walk',
+  return: 'Return trip',
+}
+/** What stands elsewhere than in the registers. */
+const NOT_REGISTERS = [
+  'A note',
+  'Tape',
+  'Found',
+  'Stays, or is protected',
+  'Somebody has to decide',
+  'This place changes',
+  'Something to choose',
+]
