@@ -1,8 +1,10 @@
+import { createHash, randomBytes } from 'node:crypto'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { Command } from 'commander'
+import sharp from 'sharp'
 import { v7 as uuid } from 'uuid'
 import type { Day } from '../core/calendar/day'
 import { narrate } from '../core/narration/narrate'
@@ -13,7 +15,10 @@ import { openFirmFolder } from '../server/firmFolder'
 import { readPeople } from '../data/people'
 import { problemInput } from '../server/plan/planFirm'
 import { closeSolver, KEPT_ROUNDS, solveInWorker } from '../server/plan/solver'
+import { runPhotoJobs } from '../server/photos/photoSizes'
+import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
 
 interface Figure {
@@ -47,12 +52,26 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
   const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), KEPT_ROUNDS))
   const observations = manyObservations(500, context.now())
   const intake = await took(() => receiveObservations(context, siteIdOf('bakehouse'), { observations }))
+  const files = await manyPhotos(40)
+  const sync = await took(async () => {
+    for (const bytes of files)
+      await receivePart(
+        context,
+        siteIdOf('bakehouse'),
+        { sort: 'photo', hash: hashOf(bytes), offset: 0, length: bytes.length },
+        bytes,
+      )
+    receiveObservations(context, siteIdOf('bakehouse'), { observations: manyObservations(500, context.now()) })
+  })
+  const sizes = await took(() => runPhotoJobs(firm))
   await closeSolver()
   firm.db.close()
   return [
     figure('demo loaded', loaded, Number.NaN, 'ms'),
     figure('plan of all sites', plan, 1000, 'ms'),
     figure('500 observations taken in', intake, 1000, 'ms'),
+    figure('500 observations and 40 photos taken in', sync, Number.NaN, 'ms'),
+    figure('sizes of the 40 photos made in the queue', sizes, Number.NaN, 'ms'),
     sentencesASecond(),
     ...(await servedFigures(folder, loads)),
   ]
@@ -113,6 +132,18 @@ function manyObservations(count: number, seenAt: string) {
   }))
 }
 
+/** Photos of two megapixels, each unlike the others. */
+const manyPhotos = (count: number): Promise<Buffer[]> =>
+  Promise.all(
+    Array.from({ length: count }, () =>
+      sharp(randomBytes(320 * 240 * 3), { raw: { width: 320, height: 240, channels: 3 } })
+        .resize(1600, 1200)
+        .jpeg()
+        .toBuffer(),
+    ),
+  )
+const hashOf = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex')
+
 async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
   const server = await serve({ data: folder, port: PORT, host: '127.0.0.1' })
   try {
@@ -146,6 +177,7 @@ async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
         ),
       )
     rows.push(figure('compressed JavaScript of the walk', await scriptBytes(origin, '/walk', cookie), 200, 'kB'))
+    rows.push(...walkRows(await walkFigures(origin, cookie)))
     const before = memoryOf(server.pid!)
     for (let i = 0; i < loads; i++)
       await fetch(origin + pages[i % 8]!, { headers: { cookie } }).then((answer) => answer.text())
@@ -158,6 +190,14 @@ async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
     server.kill('SIGTERM')
   }
 }
+
+const walkRows = ({ tap, slowTap, reopened, sent, heldMegabytes }: WalkFigures): Figure[] => [
+  figure('tap to paint, processor slowed six times, median', tap, 50, 'ms'),
+  figure('tap to paint, slowest of twenty', slowTap, 50, 'ms'),
+  figure('walk of 60 observations and 20 photos reopened offline', reopened, Number.NaN, 'ms'),
+  figure('the same walk sent', sent, Number.NaN, 'ms'),
+  figure('the same walk held on the phone', heldMegabytes, Number.NaN, 'MB'),
+]
 
 async function median(run: () => Promise<unknown>): Promise<number> {
   const times: number[] = []

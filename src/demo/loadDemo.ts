@@ -18,7 +18,7 @@ import { planFirm } from '../server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../server/share/clientUpdates'
 import { tellTrades } from '../server/share/notices'
 import { CREWS, FIRM } from './firm'
-import { drawScene } from './scenes'
+import { drawPlan, drawScene } from './scenes'
 import { BAKEHOUSE } from './sites/bakehouse'
 import { HERON } from './sites/heron'
 import { MILLRACE, ORCHARD, PELL, TOLLGATE } from './sites/others'
@@ -92,6 +92,9 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
     observed.push({ ...made, id, siteId, walkId, by, seenAt } as Observation)
   }
   const lines = layDown(story, (made) => say(made, null, FIRM.owner.name, `${firstDay}T06:30:00.000Z`), day)
+  if (story.plan)
+    for (const made of await planFacts(context, story, story.plan))
+      say(made, null, FIRM.owner.name, `${firstDay}T06:40:00.000Z`)
   for (const walk of story.walks) {
     const walkDay = day(walk.day)
     const walkId = demoId('walk', story.key, walkDay)
@@ -118,7 +121,7 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
         day,
       ))
         say(made, walkId, walk.by, clock())
-      for (const made of entryFacts(story, seen, placeId)) say(made, walkId, walk.by, clock())
+      for (const made of entryFacts(story, seen, placeId, lines)) say(made, walkId, walk.by, clock())
       if (seen.dictated)
         for (const made of dictatedFacts(story, seen, observed, walkDay)) say(made, walkId, walk.by, clock())
       if (seen.photo) {
@@ -130,6 +133,28 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
     say({ subject: 'walk', subjectId: walkId, facet: 'ended', placeId: null, value: walkDay }, walkId, walk.by, clock())
   }
   db.transaction(() => insertObservations(db, observed, context.now()))()
+}
+
+/** The plan of a level as a drawing of its places, with its pins. */
+async function planFacts(
+  context: Context,
+  story: SiteStory,
+  { level, pins }: NonNullable<SiteStory['plan']>,
+): Promise<Made[]> {
+  const siteId = siteIdOf(story.key)
+  const places = story.places.filter((place) => place.level === level)
+  const { hash } = await storePhoto(context, siteId, await drawPlan(places))
+  const taken = { hash, caption: level, sheet: 'plan' as const }
+  return [
+    { subject: 'photo', subjectId: demoId('plan', siteId, level), facet: 'taken', placeId: null, value: taken },
+    ...pins.map(({ x, y, text }): Made => ({
+      subject: 'pin',
+      subjectId: demoId('pin', siteId, text),
+      facet: 'put',
+      placeId: null,
+      value: { sheet: hash, at: { x, y }, text },
+    })),
+  ]
 }
 
 /** A walk's clock: seven in the morning and on, a minute for each thing recorded. */

@@ -56,6 +56,30 @@ export async function drawScene(scene: Scene, label: string): Promise<Buffer> {
   return sharp(Buffer.from(svg)).jpeg({ quality: 80 }).toBuffer()
 }
 
+/** Draws places as boxes of their sizes, side by side in rows, as a plain plan. */
+export async function drawPlan(places: readonly { readonly name: string; readonly size: string }[]): Promise<Buffer> {
+  const scale = 110
+  let x = 40
+  let y = 40
+  let deep = 0
+  const boxes = places.map(({ name, size }) => {
+    const [wide, long] = size.split(' x ').map(Number) as [number, number]
+    if (x + wide * scale > W - 40) {
+      x = 40
+      y += deep
+      deep = 0
+    }
+    const box = `<rect x="${x}" y="${y}" width="${wide * scale}" height="${long * scale}" fill="none" stroke="#24353d" stroke-width="8"/>
+      <text x="${x + 16}" y="${y + 44}" font-family="sans-serif" font-size="28">${name}</text>
+      <text x="${x + 16}" y="${y + 80}" font-family="sans-serif" font-size="22">${wide} × ${long}</text>`
+    x += wide * scale
+    deep = Math.max(deep, long * scale)
+    return box
+  })
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${W}" height="${y + deep + 40}"><rect width="100%" height="100%" fill="#fff"/>${boxes.join('')}</svg>`
+  return sharp(Buffer.from(svg)).png().toBuffer()
+}
+
 function hash(text: string, salt: number): number {
   let value = 2166136261 ^ salt
   for (const letter of text) value = Math.imul(value ^ letter.charCodeAt(0), 16777619)

@@ -19,6 +19,11 @@ export interface SiteStory {
   readonly places: readonly PlaceStory[]
   readonly selections?: readonly SelectionStory[]
   readonly walks: readonly WalkStory[]
+  /** A plan of one level, with what stands where: shares of its width and height. */
+  readonly plan?: {
+    readonly level: string
+    readonly pins: readonly { readonly x: number; readonly y: number; readonly text: string }[]
+  }
 }
 
 export interface PlaceStory {
@@ -59,7 +64,12 @@ export interface SeenPlace {
   /** What was dictated there, read by the narration like anybody's words. */
   readonly dictated?: string
   /** Entries of the registers, as typed into their sheets. */
-  readonly entries?: readonly { readonly kind: string; readonly typed: Readonly<Record<string, string>> }[]
+  readonly entries?: readonly {
+    readonly kind: string
+    readonly typed: Readonly<Record<string, string>>
+    /** The places whose work is part of it, or the stages of them all. */
+    readonly work?: { readonly at?: readonly string[]; readonly stages?: readonly Stage[] }
+  }[]
   /** How far each stage is; the inspector's lines are left out. */
   readonly progress?: Partial<Record<Stage, number>>
   /** How far single lines are, by the beginning of their title. */

@@ -177,18 +177,35 @@ export function seenFacts(
   return made
 }
 
-/** Entries of the registers, read from what would be typed. */
-export function entryFacts(story: SiteStory, seen: SeenPlace, placeId: string): Made[] {
-  return (seen.entries ?? []).map(({ kind: id, typed }) => {
+/** Entries of the registers, read from what would be typed, and the work that is part of them.
+ * @param lines the lines of the whole site */
+export function entryFacts(story: SiteStory, seen: SeenPlace, placeId: string, lines: readonly LaidLine[]): Made[] {
+  return (seen.entries ?? []).flatMap(({ kind: id, typed, work }): Made[] => {
     const kind = kindOf(id)
     const values = readEntry(kind, (key) => typed[key] ?? '', story.units)
-    return {
-      subject: 'entry',
-      subjectId: demoId('entry', story.key, seen.at, id, Object.values(typed).join()),
-      facet: 'written',
-      placeId: kind.at === 'site' ? null : placeId,
-      value: { kind: id, values },
-    }
+    const subjectId = demoId('entry', story.key, seen.at, id, Object.values(typed).join())
+    const places = work?.at?.map((key) => placeIdOf(story.key, key))
+    const its = work
+      ? lines.filter(
+          (line) => (!places || places.includes(line.placeId)) && (!work.stages || work.stages.includes(line.stage)),
+        )
+      : []
+    return [
+      {
+        subject: 'entry',
+        subjectId,
+        facet: 'written',
+        placeId: kind.at === 'site' ? null : placeId,
+        value: { kind: id, values },
+      },
+      ...its.map((line): Made => ({
+        subject: 'line',
+        subjectId: line.id,
+        facet: 'partOf',
+        placeId: line.placeId,
+        value: [subjectId],
+      })),
+    ]
   })
 }
 

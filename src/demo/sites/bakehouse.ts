@@ -12,6 +12,14 @@ export const BAKEHOUSE: SiteStory = {
   startsIn: -26,
   client: 'The household of Bakehouse Lane',
   privateNote: 'Quillwort: the brothers are not speaking; never name one to the other.',
+  plan: {
+    level: 'Ground floor',
+    pins: [
+      { x: 0.3, y: 0.3, text: 'Posts and beam, engineer’s drawing 2' },
+      { x: 0.72, y: 0.34, text: 'Old cast stack, live until the switch-over' },
+      { x: 0.14, y: 0.86, text: 'Meter box' },
+    ],
+  },
   places: [
     {
       key: 'shop',
@@ -191,10 +199,15 @@ export const BAKEHOUSE: SiteStory = {
                 maySee: 'only what is sent to them',
               },
             },
-            { kind: 'goal', typed: { goal: 'One open room from shop to yard', weight: 'a must' } },
+            {
+              kind: 'goal',
+              typed: { goal: 'One open room from shop to yard', weight: 'a must' },
+              work: { at: ['shop', 'kitchen'], stages: ['shoring', 'structure', 'framing'] },
+            },
             {
               kind: 'goal',
               typed: { goal: 'A bath without a step', weight: 'wished for', shownBy: 'level with the landing' },
+              work: { at: ['bath'] },
             },
             { kind: 'occupancy', typed: { who: 'The household', use: 'shared with us', hours: 'evenings' } },
           ],

@@ -1,3 +1,5 @@
+import styles from './PartOf.module.css'
+
 /** A goal of the client or a phase of the contract that work can be part of. */
 export interface Gatherer {
   readonly id: string
@@ -18,9 +20,9 @@ export function PartOf({
   if (gatherers.length === 0) return null
   return (
     <fieldset>
-      <legend>Part of</legend>
+      <legend className={styles.legend}>Part of</legend>
       {gatherers.map(({ id, words }) => (
-        <label key={id} className="d-block">
+        <label key={id} className={styles.tick}>
           <input
             type="checkbox"
             name="partOf"

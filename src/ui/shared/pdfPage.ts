@@ -10,7 +10,10 @@ export async function pdfPage(file: Blob, page: number): Promise<Blob> {
   const pdf = await import('pdfjs-dist')
   // Built by scripts/build-workers.mjs, so that nothing is fetched from elsewhere.
   pdf.GlobalWorkerOptions.workerSrc = '/pdf-worker.mjs'
-  const loading = pdf.getDocument({ data: await file.arrayBuffer() })
+  const data = await file.arrayBuffer().catch(() => {
+    throw new ImpossibleRequest('file-gone', 'Drawing: the file has changed or gone since. Choose it again.', 'file')
+  })
+  const loading = pdf.getDocument({ data })
   try {
     const document = await loading.promise.catch(() => {
       throw new ImpossibleRequest('pdf', 'Drawing: this PDF cannot be read. Is it damaged, or locked?', 'file')

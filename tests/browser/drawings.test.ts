@@ -1,0 +1,153 @@
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { AxePuppeteer } from '@axe-core/puppeteer'
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
+import { demoFolder } from '../fixtures/folder'
+import { planPdf } from '../fixtures/planPdf'
+import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+
+const BAKEHOUSE = siteIdOf('bakehouse')
+const KITCHEN = placeIdOf('bakehouse', 'kitchen')
+let app: RunningApp
+let folder: string
+let browser: Browser
+
+beforeAll(async () => {
+  folder = await demoFolder()
+  app = await serveFolder(folder, true)
+  browser = await launch()
+})
+afterAll(async () => {
+  await browser.close()
+  await app.stop()
+})
+
+/** Taps a drawing at a share of its width and height. */
+async function tapDrawing(page: Page, x: number, y: number): Promise<void> {
+  await page.waitForFunction(
+    () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0,
+  )
+  const picture = (await page.$('img[alt$="a drawing"]'))!
+  await picture.scrollIntoView()
+  const box = (await picture.boundingBox())!
+  await page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+}
+
+test('a page of a PDF becomes a drawing with pins at the desk; the phone shows it without a network and adds a pin', async () => {
+  const context = await browser.createBrowserContext()
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'th[scope=row] button', 'Kitchen')
+  await clickText(desk, 'aside button', 'Add a plan or drawing')
+  const [damaged, file] = [join(folder, 'damaged.pdf'), join(folder, 'plan.pdf')]
+  const chosen = await desk.waitForSelector<'input'>('aside input[type=file]' as 'input')
+  writeFileSync(damaged, 'not a plan')
+  await chosen!.uploadFile(damaged)
+  await clickText(desk, 'aside button', 'Keep the drawing')
+  await waitForText(desk, 'Drawing: this PDF cannot be read.')
+  writeFileSync(file, planPdf())
+  await chosen!.uploadFile(file)
+  await desk.waitForSelector('aside input[name=page]')
+  await desk.$eval('aside input[name=page]', (one) => ((one as HTMLInputElement).value = '2'))
+  await clickText(desk, 'aside button', 'Keep the drawing')
+  await waitForText(desk, 'Page: the file has 1, so 1 to 1.')
+  await desk.$eval('aside input[name=page]', (one) => ((one as HTMLInputElement).value = '1'))
+  await desk.type('aside input[name=title]', 'Kitchen as built')
+  await clickText(desk, 'aside button', 'Keep the drawing')
+  await clickText(desk, 'aside button', 'Kitchen as built')
+  await tapDrawing(desk, 0.3, 0.3)
+  await desk.type('aside input[name=text]', 'The old stack')
+  await clickText(desk, 'aside button', 'Put the pin')
+  await waitForText(desk, 'plan, 1 pin')
+  expect((await new AxePuppeteer(desk).analyze()).violations.map((one) => one.id)).toEqual([])
+
+  const phone = await openPage(context, app, PHONE, 'owner')
+  await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await phone.evaluate(() => navigator.serviceWorker.ready)
+  await clickText(phone, 'footer button', 'Start: ')
+  await phone.waitForFunction(async () => {
+    const kept = await caches.open('pictures')
+    return (await kept.keys()).length > 0
+  })
+  await waitForText(phone, 'all sent')
+  await app.stop()
+  await phone.click('nav[aria-label=Places] button[aria-label^="Kitchen"]')
+  await clickText(phone, 'summary', 'Drawings (2)')
+  await clickText(phone, 'main button', 'Kitchen as built')
+  await tapDrawing(phone, 0.6, 0.4)
+  const line = await phone.$eval(
+    'main select[name=about] option:nth-child(2)',
+    (one) => (one as HTMLOptionElement).value,
+  )
+  await phone.select('main select[name=about]', line)
+  await clickText(phone, 'main button', 'Put the pin')
+  await waitForText(phone, '2 pins')
+  expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
+
+  app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+  await phone.reload({ waitUntil: 'load' })
+  await waitForText(phone, 'all sent')
+  await desk.bringToFront()
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${KITCHEN}`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'th[scope=row] button', 'Kitchen')
+  await waitForText(desk, 'plan, 2 pins')
+  await clickText(desk, 'aside button', 'Kitchen as built')
+  await clickText(desk, 'aside li button', 'Take off')
+  await waitForText(desk, 'plan, 1 pin')
+  await context.close()
+})
+
+test('work is made part of a goal on the walk; the register tells how far the goal is', async () => {
+  const context = await browser.createBrowserContext()
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
+  await desk.select('main header select', 'goal')
+  await desk.waitForSelector('main form')
+  await desk.type('main form [name=goal]', 'Room for eight at the table')
+  await clickText(desk, 'main form button', 'Keep')
+  await waitForText(desk, 'No work is part of it yet')
+
+  const phone = await openPage(context, app, PHONE, 'owner')
+  await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await clickText(phone, 'footer button', 'Start: ')
+  await phone.waitForSelector('main li details summary')
+  await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+  await clickText(phone, 'main button', 'Whose is it?')
+  await clickText(phone, 'dialog label', 'Room for eight at the table')
+  await clickText(phone, 'dialog button', 'Keep')
+  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+  await waitForText(phone, 'Room for eight at the table: ')
+  await waitForText(phone, 'all sent')
+
+  await desk.bringToFront()
+  await desk.reload({ waitUntil: 'networkidle0' })
+  expect(await textOf(desk)).toMatch(/\d+ % of [\d.]+ hours of work done, [\d.]+ left: \d of 1 finished\./)
+  await context.close()
+})
+
+test('a short film is kept with its place and played again at the desk', async () => {
+  const context = await browser.createBrowserContext()
+  const phone = await openPage(context, app, PHONE, 'owner')
+  await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await clickText(phone, 'footer button', 'Start: ')
+  await clickText(phone, 'footer button', 'Photo')
+  const film = join(folder, 'rubs.webm')
+  writeFileSync(film, Buffer.concat([Buffer.from([0x1a, 0x45, 0xdf, 0xa3]), Buffer.alloc(2_500_000, 7)]))
+  const chosen = await phone.waitForSelector<'input'>('dialog input[name=film]' as 'input')
+  await chosen!.uploadFile(film)
+  await waitForText(phone, 'seconds is kept with')
+  await clickText(phone, 'dialog button', 'Close')
+  await waitForText(phone, 'all sent')
+  const place = await phone.$eval('header h1', (one) => one.textContent!)
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.bringToFront()
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'th[scope=row] button', place)
+  const shown = await desk.waitForSelector('aside video')
+  const bytes = await shown!.evaluate(async (one) => (await (await fetch((one as HTMLVideoElement).src)).blob()).size)
+  expect(bytes).toBe(2_500_004)
+  await context.close()
+})
