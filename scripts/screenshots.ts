@@ -37,6 +37,15 @@ try {
     if (name === 'plan') await desk.focus('[aria-label^="Board and tape, Kitchen"]')
     await shoot(desk, name)
   }
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'th[scope=row] button', 'Kitchen')
+  await clickText(desk, 'aside button', 'Ground floor')
+  await desk.waitForFunction(
+    () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0,
+  )
+  await desk.$eval('img[alt$="a drawing"]', (one) => one.scrollIntoView({ block: 'center' }))
+  await shoot(desk, 'drawings')
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/share`, { waitUntil: 'networkidle0' })
   await clickText(desk, 'button', 'Publish under a new link')
   await waitForText(desk, 'Published. The link:')
   const client = await desk.$eval('a[href*="/for/client/"]', (one) => (one as HTMLAnchorElement).href)

@@ -15,9 +15,9 @@ export const BAKEHOUSE: SiteStory = {
   plan: {
     level: 'Ground floor',
     pins: [
-      { x: 0.3, y: 0.3, text: 'Posts and beam, engineer’s drawing 2' },
-      { x: 0.72, y: 0.34, text: 'Old cast stack, live until the switch-over' },
-      { x: 0.14, y: 0.86, text: 'Meter box' },
+      { x: 0.2, y: 0.49, text: 'Posts and beam, engineer’s drawing 2' },
+      { x: 0.37, y: 0.78, text: 'Old cast stack, live until the switch-over' },
+      { x: 0.05, y: 0.94, text: 'Meter box' },
     ],
   },
   places: [
