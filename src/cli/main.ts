@@ -5,6 +5,7 @@ import { demoCommand } from './demo'
 import { migrateCommand, rebuildCommand } from './keep'
 import { narrateCommand } from './narrate'
 import { startCommand } from './start'
+import { takeoffCommand } from './takeoff'
 
 const program = new Command('aftermist')
   .description('Walk a site, know what is left, plan who comes when, tell who has to know.')
@@ -19,6 +20,7 @@ for (const command of [
   restoreCommand,
   benchCommand,
   narrateCommand,
+  takeoffCommand,
 ])
   program.addCommand(command())
 

@@ -9,6 +9,11 @@ import { demoFolder, emptyFolder } from '../fixtures/folder'
 import { rmSync } from 'node:fs'
 
 const run = promisify(execFile)
+const streamed = async (stream: NodeJS.ReadableStream): Promise<string> => {
+  let text = ''
+  for await (const part of stream) text += String(part)
+  return text
+}
 const aftermist = (...args: string[]) => run('bin/aftermist', args).then(({ stdout }) => stdout)
 
 let folder: string
@@ -52,5 +57,23 @@ describe('the command line', { timeout: 180_000 }, () => {
   test('the demo never overwrites a real firm', async () => {
     await expect(aftermist('demo', '--no-serve', '--data', folder)).rejects.toThrow('holds a real firm')
     expect(existsSync(databaseFile(folder))).toBe(true)
+  })
+  test('quantities are reckoned a line at a time, and a bad line never stops the rest', async () => {
+    const cases = [
+      JSON.stringify({ id: 'rungs', calc: 'C-13', inputs: { long: '22 ft', units: 'imperial' } }),
+      'no case at all',
+      JSON.stringify({ id: 'patch', calc: 'C-25', inputs: { long: 5600, wide: 450, thick: 100 } }),
+    ]
+    const started = execFile('bin/aftermist', ['takeoff'])
+    started.stdin!.end(cases.join('\n'))
+    const lines = (await streamed(started.stdout!)).trim().split('\n')
+    expect(lines.map((line) => JSON.parse(line) as object)).toMatchObject([
+      { id: 'rungs', outputs: { rungs: 12 } },
+      { id: null, error: { field: 'case' } },
+      { id: 'patch', outputs: { order: 0.4 } },
+    ])
+    const described = (await aftermist('takeoff', '--describe')).trim().split('\n')
+    expect(described).toHaveLength(58)
+    expect(JSON.parse(described[25]!)).toMatchObject({ id: 'C-25', title: 'Concrete' })
   })
 })

@@ -157,10 +157,10 @@ describe('what follows from the figures', () => {
   })
   test('a bin by its weight first', () => {
     expect(
-      words('bin', { bin: 'No. 2', limit: '4000', debris: 'concrete', amount: '2', load: '16 in', height: '4 ft' })
+      words('bin', { bin: 'No. 2', limit: '4000', debris: 'concrete', amount: '30', load: '16 in', height: '4 ft' })
         .reckoned,
     ).toEqual([
-      '2 m³ of concrete weigh 4800 kg, over the limit of 4000 kg, however much room is left.',
+      '30 ft³ of concrete weigh 4500 lb, over the limit of 4000 lb, however much room is left.',
       'It stands 33 % full.',
     ])
   })

@@ -1,0 +1,42 @@
+import { calculation, count, length, number, optional, output, sizes } from '../calculation'
+
+/** C-02: walls and gables less openings; openings up to about 10 ft² (1 m²) are not deducted, they pay for cutting. */
+export const gable = calculation({
+  id: 'C-02',
+  title: 'Net area of walls and gables',
+  inputs: {
+    walls: optional(sizes('Walls, aprons and bands, length by height')),
+    gableBase: optional(length('Base of a gable')),
+    pitch: number('Pitch, rise in 12', { default: 6 }),
+    gables: count('Gables of that size', { default: 1 }),
+    overhang: length('Overhang of the rake along the slope', { default: 0 }),
+    openings: optional(sizes('Openings, width by height')),
+  },
+  outputs: {
+    gross: output('Walls and gables', 'm2'),
+    deducted: output('Openings taken off', 'm2'),
+    net: output('Net area', 'm2'),
+    gableArea: output('Gables', 'm2'),
+    rise: output('Rise of a gable', 'mm'),
+    rake: output('Rake on each side', 'mm'),
+  },
+  run: ({ walls = [], gableBase = 0, pitch, gables, overhang, openings = [] }, p, units) => {
+    const squareMetres = ([a, b]: readonly [number, number]): number => (a * b) / 1e6
+    const rise = ((gableBase / 2) * pitch) / 12
+    const rake = gableBase > 0 ? Math.hypot(gableBase / 2, rise) + overhang : 0
+    const gableArea = ((gableBase * rise) / 2 / 1e6) * gables
+    const gross = walls.reduce((sum, wall) => sum + squareMetres(wall), 0) + gableArea
+    const smallest = units === 'imperial' ? 10 * 0.3048 ** 2 : 1
+    const large = openings.map(squareMetres).filter((area) => area > smallest)
+    const deducted = large.reduce((sum, area) => sum + area, 0)
+    return {
+      outputs: { gross, deducted, net: gross - deducted, gableArea, rise, rake },
+      steps: [
+        ...(gableBase > 0
+          ? [`Gable: rise ${p.len(rise)}, rake ${p.len(rake)} a side, ${p.area(gableArea)} for ${gables}.`]
+          : []),
+        `${p.area(gross)} less ${large.length} of ${openings.length} openings (${p.area(deducted)}): ${p.area(gross - deducted)}; those up to ${p.area(smallest)} are not taken off.`,
+      ],
+    }
+  },
+})

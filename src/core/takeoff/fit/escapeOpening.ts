@@ -1,0 +1,32 @@
+import { calculation, length, output } from '../calculation'
+
+/** C-29: net clear opening with the sash open against the usual rule: 5.7 ft² (20 in wide, 24 high, sill to 44), metric
+ * 0.33 m² (450 mm each way, sill to 1 100). Likely, not, or ask; never approved. */
+export const escapeOpening = calculation({
+  id: 'C-29',
+  title: 'Escape opening',
+  inputs: { width: length('Clear width'), height: length('Clear height'), sill: length('Sill above the floor') },
+  outputs: { area: output('Clear area', 'm2'), verdict: output('Verdict') },
+  run: ({ width, height, sill }, p, units) => {
+    const area = (width * height) / 1e6
+    const imperial = units === 'imperial'
+    const rule = imperial
+      ? { area: 5.7 * 0.3048 ** 2, width: 508, height: 609.6, sill: 1117.6 }
+      : { area: 0.33, width: 450, height: 450, sill: 1100 }
+    const meets = area >= rule.area && width >= rule.width && height >= rule.height && sill <= rule.sill
+    const others = area >= 0.53
+    const verdict = meets ? 'likely' : 'not'
+    return {
+      outputs: { area, verdict },
+      steps: [
+        `${p.len(width)} × ${p.len(height)} = ${p.area(area)} clear, sill ${p.len(sill)}: ${verdict}.`,
+        meets
+          ? others
+            ? 'Over the rules that are in use.'
+            : 'Over this site’s usual rule, short of the 0.53 m² of others.'
+          : `The usual rule asks ${p.area(rule.area)}, ${p.len(rule.width)} by ${p.len(rule.height)}, sill to ${p.len(rule.sill)}.`,
+      ],
+      warnings: ['Only the authority decides; nothing here approves it.'],
+    }
+  },
+})

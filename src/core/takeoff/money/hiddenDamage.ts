@@ -1,0 +1,32 @@
+import { calculation, choice, money, number, output, percent } from '../calculation'
+
+/** C-44: beyond the allowance at the unit price; above a share, or where it is structural, one talks before covering. */
+export const hiddenDamage = calculation({
+  id: 'C-44',
+  title: 'Hidden damage',
+  inputs: {
+    allowance: number('Allowed for'),
+    found: number('Found'),
+    unitPrice: money('Unit price'),
+    structural: choice('Structural', ['yes', 'no'], 'no'),
+    trigger: percent('Talk from, over the allowance', { default: 25 }),
+  },
+  outputs: {
+    beyond: output('Beyond the allowance'),
+    extra: output('Extra', 'money'),
+    talk: output('Talk before covering'),
+  },
+  run: ({ allowance, found, unitPrice, structural, trigger }, p) => {
+    const beyond = Math.max(0, found - allowance)
+    const talk = structural === 'yes' || beyond > (allowance * trigger) / 100 ? 'yes' : 'no'
+    return {
+      outputs: { beyond, extra: beyond * unitPrice, talk },
+      steps: [
+        `(${p.num(found)} − ${p.num(allowance)}) × ${p.num(unitPrice)} = ${p.num(beyond * unitPrice)}.`,
+        talk === 'yes'
+          ? 'Talk before it is covered: photo, consent, and whoever may judge it.'
+          : 'Within what was agreed.',
+      ],
+    }
+  },
+})

@@ -1,0 +1,21 @@
+import { calculation, length, output, up } from '../calculation'
+
+/** C-46: sag = ends less middle; lifted in small equal steps, often 1/8 in (3 mm) with rests. The pace is the engineer's. */
+export const lift = calculation({
+  id: 'C-46',
+  title: 'Sag and lift',
+  inputs: {
+    ends: length('Line over the ends'),
+    middle: length('Line over the middle'),
+    step: length('One step', { default: { metric: 3, imperial: 3.175 } }),
+  },
+  outputs: { sag: output('Sag', 'mm'), steps: output('Steps', 'pieces') },
+  run: ({ ends, middle, step }, p) => {
+    const sag = Math.abs(middle - ends)
+    return {
+      outputs: { sag, steps: up(sag / step) },
+      steps: [`${p.len(sag)} of sag, ${up(sag / step)} steps of ${p.len(step)}, all jacks together, with rests.`],
+      warnings: ['How far and how fast is for the engineer. Level is not the aim where finishes would crack.'],
+    }
+  },
+})
