@@ -9,12 +9,13 @@ import { demoFolder, emptyFolder } from '../fixtures/folder'
 import { rmSync } from 'node:fs'
 
 const run = promisify(execFile)
+const BIN = 'bin/aftermist'
 const streamed = async (stream: NodeJS.ReadableStream): Promise<string> => {
   let text = ''
   for await (const part of stream) text += String(part)
   return text
 }
-const aftermist = (...args: string[]) => run('bin/aftermist', args).then(({ stdout }) => stdout)
+const aftermist = (...args: string[]) => run(BIN, args).then(({ stdout }) => stdout)
 
 let folder: string
 beforeAll(async () => {
@@ -64,7 +65,7 @@ describe('the command line', { timeout: 180_000 }, () => {
       'no case at all',
       JSON.stringify({ id: 'patch', calc: 'C-25', inputs: { long: 5600, wide: 450, thick: 100 } }),
     ]
-    const started = execFile('bin/aftermist', ['takeoff'])
+    const started = execFile(BIN, ['takeoff'])
     started.stdin!.end(cases.join('\n'))
     const lines = (await streamed(started.stdout!)).trim().split('\n')
     expect(lines.map((line) => JSON.parse(line) as object)).toMatchObject([

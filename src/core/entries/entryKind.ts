@@ -13,6 +13,13 @@ export const ENTRY_GROUPS = {
   scope: 'Scope as said',
   access: 'Access and protection',
   'strip-out': 'Strip-out',
+  approval: 'Approvals and licences',
+  ground: 'Ground, drains and concrete',
+  structure: 'Structure and framing',
+  envelope: 'Faces and roof',
+  rough: 'Pipes, wires, air',
+  cover: 'Insulation, board, plaster',
+  finish: 'Finishes',
 } as const
 export type EntryGroup = keyof typeof ENTRY_GROUPS
 

@@ -1,0 +1,142 @@
+import { escapeOpening } from '../../takeoff/fit/escapeOpening'
+import { ImpossibleRequest } from '../../errors/impossibleRequest'
+import { choice, day, length, words } from '../field'
+import type { EntryKind } from '../entryKind'
+import { asked, reckonedBy } from '../reckonedBy'
+
+export const APPROVAL_KINDS: readonly EntryKind[] = [
+  {
+    id: 'permit',
+    group: 'approval',
+    register: 'Permits, notices and letters',
+    one: 'A permit, a notice or a letter',
+    at: 'site',
+    fields: [
+      words('what', 'What', { needed: true }),
+      choice('sort', 'Sort', [
+        'permit',
+        'notice',
+        'engineer’s letter',
+        'association',
+        'conservation',
+        'accessibility',
+        'licence',
+      ]),
+      choice('state', 'How it stands', ['not asked for', 'asked for', 'granted', 'refused']),
+      words('holder', 'Who holds it'),
+      words('before', 'Needed before what'),
+      day('by', 'Needed by'),
+    ],
+    settle: { word: 'Granted', ask: 'Number, and by whom' },
+    reckon: ({ state, before }) => (state === 'granted' || !before ? [] : [`${String(before)} waits for it.`]),
+    cautions: ({ sort }) => (sort === 'association' || sort === 'conservation' ? ['consent'] : ['not-approval']),
+  },
+  {
+    id: 'licensed-task',
+    group: 'approval',
+    register: 'For licence holders only',
+    one: 'Something that only a licence holder may do',
+    at: 'place',
+    fields: [
+      words('what', 'What', { needed: true }),
+      choice('sort', 'Sort', ['gas', 'electrical', 'structural sign-off', 'asbestos', 'lift'], { needed: true }),
+      words('who', 'Who does it'),
+      words('licence', 'Their licence'),
+    ],
+    settle: { word: 'Done', ask: 'By whom, with what licence' },
+    holdsCover: true,
+    check: ({ who, licence }) => {
+      if (who && !licence)
+        throw new ImpossibleRequest(
+          'no-licence',
+          'Their licence: give it, or leave open who does it. Nobody without one may.',
+          'licence',
+        )
+    },
+    cautions: ({ sort }) => (sort === 'gas' ? ['gas', 'unlicensed'] : ['unlicensed']),
+  },
+  {
+    id: 'engineer-value',
+    group: 'approval',
+    register: 'What the engineer laid down',
+    one: 'A value that the engineer laid down',
+    at: 'place',
+    fields: [
+      words('element', 'Of what', { needed: true }),
+      words('value', 'What it must be', { needed: true }),
+      words('drawing', 'Drawing and date'),
+      words('found', 'As found or built'),
+    ],
+    settle: { word: 'As laid down', ask: 'Who compared it' },
+    holdsCover: true,
+    reckon: ({ value, found }) =>
+      found && found !== value
+        ? [`${String(found)} instead of ${String(value)}: it is held until the engineer answers.`]
+        : [],
+    cautions: () => ['old-structure'],
+  },
+  {
+    id: 'escape',
+    group: 'approval',
+    register: 'Escape openings and bedrooms',
+    one: 'An escape opening',
+    at: 'place',
+    fields: [words('what', 'Which opening', { needed: true }), ...asked(escapeOpening, 'width', 'height', 'sill')],
+    settle: { word: 'Answered', ask: 'What the authority said' },
+    reckon: reckonedBy(escapeOpening),
+    cautions: () => ['escape-window', 'not-approval'],
+  },
+  {
+    id: 'fire-sound',
+    group: 'approval',
+    register: 'Fire, sound and party walls',
+    one: 'What a wall must hold back',
+    at: 'place',
+    fields: [
+      words('wall', 'Which wall', { needed: true }),
+      choice('against', 'Against', ['fire', 'sound', 'both', 'a party wall']),
+      words('demand', 'What is asked of it, and by whom'),
+    ],
+    settle: { word: 'Met', ask: 'How it was shown' },
+    holdsCover: true,
+    cautions: () => ['fire-sound'],
+  },
+  {
+    id: 'fireplace',
+    group: 'approval',
+    register: 'Chimneys and fireplaces',
+    one: 'A chimney or a fireplace',
+    at: 'place',
+    fields: [
+      words('what', 'Which one', { needed: true }),
+      choice('fuel', 'Fuel', ['wood', 'gas, vented', 'gas, vent-free', 'electric', 'not known']),
+      words('vent', 'Vent'),
+      length('clearance', 'Clearance by the maker’s sheet'),
+    ],
+    settle: { word: 'Connected', ask: 'By whom, with what licence' },
+    holdsCover: true,
+    reckon: ({ fuel }) =>
+      fuel === 'gas, vent-free'
+        ? ['Vent-free: whether it may stand here, and in how large a room, is the authority’s question.']
+        : ['The maker’s sheet rules.'],
+    cautions: () => ['chimney'],
+  },
+  {
+    id: 'inspection',
+    group: 'approval',
+    register: 'Inspections',
+    one: 'An inspection',
+    at: 'place',
+    fields: [
+      words('what', 'Of what', { needed: true }),
+      day('on', 'On'),
+      words('inspector', 'Inspector'),
+      choice('result', 'Result', ['not yet', 'passed', 'failed']),
+      words('corrections', 'What has to be mended'),
+      day('again', 'Seen again on'),
+    ],
+    settle: { word: 'Passed', ask: 'Inspector’s name' },
+    holdsCover: true,
+    reckon: ({ result }) => (result === 'passed' ? [] : ['Nothing here may be covered before it has passed.']),
+  },
+]

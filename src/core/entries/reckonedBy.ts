@@ -1,0 +1,64 @@
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import type { Units } from '../measure/length'
+import type { Calculation, InputKind } from '../takeoff/calculation'
+import { runCalculation } from '../takeoff/runCalculation'
+import { choice, type Field, type FieldKind, type Values } from './field'
+
+const FIELD_OF: Record<InputKind, FieldKind> = {
+  length: 'length',
+  count: 'number',
+  number: 'number',
+  percent: 'number',
+  money: 'number',
+  choice: 'choice',
+  day: 'day',
+  area: 'words',
+  volume: 'words',
+  mass: 'words',
+  lengths: 'words',
+  sizes: 'words',
+  numbers: 'words',
+}
+
+/** How the amounts are written that a register takes as words. */
+const WRITTEN: Partial<Record<InputKind, string>> = {
+  area: 'like 12 m² or 130 ft²',
+  volume: 'like 2.4 m³ or 6 ft³',
+  mass: 'like 400 kg',
+  lengths: 'parted by commas',
+  sizes: 'parted by commas',
+  numbers: 'parted by commas',
+}
+
+/** The fields of a register that ask what a calculation has to be told.
+ * @param keys the inputs that are asked; the others keep their defaults */
+export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Field[] =>
+  keys.map((key) => {
+    const { kind, title, options } = inputs[key]!
+    const written = WRITTEN[kind]
+    const label = written ? `${title} (${written})` : title
+    return kind === 'choice' ? choice(key, label, options!) : { key, label, kind: FIELD_OF[kind] }
+  })
+
+/** What follows from an entry by a calculation, in sentences: its steps, then what to mind. While something is missing
+ * it says what. */
+export const reckonedBy =
+  (calculation: Calculation) =>
+  (values: Values, units: Units): string[] => {
+    const told = Object.fromEntries(
+      Object.keys(calculation.inputs).flatMap((key) => {
+        const value = values[key]
+        return value === undefined || value === '' ? [] : [[key, typeof value === 'object' ? value.typed : value]]
+      }),
+    )
+    if (Object.keys(told).length === 0) return []
+    try {
+      const { steps, warnings } = runCalculation(calculation, told, units)
+      return [...steps, ...warnings]
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      return [
+        error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
+      ]
+    }
+  }
