@@ -4,6 +4,9 @@ import { CAUTIONS, type Caution } from '../cautions/cautions'
 import type { RegisterEntry } from '../walk/siteState'
 import type { EntryKind } from './entryKind'
 import { entryKind } from './entryKinds'
+import { reckonedBy, toldBy } from './reckonedBy'
+import { sketchOf } from '../sketches/sketchOf'
+import type { Sketch } from '../sketches/sketch'
 import { printValue, readValues, type Field, type Values } from './field'
 
 /** Reads a filled sheet of a register.
@@ -46,6 +49,8 @@ export interface EntryWords {
   readonly details: readonly string[]
   readonly reckoned: readonly string[]
   readonly cautions: readonly Caution[]
+  /** Drawn from its figures, where that shows more than words. */
+  readonly sketch: Sketch | null
 }
 
 /** @param money whether the reader may see money and contacts */
@@ -55,7 +60,11 @@ export function entryWords(entry: Pick<RegisterEntry, 'kind' | 'values'>, units:
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
     details: valueWords(rest, entry.values, units, money),
-    reckoned: kind.reckon?.(entry.values, units) ?? [],
+    reckoned: [
+      ...(kind.reckon?.(entry.values, units) ?? []),
+      ...(kind.calculation ? reckonedBy(kind.calculation, entry.values, units) : []),
+    ],
+    sketch: kind.calculation ? sketchOf(kind.calculation, toldBy(kind.calculation, entry.values), units) : null,
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }
 }

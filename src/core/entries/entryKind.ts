@@ -1,6 +1,7 @@
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
+import type { Calculation } from '../takeoff/calculation'
 import type { Field, Values } from './field'
 
 /** What an entry is about; the registers are listed under these words, in this order. */
@@ -55,7 +56,9 @@ export interface EntryKind {
   /** Refuses values that cannot be true together.
    * @throws ImpossibleRequest naming the field */
   readonly check?: (values: Values) => void
-  /** What follows from its figures, in sentences. */
+  /** The calculation whose inputs are among its fields: its steps and what to mind follow, and a sketch where one is drawn. */
+  readonly calculation?: Calculation
+  /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units) => readonly string[]
   /** Lines of work can be made part of its entries, which then tell how far those are. */
   readonly gathers?: true

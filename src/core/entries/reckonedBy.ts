@@ -40,25 +40,27 @@ export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Fiel
     return kind === 'choice' ? choice(key, label, options!) : { key, label, kind: FIELD_OF[kind] }
   })
 
+/** What a calculation is told by the fields of an entry. */
+export const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.keys(inputs).flatMap((key) => {
+      const value = values[key]
+      return value === undefined || value === '' ? [] : [[key, typeof value === 'object' ? value.typed : value]]
+    }),
+  )
+
 /** What follows from an entry by a calculation, in sentences: its steps, then what to mind. While something is missing
  * it says what. */
-export const reckonedBy =
-  (calculation: Calculation) =>
-  (values: Values, units: Units): string[] => {
-    const told = Object.fromEntries(
-      Object.keys(calculation.inputs).flatMap((key) => {
-        const value = values[key]
-        return value === undefined || value === '' ? [] : [[key, typeof value === 'object' ? value.typed : value]]
-      }),
-    )
-    if (Object.keys(told).length === 0) return []
-    try {
-      const { steps, warnings } = runCalculation(calculation, told, units)
-      return [...steps, ...warnings]
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      return [
-        error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
-      ]
-    }
+export function reckonedBy(calculation: Calculation, values: Values, units: Units): string[] {
+  const told = toldBy(calculation, values)
+  if (Object.keys(told).length === 0) return []
+  try {
+    const { steps, warnings } = runCalculation(calculation, told, units)
+    return [...steps, ...warnings]
+  } catch (error) {
+    if (!(error instanceof ImpossibleRequest)) throw error
+    return [
+      error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
+    ]
   }
+}

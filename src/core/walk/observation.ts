@@ -144,7 +144,8 @@ export interface Facts {
     hours: number | null
     trade: Trade
     quantity: number | null
-    price: Minor
+    /** Null where it is not priced. */
+    price: Minor | null
     responsible: Responsible
     /** The place that it was moved to. */
     place: string

@@ -128,7 +128,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .max(1e6, 'Quantity: at most 1 000 000.')
       .nullable()
       .defined(),
-    price: money,
+    price: money.nullable(),
     responsible,
     place: needed('Place', 80),
     partOf: array(needed('Part of', 80)).max(40, 'Part of: at most 40.').required(),

@@ -14,6 +14,7 @@ import { FormError } from '../shared/FormError'
 import { useSend, type SendError } from '../shared/useSend'
 import { EntryFields } from '../shared/EntryFields'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
+import { SketchPicture } from '../shared/SketchPicture'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './Registers.module.css'
 
@@ -237,6 +238,7 @@ function EntryItem({
           {sentence}
         </p>
       ))}
+      {entry.sketch && <SketchPicture sketch={entry.sketch} />}
       {entry.photos.length > 0 && (
         <div className={styles.photos}>
           {entry.photos.map((photo) => (

@@ -6,6 +6,7 @@ import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
 import { LineEdits } from './LineEdits'
+import { PriceExtra } from './PriceExtra'
 import type { CellView, LineView, RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
@@ -118,6 +119,13 @@ export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClos
               <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
             </p>
           ))}
+          {mayEdit && line.extra && (
+            <PriceExtra
+              line={line}
+              units={units}
+              onPrice={(price) => void set(line, 'price', price, line.price, 'priced')}
+            />
+          )}
           {mayEdit && (
             <LineEdits
               key={line.id}

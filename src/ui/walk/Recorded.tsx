@@ -5,6 +5,7 @@ import type { NewFact } from '@/core/walk/observation'
 import { contradictions, type ToldSize } from '@/core/walk/contradictions'
 import { noteWords } from '@/core/walk/noteWords'
 import type { RegisterEntry, SiteState } from '@/core/walk/siteState'
+import { SketchPicture } from '../shared/SketchPicture'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -181,6 +182,7 @@ function EntryRow({
         {[...words.details, ...words.reckoned].map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
+        {words.sketch && <SketchPicture sketch={words.sketch} />}
         {words.cautions.map((caution) => (
           <p key={caution.what} className={styles.caution}>
             <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.

@@ -2,7 +2,7 @@ import { escapeOpening } from '../../takeoff/fit/escapeOpening'
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, length, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
@@ -83,7 +83,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'Which opening', { needed: true }), ...asked(escapeOpening, 'width', 'height', 'sill')],
     settle: { word: 'Answered', ask: 'What the authority said' },
-    reckon: reckonedBy(escapeOpening),
+    calculation: escapeOpening,
     cautions: () => ['escape-window', 'not-approval'],
   },
   {

@@ -4,7 +4,7 @@ import { insulation } from '../../takeoff/finishes/insulation'
 import { accessHeight } from '../../takeoff/structure/accessHeight'
 import { choice, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const COVER_KINDS: readonly EntryKind[] = [
   {
@@ -22,7 +22,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and inspected', ask: 'By whom' },
     holdsCover: true,
-    reckon: reckonedBy(insulation),
+    calculation: insulation,
     cautions: () => ['old-wiring'],
   },
   {
@@ -38,7 +38,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
       words('patches', 'Holes to patch'),
     ],
     settle: { word: 'Up' },
-    reckon: reckonedBy(board),
+    calculation: board,
     cautions: ({ type }) => (type === 'fire' || type === 'sound' ? ['fire-sound'] : []),
   },
   {
@@ -54,9 +54,9 @@ export const COVER_KINDS: readonly EntryKind[] = [
       ...asked(accessHeight, 'work'),
     ],
     settle: { word: 'Passed by lamp and level', ask: 'Who looked' },
-    reckon: (values, units) => [
+    calculation: accessHeight,
+    reckon: (values) => [
       ...(String(values.light ?? '').includes('raking') ? ['Raking light: two coats, tried by lamp and level.'] : []),
-      ...reckonedBy(accessHeight)(values, units),
     ],
     cautions: ({ work }) => (work ? ['ladder'] : []),
   },
@@ -73,9 +73,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Dry', ask: 'What the meter said' },
     holdsCover: true,
-    reckon: (values, units) => [
-      ...(values.wet ? ['Still wet: nothing covers it.'] : []),
-      ...reckonedBy(drying)(values, units),
-    ],
+    calculation: drying,
+    reckon: (values) => [...(values.wet ? ['Still wet: nothing covers it.'] : [])],
   },
 ]

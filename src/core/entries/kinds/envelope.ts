@@ -8,7 +8,7 @@ import { tarp } from '../../takeoff/finishes/tarp'
 import { repointing } from '../../takeoff/ground/repointing'
 import { choice, day, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
@@ -21,7 +21,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('what', 'Which face or part', { needed: true }),
       ...asked(gable, 'walls', 'gableBase', 'pitch', 'gables', 'openings'),
     ],
-    reckon: reckonedBy(gable),
+    calculation: gable,
   },
   {
     id: 'face-siding',
@@ -33,7 +33,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('what', 'Which siding', { needed: true }),
       ...asked(lapSiding, 'height', 'exposure', 'walls', 'gables', 'board'),
     ],
-    reckon: reckonedBy(lapSiding),
+    calculation: lapSiding,
   },
   {
     id: 'face-trim',
@@ -45,7 +45,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('what', 'Which trim', { needed: true }),
       ...asked(trim, 'windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'stock'),
     ],
-    reckon: reckonedBy(trim),
+    calculation: trim,
   },
   {
     id: 'fascia',
@@ -54,7 +54,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     one: 'Fascia and soffit',
     at: 'place',
     fields: [words('what', 'Which run', { needed: true }), ...asked(soffit, 'eave', 'rake', 'depth', 'attic')],
-    reckon: reckonedBy(soffit),
+    calculation: soffit,
     cautions: () => ['roof-edge', 'ladder'],
   },
   {
@@ -65,7 +65,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'Which face', { needed: true }), ...asked(weatherBarrier, 'walls', 'laps')],
     settle: { word: 'On, laps right' },
-    reckon: reckonedBy(weatherBarrier),
+    calculation: weatherBarrier,
   },
   {
     id: 'flashing',
@@ -93,10 +93,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen', ask: 'Who looked, with the photo' },
     holdsCover: true,
-    reckon: (values, units) => [
-      ...(values.lapped ? [] : ['Not yet lapped by the barrier.']),
-      ...reckonedBy(flashing)(values, units),
-    ],
+    calculation: flashing,
+    reckon: (values) => [...(values.lapped ? [] : ['Not yet lapped by the barrier.'])],
     cautions: ({ interface: where }) => (where === 'roof meets wall' || where === 'chimney' ? ['roof-edge'] : []),
   },
   {
@@ -112,7 +110,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('removeWhen', 'Remove when'),
     ],
     settle: { word: 'Off again', ask: 'What closes it now' },
-    reckon: (values, units) => [...reckonedBy(tarp)(values, units), 'Look at it again after every storm.'],
+    calculation: tarp,
+    reckon: () => ['Look at it again after every storm.'],
     cautions: () => ['weather-opening', 'roof-edge'],
   },
   {
@@ -142,7 +141,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       choice('pass', 'Which pass', ['raked', 'filled', 'washed', 'rebuilt', 'sample panel']),
     ],
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
-    reckon: reckonedBy(repointing),
+    calculation: repointing,
     cautions: () => ['acid-wash', 'dust'],
   },
   {

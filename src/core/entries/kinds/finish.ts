@@ -6,7 +6,7 @@ import { shelving } from '../../takeoff/finishes/shelving'
 import { tile } from '../../takeoff/finishes/tile'
 import { choice, day, length, number, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const FINISH_KINDS: readonly EntryKind[] = [
   {
@@ -37,7 +37,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('protect', 'Protected until'),
     ],
     settle: { word: 'Laid' },
-    reckon: reckonedBy(floor),
+    calculation: floor,
   },
   {
     id: 'cabinet-fit',
@@ -52,10 +52,8 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       tick('measured', 'Niche measured after board'),
     ],
     settle: { word: 'Ordered', ask: 'Against which drawing' },
-    reckon: (values, units) => [
-      ...reckonedBy(cabinetRun)(values, units),
-      ...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.']),
-    ],
+    calculation: cabinetRun,
+    reckon: (values) => [...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.'])],
   },
   {
     id: 'countertop',
@@ -69,7 +67,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       choice('stage', 'How far', ['bases set', 'templated', 'in the making', 'set']),
     ],
     settle: { word: 'Set' },
-    reckon: reckonedBy(countertop),
+    calculation: countertop,
   },
   {
     id: 'tile-area',
@@ -83,7 +81,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       tick('sample', 'Sample accepted, with how it varies'),
     ],
     settle: { word: 'Set and grouted' },
-    reckon: reckonedBy(tile),
+    calculation: tile,
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
   {
@@ -117,7 +115,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       day('neighbour', 'From the neighbour’s side on'),
     ],
     settle: { word: 'Finished' },
-    reckon: reckonedBy(paint),
+    calculation: paint,
     cautions: ({ neighbour }) => (neighbour ? ['neighbour-access'] : []),
   },
   {
@@ -128,6 +126,6 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'Which closet', { needed: true }), ...asked(shelving, 'back', 'side', 'depth', 'tiers')],
     settle: { word: 'In' },
-    reckon: reckonedBy(shelving),
+    calculation: shelving,
   },
 ]

@@ -8,7 +8,7 @@ import { printLength, tenths, type Units } from '../../measure/length'
 import { runCalculation } from '../../takeoff/runCalculation'
 import { choice, day, length, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const GROUND_KINDS: readonly EntryKind[] = [
   {
@@ -27,7 +27,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Laid and tested', ask: 'By whom, and how it was tested' },
     holdsCover: true,
-    reckon: reckonedBy(drain),
+    calculation: drain,
     cautions: () => ['trench', 'buried-services'],
   },
   {
@@ -44,7 +44,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('filled', 'Filled again up to'),
     ],
     settle: { word: 'Closed', ask: 'With what, up to where' },
-    reckon: reckonedBy(excavation),
+    calculation: excavation,
     cautions: () => ['trench', 'buried-services'],
   },
   {
@@ -60,7 +60,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       day('on', 'Filled on'),
     ],
     settle: { word: 'Filled', ask: 'In how many layers, and who saw it' },
-    reckon: reckonedBy(fill),
+    calculation: fill,
     cautions: ({ behind }) => (behind ? ['fill', 'retaining'] : ['fill']),
   },
   {
@@ -76,7 +76,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       choice('method', 'How it is opened', ['saw part way, then chip', 'saw through', 'break out', 'left as it is']),
     ],
     settle: { word: 'Closed', ask: 'On which day' },
-    reckon: reckonedBy(concrete),
+    calculation: concrete,
     cautions: () => ['slab-cables', 'dust'],
   },
   {
@@ -93,7 +93,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('engineer', 'The engineer’s sheet'),
     ],
     settle: { word: 'Poured', ask: 'On which day' },
-    reckon: reckonedBy(rebar),
+    calculation: rebar,
   },
   {
     id: 'pour',
@@ -116,7 +116,8 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       tick('frost', 'Cover against frost is on site'),
     ],
     settle: { word: 'Poured', ask: 'When, how much, and the weather' },
-    reckon: (values, units) => [...holdSentences(values), ...reckonedBy(concrete)(values, units)],
+    calculation: concrete,
+    reckon: holdSentences,
     cautions: ({ permit }) => (permit ? ['cold', 'street'] : ['cold']),
   },
   {
@@ -132,7 +133,8 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       length('firstMark', 'First riser as it is marked'),
     ],
     settle: { word: 'Built', ask: 'By whom' },
-    reckon: (values, units) => [...reckonedBy(stair)(values, units), ...markSentences(values, units)],
+    calculation: stair,
+    reckon: markSentences,
     cautions: () => ['guard-height'],
   },
 ]

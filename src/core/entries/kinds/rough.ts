@@ -3,7 +3,7 @@ import { fanDuct } from '../../takeoff/services/fanDuct'
 import { outage } from '../../takeoff/services/outage'
 import { choice, length, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const ROUGH_KINDS: readonly EntryKind[] = [
   {
@@ -40,7 +40,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and running' },
     holdsCover: true,
-    reckon: reckonedBy(fanDuct),
+    calculation: fanDuct,
     cautions: () => ['bath-fan'],
   },
   {
@@ -56,7 +56,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Set' },
     holdsCover: true,
-    reckon: reckonedBy(deviceBox),
+    calculation: deviceBox,
     cautions: () => ['circuit-load'],
   },
   {
@@ -134,9 +134,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
       words('told', 'Who was told, and when'),
     ],
     settle: { word: 'Over' },
-    reckon: (values, units) => [
-      ...reckonedBy(outage)(values, units),
-      ...(values.told ? [] : ['Nobody has been told yet.']),
-    ],
+    calculation: outage,
+    reckon: (values) => [...(values.told ? [] : ['Nobody has been told yet.'])],
   },
 ]

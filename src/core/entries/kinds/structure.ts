@@ -9,7 +9,7 @@ import { studs } from '../../takeoff/structure/studs'
 import { temporaryWall } from '../../takeoff/structure/temporaryWall'
 import { choice, length, number, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked, reckonedBy } from '../reckonedBy'
+import { asked } from '../reckonedBy'
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
@@ -30,7 +30,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen by the engineer', ask: 'By whom, on which day' },
     holdsCover: true,
-    reckon: reckonedBy(beamWeight),
+    calculation: beamWeight,
     cautions: () => ['bearing-wall', 'heavy-lift'],
   },
   {
@@ -46,7 +46,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       words('after', 'It goes only after', { needed: true }),
     ],
     settle: { word: 'Gone', ask: 'Who said that it may go' },
-    reckon: reckonedBy(temporaryWall),
+    calculation: temporaryWall,
     cautions: () => ['shoring-early', 'bearing-wall'],
   },
   {
@@ -62,7 +62,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Every hole filled', ask: 'Who saw it, with the photo' },
     holdsCover: true,
-    reckon: reckonedBy(fasteners),
+    calculation: fasteners,
     cautions: () => ['hangers'],
   },
   {
@@ -79,7 +79,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       words('beside', 'What has to fit beside it'),
     ],
     settle: { word: 'Built and right', ask: 'Who measured it' },
-    reckon: reckonedBy(opening),
+    calculation: opening,
     cautions: () => ['wall-openings'],
   },
   {
@@ -97,7 +97,8 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Inspected', ask: 'By whom' },
     holdsCover: true,
-    reckon: (values, units) => [...standsSentences(values), ...reckonedBy(studs)(values, units)],
+    calculation: studs,
+    reckon: standsSentences,
   },
   {
     id: 'flush-plane',
@@ -107,7 +108,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'What meets what', { needed: true }), ...asked(flushPlane, 'plane', 'layers', 'bed')],
     settle: { word: 'Flush' },
-    reckon: reckonedBy(flushPlane),
+    calculation: flushPlane,
   },
   {
     id: 'bulkhead',
@@ -122,7 +123,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Closed' },
     holdsCover: true,
-    reckon: reckonedBy(bulkhead),
+    calculation: bulkhead,
     cautions: () => ['not-approval'],
   },
   {
@@ -154,7 +155,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Repaired', ask: 'Sag afterwards, and who saw it' },
     holdsCover: true,
-    reckon: reckonedBy(lift),
+    calculation: lift,
     cautions: () => ['old-structure'],
   },
   {
@@ -165,7 +166,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'What lines up with what', { needed: true }), ...asked(alignment, 'points', 'tolerance')],
     settle: { word: 'In line' },
-    reckon: reckonedBy(alignment),
+    calculation: alignment,
   },
 ]
 

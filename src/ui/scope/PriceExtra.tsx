@@ -1,0 +1,74 @@
+import { useState } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import type { Units } from '@/core/measure/length'
+import { minor, printMoney } from '@/core/measure/money'
+import { asked } from '@/core/entries/reckonedBy'
+import { change } from '@/core/takeoff/money/change'
+import { runCalculation, type Reckoned } from '@/core/takeoff/runCalculation'
+import { EntryFields } from '../shared/EntryFields'
+import { FormError } from '../shared/FormError'
+import type { SendError } from '../shared/useSend'
+import type { LineView } from './types'
+import styles from './CellPanel.module.css'
+
+const FIELDS = asked(change, 'material', 'waste', 'labour', 'sub', 'overhead', 'tax')
+
+/** What an extra costs the client, reckoned from its parts; the sum is shown before it is set. */
+export function PriceExtra({
+  line,
+  units,
+  onPrice,
+}: {
+  readonly line: LineView
+  readonly units: Units
+  readonly onPrice: (price: number) => void
+}) {
+  const [reckoned, setReckoned] = useState<Reckoned | null>(null)
+  const [error, setError] = useState<SendError | null>(null)
+  const reckon = (form: FormData): void => {
+    const told = Object.fromEntries(
+      FIELDS.flatMap(({ key }) => {
+        const typed = String(form.get(key) ?? '').trim()
+        return typed === '' ? [] : [[key, typed]]
+      }),
+    )
+    try {
+      setReckoned(runCalculation(change, told, units))
+      setError(null)
+    } catch (caught) {
+      if (!(caught instanceof ImpossibleRequest)) throw caught
+      setReckoned(null)
+      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
+    }
+  }
+  const price = reckoned ? Number(reckoned.outputs.price) : 0
+  return (
+    <details>
+      <summary>Price this extra</summary>
+      <form
+        className={styles.edits}
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          reckon(new FormData(event.currentTarget))
+        }}
+      >
+        <EntryFields fields={FIELDS} wrong={error?.field} />
+        <FormError error={error} />
+        <div aria-live="polite">
+          {reckoned?.steps.map((step) => (
+            <p key={step}>{step}</p>
+          ))}
+        </div>
+        <div className={styles.buttons}>
+          <button className="btn btn-quiet">Reckon</button>
+          {price > 0 && (
+            <button type="button" className="btn btn-primary" onClick={() => onPrice(minor(price * 100))}>
+              Set {printMoney(minor(price * 100))} for {line.title.toLowerCase()}
+            </button>
+          )}
+        </div>
+      </form>
+    </details>
+  )
+}
