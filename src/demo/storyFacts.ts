@@ -1,4 +1,5 @@
-import { kindOf, readEntry } from '../core/entries/entry'
+import { kindOf } from '../core/entries/entry'
+import { readEntry } from '../core/entries/entryWords'
 import { narrate } from '../core/narration/narrate'
 import { proposalOf } from '../core/narration/spokenFacts'
 import { registersOf } from '../core/walk/registers'

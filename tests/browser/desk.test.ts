@@ -119,6 +119,34 @@ describe('by keyboard', () => {
     await page.close()
   })
 
+  test('an extra is priced from its parts; the sum is shown before it is set, and undo takes it back', async () => {
+    const page = await openPage(browser, app, DESK, 'owner')
+    const kitchen = placeIdOf('bakehouse', 'kitchen')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
+      waitUntil: 'networkidle0',
+    })
+    await waitForText(page, '1 379.53')
+    await clickText(page, 'aside summary', 'Price this extra')
+    const fill = async (name: string, text: string): Promise<void> => {
+      await page.click(`aside details[open] [name=${name}]`, { clickCount: 3 })
+      await page.type(`aside details[open] [name=${name}]`, text)
+    }
+    await fill('material', 'a lot')
+    await clickText(page, 'aside button', 'Reckon')
+    await waitForText(page, 'Material: "a lot" cannot be read as an amount.')
+    await fill('material', '750')
+    await fill('labour', '840')
+    await fill('sub', '690')
+    await clickText(page, 'aside button', 'Reckon')
+    await waitForText(page, '(750 + 0 % + 840 + 690) + 15 % = 2622.')
+    expect(await textOf(page)).toContain('1 379.53')
+    await clickText(page, 'aside button', 'Set 2 622.00')
+    await waitForText(page, '2 622.00')
+    await page.waitForFunction(() => !document.body.innerText.includes('1 379.53'))
+    await clickText(page, 'button', 'Undo (u)')
+    await waitForText(page, '1 379.53')
+    await page.close()
+  })
   test('a line gets another title, trade, quantity and hours; what cannot be read is named, and undo takes all back', async () => {
     const page = await openPage(browser, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'bath')}&stage=board`, {

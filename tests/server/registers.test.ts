@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
-import { kindOf, readEntry } from '../../src/core/entries/entry'
+import { kindOf } from '../../src/core/entries/entry'
+import { readEntry } from '../../src/core/entries/entryWords'
+import { fieldsOf } from '../../src/core/entries/sums'
 import { ENTRY_KINDS } from '../../src/core/entries/entryKinds'
 import type { Field } from '../../src/core/entries/field'
 import { rebuildRegisters } from '../../src/data/observations'
@@ -60,7 +62,8 @@ describe('every register takes what its own sheet reads', () => {
     const kind = kindOf(id)
     const values = readEntry(
       kind,
-      (key) => typed[kind.fields.find((one) => one.key === key)!.kind](kind.fields.find((one) => one.key === key)!),
+      (key) =>
+        typed[fieldsOf(kind).find((one) => one.key === key)!.kind](fieldsOf(kind).find((one) => one.key === key)!),
       'metric',
     )
     record(written(id, values))

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { entryWords, isOpen, kindOf, readEntry } from './entry'
+import { isOpen, kindOf } from './entry'
+import { entryWords, readEntry } from './entryWords'
+import { fieldsOf } from './sums'
 import { ENTRY_GROUPS } from './entryKind'
 import { ENTRY_KINDS } from './entryKinds'
 import { readValues, typedValue, withoutMoney, type Field, type Values } from './field'
@@ -32,19 +34,19 @@ const words = (id: string, values: Record<string, string>) => {
 describe.each(ENTRY_KINDS.map((kind) => [kind.id, kind] as const))('the register "%s"', (_id, kind) => {
   const but: Record<string, string> = kind.id === 'strip-element' ? { done: '3' } : {}
   test('reads a filled sheet and tells every field of it again', () => {
-    const values = readEntry(kind, filled(kind.fields, but), 'imperial')
-    expect(Object.keys(values)).toEqual(kind.fields.map((one) => one.key))
+    const values = readEntry(kind, filled(fieldsOf(kind), but), 'imperial')
+    expect(Object.keys(values)).toEqual(fieldsOf(kind).map((one) => one.key))
     const told = entryWords({ kind: kind.id, values }, 'imperial', true)
     expect(told.title).not.toBe('')
-    expect(told.details).toHaveLength(kind.fields.filter((one) => one.key !== kind.fields[0]!.key).length)
+    expect(told.details).toHaveLength(fieldsOf(kind).filter((one) => one.key !== fieldsOf(kind)[0]!.key).length)
   })
   test('what is opened to be changed reads back as itself', () => {
-    const values = readEntry(kind, filled(kind.fields, but), 'imperial')
+    const values = readEntry(kind, filled(fieldsOf(kind), but), 'imperial')
     const again = readEntry(
       kind,
       (key) =>
         typedValue(
-          kind.fields.find((one) => one.key === key)!,
+          fieldsOf(kind).find((one) => one.key === key)!,
           values[key],
         ),
       'imperial',
@@ -52,13 +54,13 @@ describe.each(ENTRY_KINDS.map((kind) => [kind.id, kind] as const))('the register
     expect(again).toEqual(values)
   })
   test('names the first thing that is missing', () => {
-    const needed = kind.fields.find((one) => one.needed)!
+    const needed = fieldsOf(kind).find((one) => one.needed)!
     expect(() => readEntry(kind, () => '', 'metric')).toThrow(needed.label)
   })
   test('has fields of its own, in a known group, each called differently', () => {
     expect(Object.keys(ENTRY_GROUPS)).toContain(kind.group)
-    expect(new Set(kind.fields.map((one) => one.key)).size).toBe(kind.fields.length)
-    expect(new Set(kind.fields.map((one) => one.label)).size).toBe(kind.fields.length)
+    expect(new Set(fieldsOf(kind).map((one) => one.key)).size).toBe(fieldsOf(kind).length)
+    expect(new Set(fieldsOf(kind).map((one) => one.label)).size).toBe(fieldsOf(kind).length)
   })
 })
 
@@ -77,7 +79,7 @@ test.each([FINDING_FIELDS, KEEP_FIELDS, DECISION_FIELDS, REASON_FIELDS])(
 describe('a field that cannot be read is named with its mend', () => {
   const refused = (id: string, but: Record<string, string>): ImpossibleRequest => {
     try {
-      readEntry(kindOf(id), filled(kindOf(id).fields, but), 'metric')
+      readEntry(kindOf(id), filled(fieldsOf(kindOf(id)), but), 'metric')
     } catch (error) {
       return error as ImpossibleRequest
     }
@@ -182,11 +184,11 @@ describe('what follows from the figures', () => {
 })
 
 describe('who may read what', () => {
-  const values: Values = readEntry(kindOf('sleeping-risk'), filled(kindOf('sleeping-risk').fields), 'metric')
+  const values: Values = readEntry(kindOf('sleeping-risk'), filled(fieldsOf(kindOf('sleeping-risk'))), 'metric')
   test('money is left out for whoever sees none', () => {
     expect(entryWords({ kind: 'sleeping-risk', values }, 'metric', true).details.join()).toContain('280.50')
     expect(entryWords({ kind: 'sleeping-risk', values }, 'metric', false).details.join()).not.toContain('280.50')
-    expect(withoutMoney(kindOf('sleeping-risk').fields, values)).not.toHaveProperty('price')
+    expect(withoutMoney(fieldsOf(kindOf('sleeping-risk')), values)).not.toHaveProperty('price')
   })
   test('an entry is open until it is settled; one that only stands never is', () => {
     expect(isOpen({ kind: 'sleeping-risk', settled: null })).toBe(true)

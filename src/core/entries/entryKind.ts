@@ -1,7 +1,6 @@
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
-import type { Calculation } from '../takeoff/calculation'
 import type { Field, Values } from './field'
 
 /** What an entry is about; the registers are listed under these words, in this order. */
@@ -47,7 +46,7 @@ export interface EntryKind {
   readonly one: string
   /** Entries belong to a place, or to the whole site. */
   readonly at: 'place' | 'site'
-  /** The first field names the entry. */
+  /** Its own fields; the first names the entry. `fieldsOf` adds what its sum asks. */
   readonly fields: readonly Field[]
   /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */
   readonly settle?: { readonly word: string; readonly ask?: string }
@@ -56,8 +55,9 @@ export interface EntryKind {
   /** Refuses values that cannot be true together.
    * @throws ImpossibleRequest naming the field */
   readonly check?: (values: Values) => void
-  /** The calculation whose inputs are among its fields: its steps and what to mind follow, and a sketch where one is drawn. */
-  readonly calculation?: Calculation
+  /** A calculation by its id and the inputs of it that are asked after the first field: its steps and what to mind
+   * follow, and a sketch where one is drawn. `sums.ts` knows the calculation; here it is only named. */
+  readonly sum?: { readonly calculation: string; readonly asks: readonly string[] }
   /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units) => readonly string[]
   /** Lines of work can be made part of its entries, which then tell how far those are. */

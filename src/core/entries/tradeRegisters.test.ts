@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Units } from '../measure/length'
-import { entryWords, isOpen, kindOf, readEntry } from './entry'
+import { isOpen, kindOf } from './entry'
+import { entryWords, readEntry } from './entryWords'
 import { ENTRY_KINDS } from './entryKinds'
 import { ENTRY_GROUPS } from './entryKind'
 
@@ -62,7 +63,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
     typed: { what: 'out of the basement', rise: '1660 mm', tread: '280 mm', firstMark: '175 mm' },
     says: [
       '1660 mm at no more than 220 mm: 8 risers of 207.5 mm, run 1960 mm.',
-      'The first riser is marked 175 mm instead of 208 mm: mark again from the finished levels.',
+      'The first riser is marked 175 mm instead of 207.5 mm: mark again from the finished levels.',
     ],
   },
   beam: {

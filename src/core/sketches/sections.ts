@@ -60,7 +60,7 @@ export function bulkheadSketch(
   const { joists, obstruction, drop, headroom, floor } = bulkhead
   const width = joists * 1.1
   const top = joists * 0.1
-  const left = width * 0.3
+  const left = width * 0.1
   const wide = width * 0.4
   return {
     title: `A bulkhead of ${p.len(drop)} with ${p.len(headroom)} under it`,

@@ -1,5 +1,7 @@
 import { dateOnly, dayOf } from '../../core/calendar/day'
-import { entryWords, isOpen } from '../../core/entries/entry'
+import { isOpen } from '../../core/entries/entry'
+import { entryWords } from '../../core/entries/entryWords'
+import { fieldsOf } from '../../core/entries/sums'
 import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
 import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
@@ -39,7 +41,7 @@ export function registersView(context: Context, siteId: string) {
             id: entry.id,
             placeId: entry.placeId,
             place: placeName(state, entry.placeId),
-            values: seesMoney ? entry.values : withoutMoney(kind.fields, entry.values),
+            values: seesMoney ? entry.values : withoutMoney(fieldsOf(kind), entry.values),
             open: isOpen(entry),
             result: entry.settled ? entry.settled.result || kind.settle!.word : null,
             responsible: entry.responsible,

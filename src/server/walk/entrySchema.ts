@@ -1,6 +1,7 @@
 import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
 import { MISSING, type Field, type FieldKind, type Values } from '../../core/entries/field'
+import { fieldsOf } from '../../core/entries/sums'
 import { day, measured, money } from './valueSchemas'
 import { trimmed } from '../trimmed'
 
@@ -33,7 +34,7 @@ export const valuesSchema = (fields: readonly Field[]) =>
 export const writtenSchema = lazy((value: { kind?: unknown } | null | undefined) => {
   const kind = entryKind(String(value?.kind))
   const values = kind
-    ? valuesSchema(kind.fields).test('possible', (given, context) => {
+    ? valuesSchema(fieldsOf(kind)).test('possible', (given, context) => {
         try {
           kind.check?.(given as Values)
           return true

@@ -4,6 +4,7 @@ import type { Context } from '../context'
 import { addDays, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDaysBetween } from '../../core/calendar/workingDays'
 import { kindOf } from '../../core/entries/entry'
+import { fieldsOf } from '../../core/entries/sums'
 import { withoutMoney } from '../../core/entries/field'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
 import type { Site } from '../../data/sites'
@@ -60,7 +61,7 @@ const withoutPrice =
   (o: Observation): Observation => {
     if (seesMoney) return o
     if (o.subject === 'entry' && o.facet === 'written')
-      return { ...o, value: { ...o.value, values: withoutMoney(kindOf(o.value.kind).fields, o.value.values) } }
+      return { ...o, value: { ...o.value, values: withoutMoney(fieldsOf(kindOf(o.value.kind)), o.value.values) } }
     if (o.subject !== 'decision' || o.facet !== 'asked') return o
     const { price: _price, details, ...rest } = o.value
     return { ...o, value: { ...rest, ...(details ? { details: withoutMoney(DECISION_FIELDS, details) } : {}) } }

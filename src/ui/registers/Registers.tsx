@@ -2,7 +2,9 @@
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { v7 as uuid } from 'uuid'
-import { kindOf, readEntry, type EntryWords } from '@/core/entries/entry'
+import { kindOf } from '@/core/entries/entry'
+import { readEntry, type EntryWords } from '@/core/entries/entryWords'
+import { fieldsOf } from '@/core/entries/sums'
 import { ENTRY_GROUPS, type EntryGroup } from '@/core/entries/entryKind'
 import { ENTRY_KINDS } from '@/core/entries/entryKinds'
 import type { Values } from '@/core/entries/field'
@@ -197,7 +199,7 @@ function EntryForm({
           </select>
         </label>
       )}
-      <EntryFields fields={kind.fields} values={entry?.values} wrong={wrong?.field} />
+      <EntryFields fields={fieldsOf(kind)} values={entry?.values} wrong={wrong?.field} />
       <FormError error={wrong ?? refused} />
       <div className={styles.buttons}>
         <button className="btn btn-primary" disabled={busy}>

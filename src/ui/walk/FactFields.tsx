@@ -1,4 +1,5 @@
 import { gatherersOf, kindOf } from '@/core/entries/entry'
+import { fieldsOf } from '@/core/entries/sums'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
@@ -149,7 +150,7 @@ export function FactFields({
     case 'answer':
       return <EntryFields fields={REASON_FIELDS} wrong={wrong} />
     case 'entry':
-      return <EntryFields fields={adding.register.fields} values={adding.entry?.values} wrong={wrong} />
+      return <EntryFields fields={fieldsOf(adding.register)} values={adding.entry?.values} wrong={wrong} />
     case 'settle': {
       const ask = kindOf(adding.entry.kind).settle?.ask
       return ask ? <Words name="result" label={ask} /> : null

@@ -20,15 +20,15 @@ import type { Adding } from './sheetFact'
 import { keepDrawings } from './keepDrawings'
 import { HeldCount, Notices } from './HeldCount'
 import { Recorded } from './Recorded'
-import { RoomCard } from './RoomCard'
-import { WalkDrawings } from './WalkDrawings'
 import type { WalkUnderWay } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
-/** The sheets are fetched once the place is on screen; without a network the phone has kept them. */
+/** What is folded away at first is fetched once the place is on screen; without a network the phone has kept them. */
 const loadSheet = () => import('./AddSheet').then((module) => module.AddSheet)
 const AddSheet = dynamic(loadSheet, { ssr: false })
+const RoomCard = dynamic(() => import('./RoomCard').then((module) => module.RoomCard), { ssr: false })
+const WalkDrawings = dynamic(() => import('./WalkDrawings').then((module) => module.WalkDrawings), { ssr: false })
 
 interface PlaceWalkProps {
   readonly site: SiteWalk

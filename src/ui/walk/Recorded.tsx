@@ -1,14 +1,17 @@
+import dynamic from 'next/dynamic'
 import { dateOnly } from '@/core/calendar/day'
-import { entryWords, kindOf, valueWords } from '@/core/entries/entry'
+import { valueWords } from '@/core/entries/entry'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import type { NewFact } from '@/core/walk/observation'
 import { contradictions, type ToldSize } from '@/core/walk/contradictions'
 import { noteWords } from '@/core/walk/noteWords'
-import type { RegisterEntry, SiteState } from '@/core/walk/siteState'
-import { SketchPicture } from '../shared/SketchPicture'
+import type { SiteState } from '@/core/walk/siteState'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
+
+/** What an entry reckons is fetched once a place is on screen; without a network the phone has kept it. */
+const EntryRow = dynamic(() => import('./EntryRow').then((module) => module.EntryRow), { ssr: false })
 
 /** What was recorded at this place and is still open: found, to decide, to choose, notes. */
 export function Recorded({
@@ -157,46 +160,4 @@ function toldSizes({ before, state, snapshot, walk }: SiteWalk, placeId: string)
     { placeId, size: old, by: 'before', at: before.walks.at(-1)?.seenAt ?? snapshot.site.startsOn },
     { placeId, size: now, by: snapshot.person, at: snapshot.now },
   ]
-}
-
-function EntryRow({
-  entry,
-  site,
-  onAdd,
-}: {
-  readonly entry: RegisterEntry
-  readonly site: SiteWalk
-  readonly onAdd: (adding: Adding) => void
-}) {
-  const kind = kindOf(entry.kind)
-  const words = entryWords(entry, site.snapshot.site.units, false)
-  return (
-    <li className={styles.line}>
-      <details>
-        <summary>
-          <strong>{words.title}</strong>
-          <small>
-            {kind.register.toLowerCase()} <u>more</u>
-          </small>
-        </summary>
-        {[...words.details, ...words.reckoned].map((sentence) => (
-          <p key={sentence}>{sentence}</p>
-        ))}
-        {words.sketch && <SketchPicture sketch={words.sketch} />}
-        {words.cautions.map((caution) => (
-          <p key={caution.what} className={styles.caution}>
-            <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
-          </p>
-        ))}
-        <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'entry', register: kind, entry })}>
-          Change
-        </button>{' '}
-        {kind.settle && (
-          <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'settle', entry })}>
-            {kind.settle.word}
-          </button>
-        )}
-      </details>
-    </li>
-  )
 }

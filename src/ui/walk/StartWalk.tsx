@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
-import { entryWords, isOpen, kindOf } from '@/core/entries/entry'
+import { entryName, isOpen, kindOf } from '@/core/entries/entry'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
 import { placeName } from '@/core/walk/siteState'
@@ -102,7 +102,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
           {entries.map((entry) => (
             <Left
               key={entry.id}
-              text={entryWords(entry, snapshot.site.units, false).title}
+              text={entryName(entry)}
               at={`${placeName(state, entry.placeId)}, ${kindOf(entry.kind).register.toLowerCase()}`}
             />
           ))}

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import type { Day } from '@/core/calendar/day'
-import { kindOf, readEntry } from '@/core/entries/entry'
+import { kindOf } from '@/core/entries/entry'
+import { readEntry } from '@/core/entries/entryWords'
 import { placeChangeFacts } from '@/core/walk/placeChanges'
 import type { EntryKind } from '@/core/entries/entryKind'
 import { readValues, type Field, type Values } from '@/core/entries/field'

@@ -1,8 +1,6 @@
-import { escapeOpening } from '../../takeoff/fit/escapeOpening'
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, length, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
@@ -81,9 +79,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     register: 'Escape openings and bedrooms',
     one: 'An escape opening',
     at: 'place',
-    fields: [words('what', 'Which opening', { needed: true }), ...asked(escapeOpening, 'width', 'height', 'sill')],
+    fields: [words('what', 'Which opening', { needed: true })],
     settle: { word: 'Answered', ask: 'What the authority said' },
-    calculation: escapeOpening,
+    sum: { calculation: 'C-29', asks: ['width', 'height', 'sill'] },
     cautions: () => ['escape-window', 'not-approval'],
   },
   {

@@ -1,10 +1,5 @@
-import { board } from '../../takeoff/finishes/board'
-import { drying } from '../../takeoff/finishes/drying'
-import { insulation } from '../../takeoff/finishes/insulation'
-import { accessHeight } from '../../takeoff/structure/accessHeight'
 import { choice, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const COVER_KINDS: readonly EntryKind[] = [
   {
@@ -16,13 +11,13 @@ export const COVER_KINDS: readonly EntryKind[] = [
     fields: [
       words('what', 'Which wall or ceiling', { needed: true }),
       choice('for', 'Against', ['heat and cold', 'sound', 'both']),
-      ...asked(insulation, 'surface', 'framing', 'bag'),
+
       words('faults', 'Faults of earlier work'),
       tick('airtight', 'Air barrier is whole'),
     ],
     settle: { word: 'In and inspected', ask: 'By whom' },
     holdsCover: true,
-    calculation: insulation,
+    sum: { calculation: 'C-36', asks: ['surface', 'framing', 'bag'] },
     cautions: () => ['old-wiring'],
   },
   {
@@ -34,11 +29,11 @@ export const COVER_KINDS: readonly EntryKind[] = [
     fields: [
       words('what', 'Which wall', { needed: true }),
       choice('type', 'Which board', ['ordinary', 'sound', 'moisture', 'tile backer', 'fire']),
-      ...asked(board, 'surface', 'waste'),
+
       words('patches', 'Holes to patch'),
     ],
     settle: { word: 'Up' },
-    calculation: board,
+    sum: { calculation: 'C-35', asks: ['surface', 'waste'] },
     cautions: ({ type }) => (type === 'fire' || type === 'sound' ? ['fire-sound'] : []),
   },
   {
@@ -51,10 +46,9 @@ export const COVER_KINDS: readonly EntryKind[] = [
       words('what', 'Which wall or ceiling', { needed: true }),
       choice('light', 'The light on it', ['even', 'raking', 'tall', 'tall and raking']),
       choice('texture', 'Texture', ['none', 'taken off', 'matched']),
-      ...asked(accessHeight, 'work'),
     ],
     settle: { word: 'Passed by lamp and level', ask: 'Who looked' },
-    calculation: accessHeight,
+    sum: { calculation: 'C-54', asks: ['work'] },
     reckon: (values) => [
       ...(String(values.light ?? '').includes('raking') ? ['Raking light: two coats, tried by lamp and level.'] : []),
     ],
@@ -66,14 +60,10 @@ export const COVER_KINDS: readonly EntryKind[] = [
     register: 'Drying and curing',
     one: 'Something that dries',
     at: 'place',
-    fields: [
-      words('name', 'What, and where', { needed: true }),
-      ...asked(drying, 'what', 'thick', 'from'),
-      tick('wet', 'Still wet to the eye'),
-    ],
+    fields: [words('name', 'What, and where', { needed: true }), tick('wet', 'Still wet to the eye')],
     settle: { word: 'Dry', ask: 'What the meter said' },
     holdsCover: true,
-    calculation: drying,
+    sum: { calculation: 'C-50', asks: ['what', 'thick', 'from'] },
     reckon: (values) => [...(values.wet ? ['Still wet: nothing covers it.'] : [])],
   },
 ]

@@ -1,14 +1,5 @@
-import { flashing } from '../../takeoff/envelope/flashing'
-import { gable } from '../../takeoff/envelope/gable'
-import { lapSiding } from '../../takeoff/envelope/lapSiding'
-import { soffit } from '../../takeoff/envelope/soffit'
-import { trim } from '../../takeoff/envelope/trim'
-import { weatherBarrier } from '../../takeoff/envelope/weatherBarrier'
-import { tarp } from '../../takeoff/finishes/tarp'
-import { repointing } from '../../takeoff/ground/repointing'
 import { choice, day, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
@@ -17,11 +8,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     register: 'Faces: area, gables, openings',
     one: 'A face, from few measures',
     at: 'place',
-    fields: [
-      words('what', 'Which face or part', { needed: true }),
-      ...asked(gable, 'walls', 'gableBase', 'pitch', 'gables', 'openings'),
-    ],
-    calculation: gable,
+    fields: [words('what', 'Which face or part', { needed: true })],
+    sum: { calculation: 'C-02', asks: ['walls', 'gableBase', 'pitch', 'gables', 'openings'] },
   },
   {
     id: 'face-siding',
@@ -29,11 +17,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     register: 'Siding and courses',
     one: 'Siding of a face',
     at: 'place',
-    fields: [
-      words('what', 'Which siding', { needed: true }),
-      ...asked(lapSiding, 'height', 'exposure', 'walls', 'gables', 'board'),
-    ],
-    calculation: lapSiding,
+    fields: [words('what', 'Which siding', { needed: true })],
+    sum: { calculation: 'C-03', asks: ['height', 'exposure', 'walls', 'gables', 'board'] },
   },
   {
     id: 'face-trim',
@@ -41,11 +26,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     register: 'Trim and its cut list',
     one: 'Trim around openings',
     at: 'place',
-    fields: [
-      words('what', 'Which trim', { needed: true }),
-      ...asked(trim, 'windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'stock'),
-    ],
-    calculation: trim,
+    fields: [words('what', 'Which trim', { needed: true })],
+    sum: { calculation: 'C-01', asks: ['windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'stock'] },
   },
   {
     id: 'fascia',
@@ -53,8 +35,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     register: 'Fascia and soffit',
     one: 'Fascia and soffit',
     at: 'place',
-    fields: [words('what', 'Which run', { needed: true }), ...asked(soffit, 'eave', 'rake', 'depth', 'attic')],
-    calculation: soffit,
+    fields: [words('what', 'Which run', { needed: true })],
+    sum: { calculation: 'C-09', asks: ['eave', 'rake', 'depth', 'attic'] },
     cautions: () => ['roof-edge', 'ladder'],
   },
   {
@@ -63,9 +45,9 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     register: 'Weather barrier',
     one: 'Weather barrier of a face',
     at: 'place',
-    fields: [words('what', 'Which face', { needed: true }), ...asked(weatherBarrier, 'walls', 'laps')],
+    fields: [words('what', 'Which face', { needed: true })],
     settle: { word: 'On, laps right' },
-    calculation: weatherBarrier,
+    sum: { calculation: 'C-06', asks: ['walls', 'laps'] },
   },
   {
     id: 'flashing',
@@ -88,12 +70,12 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
         ],
         { needed: true },
       ),
-      ...asked(flashing, 'runs', 'lap'),
+
       tick('lapped', 'Barrier laps over it'),
     ],
     settle: { word: 'In and seen', ask: 'Who looked, with the photo' },
     holdsCover: true,
-    calculation: flashing,
+    sum: { calculation: 'C-07', asks: ['runs', 'lap'] },
     reckon: (values) => [...(values.lapped ? [] : ['Not yet lapped by the barrier.'])],
     cautions: ({ interface: where }) => (where === 'roof meets wall' || where === 'chimney' ? ['roof-edge'] : []),
   },
@@ -105,12 +87,12 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'What is open', { needed: true }),
-      ...asked(tarp, 'width', 'height', 'beyond'),
+
       day('until', 'How long'),
       words('removeWhen', 'Remove when'),
     ],
     settle: { word: 'Off again', ask: 'What closes it now' },
-    calculation: tarp,
+    sum: { calculation: 'C-55', asks: ['width', 'height', 'beyond'] },
     reckon: () => ['Look at it again after every storm.'],
     cautions: () => ['weather-opening', 'roof-edge'],
   },
@@ -136,12 +118,12 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which wall', { needed: true }),
-      ...asked(repointing, 'wall', 'joint', 'rate', 'day'),
+
       words('mortar', 'Mortar: kind, colour, profile'),
       choice('pass', 'Which pass', ['raked', 'filled', 'washed', 'rebuilt', 'sample panel']),
     ],
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
-    calculation: repointing,
+    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day'] },
     cautions: () => ['acid-wash', 'dust'],
   },
   {

@@ -1,12 +1,5 @@
-import { paint } from '../../takeoff/envelope/paint'
-import { cabinetRun } from '../../takeoff/finishes/cabinetRun'
-import { countertop } from '../../takeoff/finishes/countertop'
-import { floor } from '../../takeoff/finishes/floor'
-import { shelving } from '../../takeoff/finishes/shelving'
-import { tile } from '../../takeoff/finishes/tile'
 import { choice, day, length, number, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const FINISH_KINDS: readonly EntryKind[] = [
   {
@@ -30,14 +23,14 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which floor', { needed: true }),
-      ...asked(floor, 'surface', 'box', 'laid', 'waste'),
+
       words('direction', 'Direction'),
       words('transitions', 'Transitions and noses'),
       words('first', 'What goes first: old rails, walls'),
       words('protect', 'Protected until'),
     ],
     settle: { word: 'Laid' },
-    calculation: floor,
+    sum: { calculation: 'C-32', asks: ['surface', 'box', 'laid', 'waste'] },
   },
   {
     id: 'cabinet-fit',
@@ -47,12 +40,12 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which run', { needed: true }),
-      ...asked(cabinetRun, 'niche', 'boxes', 'fillers'),
+
       words('clear', 'Handles, switches and window margins'),
       tick('measured', 'Niche measured after board'),
     ],
     settle: { word: 'Ordered', ask: 'Against which drawing' },
-    calculation: cabinetRun,
+    sum: { calculation: 'C-31', asks: ['niche', 'boxes', 'fillers'] },
     reckon: (values) => [...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.'])],
   },
   {
@@ -63,11 +56,11 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which top', { needed: true }),
-      ...asked(countertop, 'runs', 'overhang', 'splash'),
+
       choice('stage', 'How far', ['bases set', 'templated', 'in the making', 'set']),
     ],
     settle: { word: 'Set' },
-    calculation: countertop,
+    sum: { calculation: 'C-34', asks: ['runs', 'overhang', 'splash'] },
   },
   {
     id: 'tile-area',
@@ -75,13 +68,9 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     register: 'Tile and stone',
     one: 'Tile of a wall or a floor',
     at: 'place',
-    fields: [
-      words('what', 'Which part', { needed: true }),
-      ...asked(tile, 'surface', 'kind', 'tileLong', 'tileWide', 'joint', 'membrane'),
-      tick('sample', 'Sample accepted, with how it varies'),
-    ],
+    fields: [words('what', 'Which part', { needed: true }), tick('sample', 'Sample accepted, with how it varies')],
     settle: { word: 'Set and grouted' },
-    calculation: tile,
+    sum: { calculation: 'C-33', asks: ['surface', 'kind', 'tileLong', 'tileWide', 'joint', 'membrane'] },
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
   {
@@ -109,13 +98,13 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'What is painted', { needed: true }),
-      ...asked(paint, 'surface', 'coats', 'spread'),
+
       choice('stage', 'How far', ['prepared', 'primed', 'first coat', 'second coat', 'finished']),
       words('touchUp', 'To touch up'),
       day('neighbour', 'From the neighbour’s side on'),
     ],
     settle: { word: 'Finished' },
-    calculation: paint,
+    sum: { calculation: 'C-10', asks: ['surface', 'coats', 'spread'] },
     cautions: ({ neighbour }) => (neighbour ? ['neighbour-access'] : []),
   },
   {
@@ -124,8 +113,8 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     register: 'Shelves and built-ins',
     one: 'Shelves on three walls',
     at: 'place',
-    fields: [words('what', 'Which closet', { needed: true }), ...asked(shelving, 'back', 'side', 'depth', 'tiers')],
+    fields: [words('what', 'Which closet', { needed: true })],
     settle: { word: 'In' },
-    calculation: shelving,
+    sum: { calculation: 'C-22', asks: ['back', 'side', 'depth', 'tiers'] },
   },
 ]

@@ -1,14 +1,5 @@
-import { concrete } from '../../takeoff/ground/concrete'
-import { drain } from '../../takeoff/ground/drain'
-import { excavation } from '../../takeoff/ground/excavation'
-import { fill } from '../../takeoff/ground/fill'
-import { rebar } from '../../takeoff/ground/rebar'
-import { stair } from '../../takeoff/fit/stair'
-import { printLength, tenths, type Units } from '../../measure/length'
-import { runCalculation } from '../../takeoff/runCalculation'
-import { choice, day, length, tick, words, type Values } from '../field'
+import { choice, day, length, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const GROUND_KINDS: readonly EntryKind[] = [
   {
@@ -22,12 +13,12 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       choice('state', 'What it is', ['new', 'renewed', 'stays as it is']),
       words('chambers', 'Chambers and branches'),
       length('diameter', 'Diameter of the pipe'),
-      ...asked(drain, 'run', 'slope', 'invert', 'wall', 'bedding', 'available'),
+
       words('connects', 'Who connects it'),
     ],
     settle: { word: 'Laid and tested', ask: 'By whom, and how it was tested' },
     holdsCover: true,
-    calculation: drain,
+    sum: { calculation: 'C-23', asks: ['run', 'slope', 'invert', 'wall', 'bedding', 'available'] },
     cautions: () => ['trench', 'buried-services'],
   },
   {
@@ -38,13 +29,13 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which section', { needed: true }),
-      ...asked(excavation, 'long', 'wide', 'deep', 'deepEnd', 'soil', 'looseAlready', 'load'),
+
       words('crossing', 'Roots and services in it'),
       words('support', 'How it is supported, and who judged it'),
       words('filled', 'Filled again up to'),
     ],
     settle: { word: 'Closed', ask: 'With what, up to where' },
-    calculation: excavation,
+    sum: { calculation: 'C-24', asks: ['long', 'wide', 'deep', 'deepEnd', 'soil', 'looseAlready', 'load'] },
     cautions: () => ['trench', 'buried-services'],
   },
   {
@@ -55,12 +46,12 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'What is filled', { needed: true }),
-      ...asked(fill, 'long', 'wide', 'deep', 'volume', 'reused', 'soil'),
+
       words('behind', 'Behind which wall, and when that is cured and braced'),
       day('on', 'Filled on'),
     ],
     settle: { word: 'Filled', ask: 'In how many layers, and who saw it' },
-    calculation: fill,
+    sum: { calculation: 'C-27', asks: ['long', 'wide', 'deep', 'volume', 'reused', 'soil'] },
     cautions: ({ behind }) => (behind ? ['fill', 'retaining'] : ['fill']),
   },
   {
@@ -71,12 +62,12 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which part', { needed: true }),
-      ...asked(concrete, 'long', 'wide', 'thick', 'place'),
+
       words('bars', 'Bars and cables in it'),
       choice('method', 'How it is opened', ['saw part way, then chip', 'saw through', 'break out', 'left as it is']),
     ],
     settle: { word: 'Closed', ask: 'On which day' },
-    calculation: concrete,
+    sum: { calculation: 'C-25', asks: ['long', 'wide', 'thick', 'place'] },
     cautions: () => ['slab-cables', 'dust'],
   },
   {
@@ -89,11 +80,11 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('what', 'Which one', { needed: true }),
       length('wide', 'Width'),
       length('deep', 'Depth'),
-      ...asked(rebar, 'long', 'bars', 'stock', 'lap', 'crossSpacing'),
+
       words('engineer', 'The engineer’s sheet'),
     ],
     settle: { word: 'Poured', ask: 'On which day' },
-    calculation: rebar,
+    sum: { calculation: 'C-26', asks: ['long', 'bars', 'stock', 'lap', 'crossSpacing'] },
   },
   {
     id: 'pour',
@@ -103,7 +94,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'What is poured', { needed: true }),
-      ...asked(concrete, 'long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'),
+
       day('on', 'Planned for'),
       words('pump', 'Pump and its route'),
       words('permit', 'Permit for the street'),
@@ -116,7 +107,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       tick('frost', 'Cover against frost is on site'),
     ],
     settle: { word: 'Poured', ask: 'When, how much, and the weather' },
-    calculation: concrete,
+    sum: { calculation: 'C-25', asks: ['long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'] },
     reckon: holdSentences,
     cautions: ({ permit }) => (permit ? ['cold', 'street'] : ['cold']),
   },
@@ -126,32 +117,12 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     register: 'Levels and stairs',
     one: 'A stair, set out from finished levels',
     at: 'place',
-    fields: [
-      words('what', 'Which stair', { needed: true }),
-      words('datum', 'Where the finished level is marked'),
-      ...asked(stair, 'rise', 'tread', 'greatest'),
-      length('firstMark', 'First riser as it is marked'),
-    ],
+    fields: [words('what', 'Which stair', { needed: true }), words('datum', 'Where the finished level is marked')],
     settle: { word: 'Built', ask: 'By whom' },
-    calculation: stair,
-    reckon: markSentences,
+    sum: { calculation: 'C-28', asks: ['rise', 'tread', 'greatest', 'firstMark'] },
     cautions: () => ['guard-height'],
   },
 ]
-
-/** Risers marked from a rough level leave the first one unlike the others. */
-function markSentences({ rise, firstMark, greatest }: Values, units: Units): string[] {
-  if (typeof rise !== 'object' || typeof firstMark !== 'object') return []
-  const told = { rise: rise.typed, ...(typeof greatest === 'object' ? { greatest: greatest.typed } : {}) }
-  const riser = Number(runCalculation(stair, told, units).outputs.riser) * 10
-  return Math.abs(firstMark.tenths - riser) <= LIKE
-    ? []
-    : [
-        `The first riser is marked ${printLength(firstMark.tenths, units)} instead of ${printLength(tenths(riser), units)}: mark again from the finished levels.`,
-      ]
-}
-/** Risers may differ by 3/8 in (9.5 mm). */
-const LIKE = 95
 
 const HOLDS = {
   forms: 'forms',

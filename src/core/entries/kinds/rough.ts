@@ -1,9 +1,5 @@
-import { deviceBox } from '../../takeoff/fit/deviceBox'
-import { fanDuct } from '../../takeoff/services/fanDuct'
-import { outage } from '../../takeoff/services/outage'
 import { choice, length, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const ROUGH_KINDS: readonly EntryKind[] = [
   {
@@ -33,14 +29,14 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which fan or grille', { needed: true }),
-      ...asked(fanDuct, 'room', 'straight', 'bends', 'halfBends', 'hoods', 'duct'),
+
       length('diameter', 'Diameter'),
       words('terminal', 'Where it ends out of doors'),
       words('control', 'Switch, run-on, zone'),
     ],
     settle: { word: 'In and running' },
     holdsCover: true,
-    calculation: fanDuct,
+    sum: { calculation: 'C-30', asks: ['room', 'straight', 'bends', 'halfBends', 'hoods', 'duct'] },
     cautions: () => ['bath-fan'],
   },
   {
@@ -49,14 +45,10 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     register: 'Boxes: height, projection, gangs',
     one: 'A box',
     at: 'place',
-    fields: [
-      words('what', 'For what', { needed: true }),
-      ...asked(deviceBox, 'height', 'floor', 'layers', 'gangs', 'between'),
-      words('switch', 'Switched by'),
-    ],
+    fields: [words('what', 'For what', { needed: true }), words('switch', 'Switched by')],
     settle: { word: 'Set' },
     holdsCover: true,
-    calculation: deviceBox,
+    sum: { calculation: 'C-14', asks: ['height', 'floor', 'layers', 'gangs', 'between'] },
     cautions: () => ['circuit-load'],
   },
   {
@@ -129,12 +121,12 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     at: 'site',
     fields: [
       words('what', 'What is off', { needed: true }),
-      ...asked(outage, 'on', 'from', 'hours', 'notice'),
+
       words('meanwhile', 'What works meanwhile'),
       words('told', 'Who was told, and when'),
     ],
     settle: { word: 'Over' },
-    calculation: outage,
+    sum: { calculation: 'C-51', asks: ['on', 'from', 'hours', 'notice'] },
     reckon: (values) => [...(values.told ? [] : ['Nobody has been told yet.'])],
   },
 ]

@@ -1,15 +1,5 @@
-import { alignment } from '../../takeoff/finishes/alignment'
-import { bulkhead } from '../../takeoff/fit/bulkhead'
-import { flushPlane } from '../../takeoff/fit/flushPlane'
-import { beamWeight } from '../../takeoff/structure/beamWeight'
-import { fasteners } from '../../takeoff/structure/fasteners'
-import { lift } from '../../takeoff/structure/lift'
-import { opening } from '../../takeoff/structure/opening'
-import { studs } from '../../takeoff/structure/studs'
-import { temporaryWall } from '../../takeoff/structure/temporaryWall'
 import { choice, length, number, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
-import { asked } from '../reckonedBy'
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
@@ -20,7 +10,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which beam', { needed: true }),
-      ...asked(beamWeight, 'material', 'width', 'depth', 'long', 'perMetre'),
+
       number('plies', 'Plies'),
       words('carries', 'What it carries'),
       words('bearing', 'Bearing at each end'),
@@ -30,7 +20,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen by the engineer', ask: 'By whom, on which day' },
     holdsCover: true,
-    calculation: beamWeight,
+    sum: { calculation: 'C-19', asks: ['material', 'width', 'depth', 'long', 'perMetre'] },
     cautions: () => ['bearing-wall', 'heavy-lift'],
   },
   {
@@ -41,12 +31,12 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which one, and what it holds', { needed: true }),
-      ...asked(temporaryWall, 'opening', 'bay', 'setOff'),
+
       words('by', 'Who put it up'),
       words('after', 'It goes only after', { needed: true }),
     ],
     settle: { word: 'Gone', ask: 'Who said that it may go' },
-    calculation: temporaryWall,
+    sum: { calculation: 'C-49', asks: ['opening', 'bay', 'setOff'] },
     cautions: () => ['shoring-early', 'bearing-wall'],
   },
   {
@@ -55,14 +45,10 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     register: 'Hangers and their fasteners',
     one: 'Hangers, and whether every hole is filled',
     at: 'place',
-    fields: [
-      words('what', 'Which hangers', { needed: true }),
-      ...asked(fasteners, 'hangers', 'each', 'missing', 'box', 'more'),
-      words('type', 'Fastener that the maker names'),
-    ],
+    fields: [words('what', 'Which hangers', { needed: true }), words('type', 'Fastener that the maker names')],
     settle: { word: 'Every hole filled', ask: 'Who saw it, with the photo' },
     holdsCover: true,
-    calculation: fasteners,
+    sum: { calculation: 'C-20', asks: ['hangers', 'each', 'missing', 'box', 'more'] },
     cautions: () => ['hangers'],
   },
   {
@@ -73,13 +59,16 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which opening', { needed: true }),
-      ...asked(opening, 'kind', 'width', 'height', 'floor', 'rough', 'jacks', 'builtWidth', 'builtHeight'),
+
       choice('finish', 'How it is finished', ['cased', 'board-wrapped', 'plastered']),
       words('longer', 'Why it is longer than the opening'),
       words('beside', 'What has to fit beside it'),
     ],
     settle: { word: 'Built and right', ask: 'Who measured it' },
-    calculation: opening,
+    sum: {
+      calculation: 'C-18',
+      asks: ['kind', 'width', 'height', 'floor', 'rough', 'jacks', 'builtWidth', 'builtHeight'],
+    },
     cautions: () => ['wall-openings'],
   },
   {
@@ -90,14 +79,14 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which wall', { needed: true }),
-      ...asked(studs, 'long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'),
+
       tick('fixed', 'Fixed'),
       tick('braced', 'Braced'),
       tick('straight', 'Straight'),
     ],
     settle: { word: 'Inspected', ask: 'By whom' },
     holdsCover: true,
-    calculation: studs,
+    sum: { calculation: 'C-21', asks: ['long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'] },
     reckon: standsSentences,
   },
   {
@@ -106,9 +95,9 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     register: 'Planes that must end flush',
     one: 'Layers that end at one plane',
     at: 'place',
-    fields: [words('what', 'What meets what', { needed: true }), ...asked(flushPlane, 'plane', 'layers', 'bed')],
+    fields: [words('what', 'What meets what', { needed: true })],
     settle: { word: 'Flush' },
-    calculation: flushPlane,
+    sum: { calculation: 'C-15', asks: ['plane', 'layers', 'bed'] },
   },
   {
     id: 'bulkhead',
@@ -116,14 +105,10 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     register: 'Bulkheads and what they hide',
     one: 'A bulkhead',
     at: 'place',
-    fields: [
-      words('what', 'Which one, and what it hides', { needed: true }),
-      ...asked(bulkhead, 'joists', 'obstruction', 'clearance', 'board', 'floor', 'under', 'underside'),
-      words('finish', 'How it is finished'),
-    ],
+    fields: [words('what', 'Which one, and what it hides', { needed: true }), words('finish', 'How it is finished')],
     settle: { word: 'Closed' },
     holdsCover: true,
-    calculation: bulkhead,
+    sum: { calculation: 'C-12', asks: ['joists', 'obstruction', 'clearance', 'board', 'floor', 'under', 'underside'] },
     cautions: () => ['not-approval'],
   },
   {
@@ -148,14 +133,10 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     register: 'Repairs of the old frame',
     one: 'A repair of the old frame',
     at: 'place',
-    fields: [
-      words('what', 'What is repaired, and how', { needed: true }),
-      ...asked(lift, 'ends', 'middle', 'step'),
-      words('engineer', 'What the engineer said'),
-    ],
+    fields: [words('what', 'What is repaired, and how', { needed: true }), words('engineer', 'What the engineer said')],
     settle: { word: 'Repaired', ask: 'Sag afterwards, and who saw it' },
     holdsCover: true,
-    calculation: lift,
+    sum: { calculation: 'C-46', asks: ['ends', 'middle', 'step'] },
     cautions: () => ['old-structure'],
   },
   {
@@ -164,9 +145,9 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     register: 'Alignments',
     one: 'Something that has to line up',
     at: 'place',
-    fields: [words('what', 'What lines up with what', { needed: true }), ...asked(alignment, 'points', 'tolerance')],
+    fields: [words('what', 'What lines up with what', { needed: true })],
     settle: { word: 'In line' },
-    calculation: alignment,
+    sum: { calculation: 'C-56', asks: ['points', 'tolerance'] },
   },
 ]
 

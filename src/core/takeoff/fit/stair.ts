@@ -1,4 +1,7 @@
-import { calculation, length, output, up } from '../calculation'
+import { calculation, length, optional, output, up } from '../calculation'
+
+/** Risers may differ by 3/8 in. */
+const LIKE = 9.525
 
 /** C-28: risers = ⌈R / greatest riser⌉ (7 3/4 in; 220 mm), run = (n − 1) × tread, comfort 2r + t of 24 to 25 in (550 to
  * 700 mm). Always from the finished levels. */
@@ -9,6 +12,7 @@ export const stair = calculation({
     rise: length('Rise, between finished levels'),
     greatest: length('Greatest riser', { default: { metric: 220, imperial: 196.85 } }),
     tread: length('Tread', { default: { metric: 280, imperial: 254 } }),
+    firstMark: optional(length('First riser as it is marked')),
   },
   outputs: {
     risers: output('Risers', 'pieces'),
@@ -17,7 +21,7 @@ export const stair = calculation({
     comfort: output('Two risers and a tread', 'mm'),
     pitch: output('Pitch', 'degrees'),
   },
-  run: ({ rise, greatest, tread }, p, units) => {
+  run: ({ rise, greatest, tread, firstMark }, p, units) => {
     const risers = up(rise / greatest)
     const riser = rise / risers
     const comfort = 2 * riser + tread
@@ -30,6 +34,11 @@ export const stair = calculation({
         `Two risers and a tread ${p.len(comfort)}, pitch ${p.num(pitch, 1)}°.`,
       ],
       warnings: [
+        ...(firstMark !== undefined && Math.abs(firstMark - riser) > LIKE
+          ? [
+              `The first riser is marked ${p.len(firstMark)} instead of ${p.len(riser)}: mark again from the finished levels.`,
+            ]
+          : []),
         ...(comfort < low || comfort > high ? [`Comfort lies outside ${p.len(low)} to ${p.len(high)}.`] : []),
         ...(pitch > 42 ? ['Steeper than 42°.'] : []),
         'Mark risers from the finished levels. Guards and handrails by local rule.',

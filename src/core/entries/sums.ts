@@ -1,7 +1,11 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Units } from '../measure/length'
+import { sketchOf } from '../sketches/sketchOf'
+import type { Sketch } from '../sketches/sketch'
 import type { Calculation, InputKind } from '../takeoff/calculation'
+import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
+import type { EntryKind } from './entryKind'
 import { choice, type Field, type FieldKind, type Values } from './field'
 
 const FIELD_OF: Record<InputKind, FieldKind> = {
@@ -40,8 +44,17 @@ export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Fiel
     return kind === 'choice' ? choice(key, label, options!) : { key, label, kind: FIELD_OF[kind] }
   })
 
+const calculationOf = ({ sum }: EntryKind): Calculation | null => (sum ? calculationById(sum.calculation)! : null)
+
+/** Every field of a register: its own, with what its sum asks after the first. */
+export function fieldsOf(kind: EntryKind): readonly Field[] {
+  const calculation = calculationOf(kind)
+  const [first, ...rest] = kind.fields
+  return calculation ? [first!, ...asked(calculation, ...kind.sum!.asks), ...rest] : kind.fields
+}
+
 /** What a calculation is told by the fields of an entry. */
-export const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown> =>
+const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown> =>
   Object.fromEntries(
     Object.keys(inputs).flatMap((key) => {
       const value = values[key]
@@ -49,11 +62,12 @@ export const toldBy = ({ inputs }: Calculation, values: Values): Record<string, 
     }),
   )
 
-/** What follows from an entry by a calculation, in sentences: its steps, then what to mind. While something is missing
- * it says what. */
-export function reckonedBy(calculation: Calculation, values: Values, units: Units): string[] {
-  const told = toldBy(calculation, values)
-  if (Object.keys(told).length === 0) return []
+/** What follows from an entry by its sum, in sentences: the steps, then what to mind. While something is missing it says
+ * what. */
+export function sumSentences(kind: EntryKind, values: Values, units: Units): string[] {
+  const calculation = calculationOf(kind)
+  const told = calculation ? toldBy(calculation, values) : {}
+  if (!calculation || Object.keys(told).length === 0) return []
   try {
     const { steps, warnings } = runCalculation(calculation, told, units)
     return [...steps, ...warnings]
@@ -63,4 +77,10 @@ export function reckonedBy(calculation: Calculation, values: Values, units: Unit
       error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
     ]
   }
+}
+
+/** The sketch of an entry's figures, where one is drawn. */
+export function entrySketch(kind: EntryKind, values: Values, units: Units): Sketch | null {
+  const calculation = calculationOf(kind)
+  return calculation ? sketchOf(calculation, toldBy(calculation, values), units) : null
 }
