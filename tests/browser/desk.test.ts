@@ -119,6 +119,22 @@ describe('by keyboard', () => {
     await page.close()
   })
 
+  test('a caution stands once above the lines that carry it, and is read by name', async () => {
+    const page = await openPage(browser, app, DESK, 'owner')
+    const kitchen = placeIdOf('bakehouse', 'kitchen')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
+      waitUntil: 'networkidle0',
+    })
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('aside p')].some((one) => /may clear it\./.test(one.textContent!)),
+    )
+    const named = await page.$$eval('aside p > strong', (all) => all.map((one) => one.textContent))
+    expect(new Set(named).size).toBe(named.length)
+    expect(named.length).toBeGreaterThan(0)
+    await clickText(page, 'aside button', 'I have read it')
+    await waitForText(page, 'Read by Ottilie')
+    await page.close()
+  })
   test('an extra is priced from its parts; the sum is shown before it is set, and undo takes it back', async () => {
     const page = await openPage(browser, app, DESK, 'owner')
     const kitchen = placeIdOf('bakehouse', 'kitchen')

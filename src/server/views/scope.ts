@@ -7,12 +7,12 @@ import { visitFor } from '../../core/schedule/neededOn'
 import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { gatherersOf, entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
-import { CAUTIONS } from '../../core/cautions/cautions'
 import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
 import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { cautionsAt } from '../../core/walk/cautionReads'
 import { mattersAt } from '../../core/walk/mattersAt'
 import { differences } from '../../core/walk/differences'
 import { seenWords } from '../../core/walk/mist'
@@ -46,6 +46,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const sizes = readHistory(context.db, site.id, 'place', 'measured')
   return {
     site: { id: site.id, name: site.name, units: site.units },
+    person: context.person.name,
     percent: honestProgress(state.lines.filter((line) => line.trade !== 'inspector')) ?? 0,
     finish: finish ? longDay(finish) : null,
     stale: stored !== null && stored.revisions[site.id] !== site.revision,
@@ -80,6 +81,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
             excluded: cell.excluded,
             next: visit ? dateOnly(visit.startDay) : null,
             gate: gate ? { words: gateWords(gate), items: gate.items } : null,
+            cautions: cautionsAt(state, place.id, cell.lines),
             lines: cell.lines.map((line) => ({
               id: line.id,
               title: line.title,
@@ -100,7 +102,6 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               extra: line.extra ?? false,
               responsible: line.responsible,
               partOf: line.partOf,
-              cautions: line.progress < 100 ? line.cautions.map((id) => ({ id, ...CAUTIONS[id] })) : [],
               when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,
             })),
           }

@@ -7,6 +7,7 @@ import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
 import { LineEdits } from './LineEdits'
 import { PriceExtra } from './PriceExtra'
+import { readValues, type CautionAt } from '@/core/walk/cautionReads'
 import type { CellView, LineView, RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
@@ -14,6 +15,7 @@ interface CellPanelProps {
   readonly units: Units
   readonly row: RowView
   readonly cell: CellView
+  readonly person: string
   readonly gatherers: ScopeProps['gatherers']
   readonly mayEdit: boolean
   readonly record: RecordFacts
@@ -21,7 +23,7 @@ interface CellPanelProps {
 }
 
 /** The lines of one stage at one place: how far, how much, what holds it, what can hurt. */
-export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClose }: CellPanelProps) {
+export function CellPanel({ units, row, cell, person, gatherers, mayEdit, record, onClose }: CellPanelProps) {
   const set = (line: LineView, facet: string, value: unknown, was: unknown, words: string): Promise<boolean> => {
     const fact = { subject: 'line', subjectId: line.id, facet, placeId: row.placeId }
     return record([{ ...fact, value }], `${line.title}: ${words}.`, [{ ...fact, value: was }])
@@ -72,6 +74,9 @@ export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClos
           </ul>
         </section>
       )}
+      {cell.cautions.map((caution) => (
+        <CautionBox key={caution.id} caution={caution} person={person} placeId={row.placeId} record={record} />
+      ))}
       {cell.lines.map((line) => (
         <article key={line.id} className={styles.line}>
           <h3>{line.title}</h3>
@@ -114,11 +119,6 @@ export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClos
               {line.rough && <strong> Rough: measure before ordering.</strong>}
             </p>
           </details>
-          {line.cautions.map((caution) => (
-            <p key={caution.id} className={styles.caution}>
-              <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
-            </p>
-          ))}
           {mayEdit && line.extra && (
             <PriceExtra
               line={line}
@@ -139,6 +139,37 @@ export function CellPanel({ units, row, cell, gatherers, mayEdit, record, onClos
         </article>
       ))}
     </>
+  )
+}
+
+/** What can hurt somebody, who may clear it, and who has read it. */
+function CautionBox({
+  caution,
+  person,
+  placeId,
+  record,
+}: {
+  readonly caution: CautionAt
+  readonly person: string
+  readonly placeId: string
+  readonly record: RecordFacts
+}) {
+  const { readBy } = caution
+  const read = (): void => {
+    const value = { kind: 'caution-read', values: readValues(caution, person) }
+    const fact = { subject: 'entry', subjectId: caution.entryId, placeId }
+    void record([{ ...fact, facet: 'written', value }], `${caution.what}: read by ${person}.`, [])
+  }
+  return (
+    <p className={styles.caution}>
+      <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
+      {readBy.length > 0 && <span className="soft"> Read by {readBy.join(', ')}.</span>}
+      {!readBy.includes(person) && (
+        <button type="button" className="btn btn-sm btn-quiet ms-2" onClick={read}>
+          I have read it<span className="visually-hidden">: {caution.what}</span>
+        </button>
+      )}
+    </p>
   )
 }
 

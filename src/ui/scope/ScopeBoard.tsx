@@ -112,6 +112,7 @@ export function ScopeBoard(props: ScopeProps) {
               units={site.units}
               row={row}
               cell={cell}
+              person={props.person}
               gatherers={props.gatherers}
               mayEdit={mayEdit}
               record={record}

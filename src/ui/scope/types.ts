@@ -1,4 +1,5 @@
 import type { Minor } from '@/core/measure/money'
+import type { CautionAt } from '@/core/walk/cautionReads'
 import type { Pin } from '@/core/walk/observation'
 import type { SheetSort } from '@/core/walk/sheets'
 import type { PhotoMark } from '@/core/walk/photoMarks'
@@ -33,12 +34,6 @@ export interface LineView {
   readonly extra: boolean
   readonly responsible: Responsible | null
   readonly partOf: readonly string[]
-  readonly cautions: readonly {
-    readonly id: string
-    readonly what: string
-    readonly care: string
-    readonly deferTo: string
-  }[]
   readonly when: string | null
 }
 
@@ -59,6 +54,8 @@ export interface CellView {
       readonly kind: 'work' | 'before-cover' | 'test' | 'photo' | 'entry'
     }[]
   } | null
+  /** What can hurt somebody in this work, each once. */
+  readonly cautions: readonly CautionAt[]
   readonly lines: readonly LineView[]
 }
 
@@ -89,6 +86,8 @@ interface Matter {
 
 export interface ScopeProps {
   readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric' }
+  /** Who looks. */
+  readonly person: string
   readonly percent: number
   readonly finish: string | null
   readonly stale: boolean

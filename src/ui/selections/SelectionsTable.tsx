@@ -8,6 +8,8 @@ import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
+import { AskSupplier } from './AskSupplier'
+import { ToOrder } from './ToOrder'
 import styles from './SelectionsTable.module.css'
 
 export interface SelectionsProps {
@@ -56,6 +58,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
           </tbody>
         </table>
       )}
+      <ToOrder siteId={site?.id ?? null} rows={rows} />
       {site && <AddSelection siteId={site.id} places={places} />}
     </div>
   )
@@ -122,6 +125,7 @@ function SelectionLine({
         <tr>
           <td colSpan={6}>
             <SelectionForm row={row} onDone={onToggle} />
+            {row.state === 'ordered' && <AskSupplier row={row} />}
           </td>
         </tr>
       )}

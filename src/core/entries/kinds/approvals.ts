@@ -4,6 +4,15 @@ import type { EntryKind } from '../entryKind'
 
 export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
+    id: 'caution-read',
+    group: 'approval',
+    register: 'Cautions that were read',
+    one: 'A caution that was read',
+    at: 'place',
+    fields: [words('caution', 'Which caution', { needed: true }), words('who', 'Read by', { needed: true })],
+    reckon: () => ['To have read it clears nothing.'],
+  },
+  {
     id: 'permit',
     group: 'approval',
     register: 'Permits, notices and letters',

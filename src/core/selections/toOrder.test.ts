@@ -1,0 +1,56 @@
+import { describe, expect, test } from 'vitest'
+import type { Day } from '../calendar/day'
+import type { SelectionRow } from './selectionRow'
+import { orderRows, toOrder } from './toOrder'
+
+const row = (part: Partial<SelectionRow>): SelectionRow => ({
+  id: 'a',
+  siteId: 's',
+  site: 'Bakehouse Lane',
+  placeId: 'p',
+  place: 'Kitchen',
+  what: 'Wall tile',
+  choice: null,
+  state: 'undecided',
+  leadDays: [3, 7, 14],
+  leadWords: 'stock tile',
+  supplier: '',
+  neededOn: null,
+  orderBy: null,
+  responsible: null,
+  arrives: null,
+  reason: '',
+  daysAtStake: 0,
+  pressing: 5,
+  ...part,
+})
+
+describe('what is to be ordered', () => {
+  const rows = [
+    row({ id: '1', supplier: 'The yard', orderBy: '2026-03-20' as Day, state: 'chosen', choice: 'white' }),
+    row({ id: '2', supplier: 'The mill', orderBy: '2026-03-12' as Day, site: 'Pell Street' }),
+    row({ id: '3', supplier: 'The yard', orderBy: '2026-03-16' as Day, site: 'Pell Street' }),
+    row({ id: '4', supplier: 'The yard', state: 'ordered' }),
+    row({ id: '5' }),
+  ]
+  test('is gathered by supplier over all sites, the most pressing first; what is ordered is left out', () => {
+    expect(toOrder(rows).map(({ supplier, words }) => `${supplier}: ${words}`)).toEqual([
+      'The mill: 1 thing for Pell Street, the first by 12 Mar, 1 still to be chosen',
+      'The yard: 2 things for 2 sites, the first by 16 Mar, 1 still to be chosen',
+      'No supplier named yet: 1 thing for Bakehouse Lane, 1 still to be chosen',
+    ])
+  })
+  test('is a row each in the file', () => {
+    expect(
+      orderRows(toOrder(rows)).map((one) => [one.supplier, one.what, one.order_by, one.lead_days_at_most]),
+    ).toEqual([
+      ['The mill', 'Wall tile', '2026-03-12', 14],
+      ['The yard', 'Wall tile', '2026-03-20', 14],
+      ['The yard', 'Wall tile', '2026-03-16', 14],
+      ['No supplier named yet', 'Wall tile', '', 14],
+    ])
+  })
+  test('is nothing where nothing is open', () => {
+    expect(toOrder([row({ state: 'installed' })])).toEqual([])
+  })
+})

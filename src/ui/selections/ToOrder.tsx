@@ -1,0 +1,37 @@
+import { dateOnly } from '@/core/calendar/day'
+import type { SelectionRow } from '@/core/selections/selectionRow'
+import { toOrder } from '@/core/selections/toOrder'
+import styles from './SelectionsTable.module.css'
+
+/** What is to be ordered, supplier by supplier, so that one call or one trip does it. */
+export function ToOrder({ siteId, rows }: { readonly siteId: string | null; readonly rows: readonly SelectionRow[] }) {
+  const orders = toOrder(rows)
+  if (orders.length === 0) return null
+  return (
+    <section aria-labelledby="to-order" className={styles.orders}>
+      <h2 id="to-order">To order, by supplier</h2>
+      <ul>
+        {orders.map(({ supplier, rows: its, words }) => (
+          <li key={supplier}>
+            <details>
+              <summary>
+                <strong>{supplier}</strong>: {words}
+              </summary>
+              <ul>
+                {its.map((row) => (
+                  <li key={row.id}>
+                    {row.what}, {row.place.toLowerCase()}, {row.site}: {row.choice ?? 'not chosen yet'}
+                    {row.orderBy && `, by ${dateOnly(row.orderBy)}`}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          </li>
+        ))}
+      </ul>
+      <a className="btn btn-quiet no-print" href={`/api/orders${siteId ? `?site=${siteId}` : ''}`} download>
+        The list as CSV
+      </a>
+    </section>
+  )
+}
