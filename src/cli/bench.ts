@@ -18,6 +18,7 @@ import { closeSolver, KEPT_ROUNDS, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { benchScheduleCommand } from './benchSchedule'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
 
@@ -35,6 +36,7 @@ const LOADS = 1000
 export const benchCommand = (): Command =>
   new Command('bench')
     .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
+    .addCommand(benchScheduleCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))

@@ -158,11 +158,20 @@ async function play(step: Step): Promise<void> {
     await press('dialog form button', 'Keep')
   }
   await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
-  const seen = async (): Promise<string> => {
-    await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
-    return textOf(phone)
+  for (const words of step.tells) {
+    // What an entry reckons comes a moment after the entry itself.
+    await phone
+      .waitForFunction(
+        (text: string) => {
+          document.querySelectorAll<HTMLDetailsElement>('main details').forEach((one) => (one.open = true))
+          return document.body.innerText.includes(text)
+        },
+        { timeout: 5000 },
+        words,
+      )
+      .catch(() => null)
+    expect.soft(await textOf(phone), `${step.at}: ${words}`).toContain(words)
   }
-  for (const words of step.tells) expect.soft(await seen(), `${step.at}: ${words}`).toContain(words)
 }
 
 describe('a job as it is walked, with one thumb and no network', () => {
