@@ -1,4 +1,5 @@
 import { CacheFirst, ExpirationPlugin, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
+import { PICTURE_CACHE } from '../ui/shared/pictureCache'
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -21,7 +22,7 @@ const serwist = new Serwist({
       method: 'GET',
       // Named by the hash of its bytes, a picture never changes.
       handler: new CacheFirst({
-        cacheName: 'pictures',
+        cacheName: PICTURE_CACHE,
         plugins: [new ExpirationPlugin({ maxEntries: 400, purgeOnQuotaError: true })],
       }),
     },

@@ -21,6 +21,7 @@ import { receiveObservations } from '../server/walk/receiveObservations'
 import { benchScheduleCommand } from './benchSchedule'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
+import { took } from './took'
 
 interface Figure {
   readonly what: string
@@ -112,12 +113,6 @@ const figure = (what: string, measured: number, goal: number, unit: string): Fig
   goal: Number.isNaN(goal) ? '' : `${goal} ${unit}`,
   ratio: Number.isNaN(goal) ? '' : (measured / goal).toFixed(2),
 })
-
-async function took(run: () => unknown): Promise<number> {
-  const began = performance.now()
-  await run()
-  return performance.now() - began
-}
 
 function manyObservations(count: number, seenAt: string) {
   const walkId = uuid()

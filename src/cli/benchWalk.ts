@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import type { Page } from 'puppeteer-core'
+import { took } from './took'
 
 /** What a walk on a phone was measured at; times in milliseconds. */
 export interface WalkFigures {
@@ -165,9 +166,3 @@ const press = (page: Page, selector: string, words: string) =>
     selector,
     words,
   )
-
-async function took(run: () => Promise<unknown>): Promise<number> {
-  const began = performance.now()
-  await run()
-  return performance.now() - began
-}

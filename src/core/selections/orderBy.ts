@@ -1,9 +1,7 @@
 import { addDays, daysBetween, daysWords, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
-import { workingDayOnOrBefore, type WorkCalendar } from '../calendar/workingDays'
+import type { WorkCalendar } from '../calendar/workingDays'
+import { bufferDays, latestOrder } from '../takeoff/money/latestOrder'
 import type { SelectionState } from './selection'
-
-/** Share of the upper lead kept as a buffer (C-39; general trade rule 10 to 20 %). */
-export const LEAD_BUFFER = 0.15
 
 /** The last day to order (C-39): needed on site less the upper lead, less approval, less the buffer rounded up to a
  * whole day; one that falls on a day off moves to the working day before.
@@ -11,9 +9,7 @@ export const LEAD_BUFFER = 0.15
  * @example orderBy('2026-07-20', [28, 40, 63], 0, MONDAY_TO_FRIDAY) // => '2026-05-08'   20 Jul − 63 − 10 */
 export function orderBy(neededOn: Day, leadDays: readonly number[], approvalDays: number, calendar: WorkCalendar): Day {
   const upper = leadDays[leadDays.length - 1]!
-  // The small term keeps 0.15 × 40 = 6 from becoming 6.000000000000001 and so 7.
-  const buffer = Math.ceil(upper * LEAD_BUFFER - 1e-9)
-  return workingDayOnOrBefore(addDays(neededOn, -(upper + approvalDays + buffer)), calendar)
+  return latestOrder(neededOn, upper, approvalDays, bufferDays(upper), calendar)
 }
 
 /** The first day on which a selection can be on site, as far as is known. */

@@ -2,14 +2,14 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import { MAX_FILE_BYTES, type FileSort } from '../../core/walk/sentFiles'
 import { insertMemo, readMemo } from '../../data/memos'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { writeWhole } from './writeWhole'
 
-export const MAX_MEMO_BYTES = { memo: 10_000_000, film: 60_000_000 } as const
-export type MemoSort = keyof typeof MAX_MEMO_BYTES
+type MemoSort = Exclude<FileSort, 'photo'>
 
 /** The first bytes of the containers that phones record into; each holds sound or a film. */
 const CONTAINERS: readonly {
@@ -45,7 +45,7 @@ export async function storeMemo(
   sort: MemoSort = 'memo',
 ): Promise<{ hash: string }> {
   const site = context.site(siteId)
-  if (bytes.length > MAX_MEMO_BYTES[sort]) throw new Refusal(413, REFUSALS[sort].large, sort)
+  if (bytes.length > MAX_FILE_BYTES[sort]) throw new Refusal(413, REFUSALS[sort].large, sort)
   const container = CONTAINERS.find(
     ({ at, starts, films }) =>
       (sort === 'memo' || films) && bytes.subarray(at, at + starts.length).toString('latin1') === starts,

@@ -4,6 +4,7 @@ import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
 import { hiddenParts, type PhotoMark } from '../../core/walk/photoMarks'
+import { MAX_FILE_BYTES } from '../../core/walk/sentFiles'
 import { addJob } from '../../data/jobs'
 import { insertPhoto, readPhoto } from '../../data/photos'
 import type { Context } from '../context'
@@ -12,14 +13,13 @@ import { Refusal } from '../refusal'
 import { makePhotoSizes, photoFile, pictureKind, type PhotoSize } from './photoSizes'
 import { writeWhole } from './writeWhole'
 
-export const MAX_PHOTO_BYTES = 30_000_000
 const TYPES = ['jpeg', 'png', 'webp']
 
 /** Takes a photo in, kept by the hash of its bytes. The sizes that are shown are made apart from this, by a job.
  * @throws Refusal 415 where it is not a photo, 413 where it is too large; the sentence says what to do */
 export async function storePhoto(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
   const site = context.site(siteId)
-  if (bytes.length > MAX_PHOTO_BYTES)
+  if (bytes.length > MAX_FILE_BYTES.photo)
     throw new Refusal(413, 'Photo: larger than 30 MB. Take it again at a smaller size.', 'photo')
   const hash = createHash('sha256').update(bytes).digest('hex')
   const known = readPhoto(context.db, hash)

@@ -2,19 +2,17 @@ import { createHash } from 'node:crypto'
 import { appendFileSync, existsSync, mkdirSync, statSync } from 'node:fs'
 import { readFile, rm } from 'node:fs/promises'
 import { join } from 'node:path'
+import { MAX_FILE_BYTES, type FileSort } from '../../core/walk/sentFiles'
 import { readMemo } from '../../data/memos'
 import { readPhoto } from '../../data/photos'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { MAX_MEMO_BYTES, storeMemo } from './memos'
-import { MAX_PHOTO_BYTES, storePhoto } from './photos'
+import { storeMemo } from './memos'
+import { storePhoto } from './photos'
 
 /** Most bytes of one part. */
 export const MAX_PART_BYTES = 4_000_000
-
-export type FileSort = 'photo' | 'memo' | 'film'
-const LIMITS: Record<FileSort, number> = { photo: MAX_PHOTO_BYTES, ...MAX_MEMO_BYTES }
 
 export interface Part {
   readonly sort: string
@@ -38,12 +36,12 @@ const partFile = (firm: FirmFolder, hash: string): string => join(firm.path, 'up
  * @throws Refusal naming what is wrong with the file, and what to do */
 export async function receivePart(context: Context, siteId: string, part: Part, bytes: Buffer): Promise<Received> {
   const { sort, hash, offset, length } = part
-  if (!(sort in LIMITS)) throw new Refusal(404, 'Only photos, memos and films can be sent.')
+  if (!(sort in MAX_FILE_BYTES)) throw new Refusal(404, 'Only photos, memos and films can be sent.')
   if (!/^[0-9a-f]{64}$/.test(hash)) throw new Refusal(422, 'File: its name is not the hash of what is in it.', 'file')
   if (!Number.isInteger(length) || length < 1 || !Number.isInteger(offset) || offset < 0)
     throw new Refusal(422, 'File: say how long it is and where this part begins.', 'file')
   const site = context.site(siteId)
-  const limit = LIMITS[sort as FileSort]
+  const limit = MAX_FILE_BYTES[sort as FileSort]
   if (length > limit)
     throw new Refusal(413, `File: larger than ${limit / 1e6} MB. Take it again, smaller or shorter.`, 'file')
   const known = sort === 'photo' ? readPhoto(context.db, hash) : readMemo(context.db, hash)

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import { RATES, type RateKey } from '@/core/scope/rates'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import { PICTURE_CACHE } from '../shared/pictureCache'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
@@ -56,7 +57,7 @@ function SignOut() {
   const leave = async (everywhere: boolean): Promise<void> => {
     if ((await run('/api/sign-out', { everywhere })) === null) return
     // Pictures of the sites are not left for whoever signs in here next.
-    if ('caches' in window) await caches.delete('pictures')
+    if ('caches' in window) await caches.delete(PICTURE_CACHE)
     window.location.assign('/sign-in')
   }
   return (

@@ -1,7 +1,7 @@
+import type { FileSort } from '@/core/walk/sentFiles'
+
 /** Bytes of one part: small enough that a weak signal gets one through. */
 const PART = 1_000_000
-
-export type FileSort = 'photo' | 'memo' | 'film'
 
 interface FileToSend {
   readonly siteId: string

@@ -1,17 +1,16 @@
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { MAX_FILE_BYTES } from '@/core/walk/sentFiles'
 import type { Place } from '@/core/walk/siteState'
 import type { SiteWalk } from './useSiteWalk'
-
-/** The largest film that is taken; the server refuses larger ones too. */
-const MAX_BYTES = 60_000_000
 
 /** Takes a short film with the phone's own camera and keeps it with the place. */
 export function FilmInput({ place, site }: { readonly place: Place; readonly site: SiteWalk }) {
   const [said, setSaid] = useState('')
   const keep = async (file: File): Promise<void> => {
-    if (file.size > MAX_BYTES) return setSaid('Film: larger than 60 MB. Take a shorter one, or one of less quality.')
+    if (file.size > MAX_FILE_BYTES.film)
+      return setSaid('Film: larger than 60 MB. Take a shorter one, or one of less quality.')
     try {
       const seconds = await secondsOf(file)
       const hash = await site.keepFile(file, 'film')

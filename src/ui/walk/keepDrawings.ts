@@ -1,7 +1,5 @@
 import type { Observation } from '@/core/walk/observation'
-
-/** Where the service worker keeps pictures; `src/app/sw.ts` reads and fills it under the same name. */
-export const PICTURE_CACHE = 'pictures'
+import { PICTURE_CACHE } from '../shared/pictureCache'
 
 export const drawingUrl = (hash: string): string => `/api/photos/${hash}?size=shared`
 

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type { FileSort } from '../shared/sendFile'
+import type { FileSort } from '@/core/walk/sentFiles'
 import type { Day, Instant } from '@/core/calendar/day'
 import type { Observation, VisitKind } from '@/core/walk/observation'
 import type { SiteConditions } from '@/core/walk/siteConditions'

@@ -50,8 +50,6 @@ export function boardOf(project: Project): Board {
   }
 }
 
-const clear = ({ free, full }: Board): void => free.set(full)
-
 /** The earliest period from `from` on in which an activity fits for as long as it takes. */
 function earliest(board: Board, activity: number, from: number): number {
   const { free, resources, durations, requests } = board
@@ -85,18 +83,19 @@ function occupy(board: Board, activity: number, start: number): void {
   }
 }
 
-/** Serial generation: each activity in turn as early as precedence and resources allow.
+/** Serial generation: each activity in turn as early as what it follows and the resources allow.
  * @param order activities, none before one that it follows
+ * @param follows what each activity follows in that direction
  * @param starts is filled
  * @returns the makespan */
-export function forward(board: Board, order: ArrayLike<number>, starts: Int32Array): number {
-  const { before, durations } = board
-  clear(board)
+function generate(board: Board, order: ArrayLike<number>, follows: Board['before'], starts: Int32Array): number {
+  const { durations } = board
+  board.free.set(board.full)
   let makespan = 0
   for (let i = 0; i < order.length; i++) {
     const activity = order[i]!
     let from = 0
-    const mine = before[activity]!
+    const mine = follows[activity]!
     for (let p = 0; p < mine.length; p++) {
       const end = starts[mine[p]!]! + durations[mine[p]!]!
       if (end > from) from = end
@@ -110,26 +109,13 @@ export function forward(board: Board, order: ArrayLike<number>, starts: Int32Arr
   return makespan
 }
 
-/** The same from the end: each activity as late as its successors and the resources allow; then moved to begin at 0. */
+export const forward = (board: Board, order: ArrayLike<number>, starts: Int32Array): number =>
+  generate(board, order, board.before, starts)
+
+/** The same from the end, mirrored: each activity as late as its successors and the resources allow, then moved to
+ * begin at 0. */
 export function backward(board: Board, order: ArrayLike<number>, starts: Int32Array): number {
-  const { after, durations } = board
-  clear(board)
-  // Mirrored: period 0 is the last, and an activity's mirrored start is how long before the end it is over.
-  let makespan = 0
-  for (let i = 0; i < order.length; i++) {
-    const activity = order[i]!
-    let from = 0
-    const mine = after[activity]!
-    for (let s = 0; s < mine.length; s++) {
-      const end = starts[mine[s]!]! + durations[mine[s]!]!
-      if (end > from) from = end
-    }
-    const start = durations[activity] === 0 ? from : earliest(board, activity, from)
-    starts[activity] = start
-    const end = start + durations[activity]!
-    if (end > makespan) makespan = end
-    if (durations[activity]! > 0) occupy(board, activity, start)
-  }
-  for (let i = 0; i < board.count; i++) starts[i] = makespan - starts[i]! - durations[i]!
+  const makespan = generate(board, order, board.after, starts)
+  for (let i = 0; i < board.count; i++) starts[i] = makespan - starts[i]! - board.durations[i]!
   return makespan
 }

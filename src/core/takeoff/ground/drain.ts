@@ -1,4 +1,5 @@
 import { calculation, length, number, optional, output } from '../calculation'
+import { depthWarnings } from './depthWarnings'
 
 /** C-23: drop = run × slope; dig = invert + pipe wall + bedding (4 in, 100 mm) on level ground. Slope as one in so many:
  * 1/4 in a foot is 1 in 48, 1/8 in 1 in 96; metric 1:40 to 1:80. */
@@ -24,7 +25,6 @@ export const drain = calculation({
     const drop = run / slope
     const invertEnd = invert + drop
     const digEnd = invertEnd + wall + bedding
-    const [ladder, support] = units === 'imperial' ? [4 * 304.8, 5 * 304.8] : [1200, 1500]
     const spare = available === undefined ? 0 : available - drop
     return {
       outputs: { drop, invertEnd, digStart: invert + wall + bedding, digEnd, spare },
@@ -34,9 +34,7 @@ export const drain = calculation({
         ...(available === undefined ? [] : [`${p.len(spare)} of fall ${spare < 0 ? 'are missing' : 'to spare'}.`]),
       ],
       warnings: [
-        'Support or slope is judged at every depth by a competent person; nobody enters unsupported.',
-        ...(digEnd > ladder ? [`Deeper than ${p.len(ladder)}: a ladder.`] : []),
-        ...(digEnd >= support ? [`${p.len(support)} and deeper: protection is required in many places.`] : []),
+        ...depthWarnings(digEnd, p, units),
         ...(spare < 0 ? ['The fall is not to be had: another route, or a pump.'] : []),
       ],
     }

@@ -1,4 +1,5 @@
 import { calculation, choice, length, optional, output, up, volume } from '../calculation'
+import { depthWarnings } from './depthWarnings'
 import { YD3 } from '../printer'
 
 /** How much soil swells when it is dug, per cent low and high; general trade figures. */
@@ -41,7 +42,6 @@ export const excavation = calculation({
     const looseHigh = wasLoose ? volumeTold : bank * (1 + high / 100)
     const [loadsLow, loadsHigh] = [up(looseLow / load), up(looseHigh / load)]
     const deepest = Math.max(deep, deepEnd ?? 0)
-    const [ladder, support] = units === 'imperial' ? [4 * 304.8, 5 * 304.8] : [1200, 1500]
     return {
       outputs: { bank, looseLow, looseHigh, loadsLow, loadsHigh, tonnes: bank * 2 },
       steps: [
@@ -50,11 +50,7 @@ export const excavation = calculation({
       ],
       warnings: [
         'Check the lorry’s weight: wet soil is 1.6 to 2 tonnes a cubic metre.',
-        ...(deepest > 0
-          ? ['Support or slope is judged at every depth by a competent person; nobody enters unsupported.']
-          : []),
-        ...(deepest > ladder ? [`Deeper than ${p.len(ladder)}: a ladder.`] : []),
-        ...(deepest >= support ? [`${p.len(support)} and deeper: protection is required in many places.`] : []),
+        ...(deepest > 0 ? depthWarnings(deepest, p, units) : []),
       ],
     }
   },

@@ -1,5 +1,7 @@
-import { addDays, longDay, weekday, type Day } from '../../calendar/day'
-import { calculation, day, number, output, percent, up } from '../calculation'
+import { longDay, type Day } from '../../calendar/day'
+import { MONDAY_TO_FRIDAY } from '../../calendar/workingDays'
+import { calculation, day, number, output, percent } from '../calculation'
+import { bufferDays, LEAD_BUFFER, latestOrder } from './latestOrder'
 
 /** C-39: order by = needed − upper lead − approval − buffer (15 % of the upper lead, up to a whole day), calendar days;
  * one that falls on a weekend moves to the working day before. */
@@ -10,16 +12,15 @@ export const lead = calculation({
     needed: day('Needed on site'),
     upperLead: number('Upper lead', { unit: 'days' }),
     approval: number('Approval', { default: 0, unit: 'days' }),
-    buffer: percent('Buffer', { default: 15 }),
+    buffer: percent('Buffer', { default: LEAD_BUFFER }),
   },
   outputs: { orderBy: output('Order by', 'date'), buffer: output('Buffer', 'days') },
   run: ({ needed, upperLead, approval, buffer }) => {
-    const bufferDays = up((upperLead * buffer) / 100)
-    let orderBy = addDays(needed as Day, -(upperLead + approval + bufferDays))
-    while (weekday(orderBy) > 5) orderBy = addDays(orderBy, -1)
+    const kept = bufferDays(upperLead, buffer)
+    const orderBy = latestOrder(needed as Day, upperLead, approval, kept, MONDAY_TO_FRIDAY)
     return {
-      outputs: { orderBy, buffer: bufferDays },
-      steps: [`${longDay(needed as Day)} − ${upperLead} − ${approval} − ${bufferDays} days: ${longDay(orderBy)}.`],
+      outputs: { orderBy, buffer: kept },
+      steps: [`${longDay(needed as Day)} − ${upperLead} − ${approval} − ${kept} days: ${longDay(orderBy)}.`],
     }
   },
 })
