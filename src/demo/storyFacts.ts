@@ -1,7 +1,7 @@
 import { kindOf } from '../core/entries/entry'
 import { readEntry } from '../core/entries/entryWords'
 import { narrate } from '../core/narration/narrate'
-import { proposalOf } from '../core/narration/spokenFacts'
+import { proposalsOf } from '../core/narration/spokenFacts'
 import { registersOf } from '../core/walk/registers'
 import { siteStateOf } from '../core/walk/siteState'
 import type { Day } from '../core/calendar/day'
@@ -221,11 +221,12 @@ export function dictatedFacts(
   const place = story.places.find((one) => one.key === seen.at)!
   let count = 0
   const newId = (): string => demoId('said', story.key, seen.at, today, String(count++))
-  return narrate({
+  const lines = narrate({
     text: seen.dictated!,
     places: state.places.map((one) => one.name),
     current: place.name,
     units: story.units,
     today,
-  }).flatMap((line) => proposalOf(line, { state, units: story.units, newId }).facts)
+  })
+  return proposalsOf(lines, { state, units: story.units, newId }).flatMap(({ facts }) => facts)
 }

@@ -196,3 +196,31 @@ describe('who may read what', () => {
     expect(isOpen({ kind: 'party', settled: null })).toBe(false)
   })
 })
+
+test('salvaged pieces tell how many can be used and how many are short', () => {
+  const bricks = words('salvaged-pieces', { what: 'bricks', taken: '1350', lost: '20', needed: '1900' })
+  expect(bricks.reckoned).toEqual([
+    '1350 less 20 %: 1080 can be used.',
+    '820 short of 1900: a second source is needed.',
+  ])
+  expect(() => words('salvaged-pieces', { what: 'bricks', taken: '9', lost: '120' })).toThrow('no more than 100')
+})
+
+test('damage that was found is priced only for who may see money', () => {
+  const kind = kindOf('hidden-damage')
+  const typed: Record<string, string> = {
+    what: 'plate',
+    allowance: '12',
+    found: '19',
+    unitPrice: '28',
+    structural: 'yes',
+  }
+  const values = readEntry(kind, (key) => typed[key] ?? '', 'imperial')
+  const entry = { kind: kind.id, values }
+  expect(entryWords(entry, 'imperial', true).reckoned).toEqual([
+    '(19 − 12) × 28 = 196.',
+    'Talk before it is covered: photo, consent, and whoever may judge it.',
+  ])
+  const withoutMoney = entryWords(entry, 'imperial', false)
+  expect(JSON.stringify(withoutMoney)).not.toMatch(/28|196/)
+})

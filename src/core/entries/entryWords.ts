@@ -32,7 +32,7 @@ export function entryWords(entry: Pick<RegisterEntry, 'kind' | 'values'>, units:
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
     details: valueWords(rest, entry.values, units, money),
-    reckoned: [...(kind.reckon?.(entry.values, units) ?? []), ...sumSentences(kind, entry.values, units)],
+    reckoned: [...(kind.reckon?.(entry.values, units) ?? []), ...sumSentences(kind, entry.values, units, money)],
     sketch: entrySketch(kind, entry.values, units),
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }

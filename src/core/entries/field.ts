@@ -13,6 +13,8 @@ export interface Field {
   /** The words of a choice. Nothing is chosen until somebody chooses. */
   readonly options?: readonly string[]
   readonly needed?: true
+  /** A length of some millimetres: on metric sites a number without a unit is so many. */
+  readonly fine?: true
 }
 
 export type FieldValue = string | number | boolean | Measured
@@ -88,13 +90,16 @@ const numberIn = (text: string, { label, key }: Field): number => {
   return value
 }
 
+const BARE = /^\d+(?:[.,]\d+)?$/
+
 const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => FieldValue> = {
   words: (text) => text,
   choice: (text) => text,
   tick: () => true,
   number: numberIn,
   money: (text, one) => minor(numberIn(text, one) * 100),
-  length: (text, one, units) => naming(one, () => parseLength(text, units)),
+  length: (text, one, units) =>
+    naming(one, () => parseLength(one.fine && units === 'metric' && BARE.test(text) ? `${text} mm` : text, units)),
   day: (text, one) => naming(one, () => parseDay(text)),
 }
 

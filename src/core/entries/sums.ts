@@ -2,7 +2,7 @@ import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Units } from '../measure/length'
 import { sketchOf } from '../sketches/sketchOf'
 import type { Sketch } from '../sketches/sketch'
-import type { Calculation, InputKind } from '../takeoff/calculation'
+import type { Calculation, Default, InputKind } from '../takeoff/calculation'
 import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
 import type { EntryKind } from './entryKind'
@@ -13,7 +13,7 @@ const FIELD_OF: Record<InputKind, FieldKind> = {
   count: 'number',
   number: 'number',
   percent: 'number',
-  money: 'number',
+  money: 'money',
   choice: 'choice',
   day: 'day',
   area: 'words',
@@ -34,14 +34,21 @@ const WRITTEN: Partial<Record<InputKind, string>> = {
   numbers: 'parted by commas',
 }
 
+/** Whether a length is usually too small to be told in metres. */
+const isFine = (usual: Default | undefined): boolean => {
+  const metric = typeof usual === 'object' ? usual.metric : usual
+  return typeof metric === 'number' && metric > 0 && metric < 20
+}
+
 /** The fields of a register that ask what a calculation has to be told.
  * @param keys the inputs that are asked; the others keep their defaults */
 export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Field[] =>
   keys.map((key) => {
-    const { kind, title, options } = inputs[key]!
+    const { kind, title, options, default: usual } = inputs[key]!
     const written = WRITTEN[kind]
     const label = written ? `${title} (${written})` : title
-    return kind === 'choice' ? choice(key, label, options!) : { key, label, kind: FIELD_OF[kind] }
+    if (kind === 'choice') return choice(key, label, options!)
+    return { key, label, kind: FIELD_OF[kind], ...(kind === 'length' && isFine(usual) ? { fine: true } : {}) }
   })
 
 const calculationOf = ({ sum }: EntryKind): Calculation | null => (sum ? calculationById(sum.calculation)! : null)
@@ -58,14 +65,18 @@ const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown
   Object.fromEntries(
     Object.keys(inputs).flatMap((key) => {
       const value = values[key]
-      return value === undefined || value === '' ? [] : [[key, typeof value === 'object' ? value.typed : value]]
+      if (value === undefined || value === '') return []
+      if (typeof value === 'object') return [[key, value.typed]]
+      return [[key, inputs[key]!.kind === 'money' ? Number(value) / 100 : value]]
     }),
   )
 
 /** What follows from an entry by its sum, in sentences: the steps, then what to mind. While something is missing it says
- * what. */
-export function sumSentences(kind: EntryKind, values: Values, units: Units): string[] {
+ * what.
+ * @param money whether the reader may see money; a sum that asks for some is kept from everybody else */
+export function sumSentences(kind: EntryKind, values: Values, units: Units, money: boolean): string[] {
   const calculation = calculationOf(kind)
+  if (!money && Object.values(calculation?.inputs ?? {}).some((one) => one.kind === 'money')) return []
   const told = calculation ? toldBy(calculation, values) : {}
   if (!calculation || Object.keys(told).length === 0) return []
   try {

@@ -17,7 +17,7 @@ interface Example {
 /** One entry of each trade's register as it is filled in on site, and what follows from it. */
 const EXAMPLES: Readonly<Record<string, Example>> = {
   'drain-run': {
-    typed: { what: 'pan to pit', state: 'new', run: '5.6 m', slope: '40', invert: '160 mm' },
+    typed: { what: 'pan to pit', state: 'new', run: '5.6 m', slope: '40', invert: '160 mm', wall: '3' },
     says: [
       '5600 mm at 1 in 40: drop 140 mm, invert 300 mm at the end.',
       'Dig 263 mm at the start and 403 mm at the end, with wall and bedding.',
@@ -104,6 +104,40 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   bulkhead: {
     typed: { what: 'A, the trunk duct', joists: '2390 mm', obstruction: '310 mm', floor: '22 mm', under: 'yes' },
     says: ['Headroom 2390 mm − 380.5 mm − 22 mm = 1987.5 mm: ask the authority.'],
+  },
+  'bulkhead-frame': {
+    typed: { what: 'B, over the lateral', long: '10.8 m', standing: '12' },
+    says: ['10.8 m at 600 mm: 18 spaces, 19 rungs; plates 21.6 m.', '12 of 19 rungs are in: 63 %.'],
+  },
+  'wall-thickness': {
+    units: 'imperial',
+    typed: { what: 'pantry wall', faces: '2', plaster: '7/8 in', lath: '3/8 in', board: '1/2 in' },
+    says: [`A face gains 7/8" + 3/8" − 1/2" = 3/4"; 2 of them less 0": 1 1/2".`],
+  },
+  'staggered-wall': {
+    typed: { what: 'party wall', long: '4 m' },
+    says: ['Two rows of 11: 22 studs, offset 200 mm. Insulate the whole length; no bridges, no boxes back to back.'],
+  },
+  square: {
+    typed: { what: 'the deck', first: '5000 mm', second: '5012 mm' },
+    says: ['The diagonals differ by 12 mm.'],
+  },
+  'recessed-lights': {
+    typed: { what: 'kitchen', long: '5 m', wide: '4 m', ceiling: '2.4 m' },
+    says: ['1200 mm apart, 600 mm off the walls: 5 × 4 = 20.'],
+  },
+  sheathing: {
+    typed: { what: 'all faces with the pocket', walls: '100.7 m²' },
+    says: ['100.7 m² + 10 % on sheets of 2.97 m²: 37.3, so 38.'],
+  },
+  'mounting-blocks': {
+    typed: { what: 'east wall', hoses: '2', receptacles: '1', vents: '1' },
+    says: ['One block each: 4. A block is as thick as the cladding and the gap behind it.'],
+  },
+  sealant: { typed: { what: 'around the windows', joint: '30 m' }, says: ['30 m of 6 mm × 6 mm + 15 %: 4.1, so 5.'] },
+  'boundary-work': {
+    typed: { what: 'the gable', long: '8 m', tall: '5 m', rate: '10' },
+    says: ['No leave to pass yet.'],
   },
   backing: { typed: { for: 'a rail by the bath', centre: '900 mm' }, says: [] },
   'old-frame': {

@@ -27,6 +27,17 @@ export const ofCounted = ({ line, topic }: Said, reading: Reading, norm: string)
   counted(reading)! <= line.quantity &&
   mainElement(elementsIn(norm.split(' '))) === null
 
+/** 'The wall is rebuilt in block, three quarters up': a bare share tells how far what was just said to be done is. */
+export const isShareOf = ({ line }: Said, reading: Reading, norm: string): boolean =>
+  line.kind === 'progress' &&
+  line.percent === 100 &&
+  reading.kind === 'progress' &&
+  !reading.own &&
+  (reading.fields.percent ?? 100) < 100 &&
+  /^(?:and |about |roughly |nearly |only |just |maybe |some )*(?:an? |one |two |three )?(?:half|halfway|half way|thirds?|quarters?|[\w ]+ percent)(?: of (?:it|them))?(?: up| done| in| there| through)?$/.test(
+    norm,
+  )
+
 /** 'It goes, or stays': nobody knows yet, so somebody has to say. */
 export function leaveOpen(last: Said, clause: Clause): void {
   last.end = clause.end

@@ -5,6 +5,7 @@ import {
   countLeft,
   EITHER,
   isLeft,
+  isShareOf,
   leaveOpen,
   makeExtra,
   makeWrong,
@@ -98,6 +99,11 @@ export class Reader {
     if (last && EITHER.test(norm)) return leaveOpen(last, clause)
     if (last && isLeft(last, reading, norm)) return countLeft(last, counted(reading)!, clause)
     if (last && ofCounted(last, reading, norm)) return countDone(last, reading, clause)
+    if (last && isShareOf(last, reading, norm)) {
+      last.end = clause.end
+      last.line.percent = reading.fields.percent!
+      return
+    }
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null

@@ -158,6 +158,8 @@ function isCount(tokens: readonly string[], next: number, value: number): boolea
 
 /** `an inch`, `a foot and a half`, `a metre and a quarter`. */
 function singleUnit(tokens: readonly string[], at: number): { size: number; next: number } | null {
+  // 'Forty kilos a metre' is a rate.
+  if (/^(?:kilos?|kg|pounds?|lbs?|quid|hours?|bags?)$/.test(tokens[at - 1] ?? '')) return null
   if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
   const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
   const part = more ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3 }[tokens[at + 4] ?? ''] : undefined

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { laid, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { narrate } from './narrate'
-import { proposalOf } from './spokenFacts'
+import { proposalsOf } from './spokenFacts'
 
 const state = stateOf(
   laid([
@@ -11,9 +11,11 @@ const state = stateOf(
 )
 let ids = 0
 const proposals = (text: string) =>
-  narrate({ text, places: ['Bathroom', 'Hall'], current: 'Bathroom', units: 'metric', today: TODAY }).map((line) =>
-    proposalOf(line, { state, units: 'metric', newId: () => `id-${ids++}` }),
-  )
+  proposalsOf(narrate({ text, places: ['Bathroom', 'Hall'], current: 'Bathroom', units: 'metric', today: TODAY }), {
+    state,
+    units: 'metric',
+    newId: () => `id-${ids++}`,
+  })
 const facts = (text: string) =>
   proposals(text).flatMap((one) =>
     one.facts.map(({ subject, facet, placeId, value }) => ({ subject, facet, placeId, value })),
@@ -25,7 +27,29 @@ describe('what spoken lines record', () => {
     expect(board!.says).toBe('Board and backer: 50 per cent')
     expect(board!.facts).toEqual([
       { subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/10', placeId: 'bath', value: 50 },
+      {
+        subject: 'note',
+        facet: 'noted',
+        subjectId: expect.any(String),
+        placeId: 'bath',
+        value: { text: "board's half up", private: false, about: 'bath/bathroom-rebuilt/10' },
+      },
     ])
+  })
+  test('parts of a line that stand differently are kept in their words, and none is taken for the whole', () => {
+    const [done, near] = proposals('Board on the left wall complete. Board on the right wall half up.')
+    expect([done!.says, near!.says]).toEqual(['Board and backer, in part', 'Board and backer, in part'])
+    expect(facts('Board on the left wall complete. Board on the right wall half up.')).toMatchObject([
+      { subject: 'note', value: { text: 'Board on the left wall complete' } },
+      { subject: 'note', value: { text: 'Board on the right wall half up' } },
+    ])
+  })
+  test('a thing that has not changed is told in its words', () => {
+    expect(facts('The gas line has not moved.')).toMatchObject([
+      { subject: 'place', facet: 'visited' },
+      { subject: 'note', value: { text: 'The gas line has not moved' } },
+    ])
+    expect(facts('No change in here.')).toMatchObject([{ subject: 'place', facet: 'visited' }])
   })
   test('a passed test is the test’s own line, not the work', () => {
     expect(proposals('pressure test passed')[0]!.says).toBe('Pressure test, photographed: 100 per cent')

@@ -28,8 +28,28 @@ interface Setting {
   readonly newId: () => string
 }
 
-/** Turns a spoken line into the facts it tells about a site. What fits nothing on record stays a note with its words. */
-export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
+/** Turns spoken lines into the facts they tell about a site. What fits nothing on record stays a note with its words.
+ * Where parts of one line of work are said to stand differently, none of them is taken for the whole. */
+export function proposalsOf(lines: readonly SpokenLine[], setting: Setting): Proposal[] {
+  const proposals = lines.map((line) => proposalOf(line, setting))
+  const shares = new Map<string, Set<number>>()
+  for (const fact of proposals.flatMap(({ facts }) => facts))
+    if (fact.subject === 'line' && fact.facet === 'progress')
+      shares.set(fact.subjectId, (shares.get(fact.subjectId) ?? new Set()).add(fact.value))
+  const torn = ({ subject, facet, subjectId }: NewFact): boolean =>
+    subject === 'line' && facet === 'progress' && shares.get(subjectId)!.size > 1
+  return proposals.map((one) =>
+    one.facts.some(torn)
+      ? {
+          ...one,
+          says: `${one.says.replace(/: \d+ per cent$/, '')}, in part`,
+          facts: one.facts.filter((fact) => !torn(fact)),
+        }
+      : one,
+  )
+}
+
+function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
   const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
@@ -50,15 +70,27 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
 type Made = Pick<Proposal, 'says' | 'facts'>
 type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
 
+/** The words themselves, kept beside what is made of them. */
+const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newId: () => string): NewFact => ({
+  subject: 'note',
+  facet: 'noted',
+  subjectId: newId(),
+  placeId: place.id,
+  value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
+})
+
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
-  progress(line, place, { state }) {
+  progress(line, place, { state, newId }) {
     if (!place) return null
+    const lines = matching(line, place, state)
     if (line.state === 'unchanged')
       return {
         says: 'Nothing changed',
-        facts: [{ subject: 'place', facet: 'visited', subjectId: place.id, placeId: place.id, value: true }],
+        facts: [
+          { subject: 'place', facet: 'visited', subjectId: place.id, placeId: place.id, value: true },
+          ...(line.element ? [told(line, place, lines[0], newId)] : []),
+        ],
       }
-    const lines = matching(line, place, state)
     if (lines.length === 0) return null
     const names = lines.map((one) => one.title).join(', ')
     const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })
@@ -73,7 +105,10 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const percent = line.percent
     return {
       says: `${names}: ${percent} per cent`,
-      facts: lines.map((one) => ({ ...at(one), facet: 'progress', value: percent })),
+      facts: [
+        ...lines.map((one): NewFact => ({ ...at(one), facet: 'progress', value: percent })),
+        told(line, place, lines[0], newId),
+      ],
     }
   },
   work(line, place, { newId }) {

@@ -84,6 +84,8 @@ export interface Note {
   readonly private: boolean
   /** What somebody thinks, kept apart from what was seen. */
   readonly opinion?: boolean
+  /** The line of work that it was said about. */
+  readonly about?: string
 }
 
 /** Words kept as they were spoken, or a short film. */

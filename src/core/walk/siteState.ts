@@ -331,3 +331,11 @@ export const placeName = (state: SiteState, placeId: string | null): string =>
   state.places.find((place) => place.id === placeId)?.name ?? 'Whole site'
 
 export const seenDay = (place: Place): Day | null => (place.lastSeen ? dayOf(place.lastSeen) : null)
+
+/** What was said about a line: on this walk where it was, or else the last thing.
+ * @param before what was known when this walk began */
+export function saidOf(lineId: string, state: SiteState, before: SiteState): readonly string[] {
+  const said = state.notes.filter((note) => note.about === lineId && !note.private)
+  const now = said.filter((note) => !before.notes.some((old) => old.id === note.id))
+  return (now.length > 0 ? now : said.slice(-1)).map((note) => note.text)
+}

@@ -6,7 +6,8 @@ import { visitDays } from '../../core/schedule/planDiff'
 import { visitFor } from '../../core/schedule/neededOn'
 import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
-import { gatherersOf, entryName, isOpen, kindOf, valueWords } from '../../core/entries/entry'
+import { gatherersOf, kindOf, valueWords } from '../../core/entries/entry'
+import { entryWords } from '../../core/entries/entryWords'
 import type { Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
@@ -212,13 +213,19 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean, damaged
         until: k.until ?? null,
         details: valueWords(KEEP_FIELDS, k.details, units, seesMoney).join('. '),
       })),
-    entries: state.entries.filter(isOpen).map((e) => ({
-      id: e.id,
-      placeId: e.placeId,
-      place: placeName(state, e.placeId),
-      text: entryName(e),
-      register: kindOf(e.kind).register.toLowerCase(),
-    })),
+    entries: state.entries
+      .filter((e) => e.settled === null)
+      .map((e) => {
+        const { title, reckoned } = entryWords(e, units, seesMoney)
+        return {
+          id: e.id,
+          placeId: e.placeId,
+          place: placeName(state, e.placeId),
+          text: title,
+          register: kindOf(e.kind).register.toLowerCase(),
+          reckoned,
+        }
+      }),
     notes: state.notes
       .filter((n) => seesMoney || !n.private)
       .map((n) => ({

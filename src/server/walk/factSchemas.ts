@@ -194,7 +194,9 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     removed: flag,
     responsible,
   },
-  note: { noted: object({ text: needed('Note', 4000), private: flag, opinion: boolean() }) },
+  note: {
+    noted: object({ text: needed('Note', 4000), private: flag, opinion: boolean(), about: text('About', 80) }),
+  },
   memo: {
     spoken: object({
       hash: hash('Memo'),

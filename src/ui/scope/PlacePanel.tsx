@@ -68,7 +68,11 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
             : undefined
         }
       />
-      <Matters title="In the registers" items={here(open.entries)} tail={(e) => e.register} />
+      <Matters
+        title="In the registers"
+        items={here(open.entries)}
+        tail={(e) => [`${e.register}.`, ...e.reckoned].join(' ')}
+      />
       <Matters
         title="Stays"
         items={here(open.keeps)}

@@ -1,8 +1,9 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import { kindOf } from '@/core/entries/entry'
-import { ENTRY_GROUPS } from '@/core/entries/entryKind'
+import { ENTRY_GROUPS, type EntryKind } from '@/core/entries/entryKind'
 import { ENTRY_KINDS } from '@/core/entries/entryKinds'
+import { saysAll, soughtRegisters } from '@/core/entries/soughtRegisters'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Place } from '@/core/walk/siteState'
 import { FactFields } from './FactFields'
@@ -77,28 +78,57 @@ export function AddSheet(props: AddSheetProps) {
   )
 }
 
-/** Everything else that can be told, the registers folded away by what they are about. */
+/** Everything else that can be told: the registers folded away by what they are about, or found by a word. */
 function More({ onChoose }: Pick<AddSheetProps, 'onChoose'>) {
+  const [sought, setSought] = useState('')
+  const plain = MORE.filter((kind) => saysAll(TITLES[kind], sought))
+  const found = sought.trim() === '' ? null : soughtRegisters(sought)
   return (
     <div className={styles.choices}>
-      {MORE.map((kind) => (
+      <label>
+        Find by a word
+        <input
+          className="form-control"
+          type="search"
+          autoComplete="off"
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+        />
+      </label>
+      {plain.map((kind) => (
         <button key={kind} type="button" onClick={() => onChoose({ kind })}>
           {TITLES[kind]}
         </button>
       ))}
-      {Object.entries(ENTRY_GROUPS).map(([group, words]) => (
-        <details key={group}>
-          <summary>{words}</summary>
-          {ENTRY_KINDS.filter((register) => register.group === group).map((register) => (
-            <button key={register.id} type="button" onClick={() => onChoose({ kind: 'entry', register })}>
-              {register.one}
-            </button>
-          ))}
-        </details>
-      ))}
+      {found ? (
+        <Registers registers={found} onChoose={onChoose} />
+      ) : (
+        Object.entries(ENTRY_GROUPS).map(([group, words]) => (
+          <details key={group}>
+            <summary>{words}</summary>
+            <Registers registers={ENTRY_KINDS.filter((one) => one.group === group)} onChoose={onChoose} />
+          </details>
+        ))
+      )}
+      {found?.length === 0 && plain.length === 0 && (
+        <p className="soft">Nothing is called that. A note takes anything.</p>
+      )}
     </div>
   )
 }
+
+const Registers = ({
+  registers,
+  onChoose,
+}: {
+  readonly registers: readonly EntryKind[]
+  readonly onChoose: AddSheetProps['onChoose']
+}) =>
+  registers.map((register) => (
+    <button key={register.id} type="button" onClick={() => onChoose({ kind: 'entry', register })}>
+      {register.one}
+    </button>
+  ))
 
 function FactForm({ adding, place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<{ message: string; field?: string | undefined } | null>(null)

@@ -13,6 +13,7 @@ import { KEEP_FIELDS } from '@/core/entries/kinds/scope'
 import { inOrder, LINE_ORDERS, type LineOrder } from '@/core/walk/lineOrder'
 import { keepIsDue } from '@/core/walk/keepDue'
 import { VISIT_KINDS, type NewFact } from '@/core/walk/observation'
+import { saidOf } from '@/core/walk/siteState'
 import { mistOf, seenWords } from '@/core/walk/mist'
 import { CAUTIONS } from '@/core/cautions/cautions'
 import { QuarterPad } from '../shared/QuarterPad'
@@ -95,6 +96,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         key={line.id}
         line={line}
         was={was.find((one) => one.id === line.id)?.progress ?? 0}
+        said={saidOf(line.id, state, site.before)}
         onSet={(value) => here([{ ...at, facet: 'progress', value }])}
         onHold={() => setAdding({ kind: 'hold', line })}
         onLetGo={() => here([{ ...at, facet: 'held', value: null }])}
@@ -276,6 +278,7 @@ const changedNow = (line: Line, before: readonly Line[]): boolean => {
 interface LineRowProps {
   readonly line: Line
   readonly was: number
+  readonly said: readonly string[]
   readonly onSet: (value: number) => void
   readonly onHold: () => void
   readonly onLetGo: () => void
@@ -283,7 +286,7 @@ interface LineRowProps {
   readonly onWhose: () => void
 }
 
-function LineRow({ line, was, onSet, onHold, onLetGo, onExclude, onWhose }: LineRowProps) {
+function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose }: LineRowProps) {
   return (
     <li className={styles.line}>
       <details>
@@ -292,6 +295,7 @@ function LineRow({ line, was, onSet, onHold, onLetGo, onExclude, onWhose }: Line
           <small>
             {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
           </small>
+          {said.length > 0 && <small>“{said.join('”, “')}”</small>}
           {line.responsible && line.responsible !== 'us' && (
             <small className="due">{RESPONSIBLE[line.responsible]}</small>
           )}

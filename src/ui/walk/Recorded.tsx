@@ -30,8 +30,8 @@ export function Recorded({
   const findings = state.findings.filter((one) => one.placeId === placeId && !one.settled)
   const decisions = state.decisions.filter((one) => one.placeId === placeId && one.answer === null)
   const selections = state.selections.filter((one) => one.placeId === placeId && one.state !== 'installed')
-  const fresh = new Set(site.before.notes.map((note) => note.id))
-  const notes = state.notes.filter((one) => one.placeId === placeId && !fresh.has(one.id))
+  const old = new Set(site.before.notes.map((note) => note.id))
+  const notes = state.notes.filter((one) => one.placeId === placeId && !one.about && !old.has(one.id))
   const photos = state.photos.filter(
     (one) => one.placeId === placeId && !one.sheet && !site.before.photos.some((old) => old.id === one.id),
   )
@@ -144,7 +144,14 @@ export function Recorded({
           </li>
         ))}
         {photos.length > 0 && (
-          <li className={styles.row}>{photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk</li>
+          <li className={styles.row}>
+            <div>
+              {photos.length === 1 ? '1 photo' : `${photos.length} photos`} of this walk
+              {photos.some(({ caption }) => caption) && (
+                <small>{photos.flatMap(({ caption }) => (caption ? [caption] : [])).join(' · ')}</small>
+              )}
+            </div>
+          </li>
         )}
       </ul>
     </>

@@ -17,7 +17,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
 
   const read = async (): Promise<void> => {
     // The grammar is fetched when it is first needed; without a network the phone has kept it.
-    const [{ narrate }, { proposalOf }] = await Promise.all([
+    const [{ narrate }, { proposalsOf }] = await Promise.all([
       import('@/core/narration/narrate'),
       import('@/core/narration/spokenFacts'),
     ])
@@ -31,7 +31,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
       today: snapshot.today,
     })
     setDropped(new Set())
-    setProposals(lines.map((line) => proposalOf(line, { state, units, newId: uuid })))
+    setProposals(proposalsOf(lines, { state, units, newId: uuid }))
   }
   const toggle = (index: number): void => {
     const next = new Set(dropped)

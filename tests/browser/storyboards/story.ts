@@ -15,11 +15,24 @@ export interface Step {
   readonly tells: readonly string[]
 }
 
+/** One thing that was seen, said or done, and how it is recorded. */
+export interface Line {
+  readonly told: string
+  readonly steps: readonly Step[]
+}
+
+/** One visit: what happens on it, line by line. */
+export interface Walk {
+  readonly kind: VisitKind
+  readonly lines: readonly Line[]
+  /** Sentences that the end of the walk must show. */
+  readonly ends?: readonly string[]
+}
+
 export interface Story {
   readonly site: string
   readonly built: string
   readonly units: 'imperial' | 'metric'
-  readonly kind: VisitKind
   readonly places: readonly {
     readonly name: string
     readonly kind: PlaceKind
@@ -27,10 +40,13 @@ export interface Story {
     readonly size?: string
     readonly treatments?: readonly string[]
   }[]
-  readonly steps: readonly Step[]
+  readonly walks: readonly Walk[]
   /** What is said in private, and may be read by nobody outside. */
   readonly secret: string
 }
+
+export const stepsOf = ({ walks }: Story): readonly Step[] =>
+  walks.flatMap(({ lines }) => lines.flatMap(({ steps }) => steps))
 
 const room = (name: string, level: string, size: string, ...treatments: string[]) => ({
   name,
@@ -48,3 +64,15 @@ const face = (name: string, size: string, ...treatments: string[]) => ({
 })
 const ground = (name: string) => ({ name, kind: 'ground' as const, level: 'Outside' })
 export const place = { room, face, ground }
+
+export const line = (told: string, ...steps: Step[]): Line => ({ told, steps })
+/** What is spoken at a place; without more words it must be read again as it was said. */
+export const say = (at: string, words: string, ...tells: string[]): Step => ({ at, say: words, tells })
+/** A sheet that is filled in. */
+export const put = (at: string, sheet: string, fill: Record<string, string>, ...tells: string[]): Step => ({
+  at,
+  sheet,
+  fill,
+  tells,
+})
+export const shoot = (at: string, photo: string): Step => ({ at, photo, tells: [photo] })

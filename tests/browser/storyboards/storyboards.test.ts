@@ -6,8 +6,9 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { AxePuppeteer } from '@axe-core/puppeteer'
 import { demoFolder } from '../../fixtures/folder'
 import { launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from '../harness'
+import { ENTRY_KINDS } from '../../../src/core/entries/entryKinds'
 import { STORIES } from './stories'
-import type { Step, Story } from './story'
+import { stepsOf, type Step, type Story, type Walk } from './story'
 
 let app: RunningApp
 let folder: string
@@ -101,7 +102,7 @@ async function fill(name: string, text: string): Promise<void> {
   const sort = await field!.evaluate((one) =>
     one instanceof HTMLSelectElement ? 'select' : (one as HTMLInputElement).type,
   )
-  if (sort === 'select') await phone.select(`dialog [name="${name}"]`, text)
+  if (sort === 'select') expect(await phone.select(`dialog [name="${name}"]`, text), `${name}: ${text}`).toEqual([text])
   else if (sort === 'checkbox') await field!.click()
   else
     await field!.evaluate((one, typed) => {
@@ -174,27 +175,51 @@ async function play(step: Step): Promise<void> {
   }
 }
 
+/** One visit from its start to its end; on the last one something is said in private too. */
+async function walkIt(story: Story, walk: Walk, last: boolean): Promise<void> {
+  await waitForText(phone, 'What kind of walk?')
+  await press('fieldset label', KIND_WORDS[walk.kind])
+  await press('footer button', 'Start: ')
+  await waitForText(phone, '1 of ')
+  for (const { steps } of walk.lines) for (const step of steps) await play(step)
+  if (last) {
+    await goTo(story.places[0]!.name)
+    await openSheet('A note')
+    await fill('text', story.secret)
+    await fill('private', 'on')
+    await press('dialog form button', 'Keep')
+    await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
+    expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
+  }
+  await press('button', 'End the walk')
+  await waitForText(phone, 'What changed')
+  for (const words of walk.ends ?? []) expect.soft(await textOf(phone), `${story.site}, at the end`).toContain(words)
+  await press('footer button', 'End walk')
+  await waitForText(phone, 'are still held on the phone')
+  await press('button', 'Back to the site')
+}
+
+/** Opens a place at the desk, where all that was recorded there must stand. */
+async function readAtDesk(desk: Page, siteId: string, story: Story, name: string): Promise<void> {
+  await desk.goto(`${app.origin}/sites/${siteId}/scope`, { waitUntil: 'load' })
+  const row = await desk.waitForSelector(`::-p-xpath(//button[normalize-space()="${name}"])`)
+  await row!.click()
+  await waitForText(desk, 'Still needed')
+  const place = await textOf(desk)
+  for (const step of stepsOf(story).filter(({ at }) => at === name)) {
+    if (step.photo) expect.soft(place, `${story.site}, ${name}, photo`).toContain(step.photo)
+    else if (step.sheet === 'Tape') expect.soft(place, `${story.site}, ${name}, size`).toContain(step.tells[0])
+    else if (step.sheet && !ELSEWHERE.includes(step.sheet))
+      expect.soft(place, `${story.site}, ${name}, ${step.sheet}`).toContain(Object.values(step.fill!)[0])
+  }
+}
+
 describe('a job as it is walked, with one thumb and no network', () => {
   for (const story of STORIES) {
-    test(story.site, async () => {
+    test(story.site, { timeout: 240_000 }, async () => {
       await phone.goto('about:blank')
       await phone.goto(`${app.origin}/walk#${sites.get(story.site)!}`, { waitUntil: 'load' })
-      await waitForText(phone, 'What kind of walk?')
-      await press('fieldset label', KIND_WORDS[story.kind])
-      await press('footer button', 'Start: ')
-      await waitForText(phone, `1 of ${story.places.length}`)
-      for (const step of story.steps) await play(step)
-      await goTo(story.places[0]!.name)
-      await openSheet('A note')
-      await fill('text', story.secret)
-      await fill('private', 'on')
-      await press('dialog form button', 'Keep')
-      await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
-      expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
-      await press('button', 'End the walk')
-      await waitForText(phone, 'What changed')
-      await press('footer button', 'End walk')
-      await waitForText(phone, 'are still held on the phone')
+      for (const walk of story.walks) await walkIt(story, walk, walk === story.walks.at(-1))
     })
   }
 
@@ -210,10 +235,11 @@ describe('a job as it is walked, with one thumb and no network', () => {
       await desk.bringToFront()
       await desk.goto(`${app.origin}/sites/${id}/registers`, { waitUntil: 'networkidle0' })
       const registers = await textOf(desk)
-      const named = story.steps.flatMap(({ sheet, fill: filled }) =>
+      const named = stepsOf(story).flatMap(({ sheet, fill: filled }) =>
         sheet && !NOT_REGISTERS.includes(sheet) ? [Object.values(filled!)[0]!] : [],
       )
       for (const words of named) expect(registers, `${story.site}: ${words}`).toContain(words)
+      for (const { name } of story.places) await readAtDesk(desk, id, story, name)
       for (const page of [`/sites/${id}/share`, `/sites/${id}/registers`]) {
         await desk.goto(`${app.origin}${page}`, { waitUntil: 'networkidle0' })
         const inputs = await desk.$$eval('textarea, input', (all) => all.map((one) => (one as HTMLInputElement).value))
@@ -235,7 +261,7 @@ describe('a job as it is walked, with one thumb and no network', () => {
   })
 })
 
-const KIND_WORDS: Record<Story['kind'], string> = {
+const KIND_WORDS: Record<Walk['kind'], string> = {
   scope: 'Scope walk',
   kickoff: 'Kickoff',
   progress: 'Progress walk',
@@ -245,6 +271,13 @@ const KIND_WORDS: Record<Story['kind'], string> = {
   completion: 'Completion walk',
   return: 'Return trip',
 }
+/** What is told about the whole site, or changes the place itself. */
+const ELSEWHERE = [
+  ...ENTRY_KINDS.filter((kind) => kind.at === 'site').map((kind) => kind.one),
+  'This place changes',
+  'Something to choose',
+  'More work',
+]
 /** What stands elsewhere than in the registers. */
 const NOT_REGISTERS = [
   'A note',
@@ -254,4 +287,5 @@ const NOT_REGISTERS = [
   'Somebody has to decide',
   'This place changes',
   'Something to choose',
+  'More work',
 ]

@@ -63,6 +63,18 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     settle: { word: 'Now known', ask: 'What it turned out to be' },
   },
   {
+    id: 'hidden-damage',
+    group: 'condition',
+    register: 'Found once it was open',
+    one: 'Damage found once it was open',
+    at: 'place',
+    fields: [words('what', 'What was found', { needed: true }), words('judges', 'Who may judge it')],
+    settle: { word: 'Talked about and agreed', ask: 'Who agreed, on which day' },
+    holdsCover: true,
+    sum: { calculation: 'C-44', asks: ['allowance', 'found', 'unitPrice', 'structural'] },
+    cautions: ({ structural }) => (structural === 'yes' ? ['old-structure'] : []),
+  },
+  {
     id: 'open-up',
     group: 'condition',
     register: 'To open up and look',

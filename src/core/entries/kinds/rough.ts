@@ -52,6 +52,16 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     cautions: () => ['circuit-load'],
   },
   {
+    id: 'recessed-lights',
+    group: 'rough',
+    register: 'Lights set out in a ceiling',
+    one: 'Recessed lights of a ceiling',
+    at: 'place',
+    fields: [words('what', 'Which ceiling', { needed: true }), words('switch', 'Switched from')],
+    settle: { word: 'Marked on the ceiling' },
+    sum: { calculation: 'C-37', asks: ['long', 'wide', 'ceiling'] },
+  },
+  {
     id: 'access-hatch',
     group: 'rough',
     register: 'What must stay reachable',

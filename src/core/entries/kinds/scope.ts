@@ -1,4 +1,5 @@
-import { choice, day, money, number, words, type Field } from '../field'
+import { ImpossibleRequest } from '../../errors/impossibleRequest'
+import { choice, day, money, number, words, type Field, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
 import { layerNames, layerSentences } from '../layersByFace'
 
@@ -77,6 +78,26 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     },
   },
   {
+    id: 'salvaged-pieces',
+    group: 'stays',
+    register: 'Salvaged pieces against what is needed',
+    one: 'Salvaged pieces, and how many are needed',
+    at: 'place',
+    fields: [
+      words('what', 'Which pieces', { needed: true }),
+      number('taken', 'Taken out', { needed: true }),
+      number('lost', 'Of them lost, in %'),
+      number('needed', 'Needed for the new work'),
+      words('stored', 'Where they are kept'),
+    ],
+    settle: { word: 'Used, or enough found' },
+    check: ({ lost }) => {
+      if (Number(lost ?? 0) > 100)
+        throw new ImpossibleRequest('impossible-share', 'Of them lost, in %: no more than 100.', 'lost')
+    },
+    reckon: salvagedSentences,
+  },
+  {
     id: 'boundary',
     group: 'scope',
     register: 'Where treatments end',
@@ -123,3 +144,13 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     settle: { word: 'Kept', ask: 'How it was kept' },
   },
 ]
+
+/** Whole pieces that can be used again, and how many have to be found elsewhere. */
+function salvagedSentences({ taken, lost = 0, needed }: Values): string[] {
+  const usable = Math.floor((Number(taken) * (100 - Number(lost))) / 100)
+  const short = Number(needed ?? 0) - usable
+  return [
+    `${Number(taken)} less ${Number(lost)} %: ${usable} can be used.`,
+    ...(short > 0 ? [`${short} short of ${Number(needed)}: a second source is needed.`] : []),
+  ]
+}
