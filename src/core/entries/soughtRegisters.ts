@@ -1,4 +1,4 @@
-import { ENTRY_GROUPS, type EntryKind } from './entryKind'
+import type { EntryKind } from './entryKind'
 import { ENTRY_KINDS } from './entryKinds'
 import { fieldsOf } from './sums'
 
@@ -20,10 +20,7 @@ export function soughtRegisters(sought: string): readonly EntryKind[] {
   const asking = ENTRY_KINDS.filter(
     (kind) =>
       !called.includes(kind) &&
-      saysAll(
-        [kind.one, kind.register, ENTRY_GROUPS[kind.group], ...fieldsOf(kind).map(({ label }) => label)].join(' '),
-        sought,
-      ),
+      saysAll([kind.one, kind.register, ...fieldsOf(kind).map(({ label }) => label)].join(' '), sought),
   )
   return [...called, ...asking]
 }

@@ -34,7 +34,7 @@ export const isShareOf = ({ line }: Said, reading: Reading, norm: string): boole
   reading.kind === 'progress' &&
   !reading.own &&
   (reading.fields.percent ?? 100) < 100 &&
-  /^(?:and |about |roughly |nearly |only |just |maybe |some )*(?:an? |one |two |three )?(?:half|halfway|half way|thirds?|quarters?|[\w ]+ percent)(?: of (?:it|them))?(?: up| done| in| there| through)?$/.test(
+  /^(?:and |about |roughly |nearly |only |just |maybe |some )*(?:an? |one |two |three )?(?:half|halfway|half way|thirds?|quarters?|[\w ]+ percent)(?: of (?:it|them))?(?: up| done| in| there| through)?(?: i (?:reckon|think|guess|would say))?$/.test(
     norm,
   )
 

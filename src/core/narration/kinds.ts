@@ -25,7 +25,7 @@ export const isUnchanged = any(
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
 export const isDecide = any(
-  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
+  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|okay|ok|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
   /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
   /\bcan not (?:make up|decide|choose|settle)\b/,
   new RegExp(`\\b${DECIDERS} (?:is|are) (?:still )?not (?:sure|certain) (?:about|on|of|if|whether|which|what)\\b`),
@@ -36,10 +36,11 @@ export const isDecide = any(
   /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead)\b/,
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
-  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
+  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
     `\\b${DECIDERS} (?:is|are) to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
   ),
+  /^(?:so |and |but )?who (?:is|will be) (?:choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
   new RegExp(
     `\\b${DECIDERS} (?:will|should|must|is going to|is to|can) (?:decide|choose|pick|confirm|let us know|tell us|say|price|approve|come back)\\b`,
@@ -52,6 +53,7 @@ export const isExclude = any(
   /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
   /\bexcluded\b/,
+  /\b(?:is|are|been|was|were) (?:now )?(?:cancelled|canceled|scrapped|dropped from the (?:job|scope|list))\b/,
   /\b(?:owner|client|homeowner|they|he|she|brother|sister|husband|wife|son|landlord|neighbour|someone else|somebody else|another firm|own (?:contractor|man|guy))\b.* (?:is|are|am|will be) (?:doing|fitting|supplying|painting|handling|taking care of|laying|hanging|sorting|putting|building|tiling|installing) (?:that|it|those|this|them|the|his|her|their)\b/,
   /\b(?:is|are) (?:somebody|someone) else/,
   /\bno part of (?:this|our|the)\b/,
@@ -97,7 +99,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
+  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance)\b)(?:\w+ ){1,3}?(?:over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 
@@ -129,12 +131,12 @@ const PARTICIPLES =
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
-  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the other|one|each) (?:sides?|walls?|floors?)))'
+  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the (?:other|north|south|east|west|left|right|near|far|top|bottom)|one|each) (?:hand )?(?:sides?|walls?|floors?|faces?|ends?)))'
 const STATE = new RegExp(
   `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! shut)`,
 )
 const NOT_STANDING =
-  '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us))'
+  '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
 const PARTICLE = new RegExp(
   `\\b[a-z]+${NOT_STANDING} (?:all |now |both |back |well |already |fully |mostly |finally )*(?:(?:in|on)${AT_END_STRICT}|(?:up|down|out|off)${AT_END})`,
 )
@@ -180,7 +182,13 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     return 0
   if (new RegExp(`\\bnot (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
   if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
-  if (/\bthree quarters?\b/.test(norm)) return 75
+  // 'Old pipes down here': where it is, not how it is.
+  if (
+    /^[a-z ]*\b(?:up|down|out) (?:here|there)\b/.test(norm) &&
+    !/\b(?:is|are|all|s) (?:\w+ )?(?:up|down|out) (?:here|there)\b/.test(norm)
+  )
+    return null
+  if (/(?<!\band )\bthree quarters?\b/.test(norm)) return 75
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
@@ -204,6 +212,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 'some'
   if (BINNED.test(norm)) return 100
+  if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
   if (/^(?:nobody|no one)\b/.test(norm)) return null
   if (/\btrench(?:es)? (?:is|are) (?:all )?open\b/.test(norm)) return 100
   if (isDelivered(norm)) return null
@@ -292,7 +301,7 @@ const NEEDS_DOING: readonly (readonly [Action, RegExp])[] = [
   ['test', /testing/],
   ['inspect', /looking at|checking|inspecting/],
   ['relocate', /moving|shifting|relocating/],
-  ['remove', /removing|taking (?:out|off|down)|stripping/],
+  ['remove', /\bremoving|taking (?:out|off|down)|\bstripping/],
   ['install', /fitting|installing|adding|putting in/],
 ]
 
@@ -314,7 +323,8 @@ const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
 ]
 
 /** 'She wants them at 600': a thing is to stand elsewhere. */
-const WANTED_AT = /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b/
+const WANTED_AT =
+  /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b|\b(?:wants?|needs?|has|have) to (?:come|go|move) (?:up|down|over|across|left|right|in|out|back)(?: by)?(?: about| around| roughly)? (?:an?|\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|another)\b/
 
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
@@ -358,6 +368,14 @@ export function actionIn(norm: string): Action | null {
         !/^(?:too|as well|out|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
           after,
         )
+      )
+        continue
+      if (
+        /^runs?$/.test(match[0]) &&
+        /^(?:along|across|behind|under|through|past|beside|down|up|from|between|round|around|below|above)\b/.test(
+          after,
+        ) &&
+        /^(?:it|that|this|they|those|which|main|line|one)$/.test(before)
       )
         continue
       if (match[0] === 'runs' && /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after))

@@ -159,9 +159,12 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
     'leak',
     /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|water (?:is )?(?:getting|coming|running) in)\b/,
   ],
-  ['damp', /\b(?:damp|wet|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence)\b/],
+  [
+    'damp',
+    /\b(?:damp|wet|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
+  ],
   ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
-  ['crack', /\b(?:crack|cracks|cracked|cracking|split|splits)\b/],
+  ['crack', /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|split|splits)\b/],
   [
     'sag',
     /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|dips|deflecting|out of level|not level|bellied|sunk|sinking|dropped (?:about |by |a |an |half |three |\d))\b/,
@@ -174,7 +177,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ['missing', /\b(?:missing|never fitted|absent|not there)\b/],
   [
     'wrong',
-    /\b(?:wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
+    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
   ],
   [
     'damaged',

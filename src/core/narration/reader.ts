@@ -37,7 +37,7 @@ const namesAnother = (norm: string): boolean => {
   return subject !== undefined && !POINTING.test(subject)
 }
 const POINTING =
-  /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
+  /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|colou?r|shade|finish|size|price|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
 
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
@@ -150,7 +150,18 @@ export class Reader {
         this.lines.push({ line, start, end: clause.end, own: reading.own, norm })
       }
     }
-    this.remember(fields.element ? { ...fields, element: named(fields.element) } : fields)
+    if (fields.element) this.remember({ ...fields, element: named(fields.element) })
+    else {
+      if (namesAnother(norm)) this.forget()
+      this.remember(fields)
+    }
+  }
+
+  /** Another thing, that has no key, is spoken of now: 'it' is no longer the thing before. */
+  private forget(): void {
+    this.element = null
+    this.stage = undefined
+    this.stageOf = undefined
   }
 
   private remember(fields: Fields): void {
@@ -185,6 +196,7 @@ export class Reader {
     const { line } = last
     last.end = clause.end
     const { fields } = reading
+    if (fields.dims?.length) last.norm = `${last.norm} ${norm}`
     if (fields.dims?.length)
       line.dims =
         line.dims && !/^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
@@ -226,6 +238,7 @@ export class Reader {
       topic: true,
       norm: reading.statement ? `statement ${norm}` : norm,
     })
+    if (!reading.fields.element && namesAnother(norm)) this.forget()
     this.remember(reading.fields)
   }
 
@@ -411,6 +424,7 @@ export class Reader {
   }
 
   private kindOf(norm: string, reading: Reading, seen: Seen): LineKind | null {
+    if (!reading.fields.element && !reading.own && namesAnother(norm)) this.forget()
     for (const rule of RULES) {
       const kind = rule(norm, reading, seen, this.lines.at(-1)?.line ?? null, {
         element: this.element,

@@ -19,7 +19,7 @@ import {
   testIn,
 } from './kinds'
 import type { LineKind, SpokenLine } from './line'
-import { stageIn } from './mentions'
+import { elementsIn, mainElement, stageIn } from './mentions'
 import type { Fields, Reading } from './reading'
 
 /** What was seen in a clause before its kind is known. */
@@ -46,6 +46,8 @@ export const ANAPHORA =
 const ARRIVES =
   /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes in|on site|turning up|shows? up|pencilled in|lined up|first thing)\b/
 const untilOf = (norm: string): string | undefined => /\buntil (.+)$/.exec(norm)?.[1]
+
+const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
 
 /** The kinds, the surest first. Each rule may add fields to the reading. */
 export const RULES: readonly Rule[] = [
@@ -112,7 +114,11 @@ export const RULES: readonly Rule[] = [
     else if (/\b(?:protect\w*|keep (?:\w+ ){0,3}covered|kept covered)\b/.test(norm)) fields.action = 'protect'
     const until = untilOf(norm)
     if (until) fields.until = until
-    const stage = stageIn(norm.split(/\buntil\b/)[0]!, null, false)
+    const [head] = norm.split(/\buntil\b/)
+    // 'The scaffold stays until the paint is done' keeps no paint.
+    if (until && !ANAPHORA.test(head!) && named(until) === fields.element && named(head!) === null)
+      delete fields.element
+    const stage = stageIn(head!, null, false)
     if (stage === 'shoring' || stage === 'protect') fields.stage = stage
     return 'keep'
   },

@@ -51,7 +51,7 @@ const ROUND_GOODS = /^(?:ducts?|pipes?|drains?|vents?|flues?|holes?|waste|wastes
 interface Chain {
   value: number
   unit: string | null
-  /** Inches said after feet. */
+  /** Inches said after feet, or what follows a metre, in millimetres. */
   plus: number
 }
 
@@ -190,6 +190,18 @@ function readChain(
     if (MILLIMETRES[word]) {
       unit = word
       next++
+      const tens = /^met(?:re|er)$/.test(word) ? readNumber(tokens, next) : null
+      // 'One metre twelve' is 1.12 m.
+      if (
+        tens &&
+        Number.isInteger(tens.value) &&
+        tens.value >= 10 &&
+        tens.value < 100 &&
+        !MILLIMETRES[tokens[tens.next] ?? '']
+      ) {
+        plus = tens.value * 10
+        next = tens.next
+      }
       if (FEET.has(word)) {
         const from = tokens[next] === 'and' ? next + 1 : next
         const inches = readNumber(tokens, from)
@@ -201,7 +213,7 @@ function readChain(
           !(tokens[next] === 'and' && follows !== 'inches' && follows !== 'inch') &&
           !NOT_SIZES.test(follows)
         ) {
-          plus = inches.value
+          plus = inches.value * 25.4
           next = inches.next + (follows === 'inch' || follows === 'inches' ? 1 : 0)
         }
       }
@@ -236,8 +248,17 @@ function readChain(
   )
     return null
   if (!named && links.length === 1 && NOT_SIZES.test(tokens[next] ?? '')) return null
-  return { sizes: links.map((link, i) => millimetres(link, neighbour(links, i), units)), next }
+  // Timber is named in inches everywhere: 'eight by two at sixteen centres'.
+  const inches =
+    !named &&
+    links.every(({ value }) => Number.isInteger(value) && value <= 24) &&
+    (/^cent(?:re|er)s?$/.test(tokens[next - 1] ?? '') ||
+      /^cent(?:re|er)s?$/.test(tokens[next] ?? '') ||
+      (links.length === 2 && tokens.some((word) => TIMBER.test(word))))
+  return { sizes: links.map((link, i) => millimetres(link, neighbour(links, i), inches ? 'imperial' : units)), next }
 }
+
+const TIMBER = /^(?:joists?|studs?|rafters?|timbers?|purlins?|headers?|lintels?|plates?|trimmers?|noggins?)$/
 
 /** `height is 42`, `sockets are at 450`: the words before a bare number make it a size. */
 function isMeasured(tokens: readonly string[], at: number): boolean {
@@ -260,5 +281,5 @@ const neighbour = (links: readonly Chain[], at: number): string | null =>
 function millimetres(link: Chain, neighbourUnit: string | null, units: 'imperial' | 'metric'): number {
   const unit = link.unit ?? neighbourUnit
   const factor = unit ? MILLIMETRES[unit]! : units === 'imperial' ? 25.4 : link.value < 20 ? 1000 : 1
-  return Math.round(link.value * factor + link.plus * 25.4)
+  return Math.round(link.value * factor + link.plus)
 }
