@@ -3,6 +3,7 @@ import type { PlaceKind } from '../core/places/place'
 import type { LeadKey } from '../core/scope/leads'
 import type { Stage, Trade } from '../core/scope/vocabulary'
 import type { SelectionState } from '../core/selections/selection'
+import type { SelectionSort } from '../core/selections/selectionKinds'
 import type { Decision, VisitKind } from '../core/walk/observation'
 
 /** A site of the demo as readable data. Days are working days counted from today. */
@@ -49,6 +50,15 @@ export interface SelectionStory {
   readonly choice?: string
   /** Working days from today. */
   readonly arrivesIn?: number
+  /** What matters for its sort, as typed into its sheet. */
+  readonly sort?: SelectionSort
+  readonly typed?: Readonly<Record<string, string>>
+  readonly came?: {
+    readonly daysAgo: number
+    readonly count: number
+    readonly damaged?: number
+    readonly wrongHand?: number
+  }
 }
 
 export interface WalkStory {

@@ -1,5 +1,6 @@
 import { kindOf } from '../core/entries/entry'
 import { readEntry } from '../core/entries/entryWords'
+import { readValues } from '../core/entries/field'
 import { narrate } from '../core/narration/narrate'
 import { proposalsOf } from '../core/narration/spokenFacts'
 import { registersOf } from '../core/walk/registers'
@@ -10,6 +11,7 @@ import { minor } from '../core/measure/money'
 import type { LineLaid } from '../core/scope/line'
 import { layTreatment } from '../core/scope/layTreatment'
 import { treatmentById } from '../core/scope/treatments'
+import { selectionFields } from '../core/selections/selectionKinds'
 import { gateItemId } from '../core/sequence/coverGate'
 import type { NewFact, Observation } from '../core/walk/observation'
 import { demoId, placeIdOf } from './ids'
@@ -55,32 +57,41 @@ export function layDown(story: SiteStory, say: (made: Made) => void, day: (offse
       }
     }
   })
-  for (const told of story.selections ?? []) saySelection(story.key, told, say, day)
+  for (const told of story.selections ?? []) saySelection(story, told, say, day)
   return lines
 }
 
 function saySelection(
-  site: string,
+  site: Pick<SiteStory, 'key' | 'units'>,
   told: NonNullable<SiteStory['selections']>[number],
   say: (made: Made) => void,
   day: (offset: number) => Day,
 ): void {
-  const placeId = placeIdOf(site, told.at)
-  const about = { subject: 'selection' as const, subjectId: demoId('selection', site, told.at, told.what), placeId }
+  const placeId = placeIdOf(site.key, told.at)
+  const about = { subject: 'selection' as const, subjectId: demoId('selection', site.key, told.at, told.what), placeId }
   if (told.lead && told.neededFor) {
     const value = {
       placeId,
       what: told.what,
       lead: told.lead,
       neededFor: told.neededFor,
-      ...(told.supplier ? { supplier: told.supplier } : {}),
-      ...(told.approvalDays ? { approvalDays: told.approvalDays } : {}),
     }
     say({ ...about, facet: 'laid', value })
   }
   if (told.state) say({ ...about, facet: 'state', value: told.state })
   if (told.leadDays) say({ ...about, facet: 'lead', value: told.leadDays })
   if (told.choice) say({ ...about, facet: 'choice', value: told.choice })
+  if (told.supplier) say({ ...about, facet: 'supplier', value: told.supplier })
+  if (told.approvalDays) say({ ...about, facet: 'approvalDays', value: told.approvalDays })
+  if (told.came) {
+    const { daysAgo, ...came } = told.came
+    say({ ...about, facet: 'delivered', value: { on: day(-daysAgo), ...came } })
+  }
+  if (told.sort) {
+    const typed = told.typed ?? {}
+    const values = readValues(selectionFields(told.sort), (key) => typed[key] ?? '', site.units)
+    say({ ...about, facet: 'details', value: { sort: told.sort, values } })
+  }
   if (told.arrivesIn !== undefined) say({ ...about, facet: 'arrives', value: day(told.arrivesIn) })
 }
 

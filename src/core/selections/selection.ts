@@ -1,5 +1,9 @@
+import type { Day } from '../calendar/day'
+import type { Values } from '../entries/field'
 import type { LeadKey } from '../scope/leads'
+import type { Responsible } from '../scope/responsible'
 import type { Stage } from '../scope/vocabulary'
+import type { SelectionSort } from './selectionKinds'
 
 export const SELECTION_STATES = {
   undecided: 'Undecided',
@@ -20,4 +24,30 @@ export interface SelectionLaid {
   readonly supplier?: string
   /** Calendar days that somebody needs to approve it (an association, a designer). */
   readonly approvalDays?: number
+}
+
+/** What sort of thing it is, and what matters for that sort. */
+export interface SelectionDetails {
+  readonly sort: SelectionSort
+  readonly values: Values
+}
+
+/** What has come of an order so far, all deliveries together. */
+export interface Delivery {
+  readonly on: Day
+  readonly count: number
+  readonly damaged?: number
+  readonly wrongHand?: number
+}
+
+/** A selection as it stands now. */
+export interface Selection extends SelectionLaid {
+  readonly id: string
+  readonly state: SelectionState
+  readonly choice: string | null
+  readonly leadDays: readonly [number, number, number]
+  readonly arrives: Day | null
+  readonly responsible: Responsible | null
+  readonly details: SelectionDetails | null
+  readonly delivered: Delivery | null
 }

@@ -1,6 +1,9 @@
 import type { Day } from '../calendar/day'
 import type { Responsible } from '../scope/responsible'
-import type { SelectionState } from './selection'
+import type { Values } from '../entries/field'
+import type { Units } from '../measure/length'
+import type { Delivery, SelectionState } from './selection'
+import type { SelectionSort } from './selectionKinds'
 
 /** A selection with its dates from the live plan, as the desk lists it. */
 export interface SelectionRow {
@@ -15,6 +18,16 @@ export interface SelectionRow {
   readonly leadDays: readonly [number, number, number]
   readonly leadWords: string
   readonly supplier: string
+  readonly approvalDays: number
+  readonly units: Units
+  /** What sort it is told to be, or most likely is. */
+  readonly sort: SelectionSort
+  readonly values: Values
+  readonly delivered: Delivery | null
+  /** What matters for its sort, in words. */
+  readonly details: readonly string[]
+  /** What is to be minded before it is ordered or built in. */
+  readonly checks: readonly string[]
   readonly neededOn: Day | null
   readonly orderBy: Day | null
   readonly responsible: Responsible | null

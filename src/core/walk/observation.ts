@@ -9,7 +9,7 @@ import type { Element, Stage, Trade } from '../scope/vocabulary'
 import type { PhotoMark, Point } from './photoMarks'
 import type { SheetSort } from './sheets'
 import type { SiteConditions } from './siteConditions'
-import type { SelectionLaid, SelectionState } from '../selections/selection'
+import type { Delivery, SelectionDetails, SelectionLaid, SelectionState } from '../selections/selection'
 
 export const VISIT_KINDS = {
   scope: 'Scope walk',
@@ -158,6 +158,10 @@ export interface Facts {
     laid: SelectionLaid
     state: SelectionState
     choice: string
+    details: SelectionDetails
+    supplier: string
+    approvalDays: number
+    delivered: Delivery
     lead: readonly [number, number, number]
     arrives: Day | null
     removed: boolean

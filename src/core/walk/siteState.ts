@@ -9,7 +9,7 @@ import type { Line, LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
-import type { SelectionLaid, SelectionState } from '../selections/selection'
+import type { Selection } from '../selections/selection'
 import type {
   Decision,
   FacetOf,
@@ -33,15 +33,6 @@ export interface Place extends PlaceLaid {
   readonly lastSeen: Instant | null
   /** What it, and the places that became part of it, were called before. */
   readonly formerNames: readonly string[]
-}
-
-export interface Selection extends SelectionLaid {
-  readonly id: string
-  readonly state: SelectionState
-  readonly choice: string | null
-  readonly leadDays: readonly [number, number, number]
-  readonly arrives: Day | null
-  readonly responsible: Responsible | null
 }
 
 interface Entry {
@@ -298,6 +289,10 @@ function selectionsOf(group: Subjects<'selection'>, standsAt: StandsAt): Selecti
           leadDays: f.lead?.value ?? LEADS[laid.lead].days,
           arrives: f.arrives?.value ?? null,
           responsible: f.responsible?.value ?? null,
+          details: f.details?.value ?? null,
+          delivered: f.delivered?.value ?? null,
+          ...(f.supplier ? { supplier: f.supplier.value } : {}),
+          ...(f.approvalDays ? { approvalDays: f.approvalDays.value } : {}),
         },
       ]
     })

@@ -3,6 +3,10 @@ import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { neededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
 import { LEADS } from '../../core/scope/leads'
+import { valueWords } from '../../core/entries/entry'
+import { withoutMoney } from '../../core/entries/field'
+import { selectionChecks } from '../../core/selections/selectionChecks'
+import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
 import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
 import type { SelectionState } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
@@ -12,7 +16,13 @@ import type { Site } from '../../data/sites'
 const SETTLED: readonly SelectionState[] = ['arrived', 'installed']
 
 /** The selections of a site with their dates from the live plan, the most pressing first. */
-export function selectionRows(site: Site, state: SiteState, plan: Plan | null, today: Day): SelectionRow[] {
+export function selectionRows(
+  site: Site,
+  state: SiteState,
+  plan: Plan | null,
+  today: Day,
+  seesMoney: boolean,
+): SelectionRow[] {
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
@@ -20,6 +30,9 @@ export function selectionRows(site: Site, state: SiteState, plan: Plan | null, t
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderBy(needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]
+      const sort = selection.details?.sort ?? likelySort(selection.lead)
+      const fields = selectionFields(sort)
+      const told = selection.details?.values ?? {}
       const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
       const settled = SETTLED.includes(selection.state)
       const open = selection.state !== 'ordered' && !settled
@@ -35,6 +48,13 @@ export function selectionRows(site: Site, state: SiteState, plan: Plan | null, t
         leadDays: selection.leadDays,
         leadWords: LEADS[selection.lead].words,
         supplier: selection.supplier ?? '',
+        approvalDays: approval,
+        units: site.units,
+        sort,
+        values: seesMoney ? told : withoutMoney(fields, told),
+        delivered: selection.delivered,
+        details: valueWords(fields, told, site.units, seesMoney),
+        checks: selectionChecks(selection, site.units, seesMoney),
         neededOn: needed,
         orderBy: last,
         responsible: selection.responsible,

@@ -10,7 +10,7 @@ export function selectionsView(context: Context, siteId: string | null) {
   const sites = siteId ? [context.site(siteId)] : context.sites()
   const bySite = sites.map((site) => ({
     site,
-    rows: selectionRows(site, siteState(context.db, site), plan, context.today),
+    rows: selectionRows(site, siteState(context.db, site), plan, context.today, context.seesMoney),
   }))
   const rows = bySite.flatMap(({ rows: its }) => its).sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
   const due = bySite.flatMap(({ site, rows: its }) => its.filter((row) => dueSoon(row, context.today, site))).length

@@ -185,7 +185,7 @@ function decisions(site: Site, state: SiteState, today: Day): Need[] {
 }
 
 function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
-  return selectionRows(site, state, plan, today)
+  return selectionRows(site, state, plan, today, false)
     .filter((row) => dueSoon(row, today, site) || row.state === 'wrong')
     .map((row) => {
       const late = row.orderBy ? daysBetween(row.orderBy, today) : 0

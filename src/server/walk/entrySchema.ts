@@ -2,7 +2,8 @@ import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
 import { MISSING, type Field, type FieldKind, type Values } from '../../core/entries/field'
 import { fieldsOf } from '../../core/entries/sums'
-import { day, measured, money } from './valueSchemas'
+import { SELECTION_KINDS, selectionFields, type SelectionSort } from '../../core/selections/selectionKinds'
+import { day, keysOf, measured, money } from './valueSchemas'
 import { trimmed } from '../trimmed'
 
 const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {
@@ -29,6 +30,15 @@ export const valuesSchema = (fields: readonly Field[]) =>
       }),
     ),
   )
+
+/** What sort of thing a selection is, and what matters for that sort. */
+export const selectionDetailsSchema = lazy((value: { sort?: unknown } | null | undefined) => {
+  const sort = String(value?.sort)
+  return object({
+    sort: string().oneOf(keysOf(SELECTION_KINDS), 'Sort: choose one of the list.').required('Sort: choose one.'),
+    values: sort in SELECTION_KINDS ? valuesSchema(selectionFields(sort as SelectionSort)).required() : mixed(),
+  })
+})
 
 /** An entry of one of the registers, checked by that register's own fields. */
 export const writtenSchema = lazy((value: { kind?: unknown } | null | undefined) => {

@@ -14,7 +14,7 @@ import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/condition
 import { RESPONSIBLE } from '../../core/scope/responsible'
 import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
 import { Refusal } from '../refusal'
-import { valuesSchema, writtenSchema } from './entrySchema'
+import { selectionDetailsSchema, valuesSchema, writtenSchema } from './entrySchema'
 import { day, flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
 
 const size = object({
@@ -144,6 +144,15 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     }),
     state: oneOf('State', keysOf(SELECTION_STATES)),
     choice: needed('Choice', 200),
+    details: selectionDetailsSchema,
+    supplier: needed('Supplier', 80),
+    approvalDays: number().typeError('Days to approve: write a number.').integer().min(0).max(365).required(),
+    delivered: object({
+      on: day('Delivered on').required(),
+      count: number().typeError('How many came: write a number.').integer().min(0).max(100_000).required(),
+      damaged: number().typeError('Damaged: write a number.').integer().min(0).max(100_000),
+      wrongHand: number().typeError('Wrong hand: write a number.').integer().min(0).max(100_000),
+    }),
     lead,
     arrives: day('Arrives').nullable().defined(),
     removed: flag,

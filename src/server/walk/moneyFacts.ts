@@ -1,5 +1,8 @@
 import { entryKind } from '../../core/entries/entryKinds'
 import { withoutMoney, type Values } from '../../core/entries/field'
+import { fieldsOf } from '../../core/entries/sums'
+import type { SelectionDetails } from '../../core/selections/selection'
+import { selectionFields } from '../../core/selections/selectionKinds'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
 import type { Decision, Observation, Written } from '../../core/walk/observation'
 import { readValue } from '../../data/observations'
@@ -13,7 +16,12 @@ export function tellsMoney({ subject, facet, value }: Omit<Told, 'subjectId'>): 
   if (subject === 'line' && facet === 'price') return true
   if (subject === 'entry' && facet === 'written') {
     const { kind, values } = value as Written
-    return hasMoney(entryKind(kind)?.fields ?? [], values)
+    const register = entryKind(kind)
+    return register !== undefined && hasMoney(fieldsOf(register), values)
+  }
+  if (subject === 'selection' && facet === 'details') {
+    const { sort, values } = value as SelectionDetails
+    return hasMoney(selectionFields(sort), values)
   }
   if (subject === 'decision' && facet === 'asked') {
     const { price, details } = value as Decision

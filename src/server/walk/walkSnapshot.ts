@@ -7,6 +7,7 @@ import { kindOf } from '../../core/entries/entry'
 import { fieldsOf } from '../../core/entries/sums'
 import { withoutMoney } from '../../core/entries/field'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
+import { selectionFields } from '../../core/selections/selectionKinds'
 import type { Site } from '../../data/sites'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import { readFirm } from '../../data/firm'
@@ -62,6 +63,8 @@ const withoutPrice =
     if (seesMoney) return o
     if (o.subject === 'entry' && o.facet === 'written')
       return { ...o, value: { ...o.value, values: withoutMoney(fieldsOf(kindOf(o.value.kind)), o.value.values) } }
+    if (o.subject === 'selection' && o.facet === 'details')
+      return { ...o, value: { ...o.value, values: withoutMoney(selectionFields(o.value.sort), o.value.values) } }
     if (o.subject !== 'decision' || o.facet !== 'asked') return o
     const { price: _price, details, ...rest } = o.value
     return { ...o, value: { ...rest, ...(details ? { details: withoutMoney(DECISION_FIELDS, details) } : {}) } }

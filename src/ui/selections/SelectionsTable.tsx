@@ -1,14 +1,12 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { dateOnly, shortDay } from '@/core/calendar/day'
-import { SELECTION_STATES, type SelectionState } from '@/core/selections/selection'
+import { dateOnly } from '@/core/calendar/day'
+import { SELECTION_STATES } from '@/core/selections/selection'
 import type { SelectionRow } from '@/core/selections/selectionRow'
-import { WhoseSelect } from '../shared/WhoseSelect'
-import { FormError } from '../shared/FormError'
-import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
 import { AskSupplier } from './AskSupplier'
+import { Schedules } from './Schedules'
+import { SelectionForm } from './SelectionForm'
 import { ToOrder } from './ToOrder'
 import styles from './SelectionsTable.module.css'
 
@@ -59,6 +57,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
         </table>
       )}
       <ToOrder siteId={site?.id ?? null} rows={rows} />
+      <Schedules rows={rows} showSite={site === null} />
       {site && <AddSelection siteId={site.id} places={places} />}
     </div>
   )
@@ -109,6 +108,7 @@ function SelectionLine({
         </td>
         <td data-label="In time?" className={pressure(row) === 'soft' ? undefined : pressure(row)}>
           {row.reason}
+          {row.checks.length > 0 && <small>{row.checks.join(' ')}</small>}
           {row.daysAtStake > 0 && (
             <small>
               If it takes its longest, its visit loses {row.daysAtStake === 1 ? '1 day' : `${row.daysAtStake} days`}.
@@ -130,94 +130,5 @@ function SelectionLine({
         </tr>
       )}
     </>
-  )
-}
-
-function SelectionForm({ row, onDone }: { row: SelectionRow; onDone: () => void }) {
-  const router = useRouter()
-  const { busy, error, run } = useSend()
-  const [state, setState] = useState<SelectionState>(row.state)
-  const [choice, setChoice] = useState(row.choice ?? '')
-  const [arrives, setArrives] = useState<string>(row.arrives ?? '')
-  const [lead, setLead] = useState(row.leadDays.join(', '))
-  const [whose, setWhose] = useState<string>(row.responsible ?? '')
-
-  const save = async (): Promise<void> => {
-    const fact = (facet: string, value: unknown, was: unknown) => ({
-      subject: 'selection',
-      subjectId: row.id,
-      facet,
-      placeId: row.placeId,
-      value,
-      was,
-    })
-    const leadDays = lead
-      .split(/[,\s]+/)
-      .filter(Boolean)
-      .map(Number)
-    const facts = [
-      ...(state !== row.state ? [fact('state', state, row.state)] : []),
-      ...(choice !== (row.choice ?? '') ? [fact('choice', choice, row.choice ?? undefined)] : []),
-      ...(arrives !== (row.arrives ?? '') ? [fact('arrives', arrives || null, row.arrives ?? undefined)] : []),
-      ...(whose !== (row.responsible ?? '') ? [fact('responsible', whose, row.responsible ?? undefined)] : []),
-      ...(leadDays.join() !== row.leadDays.join() ? [fact('lead', leadDays, undefined)] : []),
-    ]
-    if (facts.length === 0) return onDone()
-    if ((await run(`/api/sites/${row.siteId}/facts`, { facts })) !== null) {
-      onDone()
-      router.refresh()
-    }
-  }
-  return (
-    <form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void save()
-      }}
-    >
-      <label>
-        State
-        <select
-          className="form-select"
-          value={state}
-          onChange={(event) => setState(event.target.value as SelectionState)}
-        >
-          {Object.entries(SELECTION_STATES).map(([key, word]) => (
-            <option key={key} value={key}>
-              {word}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        Choice
-        <input className="form-control" value={choice} onChange={(event) => setChoice(event.target.value)} />
-      </label>
-      <label>
-        Arrives
-        <input
-          className="form-control"
-          type="date"
-          value={arrives}
-          onChange={(event) => setArrives(event.target.value)}
-        />
-      </label>
-      <label>
-        Lead in days: best, likely, worst
-        <input className="form-control measure" value={lead} onChange={(event) => setLead(event.target.value)} />
-      </label>
-      <label>
-        Who brings it
-        <WhoseSelect value={whose} onChange={setWhose} />
-      </label>
-      <button className="btn btn-primary" disabled={busy}>
-        Save
-      </button>
-      <p className="soft">
-        Usual for {row.leadWords}. {row.neededOn && `Needed ${shortDay(row.neededOn)} by the plan.`}
-      </p>
-      <FormError error={error} />
-    </form>
   )
 }

@@ -1,9 +1,11 @@
+import { useState } from 'react'
 import { gatherersOf, kindOf } from '@/core/entries/entry'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
-import { LEADS } from '@/core/scope/leads'
+import { LEADS, type LeadKey } from '@/core/scope/leads'
+import { likelySort, SELECTION_KINDS, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
@@ -49,17 +51,7 @@ export function FactFields({
         </>
       )
     case 'selection':
-      return (
-        <>
-          <Words name="what" label="What is to be chosen" short />
-          <Pick
-            name="lead"
-            label="How long it takes to get"
-            options={Object.entries(LEADS).map(([key, lead]) => [key, lead.words])}
-          />
-          <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
-        </>
-      )
+      return <SelectionFields wrong={wrong} />
     case 'keep':
       return (
         <>
@@ -158,6 +150,50 @@ export function FactFields({
     default:
       return null
   }
+}
+
+/** What is to be chosen, and what matters for its sort; the sort follows how long it takes until somebody says. */
+function SelectionFields({ wrong }: { readonly wrong: string | undefined }) {
+  const [lead, setLead] = useState<LeadKey>('stock-goods')
+  const [told, setTold] = useState<SelectionSort | null>(null)
+  const sort = told ?? likelySort(lead)
+  return (
+    <>
+      <Words name="what" label="What is to be chosen" short />
+      <label>
+        How long it takes to get
+        <select
+          className="form-select"
+          name="lead"
+          value={lead}
+          onChange={(event) => setLead(event.target.value as LeadKey)}
+        >
+          {Object.entries(LEADS).map(([key, one]) => (
+            <option key={key} value={key}>
+              {one.words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
+      <label>
+        It is
+        <select
+          className="form-select"
+          name="sort"
+          value={sort}
+          onChange={(event) => setTold(event.target.value as SelectionSort)}
+        >
+          {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
+            <option key={key} value={key}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Details key={sort} fields={selectionFields(sort)} wrong={wrong} />
+    </>
+  )
 }
 
 const Details = ({ fields, wrong }: { fields: readonly Field[]; wrong: string | undefined }) => (

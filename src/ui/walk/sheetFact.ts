@@ -10,6 +10,7 @@ import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kind
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { effort } from '@/core/scope/layTreatment'
+import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { LeadKey } from '@/core/scope/leads'
 import type { Line } from '@/core/scope/line'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
@@ -35,6 +36,13 @@ export type Adding =
 export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
   if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), uuid)
   if (adding.kind === 'whose') return whoseFacts(adding.line, form)
+  if (adding.kind === 'selection') {
+    const laid = sheetFact(adding, place, site, form)
+    const sort = String(form.get('sort')) as SelectionSort
+    const values = readValues(selectionFields(sort), (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
+    const details = { ...laid, facet: 'details', value: { sort, values } } as NewFact
+    return [laid, details]
+  }
   if (adding.kind !== 'answer') return [sheetFact(adding, place, site, form)]
   const reasons = readValues(REASON_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
   const at = { subject: 'decision' as const, subjectId: adding.decisionId, placeId: place.id }

@@ -1,0 +1,184 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { shortDay } from '@/core/calendar/day'
+import { readValues } from '@/core/entries/field'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
+import { SELECTION_KINDS, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
+import type { SelectionRow } from '@/core/selections/selectionRow'
+import { EntryFields } from '../shared/EntryFields'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import { WhoseSelect } from '../shared/WhoseSelect'
+import styles from './SelectionsTable.module.css'
+
+interface Fact {
+  readonly facet: string
+  readonly value: unknown
+  readonly was: unknown
+}
+
+/** All that is known of a selection: where it stands, what came, who brings it, and what matters for its sort. */
+export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; readonly onDone: () => void }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const [sort, setSort] = useState<SelectionSort>(row.sort)
+  const [wrong, setWrong] = useState<ImpossibleRequest | null>(null)
+
+  const save = async (form: FormData): Promise<void> => {
+    setWrong(null)
+    let told: readonly Fact[]
+    try {
+      told = changedFacts(row, sort, form)
+    } catch (problem) {
+      if (!(problem instanceof ImpossibleRequest)) throw problem
+      return setWrong(problem)
+    }
+    if (told.length === 0) return onDone()
+    const at = { subject: 'selection', subjectId: row.id, placeId: row.placeId }
+    if ((await run(`/api/sites/${row.siteId}/facts`, { facts: told.map((one) => ({ ...at, ...one })) })) !== null) {
+      onDone()
+      router.refresh()
+    }
+  }
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void save(new FormData(event.currentTarget))
+      }}
+    >
+      <label>
+        State
+        <select className="form-select" name="state" defaultValue={row.state}>
+          {Object.entries(SELECTION_STATES).map(([key, word]) => (
+            <option key={key} value={key}>
+              {word}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Choice
+        <input className="form-control" name="choice" defaultValue={row.choice ?? ''} />
+      </label>
+      <label>
+        Supplier
+        <input className="form-control" name="supplier" defaultValue={row.supplier} />
+      </label>
+      <label>
+        Arrives
+        <input className="form-control" type="date" name="arrives" defaultValue={row.arrives ?? ''} />
+      </label>
+      <label>
+        Lead in days: best, likely, worst
+        <input className="form-control measure" name="lead" defaultValue={row.leadDays.join(', ')} />
+      </label>
+      <label>
+        Days to approve it
+        <input className="form-control measure" name="approvalDays" defaultValue={row.approvalDays || ''} />
+      </label>
+      <label>
+        Who brings it
+        <WhoseSelect name="responsible" value={row.responsible ?? ''} />
+      </label>
+      <details>
+        <summary>What came</summary>
+        <div className={styles.form}>
+          <label>
+            Came on
+            <input className="form-control" type="date" name="came" defaultValue={row.delivered?.on ?? ''} />
+          </label>
+          {(['count', 'damaged', 'wrongHand'] as const).map((key) => (
+            <label key={key}>
+              {CAME[key]}
+              <input
+                className="form-control measure"
+                name={`came-${key}`}
+                inputMode="numeric"
+                defaultValue={row.delivered?.[key] ?? ''}
+              />
+            </label>
+          ))}
+        </div>
+      </details>
+      <details open={row.details.length > 0}>
+        <summary>What matters about it</summary>
+        <div className={styles.form}>
+          <label>
+            It is
+            <select
+              className="form-select"
+              value={sort}
+              onChange={(event) => setSort(event.target.value as SelectionSort)}
+            >
+              {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
+                <option key={key} value={key}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+          <EntryFields key={sort} fields={selectionFields(sort)} values={row.values} wrong={wrong?.field} />
+        </div>
+      </details>
+      <button className="btn btn-primary" disabled={busy}>
+        Save
+      </button>
+      <p className="soft">
+        Usual for {row.leadWords}. {row.neededOn && `Needed ${shortDay(row.neededOn)} by the plan.`}
+      </p>
+      {wrong && <p className="notice notice-error">{wrong.message}</p>}
+      <FormError error={error} />
+    </form>
+  )
+}
+
+const CAME = { count: 'How many came', damaged: 'Of them damaged', wrongHand: 'Of the wrong hand or size' } as const
+
+/** The facts that the filled form tells, where they differ from what stands.
+ * @throws ImpossibleRequest naming a field that cannot be read */
+function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): Fact[] {
+  const text = (name: string): string => String(form.get(name) ?? '').trim()
+  const plain = (facet: string, was: string): Fact[] =>
+    text(facet) === was ? [] : [{ facet, value: text(facet), was: was === '' ? undefined : was }]
+  const leadDays = text('lead')
+    .split(/[,\s]+/)
+    .filter(Boolean)
+    .map(Number)
+  const values = readValues(selectionFields(sort), text, row.units)
+  const sameDetails = sort === row.sort && JSON.stringify(values) === JSON.stringify(row.values)
+  const approvalDays = Number(text('approvalDays') || 0)
+  const delivered = cameOf(text)
+  return [
+    ...plain('state', row.state),
+    ...plain('choice', row.choice ?? ''),
+    ...plain('supplier', row.supplier),
+    ...plain('responsible', row.responsible ?? ''),
+    ...(text('arrives') === (row.arrives ?? '')
+      ? []
+      : [{ facet: 'arrives', value: text('arrives') || null, was: row.arrives ?? undefined }]),
+    ...(leadDays.join() === row.leadDays.join() ? [] : [{ facet: 'lead', value: leadDays, was: undefined }]),
+    ...(approvalDays === row.approvalDays ? [] : [{ facet: 'approvalDays', value: approvalDays, was: undefined }]),
+    ...(delivered === null || JSON.stringify(delivered) === JSON.stringify(row.delivered)
+      ? []
+      : [{ facet: 'delivered', value: delivered, was: row.delivered ?? undefined }]),
+    ...(sameDetails ? [] : [{ facet: 'details', value: { sort, values }, was: undefined }]),
+  ]
+}
+
+/** What came, where a day and a count are told. */
+function cameOf(text: (name: string) => string): Delivery | null {
+  if (text('came') === '' && text('came-count') === '') return null
+  if (text('came') === '') throw new ImpossibleRequest('empty', 'Came on: choose a day.', 'came')
+  if (text('came-count') === '')
+    throw new ImpossibleRequest('empty', 'How many came: write a number, 0 for none.', 'came-count')
+  const number = (key: string) => (text(key) === '' ? {} : { [key.slice(5)]: Number(text(key)) })
+  return {
+    on: text('came'),
+    ...number('came-count'),
+    ...number('came-damaged'),
+    ...number('came-wrongHand'),
+  } as Delivery
+}

@@ -1,0 +1,97 @@
+import { AxePuppeteer } from '@axe-core/puppeteer'
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { siteIdOf } from '../../src/demo/ids'
+import { demoFolder } from '../fixtures/folder'
+import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+
+const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
+let app: RunningApp
+let browser: Browser
+beforeAll(async () => {
+  app = await serveFolder(await demoFolder())
+  browser = await launch()
+})
+afterAll(async () => {
+  await browser.close()
+  await app.stop()
+})
+
+const FORM = 'table form'
+const set = (page: Page, name: string, value: string): Promise<void> =>
+  page.$eval(
+    `${FORM} [name="${name}"]`,
+    (one, text) => {
+      for (let up = one.closest('details'); up; up = up.parentElement?.closest('details') ?? null) up.open = true
+      if (one instanceof HTMLInputElement && one.type === 'checkbox') one.checked = text === 'on'
+      else (one as HTMLInputElement).value = text
+    },
+    value,
+  )
+const openRow = async (page: Page, what: string): Promise<void> => {
+  await page.waitForSelector('table tbody tr')
+  await clickText(page, 'table button', what)
+  await page.waitForSelector(FORM)
+}
+const violations = async (page: Page) => (await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)
+
+test('the sink that does not fit is measured again, and the schedule of fixtures tells it', async () => {
+  const page = await openPage(browser, app, DESK, 'owner')
+  await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })
+  expect(await textOf(page)).toContain('2 mm too little: build out, or another box.')
+  await openRow(page, 'Sink and tap')
+  await set(page, 'niche', 'wide enough')
+  await clickText(page, `${FORM} button`, 'Save')
+  await waitForText(page, 'Niche or clear width, as measured: ')
+  await set(page, 'niche', '612')
+  await set(page, 'evidence', 'the client, by message')
+  expect(await violations(page)).toEqual([])
+  await clickText(page, `${FORM} button`, 'Save')
+  await waitForText(page, '612 mm − 600 mm = 12 mm, 6 mm at each side.')
+  await clickText(page, '#schedules ~ details summary', 'Fixtures')
+  expect(await textOf(page)).toContain('Who approved it, and where that is written: the client, by message')
+  await page.close()
+})
+
+test('what came is told beside the order', async () => {
+  const page = await openPage(browser, app, DESK, 'owner')
+  await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })
+  await openRow(page, 'Cabinets')
+  await set(page, 'count', '9')
+  await set(page, 'came-count', '8')
+  await clickText(page, `${FORM} button`, 'Save')
+  await waitForText(page, 'Came on: choose a day.')
+  await set(page, 'came', '2026-03-10')
+  await set(page, 'came-damaged', '1')
+  await clickText(page, `${FORM} button`, 'Save')
+  await waitForText(page, '1 of 8 came damaged. 2 of 9 are still wanted.')
+  await page.close()
+})
+
+test('on the walk a thing to choose asks what matters for its sort', async () => {
+  const page = await openPage(browser, app, PHONE, 'owner')
+  await page.goto(`${app.origin}/walk#${siteIdOf('bakehouse')}`, { waitUntil: 'networkidle0' })
+  await clickText(page, 'footer button', 'Start')
+  await waitForText(page, '1 of ')
+  await clickText(page, 'footer button', 'More')
+  await page.waitForSelector('dialog input[type=search]')
+  await page.type('dialog input[type=search]', 'choose')
+  await clickText(page, 'dialog button', 'Something to choose')
+  await page.waitForSelector('dialog [name=lead]')
+  await page.type('dialog [name=what]', 'Window over the sink')
+  await page.select('dialog [name=lead]', 'custom-window')
+  await page.select('dialog [name=stage]', 'windows-doors')
+  expect(await page.$eval('dialog [name=sort]', (one) => (one as HTMLSelectElement).value)).toBe('opening')
+  await page.$eval('dialog details', (one) => one.setAttribute('open', ''))
+  await page.select('dialog [name=handing]', 'left')
+  await page.type('dialog [name=wide]', '900')
+  await page.$eval('dialog [name=sole]', (one) => (one as HTMLInputElement).click())
+  expect(await violations(page)).toEqual([])
+  await clickText(page, 'dialog button', 'Keep')
+  await waitForText(page, 'Window over the sink')
+  await waitForText(page, 'all sent')
+  await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })
+  expect(await textOf(page)).toContain('Its niche is not measured: measure before it is ordered.')
+  expect(await textOf(page)).toContain('Only one source: if it slips, nothing stands in.')
+  await page.close()
+})
