@@ -163,6 +163,24 @@ describe('by keyboard', () => {
     await waitForText(page, '1 379.53')
     await page.close()
   })
+  test('an extra is asked what it does to the dates, and is approved with a name', async () => {
+    const page = await openPage(browser, app, DESK, 'owner')
+    const kitchen = placeIdOf('bakehouse', 'kitchen')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
+      waitUntil: 'networkidle0',
+    })
+    await clickText(page, 'aside summary', 'This extra waits for an answer')
+    await clickText(page, 'aside button', 'What does it do to the dates?')
+    await page.waitForFunction(() => /The finish stays|at the end:/.test(document.querySelector('aside')!.textContent!))
+    await clickText(page, 'aside details[open] button', 'Approved')
+    await waitForText(page, 'Who answered: write a name.')
+    await page.type('aside details[open] [name=by]', 'the client')
+    await clickText(page, 'aside details[open] button', 'Approved')
+    await waitForText(page, 'The extra was approved by the client')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/share`, { waitUntil: 'networkidle0' })
+    expect(await textOf(page)).toContain('Approved so far 1 379.53')
+    await page.close()
+  })
   test('a line gets another title, trade, quantity and hours; what cannot be read is named, and undo takes all back', async () => {
     const page = await openPage(browser, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'bath')}&stage=board`, {

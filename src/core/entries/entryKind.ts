@@ -20,6 +20,7 @@ export const ENTRY_GROUPS = {
   rough: 'Pipes, wires, air',
   cover: 'Insulation, board, plaster',
   finish: 'Finishes',
+  money: 'Money and change',
 } as const
 export type EntryGroup = keyof typeof ENTRY_GROUPS
 

@@ -7,6 +7,7 @@ import { ENVELOPE_KINDS } from './kinds/envelope'
 import { FINISH_KINDS } from './kinds/finish'
 import { GROUND_KINDS } from './kinds/ground'
 import { JOB_KINDS } from './kinds/job'
+import { MONEY_KINDS } from './kinds/money'
 import { PLACE_ENTRY_KINDS } from './kinds/places'
 import { ROUGH_KINDS } from './kinds/rough'
 import { SCOPE_KINDS } from './kinds/scope'
@@ -31,6 +32,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   ...ROUGH_KINDS,
   ...COVER_KINDS,
   ...FINISH_KINDS,
+  ...MONEY_KINDS,
 ]
 
 const BY_ID = new Map(ENTRY_KINDS.map((kind) => [kind.id, kind]))

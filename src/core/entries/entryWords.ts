@@ -4,7 +4,7 @@ import type { Sketch } from '../sketches/sketch'
 import type { RegisterEntry } from '../walk/siteState'
 import { kindOf, valueWords } from './entry'
 import type { EntryKind } from './entryKind'
-import { printValue, readValues, type Values } from './field'
+import { printValue, readValues, withoutMoney, type Values } from './field'
 import { entrySketch, fieldsOf, sumSentences } from './sums'
 
 /** Reads a filled sheet of a register.
@@ -28,11 +28,13 @@ export interface EntryWords {
 /** @param money whether the reader may see money and contacts */
 export function entryWords(entry: Pick<RegisterEntry, 'kind' | 'values'>, units: Units, money: boolean): EntryWords {
   const kind = kindOf(entry.kind)
-  const [name, ...rest] = fieldsOf(kind)
+  const fields = fieldsOf(kind)
+  const [name, ...rest] = fields
+  const values = money ? entry.values : withoutMoney(fields, entry.values)
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
     details: valueWords(rest, entry.values, units, money),
-    reckoned: [...(kind.reckon?.(entry.values, units) ?? []), ...sumSentences(kind, entry.values, units, money)],
+    reckoned: [...(kind.reckon?.(values, units) ?? []), ...sumSentences(kind, entry.values, units, money)],
     sketch: entrySketch(kind, entry.values, units),
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar/day'
+import { dateOnly, type Day } from '../calendar/day'
 import type { Minor } from '../measure/money'
 import type { Quantity } from '../measure/quantity'
 import type { Basis } from '../places/geometry'
@@ -43,6 +43,14 @@ export interface Excluded {
 }
 export const excludedWords = ({ reason, until }: Excluded): string => (until ? `${reason}, until ${until}` : reason)
 
+/** What the client said to an extra. */
+export interface Approval {
+  readonly answer: 'approved' | 'declined'
+  readonly by: string
+  readonly on: Day
+}
+export const approvalWords = ({ answer, by, on }: Approval): string => `${answer} by ${by}, ${dateOnly(on)}`
+
 /** A line of work as it stands now. */
 export interface Line extends LineLaid {
   readonly id: string
@@ -51,6 +59,8 @@ export interface Line extends LineLaid {
   readonly held: { readonly reason: string; readonly until?: Day } | null
   readonly excluded: Excluded | null
   readonly price: Minor | null
+  /** What was said to it, where it is an extra. */
+  readonly approval: Approval | null
   /** Whose it is, where somebody said; ours until then. */
   readonly responsible: Responsible | null
   /** The goals and phases that it belongs to, by their entries. */

@@ -3,7 +3,7 @@ import type { Minor } from '../measure/money'
 import type { Size } from '../measure/size'
 import type { Values } from '../entries/field'
 import type { PlaceLaid } from '../places/place'
-import type { Excluded, LineLaid } from '../scope/line'
+import type { Approval, Excluded, LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
 import type { PhotoMark, Point } from './photoMarks'
@@ -148,6 +148,7 @@ export interface Facts {
     quantity: number | null
     /** Null where it is not priced. */
     price: Minor | null
+    approval: Approval
     responsible: Responsible
     /** The place that it was moved to. */
     place: string

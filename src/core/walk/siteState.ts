@@ -5,7 +5,7 @@ import type { Quantity } from '../measure/quantity'
 import { reckon } from '../places/geometry'
 import { effort } from '../scope/layTreatment'
 import { LEADS } from '../scope/leads'
-import type { Line, LineLaid } from '../scope/line'
+import { approvalWords, type Approval, type Excluded, type Line, type LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
@@ -252,7 +252,8 @@ function linesOf(
         reckoned: { quantity: laid.quantity, hours },
         progress: f.progress?.value ?? 0,
         held: f.held?.value ?? null,
-        excluded: f.excluded?.value ?? null,
+        excluded: f.excluded?.value ?? declined(f.approval?.value),
+        approval: f.approval?.value ?? null,
         price: f.price?.value ?? null,
         responsible: f.responsible?.value ?? null,
         partOf: f.partOf?.value ?? [],
@@ -261,6 +262,10 @@ function linesOf(
   })
   return lines.sort((a, b) => (a.id < b.id ? -1 : 1))
 }
+
+/** An extra that was declined is out of the scope. */
+const declined = (approval: Approval | undefined): Excluded | null =>
+  approval?.answer === 'declined' ? { reason: approvalWords(approval) } : null
 
 /** A line whose place was measured after it was laid: its quantity follows the new size, its effort in proportion. */
 function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {

@@ -395,6 +395,40 @@ export const BAKEHOUSE: SiteStory = {
               stake: 'Templating slips four days if it waits.',
             },
           ],
+          entries: [
+            {
+              kind: 'priced-options',
+              typed: {
+                what: 'Larder door',
+                one: 'ready-made, planed to fit',
+                onePrice: '380',
+                oneDays: '1',
+                other: 'made on site from the old boards',
+                otherPrice: '640',
+                otherDays: '3',
+              },
+            },
+            {
+              kind: 'saving',
+              typed: {
+                what: 'Ducts through the open trusses before the ceiling closed',
+                told: 'yes, as avoided',
+                who: 'the duct fitter',
+                days: '1.5',
+                rate: '480',
+                material: '140',
+              },
+            },
+            {
+              kind: 'lesson',
+              typed: {
+                look: 'Tap every hearth: a second one may lie under it',
+                unknown: 'An older hearth under the kitchen floor',
+                cause: 'nobody lifted a board at the chimney',
+                cost: '310',
+              },
+            },
+          ],
           extra: {
             title: 'Extra outlets at the island',
             stage: 'wires',

@@ -8,7 +8,7 @@ import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { gatherersOf, kindOf, valueWords } from '../../core/entries/entry'
 import { entryWords } from '../../core/entries/entryWords'
-import type { Line } from '../../core/scope/line'
+import { approvalWords, type Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
 import { weaveOf } from '../../core/scope/weave'
@@ -48,6 +48,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   return {
     site: { id: site.id, name: site.name, units: site.units },
     person: context.person.name,
+    today: context.today,
     percent: honestProgress(state.lines.filter((line) => line.trade !== 'inspector')) ?? 0,
     finish: finish ? longDay(finish) : null,
     stale: stored !== null && stored.revisions[site.id] !== site.revision,
@@ -101,6 +102,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               excluded: line.excluded,
               price: context.seesMoney ? line.price : null,
               extra: line.extra ?? false,
+              approval: line.approval ? approvalWords(line.approval) : null,
               responsible: line.responsible,
               partOf: line.partOf,
               when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,

@@ -1,3 +1,4 @@
+import { extrasOf } from '../../core/scope/extras'
 import { dateOnly, dayOf } from '../../core/calendar/day'
 import { readCrews } from '../../data/crews'
 import { readLinksOfSite, type Link } from '../../data/links'
@@ -38,6 +39,7 @@ export function siteShareView(context: Context, siteId: string) {
       unasked: all.unasked.filter((visit) => onSite.has(visit.visitKey)),
     },
     places: state.places.map(({ id, name }) => ({ id, name })),
+    extras: extrasOf(state.lines),
     links: readLinksOfSite(context.db, site.id).map((link) => linkView(context, link)),
   }
 }

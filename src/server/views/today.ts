@@ -1,3 +1,4 @@
+import { printMoney } from '../../core/measure/money'
 import { addDays, dateOnly, daysBetween, daysWords, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
@@ -139,6 +140,7 @@ function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan |
     ...sites.flatMap(({ site, state }) => [
       ...decisions(site, state, context.today),
       ...orders(site, state, plan, context.today),
+      ...extrasWaiting(context, site, state, plan),
       ...shutGates(site, state, plan, context.today),
       ...keepsDue(site, state, context.today),
       ...toAsk(context, site, state),
@@ -181,6 +183,29 @@ function decisions(site: Site, state: SiteState, today: Day): Need[] {
         href: `/sites/${site.id}/scope?place=${decision.placeId ?? ''}`,
         action: 'Open',
       }
+    })
+}
+
+/** Extras that nobody answered yet although their visit is near. */
+function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Plan | null): Need[] {
+  if (!context.seesMoney) return []
+  return state.lines
+    .filter((line) => line.extra && line.approval === null && line.progress < 100)
+    .flatMap((line) => {
+      const visit = plan?.visits.find((one) => one.lineIds.includes(line.id))
+      const left = visit ? daysBetween(context.today, visit.startDay) : null
+      if (left === null || left > 10) return []
+      return [
+        {
+          cost: 160 - left * 10,
+          when: left <= 0 ? 'today' : `by ${shortDay(visit!.startDay)}`,
+          note: 'to approve',
+          text: `${line.title}: an extra that nobody approved yet. ${placeName(state, line.placeId)}, ${site.name}.`,
+          detail: line.price === null ? 'It is not priced yet.' : `${printMoney(line.price)}.`,
+          href: `/sites/${site.id}/scope?place=${line.placeId}&stage=${line.stage}`,
+          action: 'Open',
+        },
+      ]
     })
 }
 

@@ -129,6 +129,13 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .nullable()
       .defined(),
     price: money.nullable(),
+    approval: object({
+      answer: string()
+        .oneOf(['approved', 'declined'], 'Answer: approved or declined.')
+        .required('Answer: approved or declined.'),
+      by: needed('Who said so', 80),
+      on: day('On').required('On: choose a day.'),
+    }),
     responsible,
     place: needed('Place', 80),
     partOf: array(needed('Part of', 80)).max(40, 'Part of: at most 40.').required(),

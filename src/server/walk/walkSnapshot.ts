@@ -14,6 +14,7 @@ import { readFirm } from '../../data/firm'
 import type { Db } from '../../data/database'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
+import { siteState } from '../siteStates'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
 export function walkSnapshot(context: Context, siteId: string) {
@@ -35,6 +36,7 @@ export function walkSnapshot(context: Context, siteId: string) {
     today: context.today,
     workDay: workDayOf(site, context.today),
     weather: simulatedWeather().conditionsOn(context.today),
+    lessons: lessons(context),
     damaged: damagedPhotos(context.db, site.id, registers),
     registers: registers.map(withoutPrice(context.seesMoney)),
     visits: (plan?.plan.visits ?? [])
@@ -42,6 +44,15 @@ export function walkSnapshot(context: Context, siteId: string) {
       .map(({ lineIds, startDay, endDay, trade }) => ({ lineIds, startDay, endDay, trade })),
   }
 }
+
+/** What all sites taught about scope walks, the newest first; what it cost stays at the desk. */
+const lessons = (context: Context): string[] =>
+  context
+    .sites()
+    .flatMap((site) => siteState(context.db, site).entries.filter((entry) => entry.kind === 'lesson'))
+    .sort((a, b) => (a.seenAt < b.seenAt ? 1 : -1))
+    .slice(0, 12)
+    .map(({ values: { look, cause } }) => (cause ? `${String(look)} (${String(cause)})` : String(look)))
 
 /** Photos that turned out to be unreadable after the phone had sent them: what they showed, to be taken again. */
 function damagedPhotos(db: Db, siteId: string, registers: readonly Observation[]): { hash: string; caption: string }[] {

@@ -5,6 +5,7 @@ import { STAGES } from '@/core/scope/vocabulary'
 import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
 import { QuarterPad } from '../shared/QuarterPad'
+import { ExtraAnswer } from './ExtraAnswer'
 import { LineEdits } from './LineEdits'
 import { PriceExtra } from './PriceExtra'
 import { readValues, type CautionAt } from '@/core/walk/cautionReads'
@@ -12,7 +13,9 @@ import type { CellView, LineView, RecordFacts, RowView, ScopeProps } from './typ
 import styles from './CellPanel.module.css'
 
 interface CellPanelProps {
+  readonly siteId: string
   readonly units: Units
+  readonly today: string
   readonly row: RowView
   readonly cell: CellView
   readonly person: string
@@ -23,7 +26,18 @@ interface CellPanelProps {
 }
 
 /** The lines of one stage at one place: how far, how much, what holds it, what can hurt. */
-export function CellPanel({ units, row, cell, person, gatherers, mayEdit, record, onClose }: CellPanelProps) {
+export function CellPanel({
+  siteId,
+  units,
+  today,
+  row,
+  cell,
+  person,
+  gatherers,
+  mayEdit,
+  record,
+  onClose,
+}: CellPanelProps) {
   const set = (line: LineView, facet: string, value: unknown, was: unknown, words: string): Promise<boolean> => {
     const fact = { subject: 'line', subjectId: line.id, facet, placeId: row.placeId }
     return record([{ ...fact, value }], `${line.title}: ${words}.`, [{ ...fact, value: was }])
@@ -125,6 +139,9 @@ export function CellPanel({ units, row, cell, person, gatherers, mayEdit, record
               units={units}
               onPrice={(price) => void set(line, 'price', price, line.price, 'priced')}
             />
+          )}
+          {mayEdit && line.extra && (
+            <ExtraAnswer siteId={siteId} placeId={row.placeId} line={line} today={today} record={record} />
           )}
           {mayEdit && (
             <LineEdits

@@ -109,6 +109,8 @@ export function ScopeBoard(props: ScopeProps) {
         <aside tabIndex={0} className={styles.side} aria-label={row ? row.name : 'Since the last walk'}>
           {row && cell && cell.percent !== null ? (
             <CellPanel
+              siteId={site.id}
+              today={props.today}
               units={site.units}
               row={row}
               cell={cell}

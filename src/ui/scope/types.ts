@@ -33,6 +33,7 @@ export interface LineView {
   readonly price: Minor | null
   readonly extra: boolean
   readonly responsible: Responsible | null
+  readonly approval: string | null
   readonly partOf: readonly string[]
   readonly when: string | null
 }
@@ -88,6 +89,7 @@ export interface ScopeProps {
   readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric' }
   /** Who looks. */
   readonly person: string
+  readonly today: string
   readonly percent: number
   readonly finish: string | null
   readonly stale: boolean

@@ -1,3 +1,5 @@
+import type { Extras } from '@/core/scope/extras'
+import { ExtrasList } from './ExtrasList'
 import { CalendarFeeds, Links, type LinkView } from './Links'
 import { TellList, type TellProps } from './ShareDesk'
 import styles from './ShareDesk.module.css'
@@ -16,10 +18,11 @@ interface SiteShareProps {
   readonly tell: TellProps
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly links: readonly LinkView[]
+  readonly extras: Extras
 }
 
 /** Who has to know what at one site. */
-export function SiteShare({ site, draft, since, photos, tell, places, links }: SiteShareProps) {
+export function SiteShare({ site, draft, since, photos, tell, places, links, extras }: SiteShareProps) {
   return (
     <div className="page">
       <h1>Share {site.name}</h1>
@@ -29,6 +32,7 @@ export function SiteShare({ site, draft, since, photos, tell, places, links }: S
         </div>
         <aside>
           <TellList {...tell} />
+          <ExtrasList siteId={site.id} extras={extras} />
           <section aria-labelledby="sheets">
             <h2 id="sheets">Room sheets for the crew</h2>
             <ul className={styles.list}>

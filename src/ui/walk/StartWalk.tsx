@@ -53,6 +53,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const held = state.lines.filter((line) => line.held)
   const keeps = state.keeps.filter((keep) => !keep.released && keep.until)
   const entries = state.entries.filter(isOpen)
+  const lessons = snapshot.lessons ?? []
   const nothing = decisions.length + findings.length + held.length + keeps.length + entries.length === 0
   return (
     <>
@@ -123,6 +124,18 @@ export function StartWalk({ site }: { site: SiteWalk }) {
             </label>
           ))}
         </fieldset>
+        {kind === 'scope' && lessons.length > 0 && (
+          <>
+            <h2 className={styles.section}>Learned elsewhere: look for</h2>
+            <ul className={styles.rows}>
+              {lessons.map((lesson) => (
+                <li key={lesson} className={styles.row}>
+                  {lesson}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
         <VisitDetails site={site} details={details} onChange={setDetails} />
         <HeldFileSheet site={site} />
       </main>

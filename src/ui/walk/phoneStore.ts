@@ -24,6 +24,8 @@ export interface WalkSnapshot {
   readonly now: Instant
   readonly today: Day
   /** Which working day and week of the site today is; 0 before it starts. */
+  /** What to look for on a scope walk, learned on other sites. */
+  readonly lessons?: readonly string[]
   readonly workDay: { readonly day: number; readonly week: number }
   readonly weather: WeatherReport
   /** Photos that cannot be read, to be taken again. */

@@ -1,0 +1,64 @@
+import { daysWords } from '../../calendar/day'
+import { minor, printMoney } from '../../measure/money'
+import { choice, money, number, words, type Values } from '../field'
+import type { EntryKind } from '../entryKind'
+
+export const MONEY_KINDS: readonly EntryKind[] = [
+  {
+    id: 'saving',
+    group: 'money',
+    register: 'Savings and credits',
+    one: 'Something saved or given back',
+    at: 'site',
+    fields: [
+      words('what', 'What was avoided or given', { needed: true }),
+      choice('told', 'May the client read it', ['yes, as avoided', 'no, for us']),
+      words('who', 'Whose idea it was'),
+    ],
+    sum: { calculation: 'C-43', asks: ['days', 'rate', 'material'] },
+  },
+  {
+    id: 'priced-options',
+    group: 'money',
+    register: 'Priced options',
+    one: 'Two ways, priced side by side',
+    at: 'place',
+    fields: [
+      words('what', 'What can be done in two ways', { needed: true }),
+      words('one', 'One way'),
+      money('onePrice', 'What it costs'),
+      number('oneDays', 'Days it takes'),
+      words('other', 'The other way'),
+      money('otherPrice', 'What that costs'),
+      number('otherDays', 'Days that takes'),
+    ],
+    settle: { word: 'Chosen', ask: 'Which way, and who chose' },
+    reckon: optionSentences,
+  },
+  {
+    id: 'lesson',
+    group: 'money',
+    register: 'Lessons',
+    one: 'What to look for next time',
+    at: 'site',
+    fields: [
+      words('look', 'What to look for at the next scope walk', { needed: true }),
+      words('unknown', 'What nobody knew'),
+      words('cause', 'Why it was missed'),
+      money('cost', 'What it cost'),
+    ],
+  },
+]
+
+/** How two ways differ in price and days, as far as both were told. */
+function optionSentences({ one, onePrice, oneDays, other, otherPrice, otherDays }: Values): string[] {
+  const [first, second] = [String(one ?? 'one way'), String(other ?? 'the other way')]
+  const price = Number(otherPrice) - Number(onePrice)
+  const days = Number(otherDays) - Number(oneDays)
+  const dearer = price > 0 ? second : first
+  const slower = days > 0 ? second : first
+  return [
+    ...(price ? [`${dearer} costs ${printMoney(minor(Math.abs(price)))} more.`] : []),
+    ...(days ? [`${slower} takes ${daysWords(Math.abs(days))} more.`] : []),
+  ]
+}

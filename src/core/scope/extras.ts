@@ -1,0 +1,36 @@
+import { minor, type Minor } from '../measure/money'
+import { approvalWords, type Line } from './line'
+
+/** One extra as the client is asked about it. */
+export interface Extra {
+  readonly id: string
+  readonly placeId: string
+  readonly title: string
+  readonly price: Minor | null
+  readonly answer: 'approved' | 'declined' | null
+  /** Who answered and when; or what it waits for. */
+  readonly words: string
+}
+
+export interface Extras {
+  readonly list: readonly Extra[]
+  /** What was approved so far. */
+  readonly approved: Minor
+  /** What still waits for an answer, as far as it is priced. */
+  readonly waiting: Minor
+}
+
+/** The extras of a site, those that wait for an answer first, with what they come to. */
+export function extrasOf(lines: readonly Line[]): Extras {
+  const list = lines
+    .filter((line) => line.extra)
+    .map(({ id, placeId, title, price, approval }): Extra => {
+      const answer = approval?.answer ?? null
+      const waits = price === null ? 'to be priced' : 'waits for an answer'
+      return { id, placeId, title, price, answer, words: approval ? approvalWords(approval) : waits }
+    })
+    .sort((a, b) => Number(a.answer !== null) - Number(b.answer !== null) || (a.title < b.title ? -1 : 1))
+  const sum = (answer: Extra['answer']): Minor =>
+    minor(list.filter((one) => one.answer === answer).reduce((all, one) => all + (one.price ?? 0), 0))
+  return { list, approved: sum('approved'), waiting: sum(null) }
+}

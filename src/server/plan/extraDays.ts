@@ -1,0 +1,42 @@
+import { longDay } from '../../core/calendar/day'
+import { workingDaysBetween } from '../../core/calendar/workingDays'
+import { planDiff } from '../../core/schedule/planDiff'
+import type { ProblemInput } from '../../core/schedule/problem'
+import type { Context } from '../context'
+import { Refusal } from '../refusal'
+import { siteState } from '../siteStates'
+import { problemInput } from './planFirm'
+import { PREVIEW_ROUNDS, solveInWorker } from './solver'
+
+/** What an extra does to the dates: the firm is planned with it and without it, and the two are laid side by side. */
+export async function extraDays(context: Context, siteId: string, lineId: string): Promise<{ words: string }> {
+  context.requireLead()
+  const site = context.site(siteId)
+  const line = siteState(context.db, site).lines.find((one) => one.id === lineId)
+  if (!line?.extra) throw new Refusal(404, 'This extra is not on the site any more. Reload the page.')
+  const input = problemInput(context.db, context.today)
+  const withIt = await solveInWorker(input, PREVIEW_ROUNDS)
+  const without = await solveInWorker(withoutLine(input, siteId, lineId), PREVIEW_ROUNDS)
+  const [late, early] = [withIt.finish[siteId], without.finish[siteId]]
+  if (!late || !early) return { words: 'Nothing is planned for this site yet.' }
+  const days = late > early ? workingDaysBetween(early, late, site.calendar) : 0
+  const others = planDiff(without, withIt).moved.length
+  const moved =
+    others === 0 ? 'Nobody else is moved.' : `${others === 1 ? '1 visit is' : `${others} visits are`} moved by it.`
+  return {
+    words: `${
+      days === 0
+        ? `The finish stays ${longDay(late)}.`
+        : `It costs ${days === 1 ? '1 working day' : `${days} working days`} at the end: ${longDay(late)} instead of ${longDay(early)}.`
+    } ${moved}`,
+  }
+}
+
+const withoutLine = (input: ProblemInput, siteId: string, lineId: string): ProblemInput => ({
+  ...input,
+  sites: input.sites.map((site) =>
+    site.id === siteId
+      ? { ...site, state: { ...site.state, lines: site.state.lines.filter((one) => one.id !== lineId) } }
+      : site,
+  ),
+})
