@@ -1,5 +1,6 @@
 import { CAUTIONS, type Caution } from '../cautions/cautions'
 import type { Units } from '../measure/length'
+import type { Standards } from '../takeoff/standards'
 import type { Sketch } from '../sketches/sketch'
 import type { RegisterEntry } from '../walk/siteState'
 import { kindOf, valueWords } from './entry'
@@ -25,8 +26,14 @@ export interface EntryWords {
   readonly sketch: Sketch | null
 }
 
-/** @param money whether the reader may see money and contacts */
-export function entryWords(entry: Pick<RegisterEntry, 'kind' | 'values'>, units: Units, money: boolean): EntryWords {
+/** @param money whether the reader may see money and contacts
+ * @param standards what the site sets instead of the trade's usual figures */
+export function entryWords(
+  entry: Pick<RegisterEntry, 'kind' | 'values'>,
+  units: Units,
+  money: boolean,
+  standards: Standards = {},
+): EntryWords {
   const kind = kindOf(entry.kind)
   const fields = fieldsOf(kind)
   const [name, ...rest] = fields
@@ -34,7 +41,7 @@ export function entryWords(entry: Pick<RegisterEntry, 'kind' | 'values'>, units:
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
     details: valueWords(rest, entry.values, units, money),
-    reckoned: [...(kind.reckon?.(values, units) ?? []), ...sumSentences(kind, entry.values, units, money)],
+    reckoned: [...(kind.reckon?.(values, units) ?? []), ...sumSentences(kind, entry.values, units, money, standards)],
     sketch: entrySketch(kind, entry.values, units),
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }

@@ -18,6 +18,7 @@ export interface Field {
 }
 
 export type FieldValue = string | number | boolean | Measured
+export const isMeasured = (value: FieldValue | undefined): value is Measured => typeof value === 'object'
 export type Values = Readonly<Record<string, FieldValue>>
 
 type Part = Pick<Field, 'needed'>

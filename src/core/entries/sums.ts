@@ -4,7 +4,8 @@ import { sketchOf } from '../sketches/sketchOf'
 import type { Sketch } from '../sketches/sketch'
 import type { Calculation, Default, InputKind } from '../takeoff/calculation'
 import { calculationById } from '../takeoff/calculations'
-import { runCalculation } from '../takeoff/runCalculation'
+import { runCalculation, type Reckoned } from '../takeoff/runCalculation'
+import { withStandards, type Standards } from '../takeoff/standards'
 import type { EntryKind } from './entryKind'
 import { choice, type Field, type FieldKind, type Values } from './field'
 
@@ -51,7 +52,8 @@ export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Fiel
     return { key, label, kind: FIELD_OF[kind], ...(kind === 'length' && isFine(usual) ? { fine: true } : {}) }
   })
 
-const calculationOf = ({ sum }: EntryKind): Calculation | null => (sum ? calculationById(sum.calculation)! : null)
+const calculationOf = ({ sum }: EntryKind, standards: Standards = {}): Calculation | null =>
+  sum ? withStandards(calculationById(sum.calculation)!, standards) : null
 
 /** Every field of a register: its own, with what its sum asks after the first. */
 export function fieldsOf(kind: EntryKind): readonly Field[] {
@@ -73,21 +75,34 @@ const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown
 
 /** What follows from an entry by its sum, in sentences: the steps, then what to mind. While something is missing it says
  * what.
- * @param money whether the reader may see money; a sum that asks for some is kept from everybody else */
-export function sumSentences(kind: EntryKind, values: Values, units: Units, money: boolean): string[] {
-  const calculation = calculationOf(kind)
+ * @param money whether the reader may see money; a sum that asks for some is kept from everybody else
+ * @param standards what was set instead of the trade's usual figures */
+export function sumSentences(
+  kind: EntryKind,
+  values: Values,
+  units: Units,
+  money: boolean,
+  standards: Standards,
+): string[] {
+  const calculation = calculationOf(kind, standards)
   if (!money && Object.values(calculation?.inputs ?? {}).some((one) => one.kind === 'money')) return []
-  const told = calculation ? toldBy(calculation, values) : {}
-  if (!calculation || Object.keys(told).length === 0) return []
   try {
-    const { steps, warnings } = runCalculation(calculation, told, units)
-    return [...steps, ...warnings]
+    const sum = sumOf(kind, values, units, standards)
+    return sum ? [...sum.steps, ...sum.warnings] : []
   } catch (error) {
     if (!(error instanceof ImpossibleRequest)) throw error
     return [
       error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
     ]
   }
+}
+
+/** The sum of an entry, or null where it has none or nothing was told for it.
+ * @throws ImpossibleRequest naming what is missing or cannot be read */
+export function sumOf(kind: EntryKind, values: Values, units: Units, standards: Standards = {}): Reckoned | null {
+  const calculation = calculationOf(kind, standards)
+  const told = calculation ? toldBy(calculation, values) : {}
+  return calculation && Object.keys(told).length > 0 ? runCalculation(calculation, told, units) : null
 }
 
 /** The sketch of an entry's figures, where one is drawn. */

@@ -1,3 +1,4 @@
+import { roomPlan, type RoomPlan } from '../sketches/roomPieces'
 import { CAUTIONS } from '../cautions/cautions'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
@@ -32,6 +33,8 @@ export interface RoomSheet {
   readonly stays: readonly string[]
   readonly out: readonly string[]
   readonly cautions: readonly string[]
+  /** The room from above, where it is measured. */
+  readonly drawn: RoomPlan | null
 }
 
 export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, units: Units): RoomSheet {
@@ -42,6 +45,7 @@ export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, uni
   const inScope = lines.filter((line) => line.excluded === null)
   return {
     place: place.name,
+    drawn: roomPlan(place, state.entries, units),
     size: place.size ? printSize(place.size, units) : 'not measured yet',
     work: inScope.map((line) => {
       const visit = visitFor.get(line.id)

@@ -30,7 +30,7 @@ export function readInputs(
   return Object.fromEntries(
     Object.entries(inputs).flatMap(([key, one]): [string, Read][] => {
       const value = told[key] ?? standardOf(one, units)
-      if (value !== undefined && value !== null && value !== '') return [[key, readOne(key, one, value, units)]]
+      if (value !== undefined && value !== null && value !== '') return [[key, readInput(key, one, value, units)]]
       if (one.optional) return []
       throw new ImpossibleRequest('missing-input', `${one.title}: it is needed. Give it ${howTo(one)}.`, key)
     }),
@@ -54,7 +54,9 @@ const howTo = ({ kind, unit, options }: Input): string =>
           ? 'as a list like "36 x 48 in, 24 x 36 in"'
           : `as a number${unit ? ` of ${unit}` : ''}${kind === 'length' ? ' or like "16 ft"' : ''}`
 
-function readOne(key: string, one: Input, value: unknown, units: Units): Read {
+/** Reads one input from a number in its unit or from text as people write it.
+ * @throws ImpossibleRequest naming the input */
+export function readInput(key: string, one: Input, value: unknown, units: Units): Read {
   try {
     const ends = rangeOf(value)
     if (ends) {

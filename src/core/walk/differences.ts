@@ -1,3 +1,6 @@
+import type { Units } from '../measure/length'
+import { groupBy } from '../lists/groupBy'
+import { printQuantity } from '../measure/quantity'
 import { entryName, kindOf } from '../entries/entry'
 import { excludedWords } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
@@ -28,10 +31,11 @@ export interface Difference {
 }
 
 /** What changed from one state of a site to a later one, in sentences, place by place in walking order. */
-export function differences(before: SiteState, after: SiteState): Difference[] {
+export function differences(before: SiteState, after: SiteState, units: Units): Difference[] {
   const found = [
     ...placeDifferences(before, after),
     ...lineDifferences(before, after),
+    ...quantityDifferences(before, after, units),
     ...selectionDifferences(before, after),
     ...entryDifferences(before, after),
   ]
@@ -79,6 +83,27 @@ function lineDifferences(before: SiteState, after: SiteState): Difference[] {
     if (was.excluded && !line.excluded)
       changes.push({ ...at, kind: 'scope', text: `${name} is back in the scope`, detail: stage })
     return changes
+  })
+}
+
+/** Amounts that follow a new measure or were set by hand: one sentence a place, the lines one by one behind it. */
+function quantityDifferences(before: SiteState, after: SiteState, units: Units): Difference[] {
+  const old = new Map(before.lines.map((line) => [line.id, line]))
+  const changed = after.lines.flatMap((line) => {
+    const was = old.get(line.id)
+    if (!was?.quantity || !line.quantity) return []
+    const [now, then] = [printQuantity(line.quantity, units), printQuantity(was.quantity, units)]
+    return now === then ? [] : [{ was, line, words: `${line.title.toLowerCase()} ${now} instead of ${then}` }]
+  })
+  return [...groupBy(changed, ({ line }) => line.placeId)].map(([placeId, its]) => {
+    const sum = (pick: (one: (typeof its)[number]) => number): string =>
+      String(Number(its.reduce((all, one) => all + pick(one), 0).toFixed(1)))
+    return {
+      placeId,
+      kind: 'size',
+      text: `${its.length === 1 ? '1 quantity follows' : `${its.length} quantities follow`}: ${sum(({ line }) => line.hours)} hours of work instead of ${sum(({ was }) => was.hours)}`,
+      detail: its.map(({ words }) => words).join('; '),
+    }
   })
 }
 

@@ -174,9 +174,12 @@ describe('what changed between two walks', () => {
       seen({ subject: 'place', facet: 'name', subjectId: 'hall', placeId: 'hall', value: 'Entry' }),
       ...laid([{ id: 'den', name: 'Den', treatments: [] }]),
     ])
-    expect(differences(stateOf(HOUSE), changed).map(({ text, detail }) => `${text} (${detail})`)).toEqual([
+    expect(differences(stateOf(HOUSE), changed, 'metric').map(({ text, detail }) => `${text} (${detail})`)).toEqual([
       'A new place (4 x 3 x 2.4)',
       'Size: 4.2 x 3 (was 4 x 3 x 2.4)',
+      expect.stringMatching(
+        /^7 quantities follow: 49 hours of work instead of 47.5 \(strip walls and ceiling 47 m² instead of 46 m²; .*lay the floor 13 m² instead of 12 m²\)$/,
+      ),
       'Now called Entry (was Hall)',
     ])
     expect(changed.places.find((place) => place.id === 'kitchen')!.size!.sides[2]!.typed).toBe('2.4')
@@ -202,12 +205,14 @@ describe('what changed between two walks', () => {
         value: { reason: 'backing not in' },
       }),
     ])
-    expect(differences(before, after).map(({ placeId, text, detail }) => `${placeId}: ${text} (${detail})`)).toEqual([
+    expect(
+      differences(before, after, 'metric').map(({ placeId, text, detail }) => `${placeId}: ${text} (${detail})`),
+    ).toEqual([
       'kitchen: Protect the way in: finished (was 0, now 100)',
       'kitchen: Hang board held (backing not in)',
       'hall: Found: rot at the sill (suspected)',
     ])
-    expect(differences(after, after)).toEqual([])
+    expect(differences(after, after, 'metric')).toEqual([])
   })
   test('private notes are marked so that nobody shares them', () => {
     const after = stateOf([
@@ -220,7 +225,7 @@ describe('what changed between two walks', () => {
         value: { text: 'he is difficult', private: true },
       }),
     ])
-    expect(differences(stateOf(HOUSE), after)).toMatchObject([{ private: true }])
+    expect(differences(stateOf(HOUSE), after, 'metric')).toMatchObject([{ private: true }])
   })
 })
 

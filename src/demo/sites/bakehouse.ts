@@ -348,6 +348,20 @@ export const BAKEHOUSE: SiteStory = {
         { at: 'back', progress: { board: 100, tape: 75 } },
         {
           at: 'bath',
+          entries: [
+            ...(
+              [
+                ['the door', 'hinged door', 'near wall', '850 mm', '760 mm', '', ''],
+                ['the tub', 'fixture, cabinet, appliance', 'left wall', '0.2 m', '1700 mm', '750 mm', ''],
+                ['the vanity', 'fixture, cabinet, appliance', 'far wall', '1100 mm', '900 mm', '480 mm', '700 mm'],
+                ['the toilet', 'fixture, cabinet, appliance', 'right wall', '1000 mm', '800 mm', '560 mm', '600 mm'],
+                ['the window', 'window', 'far wall', '300 mm', '600 mm', '', ''],
+              ] as const
+            ).map(([what, sort, wall, from, width, depth, clear]) => ({
+              kind: 'room-piece',
+              typed: { what, sort, wall, from, width, depth, clear, hinge: 'at the start', swings: 'into the room' },
+            })),
+          ],
           progress: { pipes: 100 },
           lines: { 'Pressure test': 100, Backing: 0 },
           eye: { framing: 100 },

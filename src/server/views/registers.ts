@@ -7,6 +7,7 @@ import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
 import { gathered } from '../../core/scope/gathered'
 import { placeName } from '../../core/walk/siteState'
+import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
 
@@ -15,6 +16,7 @@ export function registersView(context: Context, siteId: string) {
   const site = context.site(siteId)
   const state = siteState(context.db, site)
   const { seesMoney } = context
+  const standards = readStandards(context.db, site.id)
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name })),
@@ -33,7 +35,7 @@ export function registersView(context: Context, siteId: string) {
         entries: state.entries
           .filter((entry) => entry.kind === kind.id)
           .map((entry) => ({
-            ...entryWords(entry, site.units, seesMoney),
+            ...entryWords(entry, site.units, seesMoney, standards),
             work: kind.gathers ? gathered(entry.id, state.lines).sentences : [],
             photos: state.photos
               .filter((photo) => photo.about === entry.id)

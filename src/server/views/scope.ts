@@ -8,6 +8,9 @@ import { KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { FINDING_FIELDS, PHOTO_FIELDS } from '../../core/entries/kinds/conditions'
 import { gatherersOf, kindOf, valueWords } from '../../core/entries/entry'
 import { entryWords } from '../../core/entries/entryWords'
+import type { Standards } from '../../core/takeoff/standards'
+import { readStandards } from '../../data/standards'
+import { materialOf, selectionFor } from '../../core/scope/materials'
 import { approvalWords, type Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
@@ -16,6 +19,7 @@ import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { cautionsAt } from '../../core/walk/cautionReads'
 import { mattersAt } from '../../core/walk/mattersAt'
 import { differences } from '../../core/walk/differences'
+import { roomPlan } from '../../core/sketches/roomPieces'
 import { seenWords } from '../../core/walk/mist'
 import type { Observation } from '../../core/walk/observation'
 import { VISIT_KINDS } from '../../core/walk/observation'
@@ -42,6 +46,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     state.lines,
     state.eye,
   )
+  const standards = readStandards(context.db, site.id)
+  const withPieces = new Set(state.entries.filter((one) => one.kind === 'room-piece').map((one) => one.placeId))
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
   const finish = plan?.finish[site.id]
   const sizes = readHistory(context.db, site.id, 'place', 'measured')
@@ -70,6 +76,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         misty: its.misty,
         clearness: its.clearness,
         matters: mattersAt(state, place.id),
+        drawn: withPieces.has(place.id) ? roomPlan(place, state.entries, site.units) : null,
         cells: weave.rows[i]!.cells.map((cell) => {
           const gate = gates.get(place.id)!.find((g) => g.stage === cell.stage && !g.open) ?? null
           const visit =
@@ -96,6 +103,11 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
                 ? { ...shownQuantity(line.quantity, site.units), unit: line.quantity.unit, value: line.quantity.value }
                 : null,
               how: howReckoned(line, site.units),
+              toBuy:
+                line.progress < 100 && !line.excluded
+                  ? (materialOf(line, place, selectionFor(line, state.selections), site.units, standards)?.sentences ??
+                    [])
+                  : [],
               byHand: { quantity: line.quantity !== line.reckoned.quantity, hours: line.hours !== line.reckoned.hours },
               rough: line.rough,
               held: line.held,
@@ -114,7 +126,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     contradictions: siteContradictions(context, site).map((one) => ({ ...one, place: placeName(state, one.placeId) })),
     walks: state.walks.map((walk) => ({ id: walk.id, title: walkTitle(walk) })).reverse(),
     since: changesSince(context, site, state, sinceWalkId),
-    open: openMatters(state, site.units, context.seesMoney, readDamagedPhotos(context.db, site.id)),
+    open: openMatters(state, site.units, context.seesMoney, readDamagedPhotos(context.db, site.id), standards),
     gatherers: gatherersOf(state.entries),
   }
 }
@@ -164,7 +176,7 @@ function changesSince(context: Context, site: Site, now: SiteState, walkId: stri
     walkId: walk.id,
     title: `Since the walk of ${longDay(dayOf(walk.seenAt))}`,
     conditions: walk.conditions ? conditionWords(walk.conditions) : null,
-    changes: differences(before, now)
+    changes: differences(before, now, site.units)
       .filter((d) => context.seesMoney || !d.private)
       .slice(0, 200)
       .map((d) => ({ ...d, place: placeName(now, d.placeId), tradeName: d.trade ? TRADES[d.trade] : null })),
@@ -174,7 +186,13 @@ function changesSince(context: Context, site: Site, now: SiteState, walkId: stri
 const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1).toISOString()
 
 /** What is not settled at each place. */
-function openMatters(state: SiteState, units: Units, seesMoney: boolean, damaged: ReadonlySet<string>) {
+function openMatters(
+  state: SiteState,
+  units: Units,
+  seesMoney: boolean,
+  damaged: ReadonlySet<string>,
+  standards: Standards,
+) {
   return {
     decisions: state.decisions
       .filter((d) => d.answer === null)
@@ -218,7 +236,7 @@ function openMatters(state: SiteState, units: Units, seesMoney: boolean, damaged
     entries: state.entries
       .filter((e) => e.settled === null)
       .map((e) => {
-        const { title, reckoned } = entryWords(e, units, seesMoney)
+        const { title, reckoned } = entryWords(e, units, seesMoney, standards)
         return {
           id: e.id,
           placeId: e.placeId,

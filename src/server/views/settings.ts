@@ -1,6 +1,8 @@
 import { printSize } from '../../core/measure/size'
 import { readCrews } from '../../data/crews'
 import { readAssignedSites, readPeople } from '../../data/people'
+import { readOwnStandards } from '../../data/standards'
+import { standardsOf } from '../../core/takeoff/standards'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -30,6 +32,7 @@ export function firmSettingsView(context: Context) {
         }))
       : [],
     rates: context.seesMoney ? readRates(db) : {},
+    standards: { all: standardsOf('metric'), above: {}, own: readOwnStandards(db, null) },
   }
 }
 
@@ -50,6 +53,11 @@ export function siteSettingsView(context: Context, siteId: string) {
       privateNote: site.privateNote,
       cabinetsAndPaint: site.schools.cabinetsAndPaint,
       relations: site.ownRelations.map(({ before, after, why }) => ({ before, after, why })),
+    },
+    standards: {
+      all: standardsOf(site.units),
+      above: readOwnStandards(context.db, null),
+      own: readOwnStandards(context.db, site.id),
     },
     places: siteState(context.db, site).places.map(({ id, name, level, size }) => ({
       id,

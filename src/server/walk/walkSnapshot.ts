@@ -14,6 +14,7 @@ import { readFirm } from '../../data/firm'
 import type { Db } from '../../data/database'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
+import { readStandards } from '../../data/standards'
 import { siteState } from '../siteStates'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
@@ -37,6 +38,7 @@ export function walkSnapshot(context: Context, siteId: string) {
     workDay: workDayOf(site, context.today),
     weather: simulatedWeather().conditionsOn(context.today),
     lessons: lessons(context),
+    standards: readStandards(context.db, site.id),
     damaged: damagedPhotos(context.db, site.id, registers),
     registers: registers.map(withoutPrice(context.seesMoney)),
     visits: (plan?.plan.visits ?? [])

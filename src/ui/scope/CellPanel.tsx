@@ -132,6 +132,11 @@ export function CellPanel({
               {line.how}
               {line.rough && <strong> Rough: measure before ordering.</strong>}
             </p>
+            {line.toBuy.length > 0 && (
+              <p>
+                <strong>To buy.</strong> {line.toBuy.join(' ')}
+              </p>
+            )}
           </details>
           {mayEdit && line.extra && (
             <PriceExtra

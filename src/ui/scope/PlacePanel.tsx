@@ -10,6 +10,7 @@ import { PlaceDrawings } from './PlaceDrawings'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
 import { FormError } from '../shared/FormError'
+import { RoomPicture } from '../shared/RoomPicture'
 import { useSend } from '../shared/useSend'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
@@ -50,6 +51,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         {row.formerNames.length > 0 && `Was ${row.formerNames.join(' and ')}. `}
         {row.size ?? 'Not measured yet'}, {row.seen}. <a href={`/sites/${site.id}/sheets/${row.placeId}`}>Room sheet</a>
       </p>
+      {row.drawn && <RoomPicture plan={row.drawn} />}
       <h3>Still needed</h3>
       <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
       <Matters

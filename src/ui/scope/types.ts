@@ -1,3 +1,4 @@
+import type { RoomPlan } from '@/core/sketches/roomPieces'
 import type { Minor } from '@/core/measure/money'
 import type { CautionAt } from '@/core/walk/cautionReads'
 import type { Pin } from '@/core/walk/observation'
@@ -34,6 +35,8 @@ export interface LineView {
   readonly extra: boolean
   readonly responsible: Responsible | null
   readonly approval: string | null
+  /** What it takes to buy, in sentences. */
+  readonly toBuy: readonly string[]
   readonly partOf: readonly string[]
   readonly when: string | null
 }
@@ -75,6 +78,8 @@ export interface RowView {
   readonly clearness: number
   readonly cells: readonly CellView[]
   /** What is on record here that a pin can stand for. */
+  /** The room from above, where something was told to stand in it. */
+  readonly drawn: RoomPlan | null
   readonly matters: readonly { readonly id: string; readonly words: string }[]
 }
 

@@ -8,6 +8,7 @@ import { RATES, type RateKey } from '@/core/scope/rates'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { PICTURE_CACHE } from '../shared/pictureCache'
 import { FormError } from '../shared/FormError'
+import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import styles from './NewSite.module.css'
@@ -37,10 +38,11 @@ export interface FirmSettingsProps {
   readonly sites: readonly { readonly id: string; readonly name: string }[]
   readonly crews: readonly CrewView[]
   readonly rates: Readonly<Record<string, number>>
+  readonly standards: StandardsView
 }
 
 /** The firm: its people, its crews, its rates, and signing out. */
-export function FirmSettings({ person, people, sites, crews, rates }: FirmSettingsProps) {
+export function FirmSettings({ person, people, sites, crews, rates, standards }: FirmSettingsProps) {
   return (
     <div className="page page-narrow">
       <h1>{person.name}</h1>
@@ -48,6 +50,7 @@ export function FirmSettings({ person, people, sites, crews, rates }: FirmSettin
       {person.role !== 'crew' && <Crews crews={crews} />}
       {person.role === 'owner' && <People people={people} sites={sites} />}
       {person.role !== 'crew' && <Rates rates={rates} />}
+      {person.role !== 'crew' && <StandardsTable siteId={null} view={standards} />}
     </div>
   )
 }

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { PLACE_KINDS } from '@/core/places/place'
 import { STAGES } from '@/core/scope/vocabulary'
 import { FormError } from '../shared/FormError'
+import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import styles from './NewSite.module.css'
@@ -31,10 +32,11 @@ export interface SiteSettingsProps {
     readonly level: string
     readonly size: string | null
   }[]
+  readonly standards: StandardsView
 }
 
 /** A site's working days, client, order of work and places. */
-export function SiteSettings({ site, places }: SiteSettingsProps) {
+export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', ') })
@@ -123,6 +125,7 @@ export function SiteSettings({ site, places }: SiteSettingsProps) {
           </li>
         ))}
       </ul>
+      <StandardsTable siteId={site.id} view={standards} />
     </div>
   )
 }

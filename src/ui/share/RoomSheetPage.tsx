@@ -1,5 +1,6 @@
 'use client'
 import type { RoomSheet } from '@/core/share/roomSheet'
+import { RoomPicture } from '../shared/RoomPicture'
 import styles from './RoomSheetPage.module.css'
 
 /** A room's sheet for whoever works in it; made for paper as much as for a phone. */
@@ -16,6 +17,7 @@ export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; si
           Print
         </button>
       </header>
+      {sheet.drawn && <RoomPicture plan={sheet.drawn} />}
       {sheet.cautions.length > 0 && (
         <section className={styles.caution}>
           <h2>Take care</h2>

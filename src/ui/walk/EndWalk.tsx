@@ -14,7 +14,7 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
   const [ended, setEnded] = useState(false)
   const [started] = useState(() => state.walks.find((one) => one.id === walk?.walkId)?.seenAt ?? '')
   const [atStart] = useState(site.before)
-  const changes = differences(atStart, state)
+  const changes = differences(atStart, state, site.snapshot.site.units)
   const unseen = state.places.filter((place) => !place.lastSeen || place.lastSeen < started)
   const end = async (): Promise<void> => {
     if (walk)

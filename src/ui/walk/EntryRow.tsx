@@ -17,7 +17,7 @@ export function EntryRow({
   readonly onAdd: (adding: Adding) => void
 }) {
   const kind = kindOf(entry.kind)
-  const words = entryWords(entry, site.snapshot.site.units, false)
+  const words = entryWords(entry, site.snapshot.site.units, false, site.snapshot.standards)
   return (
     <li className={styles.line}>
       <details>

@@ -26,6 +26,8 @@ export interface WalkSnapshot {
   /** Which working day and week of the site today is; 0 before it starts. */
   /** What to look for on a scope walk, learned on other sites. */
   readonly lessons?: readonly string[]
+  /** What the site sets instead of the trade's usual figures. */
+  readonly standards?: Readonly<Record<string, string>>
   readonly workDay: { readonly day: number; readonly week: number }
   readonly weather: WeatherReport
   /** Photos that cannot be read, to be taken again. */

@@ -1,5 +1,6 @@
 import { printLength, type Measured } from '../../measure/length'
 import { laidAgainstPlan } from '../../fit/layoutClearance'
+import { WALLS } from '../../sketches/room'
 import { choice, length, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
 
@@ -33,6 +34,27 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
           : []),
       ]
     },
+  },
+  {
+    id: 'room-piece',
+    group: 'place',
+    register: 'Doors, swings and what stands in a room',
+    one: 'A door, a window or what stands in this room',
+    at: 'place',
+    fields: [
+      words('what', 'What it is', { needed: true }),
+      choice('sort', 'It is a', ['hinged door', 'sliding or pocket door', 'window', 'fixture, cabinet, appliance'], {
+        needed: true,
+      }),
+      choice('wall', 'On which wall, as the room is drawn', WALLS, { needed: true }),
+      length('from', 'From the left end of that wall, or from its far end'),
+      length('width', 'Width', { needed: true }),
+      length('depth', 'How far it stands out'),
+      length('clear', 'Floor to be kept free before it'),
+      choice('hinge', 'A door hangs', ['at the start', 'at the far end']),
+      choice('swings', 'A door opens', ['into the room', 'out of the room']),
+    ],
+    settle: { word: 'Gone again' },
   },
   {
     id: 'level-status',

@@ -1,0 +1,63 @@
+import { describe, expect, test } from 'vitest'
+import { line } from '../../../tests/fixtures/line'
+import { laid, stateOf } from '../../../tests/fixtures/site'
+import { parseSize } from '../measure/size'
+import { readValues } from '../entries/field'
+import type { Selection } from '../selections/selection'
+import { selectionFields, type SelectionSort } from '../selections/selectionKinds'
+import { materialOf } from './materials'
+import type { Stage } from './vocabulary'
+
+const area = (stage: Stage, value: number, more: Partial<Parameters<typeof line>[0]> = {}) =>
+  line({ id: stage, stage, quantity: { value, unit: 'm2' }, ...more })
+const chosen = (sort: SelectionSort, typed: Readonly<Record<string, string>>): Selection => ({
+  id: 'chosen',
+  placeId: 'room',
+  what: 'chosen',
+  lead: 'stock-goods',
+  neededFor: 'tile',
+  state: 'chosen',
+  choice: null,
+  leadDays: [1, 2, 4],
+  arrives: null,
+  responsible: null,
+  delivered: null,
+  details: { sort, values: readValues(selectionFields(sort), (key) => typed[key] ?? '', 'metric') },
+})
+const buy = (
+  of: Parameters<typeof materialOf>[0],
+  selection?: Selection,
+  standards: Readonly<Record<string, string>> = {},
+) => materialOf(of, undefined, selection, 'metric', standards)
+
+describe('what a line of work takes to buy', () => {
+  test('a floor is bought in boxes, once it is told what a box covers', () => {
+    const told = buy(area('flooring', 24))!
+    expect(told.order).toBeNull()
+    expect(told.sentences[0]).toContain('To be told before it can be bought. What a box covers')
+    const boxes = buy(area('flooring', 24), chosen('floor', { box: '2.2' }))!
+    expect(boxes.sentences[0]).toBe('24 m² + 10 % = 26.4 m²; boxes of 2.2 m²: 12.')
+    expect(boxes.order).toBe(12)
+  })
+  test('paint by coats, board by sheets', () => {
+    expect(buy(area('paint', 17.01), chosen('paint', { coats: '2' }))!.sentences[0]).toContain('17.01 m² × 2 coats')
+    expect(buy(area('board', 22))!.sentences[0]).toBe('22 m² + 10 % on sheets of 2.88 m²: 8.4, so 9.')
+  })
+  test('the site’s own figure stands in for the usual one', () => {
+    expect(buy(area('board', 22), undefined, { 'C-35/waste': '25' })!.sentences[0]).toBe(
+      '22 m² + 25 % on sheets of 2.88 m²: 9.5, so 10.',
+    )
+  })
+  test('siding follows the height of its face and what shows of a board', () => {
+    const face = stateOf(laid([{ id: 'front', kind: 'face', size: '12.2 x 2.72', treatments: [] }])).places[0]
+    const boards = materialOf(area('cladding', 90.94), face, chosen('siding', { exposure: '203 mm' }), 'metric', {})!
+    expect(boards.sentences.join(' ')).toContain('14 courses of 194.3 mm')
+    expect(boards.order).toBe(141)
+    expect(parseSize('12.2 x 2.72', 'metric').sides).toHaveLength(2)
+  })
+  test('what is taken out, counted or not measured is not bought by its area', () => {
+    expect(buy(area('tile', 9, { action: 'remove' }))).toBeNull()
+    expect(buy(line({ id: 'door', stage: 'trim' }))).toBeNull()
+    expect(buy(line({ id: 'x', stage: 'tile', quantity: { value: 3, unit: 'each' } }))).toBeNull()
+  })
+})

@@ -1,0 +1,23 @@
+import { object, string } from 'yup'
+import { checkStandard } from '../../core/takeoff/standards'
+import { saveStandard } from '../../data/standards'
+import type { Context } from '../context'
+import { trimmed } from '../trimmed'
+
+const schema = object({
+  site: string().nullable().default(null),
+  key: string().required('Figure: say which.'),
+  value: trimmed().max(40, 'Figure: use at most 40 characters.').default(''),
+})
+
+/** Sets a figure that the calculations use instead of the trade's usual one, for the firm or for one site; an empty one
+ * goes back to the usual. */
+export function keepStandard(context: Context, body: unknown): { kept: boolean } {
+  context.requireLead()
+  const { site, key, value } = schema.validateSync(body)
+  // The firm's figures are read in each site's own units, so they are checked in both.
+  const units = site === null ? (['metric', 'imperial'] as const) : [context.site(site).units]
+  if (value !== '') for (const one of units) checkStandard(key, value, one)
+  saveStandard(context.db, site, key, value === '' ? null : value)
+  return { kept: true }
+}
