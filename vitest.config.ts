@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    include: ['src/**/*.test.ts', 'tests/{data,server}/**/*.test.ts'],
+    include: ['src/**/*.test.ts', 'tests/{data,jobs,server}/**/*.test.ts'],
     environment: 'node',
     testTimeout: 30_000,
     hookTimeout: 60_000,

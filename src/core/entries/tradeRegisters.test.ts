@@ -55,7 +55,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
       inserts: 'on',
     },
     says: [
-      'Hold sheet 3 of 7, the pour is held. Open: bars, levels, the inspection, cover against frost.',
+      'Hold sheet 3 of 10, the pour is held. Open: bars, cover of the bars, the count against the plan, the street permit, the pump, the inspection, cover against frost.',
       '0.4 m³ more than was ordered.',
     ],
   },
@@ -172,7 +172,10 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   },
   flashing: {
     typed: { interface: 'base of the wall', runs: '3.6 m, 4.9 m, 1.9 m' },
-    says: ['Not yet lapped by the barrier.', '3600 mm: 2, 4900 mm: 2, 1900 mm: 1; 5 together.'],
+    says: [
+      'Not yet lapped by the barrier.',
+      '3600 mm: 1.21, so 2; 4900 mm: 1.65, so 2; 1900 mm: 0.62, so 1; 5 together.',
+    ],
   },
   'weather-cover': {
     typed: { what: 'rear windows', width: '2 m', height: '1.5 m' },
@@ -216,7 +219,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   },
   insulation: {
     typed: { what: 'outer walls', surface: '40 m²', bag: '5.4 m²' },
-    says: ['40 m² − 15 % = 34 m²; bags of 5.4 m²: 7.'],
+    says: ['40 m² − 15 % = 34 m²; bags of 5.4 m²: 6.3, so 7.'],
   },
   'board-type': {
     typed: { what: 'bath', type: 'moisture', surface: '22 m²' },
@@ -236,7 +239,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   'finish-order': { typed: { order: 'paint before cabinets', why: 'no cutting in' }, says: [] },
   'floor-finish': {
     typed: { what: 'oak', surface: '24 m²', box: '2.2 m²' },
-    says: ['24 m² + 10 % = 26.4 m²; boxes of 2.2 m²: 12.'],
+    says: ['24 m² + 10 % = 26.4 m²; boxes of 2.2 m²: 12, so 12.'],
   },
   'cabinet-fit': {
     typed: { what: 'fridge niche', niche: '590 mm', boxes: '600 mm' },

@@ -36,7 +36,7 @@ describe('what a line of work takes to buy', () => {
     expect(told.order).toBeNull()
     expect(told.sentences[0]).toContain('To be told before it can be bought. What a box covers')
     const boxes = buy(area('flooring', 24), chosen('floor', { box: '2.2' }))!
-    expect(boxes.sentences[0]).toBe('24 m² + 10 % = 26.4 m²; boxes of 2.2 m²: 12.')
+    expect(boxes.sentences[0]).toBe('24 m² + 10 % = 26.4 m²; boxes of 2.2 m²: 12, so 12.')
     expect(boxes.order).toBe(12)
   })
   test('paint by coats, board by sheets', () => {

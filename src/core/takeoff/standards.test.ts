@@ -13,9 +13,9 @@ describe('figures that a firm or a site sets', () => {
   test('a sum goes by what was set, in the units as they were typed', () => {
     const flashing = calculationById('C-07')!
     const told = { runs: '8.8 m' }
-    expect(runCalculation(flashing, told, 'metric').steps[0]).toBe('8800 mm: 3; 3 together.')
+    expect(runCalculation(flashing, told, 'metric').steps[0]).toBe('8800 mm: 2.98, so 3; 3 together.')
     const long = withStandards(flashing, { 'C-07/section': '8 m', 'C-07/lap': '100 mm' })
-    expect(runCalculation(long, told, 'metric').steps[0]).toBe('8800 mm: 2; 2 together.')
+    expect(runCalculation(long, told, 'metric').steps[0]).toBe('8800 mm: 1.1, so 2; 2 together.')
     expect(withStandards(flashing, { 'C-32/waste': '12' })).toBe(flashing)
   })
   test('what is unknown, unreadable or below nothing is refused by name', () => {

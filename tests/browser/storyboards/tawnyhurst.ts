@@ -206,7 +206,7 @@ export const TAWNYHURST: Story = {
             'A flashing',
             { interface: 'base of the wall', runs: '8.8 m', lap: '75' },
             'base of the wall',
-            '3 together',
+            '8800 mm: 2.98, so 3; 3 together.',
           ),
           put(
             'Rear',

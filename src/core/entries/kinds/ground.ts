@@ -35,7 +35,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('filled', 'Filled again up to'),
     ],
     settle: { word: 'Closed', ask: 'With what, up to where' },
-    sum: { calculation: 'C-24', asks: ['long', 'wide', 'deep', 'deepEnd', 'soil', 'looseAlready', 'load'] },
+    sum: {
+      calculation: 'C-24',
+      asks: ['long', 'wide', 'deep', 'deepEnd', 'measured', 'soil', 'looseAlready', 'load', 'section'],
+    },
     cautions: () => ['trench', 'buried-services'],
   },
   {
@@ -98,11 +101,14 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       day('on', 'Planned for'),
       words('pump', 'Pump and its route'),
       words('permit', 'Permit for the street'),
-      tick('forms', 'Forms are braced'),
+      tick('forms', 'Forms are braced, levels checked'),
       tick('clean', 'Surfaces are clean'),
       tick('bars', 'Bars are placed and stand upright'),
+      tick('cover', 'Cover of the bars is as drawn'),
+      tick('counted', 'Everything is counted against the plan'),
       tick('inserts', 'Inserts are in'),
-      tick('levels', 'Levels are checked'),
+      tick('permitted', 'The street permit is there, or none is needed'),
+      tick('pumped', 'The pump is booked, or none is needed'),
       tick('inspected', 'The inspection passed'),
       tick('frost', 'Cover against frost is on site'),
     ],
@@ -125,11 +131,14 @@ export const GROUND_KINDS: readonly EntryKind[] = [
 ]
 
 const HOLDS = {
-  forms: 'forms',
+  forms: 'forms and levels',
   clean: 'clean surfaces',
   bars: 'bars',
+  cover: 'cover of the bars',
+  counted: 'the count against the plan',
   inserts: 'inserts',
-  levels: 'levels',
+  permitted: 'the street permit',
+  pumped: 'the pump',
   inspected: 'the inspection',
   frost: 'cover against frost',
 } as const

@@ -13,11 +13,14 @@ export const flashing = calculation({
   outputs: { pieces: output('Sections', 'pieces'), run: output('Runs together', 'mm') },
   run: ({ runs, section, lap }, p) => {
     if (lap >= section) throw new ImpossibleRequest('lap', 'Lap: it is shorter than the section.', 'lap')
-    const each = runs.map((run) => Math.max(1, up((run - lap) / (section - lap))))
+    const exact = runs.map((run) => (run - lap) / (section - lap))
+    const each = exact.map((sections) => Math.max(1, up(sections)))
     const pieces = each.reduce((sum, n) => sum + n, 0)
     return {
       outputs: { pieces, run: runs.reduce((sum, run) => sum + run, 0) },
-      steps: [`${runs.map((run, i) => `${p.len(run)}: ${each[i]}`).join(', ')}; ${pieces} together.`],
+      steps: [
+        `${runs.map((run, i) => `${p.len(run)}: ${p.num(exact[i]!)}, so ${each[i]}`).join('; ')}; ${pieces} together.`,
+      ],
     }
   },
 })

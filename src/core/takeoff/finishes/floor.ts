@@ -24,7 +24,7 @@ export const floor = calculation({
     return {
       outputs: { withWaste, boxes: withWaste / box, order: up(withWaste / box) },
       steps: [
-        `${p.area(surface)} + ${p.num(more)} % = ${p.area(withWaste)}; boxes of ${p.area(box)}: ${up(withWaste / box)}.`,
+        `${p.area(surface)} + ${p.num(more)} % = ${p.area(withWaste)}; boxes of ${p.area(box)}: ${p.num(withWaste / box)}, so ${up(withWaste / box)}.`,
       ],
       warnings: ['It lies in its rooms 7 to 14 days first, and the floor below is tested for moisture.'],
     }

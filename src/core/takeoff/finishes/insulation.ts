@@ -19,7 +19,7 @@ export const insulation = calculation({
     return {
       outputs: { cavities, bags: cavities / bag, order: up(cavities / bag) },
       steps: [
-        `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}; bags of ${p.area(bag)}: ${up(cavities / bag)}.`,
+        `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}; bags of ${p.area(bag)}: ${p.num(cavities / bag)}, so ${up(cavities / bag)}.`,
       ],
       warnings: ['On which side vapour is stopped goes by the climate: the designer says.'],
     }

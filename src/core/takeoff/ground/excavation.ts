@@ -22,6 +22,7 @@ export const excavation = calculation({
     measured: optional(volume('Volume, where it is known')),
     looseAlready: choice('Was that measured loose', ['yes', 'no'], 'no'),
     soil: choice('Soil', ['sand', 'common earth', 'clay', 'rubble'], 'common earth'),
+    section: optional(length('Longest section that is open at once')),
     load: volume('One load', { default: { metric: 8, imperial: 12 * YD3 } }),
   },
   outputs: {
@@ -32,7 +33,7 @@ export const excavation = calculation({
     loadsHigh: output('to', 'pieces'),
     tonnes: output('Weight of wet soil at most', 't'),
   },
-  run: ({ long = 0, wide = 0, deep = 0, deepEnd, measured, looseAlready, soil, load }, p, units) => {
+  run: ({ long = 0, wide = 0, deep = 0, deepEnd, measured, looseAlready, soil, section, load }, p, units) => {
     const depth = deepEnd === undefined ? deep : (deep + deepEnd) / 2
     const volumeTold = measured ?? (long * wide * depth) / 1e9
     const [low, high] = SWELL[soil]
@@ -47,6 +48,11 @@ export const excavation = calculation({
       steps: [
         `In the bank ${p.volume(bank)}; loose ${p.volume(looseLow)}${high > low && !wasLoose ? ` to ${p.volume(looseHigh)}` : ''}.`,
         `Loads of ${p.volume(load)}: ${p.num(looseLow / load)}${looseHigh > looseLow ? ` to ${p.num(looseHigh / load)}` : ''}, so ${loadsLow === loadsHigh ? loadsLow : `${loadsLow} to ${loadsHigh}`}.`,
+        ...(section
+          ? [
+              `${p.len(long)} in sections of at most ${p.len(section)}: ${p.num(long / section, 1)}, so ${up(long / section)}, each opened, laid, tested and closed in its day.`,
+            ]
+          : []),
       ],
       warnings: [
         'Check the lorry’s weight: wet soil is 1.6 to 2 tonnes a cubic metre.',
