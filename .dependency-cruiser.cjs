@@ -12,7 +12,7 @@ const floors = [
   ['scope'],
   ['sequence', 'selections'],
   ['walk'],
-  ['schedule', 'narration'],
+  ['schedule', 'narration', 'reckoning'],
   ['share'],
 ]
 const floorRules = floors.flatMap((floor, i) =>

@@ -1,7 +1,7 @@
 import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
-import { withFaceAreas } from '../core/scope/faceAreas'
+import { withFaceAreas } from '../core/reckoning/faceAreas'
 import { registersOf } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
 

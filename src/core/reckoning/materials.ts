@@ -6,8 +6,8 @@ import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
 import type { Place } from '../walk/siteState'
-import type { Line } from './line'
-import type { Stage } from './vocabulary'
+import type { Line } from '../scope/line'
+import type { Stage } from '../scope/vocabulary'
 
 /** What has to be bought for a line of work, reckoned from its quantity. */
 export interface Material {

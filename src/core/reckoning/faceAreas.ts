@@ -3,8 +3,8 @@ import { sumOf } from '../entries/sums'
 import { kindOf } from '../entries/entry'
 import type { Units } from '../measure/length'
 import type { SiteState } from '../walk/siteState'
-import { effort } from './layTreatment'
-import type { Line } from './line'
+import { effort } from '../scope/layTreatment'
+import type { Line } from '../scope/line'
 
 /** A site whose faces are reckoned from their own few measures, where somebody told them: walls, gables, aprons and
  * bands, less the openings (C-02). Lines that go by the face's area follow, their effort in proportion; a quantity set

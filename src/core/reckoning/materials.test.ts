@@ -6,7 +6,7 @@ import { readValues } from '../entries/field'
 import type { Selection } from '../selections/selection'
 import { selectionFields, type SelectionSort } from '../selections/selectionKinds'
 import { materialOf } from './materials'
-import type { Stage } from './vocabulary'
+import type { Stage } from '../scope/vocabulary'
 
 const area = (stage: Stage, value: number, more: Partial<Parameters<typeof line>[0]> = {}) =>
   line({ id: stage, stage, quantity: { value, unit: 'm2' }, ...more })
