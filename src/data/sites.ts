@@ -1,7 +1,8 @@
 import type { Day } from '../core/calendar/day'
 import type { WorkCalendar } from '../core/calendar/workingDays'
 import type { Units } from '../core/measure/length'
-import type { Relation, Schools } from '../core/sequence/relations'
+import type { Relation } from '../core/sequence/relations'
+import type { Schools } from '../core/sequence/schools'
 import type { Db } from './database'
 
 export interface Site {

@@ -2,7 +2,7 @@ import type { SiteConditions } from '../core/walk/siteConditions'
 import { simulatedWeather } from '../devices/weather/simulatedWeather'
 import { addWorkingDays, MONDAY_TO_FRIDAY } from '../core/calendar/workingDays'
 import type { Day } from '../core/calendar/day'
-import { USUAL_SCHOOLS } from '../core/sequence/relations'
+import { USUAL_SCHOOLS } from '../core/sequence/schools'
 import type { Observation } from '../core/walk/observation'
 import { saveCrew } from '../data/crews'
 import { insertObservations } from '../data/observations'
@@ -78,7 +78,7 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
       livedIn: story.livedIn,
       calendar: MONDAY_TO_FRIDAY,
       startsOn: day(story.startsIn),
-      schools: story.school ? { cabinetsAndPaint: story.school } : USUAL_SCHOOLS,
+      schools: story.schools ?? USUAL_SCHOOLS,
       ownRelations: [],
       clientName: story.client,
       clientAddress: `${story.key}@clients.example.com`,

@@ -1,3 +1,4 @@
+import type { Schools } from '../core/sequence/schools'
 import type { Units } from '../core/measure/length'
 import type { PlaceKind } from '../core/places/place'
 import type { LeadKey } from '../core/scope/leads'
@@ -16,7 +17,7 @@ export interface SiteStory {
   readonly startsIn: number
   readonly client: string
   readonly privateNote: string
-  readonly school?: 'paint-first' | 'cabinets-first'
+  readonly schools?: Schools
   readonly places: readonly PlaceStory[]
   readonly selections?: readonly SelectionStory[]
   readonly walks: readonly WalkStory[]

@@ -96,12 +96,28 @@ describe('a new site', () => {
       weekdays: [1, 2, 3, 4, 5],
       daysOff: [],
       startsOn: site.startsOn,
-      cabinetsAndPaint: 'paint-first',
+      schools: {},
       relations: [{ before: 'trim', after: 'board' }],
     }
     expect(() => editSite(as(firm, 'lead'), BAKEHOUSE, form)).toThrow(/run in a circle: .*Board before Tape/)
     editSite(as(firm, 'lead'), BAKEHOUSE, { ...form, relations: [{ before: 'tile', after: 'paint' }] })
     expect(() => editSite(as(firm, 'lead'), BAKEHOUSE, { ...form, relations: [] })).toThrow('since you opened the form')
+  })
+  test('a site picks its school and says why; what is no way to do it is refused', () => {
+    const site = readSite(firm.db, BAKEHOUSE)!
+    const form = {
+      revision: site.revision,
+      livedIn: true,
+      weekdays: [1, 2, 3, 4, 5],
+      daysOff: [],
+      startsOn: site.startsOn,
+      schools: { floorAndCabinets: { way: 'cabinets-first', why: 'a floating floor' } },
+      relations: [],
+    }
+    const wrong = { ...form, schools: { floorAndCabinets: { way: 'both at once', why: '' } } }
+    expect(() => editSite(as(firm, 'lead'), BAKEHOUSE, wrong)).toThrow('Floor and cabinets: choose one of the list.')
+    editSite(as(firm, 'lead'), BAKEHOUSE, form)
+    expect(readSite(firm.db, BAKEHOUSE)!.schools).toEqual(form.schools)
   })
   test('a licensed trade needs a licence on record', () => {
     const crew = { name: 'New wires', trade: 'electrician', crews: 1, crewSize: 1, weekdays: [1] }

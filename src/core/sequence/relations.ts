@@ -1,4 +1,5 @@
 import type { Stage } from '../scope/vocabulary'
+import { wayOf, type Schools } from './schools'
 
 /** One stage before another at the same place, with the wait between them and why. */
 export interface Relation {
@@ -10,12 +11,6 @@ export interface Relation {
   /** 'place': within one place. 'site': everywhere on the site. */
   readonly scope?: 'place' | 'site'
 }
-
-/** Whose turn it is where good practitioners differ; a site picks one. */
-export interface Schools {
-  readonly cabinetsAndPaint: 'paint-first' | 'cabinets-first'
-}
-export const USUAL_SCHOOLS: Schools = { cabinetsAndPaint: 'paint-first' }
 
 /** The general order of the trade, inside one place unless said otherwise. Waits are defaults of the trade. */
 const RELATIONS: readonly Relation[] = [
@@ -60,7 +55,6 @@ const RELATIONS: readonly Relation[] = [
   { before: 'plaster', after: 'tile', waitDays: 3, why: 'plaster dries before tile' },
   { before: 'tile', after: 'flooring', waitDays: 1, why: 'tile sets before the floor meets it' },
   { before: 'paint', after: 'flooring', waitDays: 1, why: 'paint dries before the floor' },
-  { before: 'flooring', after: 'cabinets', why: 'the floor runs under the cabinets' },
   { before: 'tile', after: 'cabinets', why: 'tile before cabinets' },
   { before: 'cabinets', after: 'countertops', waitDays: 12, why: 'tops are templated on fixed bases and then made' },
   { before: 'flooring', after: 'trim', why: 'base stands on the floor' },
@@ -76,18 +70,24 @@ const RELATIONS: readonly Relation[] = [
   { before: 'railing', after: 'return-list', why: 'the return list comes last' },
 ]
 
-const SCHOOL_RELATIONS: Record<Schools['cabinetsAndPaint'], readonly Relation[]> = {
+/** What the order of work takes from the schools of a site, and which relations of the trade give way. */
+const PAINT_RELATIONS: Readonly<Record<string, readonly Relation[]>> = {
   'paint-first': [{ before: 'paint', after: 'cabinets', waitDays: 1, why: 'this site paints before cabinets' }],
   'cabinets-first': [{ before: 'cabinets', after: 'paint', why: 'this site sets cabinets before paint' }],
+}
+const FLOOR_RELATIONS: Readonly<Record<string, readonly Relation[]>> = {
+  'floor-first': [{ before: 'flooring', after: 'cabinets', why: 'the floor runs under the cabinets' }],
+  'cabinets-first': [{ before: 'cabinets', after: 'flooring', why: 'this site lays the floor up to set cabinets' }],
 }
 
 /** All relations in force on a site: the trade's order, the site's schools and its own extra relations. */
 export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
-  const clash =
-    schools.cabinetsAndPaint === 'cabinets-first'
-      ? (r: Relation) => !(r.before === 'paint' && r.after === 'flooring')
-      : () => true
-  return [...RELATIONS.filter(clash), ...SCHOOL_RELATIONS[schools.cabinetsAndPaint], ...own]
+  const paint = wayOf(schools, 'cabinetsAndPaint')
+  const floor = wayOf(schools, 'floorAndCabinets')
+  // Cabinets before paint, and paint before the floor, would close a circle with the floor before cabinets.
+  const givesWay = (r: Relation): boolean =>
+    paint === 'cabinets-first' && floor === 'floor-first' && r.before === 'paint' && r.after === 'flooring'
+  return [...RELATIONS.filter((r) => !givesWay(r)), ...PAINT_RELATIONS[paint]!, ...FLOOR_RELATIONS[floor]!, ...own]
 }
 
 /** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */

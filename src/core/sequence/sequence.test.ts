@@ -3,7 +3,8 @@ import { line } from '../../../tests/fixtures/line'
 import type { Line } from '../scope/line'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates, gateItemId, gateWords, type GateFacts, type GateMark } from './coverGate'
-import { relationsFor, USUAL_SCHOOLS } from './relations'
+import { relationsFor } from './relations'
+import { SCHOOLS, schoolSentences, USUAL_SCHOOLS, wayOf, type SchoolId, type Schools } from './schools'
 import { findCycle, linksAmong, requireNoCycle } from './stageOrder'
 
 const RELATIONS = relationsFor(USUAL_SCHOOLS)
@@ -13,7 +14,7 @@ const links = (...stages: Stage[]) =>
 describe('the order of stages', () => {
   test('holds without a circle in both schools', () => {
     expect(findCycle(RELATIONS)).toBeNull()
-    expect(findCycle(relationsFor({ cabinetsAndPaint: 'cabinets-first' }))).toBeNull()
+    expect(findCycle(relationsFor({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } }))).toBeNull()
   })
   test('an absent stage passes its relations on: framing to board with nothing between', () => {
     expect(links('framing', 'board')).toEqual(['framing > board +0'])
@@ -31,7 +32,7 @@ describe('the order of stages', () => {
   test('the other school turns cabinets and paint round', () => {
     const turned = linksAmong(
       new Set<Stage>(['paint', 'cabinets']),
-      relationsFor({ cabinetsAndPaint: 'cabinets-first' }),
+      relationsFor({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } }),
     )
     expect(turned.map((link) => `${link.before} > ${link.after}`)).toEqual(['cabinets > paint'])
   })
@@ -112,5 +113,34 @@ describe('the cover gate', () => {
   test('excluded work is not asked for', () => {
     const out = wall.map((one) => (one.id === 'backing' ? { ...one, excluded: { reason: 'no rail' } } : one))
     expect(gatesOf(out)[0]!.items.map((item) => item.text)).not.toContain('Backing for the rail')
+  })
+})
+
+describe('where good practitioners differ', () => {
+  const ids = Object.keys(SCHOOLS) as SchoolId[]
+  test.each(ids)('%s is usually done in one of its ways', (id) => {
+    expect(Object.keys(SCHOOLS[id].ways)).toContain(SCHOOLS[id].usual)
+    expect(wayOf({}, id)).toBe(SCHOOLS[id].usual)
+  })
+  test('no choice of cabinets, paint and floor closes a circle', () => {
+    for (const paint of Object.keys(SCHOOLS.cabinetsAndPaint.ways))
+      for (const floor of Object.keys(SCHOOLS.floorAndCabinets.ways)) {
+        const schools: Schools = {
+          cabinetsAndPaint: { way: paint, why: '' },
+          floorAndCabinets: { way: floor, why: '' },
+        }
+        expect(findCycle(relationsFor(schools))).toBeNull()
+      }
+  })
+  test('the order follows the floor’s school', () => {
+    const has = (schools: Schools, before: string, after: string) =>
+      relationsFor(schools).some((one) => one.before === before && one.after === after)
+    expect(has({}, 'flooring', 'cabinets')).toBe(true)
+    const late: Schools = { floorAndCabinets: { way: 'cabinets-first', why: 'a floating floor' } }
+    expect(has(late, 'flooring', 'cabinets')).toBe(false)
+    expect(has(late, 'cabinets', 'flooring')).toBe(true)
+    expect(schoolSentences(late)).toEqual([
+      'Floor and cabinets: cabinets first, floor to the toe-kick, because a floating floor.',
+    ])
   })
 })

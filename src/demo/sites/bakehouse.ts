@@ -10,6 +10,11 @@ export const BAKEHOUSE: SiteStory = {
   units: 'metric',
   livedIn: true,
   startsIn: -26,
+  schools: {
+    cabinetsAndPaint: { way: 'paint-first', why: 'the cabinets come late' },
+    plasterFinish: { way: 'two-coats', why: 'the shopfront lights the walls from the side' },
+    oldMaterial: { way: 'reuse', why: 'the household wants the old boards and tiles to be seen' },
+  },
   client: 'The household of Bakehouse Lane',
   privateNote: 'Quillwort: the brothers are not speaking; never name one to the other.',
   plan: {

@@ -1,3 +1,4 @@
+import { SCHOOLS, type Schools } from '../../core/sequence/schools'
 import { array, boolean, number, object, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
 import { relationsFor, type Relation } from '../../core/sequence/relations'
@@ -12,6 +13,20 @@ const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list
 const dayText = (label: string) =>
   string().matches(/^\d{4}-\d{2}-\d{2}$/, `${label}: write a day as year-month-day, like 2026-03-10.`)
 
+const schoolsSchema = object(
+  Object.fromEntries(
+    Object.entries(SCHOOLS).map(([id, { question, ways }]) => [
+      id,
+      object({
+        way: string()
+          .oneOf(Object.keys(ways), `${question}: choose one of the list.`)
+          .required(`${question}: choose one.`),
+        why: trimmed().max(300, `${question}: a shorter reason.`).default(''),
+      }).default(undefined),
+    ]),
+  ),
+).default({})
+
 const settings = object({
   revision: number().required(),
   livedIn: boolean().required(),
@@ -21,7 +36,7 @@ const settings = object({
   clientName: trimmed().max(80, 'Client: use at most 80 characters.').default(''),
   clientAddress: trimmed().max(120, 'Address: use at most 120 characters.').default(''),
   privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
-  cabinetsAndPaint: string().oneOf(['paint-first', 'cabinets-first']).required('Cabinets and paint: choose one.'),
+  schools: schoolsSchema,
   relations: array(object({ before: stage, after: stage, why: trimmed().max(200).default('') }))
     .max(40, 'Own relations: at most 40.')
     .required(),
@@ -38,7 +53,7 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
       'Something was recorded for this site since you opened the form. Look at it again and save; what you typed is kept.',
     )
   }
-  const schools = { cabinetsAndPaint: input.cabinetsAndPaint as 'paint-first' | 'cabinets-first' }
+  const schools = input.schools as Schools
   const ownRelations = input.relations.map((relation): Relation => ({
     before: relation.before as Stage,
     after: relation.after as Stage,

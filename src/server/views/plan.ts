@@ -1,3 +1,4 @@
+import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { visitDays } from '../../core/schedule/planDiff'
@@ -44,7 +45,7 @@ export function planView(context: Context, siteId: string | null) {
     }),
     finish: finishSentence(plan, site, sites),
     floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
-    school: site?.schools.cabinetsAndPaint ?? null,
+    schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
     uncrewed: [...new Set(visits.filter((visit) => !visit.crewId).map((visit) => TRADES[visit.trade].toLowerCase()))],

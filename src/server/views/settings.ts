@@ -51,7 +51,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       clientName: site.clientName,
       clientAddress: site.clientAddress,
       privateNote: site.privateNote,
-      cabinetsAndPaint: site.schools.cabinetsAndPaint,
+      schools: site.schools,
       relations: site.ownRelations.map(({ before, after, why }) => ({ before, after, why })),
     },
     standards: {

@@ -42,9 +42,13 @@ export function PlanBoard(props: PlanProps) {
             </>
           )}
           {props.visits.length} trade visits.
-          {props.school &&
-            ` Order: ${props.school === 'paint-first' ? 'paint before cabinets' : 'cabinets before paint'}.`}
         </p>
+        {props.schools.length > 0 && (
+          <details className="soft">
+            <summary>How this site does it</summary>
+            {props.schools.join(' ')}
+          </details>
+        )}
         <div className={styles.actions}>
           <PlanAgain onPlanned={() => setSaid('Planned again. See who has to be told.')} />
           <Button variant="quiet" onClick={() => void undo()}>

@@ -37,7 +37,8 @@ export interface PlanProps {
   readonly days: readonly { readonly day: Day; readonly works: boolean }[]
   readonly finish: string
   readonly floor: string | null
-  readonly school: string | null
+  /** How this site does it where it chose itself, with the reasons. */
+  readonly schools: readonly string[]
   readonly reason: string | null
   readonly stale: readonly string[]
   /** Trades that have visits and no crew on record. */

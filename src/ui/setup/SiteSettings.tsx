@@ -6,6 +6,8 @@ import Form from 'react-bootstrap/Form'
 import { PLACE_KINDS } from '@/core/places/place'
 import { STAGES } from '@/core/scope/vocabulary'
 import { FormError } from '../shared/FormError'
+import type { Schools } from '@/core/sequence/schools'
+import { SchoolFields } from './SchoolFields'
 import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
@@ -23,7 +25,7 @@ export interface SiteSettingsProps {
     readonly clientName: string
     readonly clientAddress: string
     readonly privateNote: string
-    readonly cabinetsAndPaint: 'paint-first' | 'cabinets-first'
+    readonly schools: Schools
     readonly relations: readonly { readonly before: string; readonly after: string; readonly why: string }[]
   }
   readonly places: readonly {
@@ -99,16 +101,7 @@ export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
           />
         </Form.Group>
         <h2>Order of work</h2>
-        <Form.Group controlId="school">
-          <Form.Label>Cabinets and paint</Form.Label>
-          <Form.Select
-            value={form.cabinetsAndPaint}
-            onChange={(event) => set({ cabinetsAndPaint: event.target.value as 'paint-first' | 'cabinets-first' })}
-          >
-            <option value="paint-first">Paint, then cabinets, then touch up (fits late cabinets)</option>
-            <option value="cabinets-first">Cabinets, then paint (fewer damages where supply is sure)</option>
-          </Form.Select>
-        </Form.Group>
+        <SchoolFields schools={form.schools} onChange={(schools) => set({ schools })} />
         <Relations value={form.relations} onChange={(relations) => set({ relations })} />
         <FormError error={error} />
         {saved && <p className="notice notice-good">Saved. Plan again to use it.</p>}

@@ -1,0 +1,50 @@
+import { SCHOOLS, wayOf, type SchoolId, type Schools } from '@/core/sequence/schools'
+
+/** Where good practitioners differ: how this site does it, and why. Order of work and plan follow. */
+export function SchoolFields({
+  schools,
+  onChange,
+}: {
+  readonly schools: Schools
+  readonly onChange: (schools: Schools) => void
+}) {
+  return (
+    <details open={Object.keys(schools).length > 0}>
+      <summary>How this site does it, where good practice differs</summary>
+      {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => {
+        const { question, ways } = SCHOOLS[id]
+        const way = wayOf(schools, id)
+        const why = schools[id]?.why ?? ''
+        return (
+          <fieldset key={id} className="my-2">
+            <label className="d-block">
+              {question}
+              <select
+                className="form-select"
+                value={way}
+                onChange={(event) => onChange({ ...schools, [id]: { way: event.target.value, why } })}
+              >
+                {Object.entries(ways).map(([key, words]) => (
+                  <option key={key} value={key}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {schools[id] && (
+              <label className="d-block soft">
+                Why, on this site
+                <input
+                  className="form-control"
+                  aria-label={`Why: ${question}`}
+                  value={why}
+                  onChange={(event) => onChange({ ...schools, [id]: { way, why: event.target.value } })}
+                />
+              </label>
+            )}
+          </fieldset>
+        )
+      })}
+    </details>
+  )
+}
