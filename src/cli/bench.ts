@@ -18,6 +18,7 @@ import { closeSolver, KEPT_ROUNDS, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { reckoningFigures } from './benchReckoning'
 import { benchScheduleCommand } from './benchSchedule'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
@@ -77,7 +78,29 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
     figure('sizes of the 40 photos made in the queue', sizes, Number.NaN, 'ms'),
     sentencesASecond(),
     ...(await servedFigures(folder, loads)),
+    ...(await largeFirmFigures()),
   ]
+}
+
+/** What a firm of 40 sites and a site of 40 places take, in a folder of their own. */
+async function largeFirmFigures(): Promise<Figure[]> {
+  const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-large-'))
+  const firm = await openFirmFolder(folder)
+  try {
+    await loadDemo(firm, `http://localhost:${PORT}`)
+    const { lines, reckoned, sites, firstPlan, orders } = await reckoningFigures(
+      contextFor(firm, readPeople(firm.db)[0]!),
+    )
+    return [
+      figure(`one measure, ${lines} lines reckoned again`, reckoned, 50, 'ms'),
+      figure(`first plan of ${sites} sites`, firstPlan, 2000, 'ms'),
+      figure(`what ${sites} sites have to order`, orders, 100, 'ms'),
+    ]
+  } finally {
+    await closeSolver()
+    firm.db.close()
+    rmSync(folder, { recursive: true, force: true })
+  }
 }
 
 const SPOKEN =

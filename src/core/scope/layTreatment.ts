@@ -14,9 +14,15 @@ export interface PlaceToTreat {
 /** Lays a treatment down at a place: each line's quantity from the geometry, its effort from the firm's rates.
  *
  * Where the place has no size yet a line is reckoned for an ordinary room of 12 m² floor, 36 m² walls and marked rough.
+ * What can hurt somebody in the whole of it, and belongs to no line alone, stands with its first line.
  */
 export function layTreatment(treatment: Treatment, place: PlaceToTreat, rates: RateOverrides): LineLaid[] {
-  return treatment.lines.map((line) => layLine(line, treatment.id, place, rates))
+  const named = new Set(treatment.lines.flatMap((line) => line.cautions ?? []))
+  const general = treatment.cautions.filter((id) => !named.has(id))
+  return treatment.lines.map((line, i) => {
+    const laid = layLine(line, treatment.id, place, rates)
+    return i === 0 ? { ...laid, cautions: [...laid.cautions, ...general] } : laid
+  })
 }
 
 /** Ordinary amounts for a place that nobody has measured, in m² or m. General trade guess; measuring replaces it. */

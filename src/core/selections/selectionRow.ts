@@ -26,6 +26,8 @@ export interface SelectionRow {
   readonly delivered: Delivery | null
   /** What matters for its sort, in words. */
   readonly details: readonly string[]
+  /** What the work that it goes into takes to buy, in sentences. */
+  readonly toBuy: readonly string[]
   /** What is to be minded before it is ordered or built in. */
   readonly checks: readonly string[]
   readonly neededOn: Day | null

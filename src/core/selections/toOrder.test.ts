@@ -22,6 +22,7 @@ const row = (part: Partial<SelectionRow>): SelectionRow => ({
   delivered: null,
   details: [],
   checks: [],
+  toBuy: [],
   neededOn: null,
   orderBy: null,
   responsible: null,

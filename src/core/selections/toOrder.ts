@@ -50,6 +50,7 @@ export const ORDER_COLUMNS = [
   'order_by',
   'needed_on',
   'lead_days_at_most',
+  'amount',
 ] as const
 
 /** The list as rows of a file, in the order of the suppliers. */
@@ -67,5 +68,6 @@ export const orderRows = (
       order_by: row.orderBy ?? '',
       needed_on: row.neededOn ?? '',
       lead_days_at_most: row.leadDays[2],
+      amount: row.toBuy.join(' '),
     })),
   )

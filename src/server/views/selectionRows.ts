@@ -1,3 +1,5 @@
+import { materialOf } from '../../core/reckoning/materials'
+import type { Standards } from '../../core/takeoff/standards'
 import { addDays, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { neededOn } from '../../core/schedule/neededOn'
@@ -22,7 +24,9 @@ export function selectionRows(
   plan: Plan | null,
   today: Day,
   seesMoney: boolean,
+  standards: Standards,
 ): SelectionRow[] {
+  const places = new Map(state.places.map((place) => [place.id, place]))
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
@@ -54,6 +58,15 @@ export function selectionRows(
         values: seesMoney ? told : withoutMoney(fields, told),
         delivered: selection.delivered,
         details: valueWords(fields, told, site.units, seesMoney),
+        toBuy: state.lines
+          .filter(
+            (line) =>
+              line.placeId === selection.placeId && line.stage === selection.neededFor && line.excluded === null,
+          )
+          .flatMap(
+            (line) =>
+              materialOf(line, places.get(line.placeId), selection, site.units, standards)?.sentences.slice(0, 1) ?? [],
+          ),
         checks: selectionChecks(selection, site.units, seesMoney),
         neededOn: needed,
         orderBy: last,

@@ -1,3 +1,4 @@
+import { readStandards } from '../../data/standards'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -10,7 +11,14 @@ export function selectionsView(context: Context, siteId: string | null) {
   const sites = siteId ? [context.site(siteId)] : context.sites()
   const bySite = sites.map((site) => ({
     site,
-    rows: selectionRows(site, siteState(context.db, site), plan, context.today, context.seesMoney),
+    rows: selectionRows(
+      site,
+      siteState(context.db, site),
+      plan,
+      context.today,
+      context.seesMoney,
+      readStandards(context.db, site.id),
+    ),
   }))
   const rows = bySite.flatMap(({ rows: its }) => its).sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
   const due = bySite.flatMap(({ site, rows: its }) => its.filter((row) => dueSoon(row, context.today, site))).length

@@ -210,7 +210,7 @@ function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Pla
 }
 
 function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
-  return selectionRows(site, state, plan, today, false)
+  return selectionRows(site, state, plan, today, false, {})
     .filter((row) => dueSoon(row, today, site) || row.state === 'wrong')
     .map((row) => {
       const late = row.orderBy ? daysBetween(row.orderBy, today) : 0

@@ -22,6 +22,7 @@ export function ToOrder({ siteId, rows }: { readonly siteId: string | null; read
                   <li key={row.id}>
                     {row.what}, {row.place.toLowerCase()}, {row.site}: {row.choice ?? 'not chosen yet'}
                     {row.orderBy && `, by ${dateOnly(row.orderBy)}`}
+                    {row.toBuy.length > 0 && <small>{row.toBuy.join(' ')}</small>}
                   </li>
                 ))}
               </ul>

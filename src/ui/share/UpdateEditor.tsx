@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { CAUTIONS } from '@/core/cautions/cautions'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
@@ -114,6 +115,10 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
         {photos.length > 0 && (
           <fieldset>
             <legend className="h3">Photos to show</legend>
+            <p className="soft">
+              <strong>{CAUTIONS.filming.what}.</strong> {CAUTIONS.filming.care} Only {CAUTIONS.filming.deferTo} may
+              clear it.
+            </p>
             <div className={styles.photos}>
               {photos.map((photo) => (
                 <label key={photo.hash}>

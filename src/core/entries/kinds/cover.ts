@@ -18,7 +18,10 @@ export const COVER_KINDS: readonly EntryKind[] = [
     settle: { word: 'In and inspected', ask: 'By whom' },
     holdsCover: true,
     sum: { calculation: 'C-36', asks: ['surface', 'framing', 'bag'] },
-    cautions: () => ['old-wiring'],
+    cautions: ({ what }) => [
+      'old-wiring',
+      ...(/\b(?:attic|loft|ceiling|roof)\b/i.test(String(what)) ? (['ceiling-foot'] as const) : []),
+    ],
   },
   {
     id: 'board-type',

@@ -186,7 +186,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
     id: 'basement-finished',
     title: 'Basement room, finished',
     fits: ['room'],
-    cautions: ['escape-window', 'hanging-wires', 'fire-sound'],
+    cautions: ['escape-window', 'hanging-wires', 'fire-sound', 'wood-on-masonry'],
     lines: [
       work('framing', 'carpenter', 'install', 'wall', 'Frame walls and bulkheads', 'walls', 'frame-room'),
       work('ducts', 'hvac', 'install', 'duct', 'Supply and return ducts', 'once', 'ducts-room'),
