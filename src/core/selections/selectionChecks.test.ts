@@ -57,6 +57,11 @@ describe('what is to be minded about a selection', () => {
     expect(checks('floor', { sole: 'on', second: 'the mill' }, { supplier: 'the shop' })).toEqual([])
     expect(checks('floor', { sole: 'on' }, { state: 'ordered', lead: 60 })).toEqual([])
   })
+  test('what the client brings has a day, or none is promised yet', () => {
+    expect(checks('fixture', { clients: 'on', due: '2026-03-20' })).toEqual(['The client brings it by 20 Mar.'])
+    expect(checks('fixture', { clients: 'on' })).toEqual(['The client brings it: no day is promised yet.'])
+    expect(checks('fixture', { clients: 'on' }, { state: 'arrived' })).toEqual([])
+  })
   test('an approval wants its evidence', () => {
     expect(checks('siding', {}, { approvalDays: 14 })).toEqual([
       'To be approved by somebody else before it is ordered.',

@@ -1,3 +1,4 @@
+import { dateOnly, type Day } from '../calendar/day'
 import type { Values } from '../entries/field'
 import { minor, printMoney } from '../measure/money'
 import type { Measured, Units } from '../measure/length'
@@ -19,6 +20,7 @@ export function selectionChecks(selection: Checked, units: Units, money: boolean
     ...fitSentences(selection, values, units),
     ...deliverySentences(selection.delivered, Number(values.count ?? 0)),
     ...sourceSentences(selection, values),
+    ...clientsSentences(selection, values),
     ...approvalSentences(selection, values),
     ...(money ? priceSentences(values) : []),
   ]
@@ -61,6 +63,12 @@ function sourceSentences({ leadDays, supplier, state }: Checked, { sole, second,
     ...(long && !supplier ? [`May take ${leadDays[2]} days and nobody is named yet to supply it.`] : []),
     ...(long && !interim && sole ? ['Say what stands in until it comes.'] : []),
   ]
+}
+
+/** What the client brings is waited for like an order. */
+function clientsSentences({ state }: Checked, { clients, due }: Values): string[] {
+  if (!clients || state === 'arrived' || state === 'installed') return []
+  return [due ? `The client brings it by ${dateOnly(due as Day)}.` : 'The client brings it: no day is promised yet.']
 }
 
 function approvalSentences({ state, approvalDays }: Checked, { evidence }: Values): string[] {

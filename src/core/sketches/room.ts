@@ -123,7 +123,7 @@ export function roomSketch(name: string, room: Room, p: Printer): Sketch {
       box(spot(margin, margin), long, wide, 'old'),
       ...drawn,
       label(spot(margin + long / 2, margin * 0.5), p.len(long)),
-      label(spot(margin * 0.5, margin + wide / 2), p.len(wide)),
+      label(spot(margin * 0.9, margin + wide / 2), p.len(wide), 'end'),
     ],
   }
 }

@@ -17,6 +17,7 @@ export function mattersAt(state: SiteState, placeId: string): MatterAt[] {
     ...here(state.decisions).flatMap(({ id, question, answer }) =>
       answer === null ? [{ id, words: `To decide: ${question}` }] : [],
     ),
+    ...here(state.selections).map(({ id, what }) => ({ id, words: `To choose: ${what}` })),
     ...here(state.keeps).flatMap(({ id, text, released }) => (released ? [] : [{ id, words: `Stays: ${text}` }])),
     ...here(state.entries).map((entry) => ({ id: entry.id, words: entryName(entry) })),
   ]

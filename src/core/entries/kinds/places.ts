@@ -54,7 +54,7 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
       choice('hinge', 'A door hangs', ['at the start', 'at the far end']),
       choice('swings', 'A door opens', ['into the room', 'out of the room']),
     ],
-    settle: { word: 'Gone again' },
+    settle: { word: 'Not there any more' },
   },
   {
     id: 'level-status',
