@@ -109,6 +109,14 @@ describe('migrations', () => {
     expect(copy.pragma('user_version', { simple: true })).toBe(version)
     copy.close()
   })
+  test('an older site keeps how it paints, now with room for the reason', async () => {
+    const schools = JSON.stringify({ cabinetsAndPaint: 'cabinets-first' })
+    firm.db.prepare('UPDATE site SET schools = ?').run(schools)
+    const again = readMigrations(resolve('src/data/migrations')).filter((one) => one.name === 'schools')
+    firm.db.pragma(`user_version = ${again[0]!.number - 1}`)
+    await migrate(firm.db, databaseFile(firm.path), again)
+    expect(readSite(firm.db, 's')!.schools).toEqual({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } })
+  })
   test('every table is strict', () => {
     const tables = firm.db.pragma('table_list') as { name: string; strict: number; schema: string }[]
     expect(

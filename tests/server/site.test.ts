@@ -3,7 +3,7 @@ import { v7 as uuid } from 'uuid'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { rebuildRegisters } from '../../src/data/observations'
 import { readMessages } from '../../src/data/share'
-import { readSite } from '../../src/data/sites'
+import { readSite, type Site } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
@@ -91,11 +91,7 @@ describe('a new site', () => {
   test('a circle in the order of work is refused in words, and a stale form too', () => {
     const site = readSite(firm.db, BAKEHOUSE)!
     const form = {
-      revision: site.revision,
-      livedIn: true,
-      weekdays: [1, 2, 3, 4, 5],
-      daysOff: [],
-      startsOn: site.startsOn,
+      ...settingsOf(site),
       schools: {},
       relations: [{ before: 'trim', after: 'board' }],
     }
@@ -106,11 +102,7 @@ describe('a new site', () => {
   test('a site picks its school and says why; what is no way to do it is refused', () => {
     const site = readSite(firm.db, BAKEHOUSE)!
     const form = {
-      revision: site.revision,
-      livedIn: true,
-      weekdays: [1, 2, 3, 4, 5],
-      daysOff: [],
-      startsOn: site.startsOn,
+      ...settingsOf(site),
       schools: { floorAndCabinets: { way: 'cabinets-first', why: 'a floating floor' } },
       relations: [],
     }
@@ -124,6 +116,14 @@ describe('a new site', () => {
     expect(() => keepCrew(as(firm, 'lead'), crew)).toThrow('Licence: electricians need one on record.')
     expect(keepCrew(as(firm, 'lead'), { ...crew, licence: 'E-1' }).id).toBeTruthy()
   })
+})
+
+const settingsOf = ({ revision, startsOn }: Site) => ({
+  revision,
+  livedIn: true,
+  weekdays: [1, 2, 3, 4, 5],
+  daysOff: [],
+  startsOn,
 })
 
 describe('taking a walk in', () => {

@@ -19,6 +19,7 @@ import { actionIn, isExtra, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
+import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
 import { ANAPHORA, RULES, type Seen } from './rules'
@@ -27,17 +28,6 @@ import { readNumbers } from './sizes'
 /** The boards of a face are its siding. */
 const isSidingBoard = (element: Element, place: string | null, norm: string): boolean =>
   element === 'drywall' && /\b(?:face|elevation|gable)\b/i.test(place ?? '') && /(?<!backer )\bboards?\b/.test(norm)
-
-/** A subject that is no thing of ours ('scaffold stays', 'the plumber comes'): what follows is not about the thing before. */
-const namesAnother = (norm: string): boolean => {
-  const subject =
-    /^(?:the |that |this |those |these |our |their |an? |old |new |big |little )*([a-z]+)(?: [a-z]+)? (?:is|are|was|were|stays?|remains?|has|have|comes?|needs?|wants?|gets?|starts?|will)\b/.exec(
-      norm,
-    )?.[1]
-  return subject !== undefined && !POINTING.test(subject)
-}
-const POINTING =
-  /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|colou?r|shade|finish|size|price|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
 
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {

@@ -4,10 +4,11 @@ import { shortDay } from '@/core/calendar/day'
 import { readValues } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
-import { SELECTION_KINDS, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
+import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SelectionRow } from '@/core/selections/selectionRow'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
+import { SortSelect } from '../shared/SortSelect'
 import { useSend } from '../shared/useSend'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './SelectionsTable.module.css'
@@ -106,20 +107,7 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
       <details open={row.details.length > 0}>
         <summary>What matters about it</summary>
         <div className={styles.form}>
-          <label>
-            It is
-            <select
-              className="form-select"
-              value={sort}
-              onChange={(event) => setSort(event.target.value as SelectionSort)}
-            >
-              {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
-                <option key={key} value={key}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SortSelect value={sort} onChange={setSort} />
           <EntryFields key={sort} fields={selectionFields(sort)} values={row.values} wrong={wrong?.field} />
         </div>
       </details>

@@ -5,11 +5,12 @@ import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { LEADS, type LeadKey } from '@/core/scope/leads'
-import { likelySort, SELECTION_KINDS, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
+import { likelySort, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
 import { PartOf } from '../shared/PartOf'
+import { SortSelect } from '../shared/SortSelect'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import type { Adding } from './sheetFact'
@@ -176,21 +177,7 @@ function SelectionFields({ wrong }: { readonly wrong: string | undefined }) {
         </select>
       </label>
       <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
-      <label>
-        It is
-        <select
-          className="form-select"
-          name="sort"
-          value={sort}
-          onChange={(event) => setTold(event.target.value as SelectionSort)}
-        >
-          {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
-            <option key={key} value={key}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SortSelect value={sort} onChange={setTold} />
       <Details key={sort} fields={selectionFields(sort)} wrong={wrong} />
     </>
   )
