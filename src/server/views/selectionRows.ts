@@ -1,3 +1,4 @@
+import { groupBy } from '../../core/lists/groupBy'
 import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
 import { addDays, daysBetween, type Day } from '../../core/calendar/day'
@@ -27,10 +28,12 @@ export function selectionRows(
   standards: Standards,
 ): SelectionRow[] {
   const places = new Map(state.places.map((place) => [place.id, place]))
+  const here = plan && { ...plan, visits: plan.visits.filter((visit) => visit.siteId === site.id) }
+  const linesAt = groupBy(state.lines, (line) => line.placeId)
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
-      const needed = plan ? neededOn(plan, selection.placeId, selection.neededFor) : null
+      const needed = here ? neededOn(here, selection.placeId, selection.neededFor) : null
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderBy(needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]
@@ -58,11 +61,8 @@ export function selectionRows(
         values: seesMoney ? told : withoutMoney(fields, told),
         delivered: selection.delivered,
         details: valueWords(fields, told, site.units, seesMoney),
-        toBuy: state.lines
-          .filter(
-            (line) =>
-              line.placeId === selection.placeId && line.stage === selection.neededFor && line.excluded === null,
-          )
+        toBuy: (linesAt.get(selection.placeId) ?? [])
+          .filter((line) => line.stage === selection.neededFor && line.excluded === null)
           .flatMap(
             (line) =>
               materialOf(line, places.get(line.placeId), selection, site.units, standards)?.sentences.slice(0, 1) ?? [],
