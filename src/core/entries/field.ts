@@ -18,8 +18,13 @@ export interface Field {
 }
 
 export type FieldValue = string | number | boolean | Measured
-export const isMeasured = (value: FieldValue | undefined): value is Measured => typeof value === 'object'
 export type Values = Readonly<Record<string, FieldValue>>
+
+/** The length that stands in a field, or null. */
+export function lengthIn(values: Values, key: string): Measured | null {
+  const value = values[key]
+  return typeof value === 'object' ? value : null
+}
 
 type Part = Pick<Field, 'needed'>
 const field =

@@ -1,6 +1,6 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Units } from '../measure/length'
-import type { Values } from '../entries/field'
+import { lengthIn, type Values } from '../entries/field'
 import type { Selection } from '../selections/selection'
 import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
@@ -32,11 +32,11 @@ const at =
   (line: Line): boolean =>
     stages.includes(line.stage) && area(line) && line.action !== 'remove' && line.action !== 'protect'
 
-const lengthIn = (values: Values, key: string): Record<string, unknown> => {
-  const value = values[key]
-  return typeof value === 'object' ? { [key]: value.typed } : {}
+const lengthTold = (values: Values, key: string): Record<string, unknown> => {
+  const told = lengthIn(values, key)
+  return told ? { [key]: told.typed } : {}
 }
-const numberIn = (values: Values, key: string): Record<string, unknown> =>
+const numberTold = (values: Values, key: string): Record<string, unknown> =>
   values[key] === undefined ? {} : { [key]: Number(values[key]) }
 
 /** The first rule that applies to a line tells what it is bought by. */
@@ -44,17 +44,21 @@ const RULES: readonly Rule[] = [
   {
     calculation: 'C-33',
     applies: at('tile'),
-    told: (surface, _place, values) => ({ surface, ...lengthIn(values, 'tileLong'), ...lengthIn(values, 'tileWide') }),
+    told: (surface, _place, values) => ({
+      surface,
+      ...lengthTold(values, 'tileLong'),
+      ...lengthTold(values, 'tileWide'),
+    }),
   },
   {
     calculation: 'C-32',
     applies: at('flooring'),
-    told: (surface, _place, values) => ({ surface, ...numberIn(values, 'box') }),
+    told: (surface, _place, values) => ({ surface, ...numberTold(values, 'box') }),
   },
   {
     calculation: 'C-10',
     applies: at('paint'),
-    told: (surface, _place, values) => ({ surface, ...numberIn(values, 'coats') }),
+    told: (surface, _place, values) => ({ surface, ...numberTold(values, 'coats') }),
   },
   { calculation: 'C-35', applies: at('board'), told: (surface) => ({ surface }) },
   { calculation: 'C-36', applies: at('insulation'), told: (surface) => ({ surface }) },
@@ -65,7 +69,7 @@ const RULES: readonly Rule[] = [
     applies: at('cladding'),
     told: (walls, place, values) => ({
       walls,
-      ...lengthIn(values, 'exposure'),
+      ...lengthTold(values, 'exposure'),
       ...(place?.size ? { height: place.size.sides[1]!.tenths / 10 } : {}),
     }),
   },

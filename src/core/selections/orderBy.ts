@@ -1,7 +1,7 @@
 import { addDays, daysBetween, daysWords, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
 import type { WorkCalendar } from '../calendar/workingDays'
 import { bufferDays, latestOrder } from '../takeoff/money/latestOrder'
-import type { SelectionState } from './selection'
+import { isOnSite, type SelectionState } from './selection'
 
 /** The last day to order (C-39): needed on site less the upper lead, less approval, less the buffer rounded up to a
  * whole day; one that falls on a day off moves to the working day before.
@@ -20,7 +20,7 @@ export function arrivalDay(
   approvalDays: number,
   promised: Day | null,
 ): Day {
-  if (state === 'arrived' || state === 'installed') return today
+  if (isOnSite(state)) return today
   if (state === 'ordered' && promised) return laterDay(promised, today)
   const approval = state === 'approved' || state === 'ordered' ? 0 : approvalDays
   return addDays(today, leadDays[1] + approval)

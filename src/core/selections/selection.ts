@@ -16,6 +16,12 @@ export const SELECTION_STATES = {
 } as const
 export type SelectionState = keyof typeof SELECTION_STATES
 
+/** Whether it is still to be ordered for the first time. */
+export const isUnordered = (state: SelectionState): boolean =>
+  state === 'undecided' || state === 'chosen' || state === 'approved'
+/** Whether it came and was right. */
+export const isOnSite = (state: SelectionState): boolean => state === 'arrived' || state === 'installed'
+
 export interface SelectionLaid {
   readonly placeId: string
   readonly what: string

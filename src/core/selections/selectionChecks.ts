@@ -1,10 +1,10 @@
 import { dateOnly, type Day } from '../calendar/day'
-import type { Values } from '../entries/field'
+import { lengthIn, type Values } from '../entries/field'
 import { minor, printMoney } from '../measure/money'
-import type { Measured, Units } from '../measure/length'
+import type { Units } from '../measure/length'
 import { runCalculation } from '../takeoff/runCalculation'
 import { cabinetRun } from '../takeoff/finishes/cabinetRun'
-import type { Delivery, Selection } from './selection'
+import { isOnSite, isUnordered, type Delivery, type Selection } from './selection'
 
 /** Calendar days from which a lead is long enough to be said at once. */
 const LONG_LEAD = 42
@@ -26,19 +26,11 @@ export function selectionChecks(selection: Checked, units: Units, money: boolean
   ]
 }
 
-const lengthOf = (values: Values, key: string): Measured | null => {
-  const value = values[key]
-  return typeof value === 'object' ? value : null
-}
-
 /** Whether what is ordered goes into the niche that was measured (C-31). */
 function fitSentences({ state }: Checked, values: Values, units: Units): string[] {
-  const [wide, niche] = [lengthOf(values, 'wide'), lengthOf(values, 'niche')]
+  const [wide, niche] = [lengthIn(values, 'wide'), lengthIn(values, 'niche')]
   if (!wide) return []
-  if (!niche)
-    return state === 'undecided' || state === 'chosen' || state === 'approved'
-      ? ['Its niche is not measured: measure before it is ordered.']
-      : []
+  if (!niche) return isUnordered(state) ? ['Its niche is not measured: measure before it is ordered.'] : []
   const { outputs, steps, warnings } = runCalculation(cabinetRun, { niche: niche.typed, boxes: wide.typed }, units)
   return [...steps, ...warnings, ...(outputs.short === 0 ? [] : ['The order is held until it fits.'])]
 }
@@ -55,8 +47,7 @@ function deliverySentences(delivered: Delivery | null, needed: number): string[]
 }
 
 function sourceSentences({ leadDays, supplier, state }: Checked, { sole, second, interim }: Values): string[] {
-  const open = state === 'undecided' || state === 'chosen' || state === 'approved'
-  if (!open) return []
+  if (!isUnordered(state)) return []
   const long = leadDays[2] >= LONG_LEAD
   return [
     ...(sole && !second ? ['Only one source: if it slips, nothing stands in. Name another or order at once.'] : []),
@@ -67,7 +58,7 @@ function sourceSentences({ leadDays, supplier, state }: Checked, { sole, second,
 
 /** What the client brings is waited for like an order. */
 function clientsSentences({ state }: Checked, { clients, due }: Values): string[] {
-  if (!clients || state === 'arrived' || state === 'installed') return []
+  if (!clients || isOnSite(state)) return []
   return [due ? `The client brings it by ${dateOnly(due as Day)}.` : 'The client brings it: no day is promised yet.']
 }
 

@@ -1,5 +1,6 @@
 import { dateOnly, type Day } from '../calendar/day'
 import { groupBy } from '../lists/groupBy'
+import { isUnordered } from './selection'
 import type { SelectionRow } from './selectionRow'
 
 /** What is to be ordered from one supplier, so that one call or one trip does it. */
@@ -13,12 +14,11 @@ export interface SupplierOrder {
 }
 
 const NO_SUPPLIER = 'No supplier named yet'
-const OPEN = new Set(['undecided', 'chosen', 'approved', 'wrong'])
 
 /** Gathers what is not ordered yet by its supplier, the most pressing supplier first.
  * @param rows selections of any sites */
 export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
-  const open = rows.filter((row) => OPEN.has(row.state))
+  const open = rows.filter((row) => isUnordered(row.state) || row.state === 'wrong')
   const suppliers = groupBy(open, (row) => row.supplier || NO_SUPPLIER)
   return [...suppliers]
     .map(([supplier, its]): SupplierOrder => {

@@ -1,15 +1,11 @@
-import { isMeasured } from '../entries/field'
-import type { Values } from '../entries/field'
+import { lengthIn, type Values } from '../entries/field'
 import { printerFor } from '../takeoff/printer'
 import type { Units } from '../measure/length'
 import type { Place, RegisterEntry } from '../walk/siteState'
 import { roomClashes, roomSketch, type Piece, type Wall } from './room'
 import type { Sketch } from './sketch'
 
-const millimetres = (values: Values, key: string): number => {
-  const value = values[key]
-  return isMeasured(value) ? value.tenths / 10 : 0
-}
+const millimetres = (values: Values, key: string): number => (lengthIn(values, key)?.tenths ?? 0) / 10
 
 const SORTS: Readonly<Record<string, Piece['sort']>> = {
   'hinged door': 'hinged door',

@@ -11,12 +11,10 @@ import { withoutMoney } from '../../core/entries/field'
 import { selectionChecks } from '../../core/selections/selectionChecks'
 import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
 import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
-import type { SelectionState } from '../../core/selections/selection'
+import { isOnSite } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
-
-const SETTLED: readonly SelectionState[] = ['arrived', 'installed']
 
 /** The selections of a site with their dates from the live plan, the most pressing first. */
 export function selectionRows(
@@ -41,7 +39,7 @@ export function selectionRows(
       const fields = selectionFields(sort)
       const told = selection.details?.values ?? {}
       const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
-      const settled = SETTLED.includes(selection.state)
+      const settled = isOnSite(selection.state)
       const open = selection.state !== 'ordered' && !settled
       return {
         id: selection.id,

@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { dateOnly } from '@/core/calendar/day'
-import { SELECTION_STATES } from '@/core/selections/selection'
+import { isOnSite, SELECTION_STATES } from '@/core/selections/selection'
 import type { SelectionRow } from '@/core/selections/selectionRow'
 import { AddSelection } from './AddSelection'
 import { AskSupplier } from './AskSupplier'
@@ -90,18 +90,14 @@ function SelectionLine({
         </th>
         <td data-label="State">
           {SELECTION_STATES[row.state]}
-          {row.state !== 'arrived' && row.state !== 'installed' && (
+          {!isOnSite(row.state) && (
             <small>
               takes {row.leadDays[0]} to {row.leadDays[2]} days
             </small>
           )}
         </td>
         <td data-label="Order by" className={`${pressure(row)} measure text-nowrap`}>
-          {row.state === 'arrived' || row.state === 'installed' || row.state === 'ordered'
-            ? ''
-            : row.orderBy
-              ? dateOnly(row.orderBy)
-              : 'not planned'}
+          {isOnSite(row.state) || row.state === 'ordered' ? '' : row.orderBy ? dateOnly(row.orderBy) : 'not planned'}
         </td>
         <td data-label="Needed" className="measure text-nowrap">
           {row.neededOn ? dateOnly(row.neededOn) : ''}
