@@ -1,4 +1,6 @@
 import type { Clause } from './clauses'
+import { unitOf } from './joining'
+import { isExtra, isFine } from './kinds'
 import type { SpokenLine } from './line'
 import { elementsIn, mainElement, stageIn } from './mentions'
 import type { Reading, Said } from './reading'
@@ -6,6 +8,17 @@ import type { Reading, Said } from './reading'
 /** What a later clause makes of a line that was told already. */
 export const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
 export const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
+
+/** 'Twelve here': how many there are of what was just named. */
+export const COUNTED_HERE =
+  /^(?:about |only |just )?[a-z\d]+(?: [a-z]+)? (?:here|in here|of them|altogether|in all|in total|on this side)$/
+
+/** 'Balusters: twelve here, one missing': a count, and what is wrong with some of them. */
+export const someAreFound = ({ line }: Said, reading: Reading): boolean =>
+  line.quantity !== undefined && reading.kind === 'found' && counted(reading) !== null
+
+/** 'The boards underneath are decent': another thing, and nothing is wrong with it. */
+export const isAllClear = ({ own, statement }: Reading, norm: string): boolean => own && statement && isFine(norm)
 
 export const counted = ({ fields, bare }: Reading): number | null => fields.quantity ?? bare
 
@@ -84,4 +97,94 @@ export function makeExtra(line: SpokenLine, reading: Reading): void {
   line.extra = true
   delete line.certain
   if (line.amount === undefined && reading.bare !== null) line.amount = Math.round(reading.bare * 100)
+}
+
+/** What says nothing by itself gives what it tells to the line before. */
+export function addTo(last: Said, reading: Reading, clause: Clause, norm: string): void {
+  const { line } = last
+  if (last.topic && line.element && reading.bare !== null && COUNTED_HERE.test(norm)) line.quantity ??= reading.bare
+  last.end = clause.end
+  const { fields } = reading
+  if (fields.dims?.length) last.norm = `${last.norm} ${norm}`
+  if (fields.dims?.length)
+    line.dims =
+      line.dims && !/^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
+        ? [...line.dims, ...fields.dims]
+        : fields.dims
+  else if (
+    reading.bare !== null &&
+    line.dims?.length === 1 &&
+    /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)
+  )
+    line.dims = [reading.bare * unitOf(last.norm)]
+  else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
+  if (
+    fields.percent !== undefined &&
+    /\b(?:percent|half|third|quarter|say|call it)\b/.test(norm) &&
+    line.kind === 'progress'
+  )
+    line.percent = fields.percent
+  if (line.kind !== 'expect') delete fields.leadDays
+  for (const key of ['quantity', 'amount', 'date', 'leadDays', 'trade', 'stage', 'until'] as const) {
+    if (fields[key] !== undefined && line[key] === undefined) Object.assign(line, { [key]: fields[key] })
+  }
+  if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
+  if (SHOULD_BE.test(norm)) makeWrong(line)
+  if (isExtra(norm)) makeExtra(line, reading)
+}
+
+/** After 'no', 'sorry', 'make that' the last value wins; a whole new statement takes the place of the old.
+ * @returns whether it did */
+export function correct(last: Said, reading: Reading, clause: Clause): boolean {
+  last.end = clause.end
+  const { fields, kind } = reading
+  const replaces =
+    kind !== null &&
+    !(
+      kind === 'measure' ||
+      kind === 'expect' ||
+      (kind === 'progress' && fields.percent === undefined) ||
+      (kind === 'selection' && !reading.own)
+    )
+  if (last.topic && last.line.quantity !== undefined && !reading.own && reading.bare !== null) {
+    last.line.quantity = reading.bare
+    return false
+  }
+  if (replaces || last.topic) {
+    const element = reading.own ? fields.element : (last.line.element ?? fields.element)
+    const { place } = last.line
+    last.line = {
+      kind: kind ?? (last.line.kind === 'note' && fields.dims?.length ? 'measure' : last.line.kind),
+      words: '',
+      ...fields,
+      ...(element ? { element } : {}),
+      ...(place ? { place } : {}),
+    }
+    last.topic = kind === null
+    return true
+  }
+  for (const key of ['dims', 'date', 'quantity', 'percent', 'amount', 'leadDays', 'trade', 'until'] as const) {
+    if (fields[key] !== undefined) Object.assign(last.line, { [key]: fields[key] })
+  }
+  if (reading.own && fields.element) last.line.element = fields.element
+  else if (reading.bare !== null) {
+    if (last.line.amount !== undefined) last.line.amount = Math.round(reading.bare * 100)
+    else if (last.line.dims) last.line.dims = [reading.bare * unitOf(last.norm)]
+    else if (last.line.quantity !== undefined) last.line.quantity = reading.bare
+  }
+  return false
+}
+
+/** A private remark is kept as its words alone; a private fact keeps its kind. */
+export function keepSecret(lines: readonly Said[]): void {
+  for (const said of lines) {
+    const fact =
+      (said.line.kind === 'found' && said.line.condition !== undefined && said.line.element !== undefined) ||
+      (said.line.kind === 'progress' && said.line.element !== undefined && said.line.percent !== undefined)
+    if (!fact) {
+      const { place, words } = said.line
+      said.line = { kind: 'note', words, ...(place ? { place } : {}) }
+    }
+    said.line.private = true
+  }
 }

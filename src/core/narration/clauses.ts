@@ -57,7 +57,7 @@ const clauseOf = (text: string, start: number, end: number): Clause => {
 }
 
 export const CORRECTION =
-  /^(?:no|er no|uh no|sorry|no sorry|make that|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)))/
+  /^(?:no|er no|uh no|sorry|no sorry|make that|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope|now says)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)))/
 
 /** Sentences of a text: ended by a full stop, a question, an exclamation, a semicolon or a new line; a point inside a
  * number ends nothing. */
@@ -128,6 +128,7 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
       )
     )
       continue
+    if (joint === 'and' && /^an? \w+(?: (?:out|up|down|in|over) (?:here|there))?$/.test(plain(right))) continue
     const fresh = FRESH.test(right) || PREDICATE.test(plain(right).split(' ').slice(1, 4).join(' '))
     if (!PREDICATE.test(plain(left)) || !PREDICATE.test(plain(right)) || !fresh) continue
     const at = start + match.index + match[0].length
@@ -139,7 +140,7 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
 const SUBJECT =
   /^(?:the|that|this|those|these|we|they|he|she|toilet|toilets|windows?|doors?|wrap|posts?|walls?|concrete|window|bathroom|kitchen|hall|out|up|down|drywall|tile|plumbers?|electricians?|painters?|siders?|roofers?|tilers?|inspector|designer|engineer|client|owner|patch|replace|close|fix|pavings?|siding|roof|gutters?|joists?|studs?|ceiling|floor|stairs?|insulation|ducts?|pipes?|wiring|wires|switches|sockets|outlets|lights?|cabinets?|counters?|uppers|trim|paint|plaster|board|tape|beam|radiators?|sink|tub|shower|vanity|fence|deck|soffit|fascia)$/i
 const NO_SPLIT_AFTER =
-  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
+  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
 
 const ACT =
   /^(?:shift|moves?|replace|patch|fix|hang|cut|paint|say|tell|pick|choose|decide|test|order|hook|cap|check|see|sister|close|swap|pull|need|get|got|found|find|make|build|lay|fit|install|clean|wrap|strip|call|sees?|use|using|reuse|reusing)$/i

@@ -1,7 +1,12 @@
 import type { Element } from '../scope/vocabulary'
 import { CORRECTION, type Clause } from './clauses'
 import type { Mention } from './mentions'
+import { namesAnother } from './pointing'
 import type { Fields, Reading, Said } from './reading'
+
+/** 'Needs it by the 20th': the last day of the answer just spoken of. */
+const NEEDS_IT =
+  /^(?:and |but )?(?:i |we |he |she |they )?needs? (?:it|them|that|this|to know|an answer) (?:by|before)\b/
 
 /** What is left of a clause after 'no', 'no sorry', 'make that'. */
 export function withoutCorrection(norm: string): string {
@@ -11,11 +16,13 @@ export function withoutCorrection(norm: string): string {
 }
 
 /** Two clauses of one kind are one line where the second names no thing of its own and contradicts nothing. */
-export function joins(before: Said, reading: Reading): boolean {
+export function joins(before: Said, reading: Reading, norm: string): boolean {
   const { line } = before
+  if (line.kind === 'decide' && reading.kind === 'expect' && NEEDS_IT.test(norm)) return true
   if (line.kind === 'decide' && !reading.own && !before.topic && reading.fields.date && !reading.fields.trade)
     return true
   if (line.kind !== reading.kind || reading.own || before.topic) return false
+  if ((line.kind === 'keep' || line.kind === 'progress') && namesAnother(norm)) return false
   const { fields } = reading
   if (line.kind === 'found') return line.condition === undefined || fields.condition === undefined
   if (line.kind === 'progress')
@@ -55,7 +62,9 @@ export function joinedElements(tokens: readonly string[], mentions: readonly Men
     const next = named[i + 1]
     if (
       !next ||
-      !/^(?:and|or|and the|plus|plus the|and all the|and both)$/.test(tokens.slice(one.to, next.from).join(' '))
+      !/^(?:and|or|and the|and an?|plus|plus the|plus an?|and all the|and both)$/.test(
+        tokens.slice(one.to, next.from).join(' '),
+      )
     )
       return
     found.push(...(found.length === 0 ? [one.key as Element] : []), next.key as Element)

@@ -7,20 +7,21 @@ const any =
     patterns.some((pattern) => pattern.test(norm))
 
 export const PRIVATE =
-  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know|see|hear)|confidential|strictly between)\b/
+  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know|see|hear)|confidential|strictly between)\b/
 export const PRIVATE_TAIL =
   /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
 
 export const isHeld = any(
   /\b(?:no|nobody|no one|no body|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
   /^keep (?:\w+ ){0,2}(?:boots|feet|people|everyone|everybody|weight|traffic|kids|lads|dogs?|water) off\b.* until\b/,
+  /\btoo (?:wet|soft|green|fresh|cold|damp) to\b.* until\b/,
   /\bhold (?:off|the|that)\b.*\buntil\b/,
   /\b(?:is|are) (?:on hold|held(?! on))\b/,
   /\b(?:can not|could not) (?:start|begin|go (?:on|ahead|in)|close|cover|pour|board|proceed|carry on|get (?:in|going|started))\b/,
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
 export const isUnchanged = any(
-  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|exactly as|just as (?:it was|we left))\b/,
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|exactly as|just as (?:it was|we left))\b/,
 )
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
@@ -38,8 +39,11 @@ export const isDecide = any(
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
   /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
-    `\\b${DECIDERS} (?:is|are) to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
+    `\\b${DECIDERS} (?:(?:is|are|still) )?to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
   ),
+  /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
+  /\b(?:wants?|needs?) to know\b/,
+  new RegExp(`^ask (?:the )?${DECIDERS}$`),
   /^(?:so |and |but )?who (?:is|will be) (?:choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
   new RegExp(
@@ -50,6 +54,7 @@ export const isExclude = any(
   /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b/,
+  /^(?:and )?not us$/,
   /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
   /\bexcluded\b/,
@@ -66,7 +71,7 @@ const HEDGE =
 export const isHedged = (norm: string): boolean => HEDGE.test(norm)
 
 const FINE =
-  /\b(?:fine|good|sound|solid|ok|okay|all right|alright|dry|perfect|in good nick|in good shape|straight|clean|clear|no problem|no problems|no issues|no sign)\b/
+  /\b(?:fine|good|sound|solid|ok|okay|all right|alright|dry|perfect|in good nick|in good shape|straight|clean|clear|decent|plumb|intact|no problem|no problems|no issues|no sign)\b/
 export const isFine = (norm: string): boolean => FINE.test(norm)
 
 /** The condition that a clause tells, or null where it tells none or denies it. */
@@ -99,7 +104,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance)\b)(?:\w+ ){1,3}?(?:over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
+  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 
@@ -123,15 +128,16 @@ export function testIn(
   if (open) return { result: 'open', action: /inspect|signed/.test(norm) && !/test/.test(norm) ? 'inspect' : 'test' }
   if (failed) return { result: 'failed', action: tests && !inspects ? 'test' : 'inspect' }
   if (passed) return { result: 'passed', action: tests || /\bheld\b/.test(norm) ? 'test' : 'inspect' }
+  if (/\b(?:flood|pressure|air|drain|smoke|water|load) test\b/.test(norm)) return { result: null, action: 'test' }
   return inspects && /\binspection\b/.test(norm) ? { result: null, action: 'inspect' } : null
 }
 
 const PARTICIPLES =
-  'ducted|vented|done|finished|complete|completed|gone|laid|set|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested'
+  'ducted|vented|done|finished|complete|completed|gone|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
-  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the (?:other|north|south|east|west|left|right|near|far|top|bottom)|one|each) (?:hand )?(?:sides?|walls?|floors?|faces?|ends?)))'
+  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the(?: [a-z]+)?|one|each|this|that) (?:hand )?(?:sides?|walls?|floors?|faces?|ends?)))'
 const STATE = new RegExp(
   `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! shut)`,
 )
@@ -151,6 +157,7 @@ function states(norm: string): boolean {
 /** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
 export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
   if (spoken !== null) return spoken
+  if (/\bnot (?:yet )?(?:shown|turned) up\b/.test(norm)) return null
   if (
     /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\b(?:nothing|none|neither)\b.* (?:yet$|(?:[a-z]+ed|done|laid|hung|run|cut|dug|set|up|in)(?: yet)?$)|\byet to (?:start|begin)\b|\bunstarted\b/.test(
       norm,
@@ -193,7 +200,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
   if (
-    /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half|are half|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
+    /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
       norm,
     ) ||
     /(?<!and a )\bhalf$/.test(norm)
@@ -206,7 +213,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 90
   if (
-    /\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
+    /\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b(?! (?:mdf|pine|poplar|fir|oak|softwood|hardwood|wood|white|boards?|timber))|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
       norm,
     )
   )
@@ -228,7 +235,7 @@ const isDelivered = (norm: string): boolean =>
   ) && !/\bnot\b/.test(norm)
 
 const FUTURE =
-  /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can|could|gets?|when|once|if|let us|lets)\b/
+  /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can(?! lights?\b)|could|gets?|when|once|if|let us|lets)\b/
 export const isFuture = (norm: string): boolean => FUTURE.test(norm)
 const BINNED = /\b(?:gone|went|is|are|all) (?:to|in|into) the (?:skip|bin|dumpster)\b/
 /** What is pulled up when it goes: 'the carpet's up'. */
@@ -246,7 +253,7 @@ export const isExtra = (norm: string): boolean =>
     norm,
   )
 export const NEED =
-  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are) to (?!be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
+  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
 export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
 
 /** Nouns that are also verbs: an act only where they stand as a verb. */
@@ -348,12 +355,18 @@ export function actionIn(norm: string): Action | null {
         !/\b(?:to be|needs? to be|has to be|have to be|must be|gets?)\b/.test(norm)
       )
         continue
+      const leaves =
+        match[0] === 'going' &&
+        after === '' &&
+        /(?<!\b(?:how|it|this|that|work|job|all|what)) (?:is|are)$/.test(norm.slice(0, match.index).trim())
       if (
+        !leaves &&
         NOUN_TOO.has(match[0]) &&
-        (/^(?:the|a|an|of|by|change|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
+        (/^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
           before,
         ) ||
-          /^(?:(?:in|on|for) (?:here|there|this|that)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(after))
+          /^(?:(?:in|on|for) (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(after) ||
+          (match[0] === 'paint' && /^(?:colou?r|work|finish|job|scheme)\b/.test(after)))
       )
         continue
       if (
@@ -363,9 +376,9 @@ export function actionIn(norm: string): Action | null {
         continue
       if (
         action === 'remove' &&
-        /^(?:goes|going|to go)$/.test(match[0]) &&
+        /^(?:goes|going|(?:needs? )?to go)$/.test(match[0]) &&
         after !== '' &&
-        !/^(?:too|as well|out|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
+        !/^(?:too|as well|out(?! (?:the|through|to|into|onto)\b)|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
           after,
         )
       )

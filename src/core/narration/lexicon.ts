@@ -36,7 +36,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['radiator', 'radiator|rad|towel rail|towel radiator'],
   [
     'cabinet',
-    'cabinet|bases|tall unit|base unit|wall unit|base cabinet|wall cabinet|upper|kitchen unit|cupboard|larder unit|island unit|island',
+    'cabinet|bases|units|tall unit|base unit|wall unit|base cabinet|wall cabinet|upper|kitchen unit|cupboard|larder unit|island unit|island',
   ],
   ['shelf', 'shelf|shelves|shelving'],
   ['closet', 'closet|wardrobe|built in'],
@@ -72,7 +72,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['fascia', 'fascia|bargeboard|barge board|rake board'],
   ['soffit', 'soffit|bulkhead|eaves|eave'],
   ['gutter', 'gutter|guttering|downspout|downpipe|drainpipe'],
-  ['roof', 'roof|shingle|roofing|slope|roof tile|ridge|valley'],
+  ['roof', 'roof|shingle|roofing|slope|roof tile|ridge|ridge vent|ridge tile|ridge cap|valley'],
   ['flashing', 'flashing|step flashing|chimney flashing|drip edge|lead flashing|apron'],
   ['deck', 'deck|decking|deck board'],
   ['brick', 'brick|brickwork|block|blockwork|stonework|masonry|mortar|pointing'],
@@ -82,7 +82,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['paint', 'paint|primer|paint colour|paint color|paintwork|emulsion|gloss|stain'],
   [
     'floor',
-    'floor|flooring|floorboard|floor board|floor boards|oak boards|carpet|lino|vinyl|laminate|hardwood|subfloor|floor patch|parquet',
+    'floor|flooring|floorboard|floor board|floor boards|oak boards|carpet|lino|vinyl|laminate|hardwood|subfloor|sub floor|floor patch|parquet',
   ],
   ['ceiling', 'ceiling'],
   ['wall', 'wall|partition|nib|nib wall|stair wall'],
@@ -161,27 +161,27 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'damp',
-    /\b(?:damp|wet|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
+    /\b(?:damp|wet(?! room)|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
   ],
   ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
   ['crack', /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|split|splits)\b/],
   [
     'sag',
-    /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|dips|deflecting|out of level|not level|bellied|sunk|sinking|dropped (?:about |by |a |an |half |three |\d))\b/,
+    /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|settled(?= (?:about|by|a|an|half|three|one|two|on|\d)\b)|dips|deflecting|out of level|not level|bellied|sunk|sinking|dropped (?:about |by |a |an |half |three |\d))\b/,
   ],
   [
     'loose',
     /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
   ],
   ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
-  ['missing', /\b(?:missing|never fitted|absent|not there)\b/],
+  ['missing', /\b(?:[a-z]+s short(?= *$)|missing|never fitted|absent|not there)\b/],
   [
     'wrong',
     /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching))\b/,
   ],
   ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
   ['dead', /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on|simple|plumb)\b)/],
@@ -209,7 +209,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['test', /\b(?:test|tests|get (?:\w+ )?tested|sample)\b/],
   [
     'inspect',
-    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|scope out)\b/,
+    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|needs? to (?:have a |take a )?look|scope out)\b/,
   ],
   ['order', /\b(?:order|reorder|re-order|send for|get (?:\w+ )?ordered)\b/],
   ['clean', /\b(?:clean|clean down|wash|wash down|scrub|sweep|hoover|vacuum|power wash)\b/],
@@ -228,13 +228,13 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:goes (?:against|under|next to|between|behind|beside|opposite|where)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white)\b/
+  /\b(?:dark|pale|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white)\b/
 
 /** Stage that a word or a verb speaks of, the more particular first. */
 export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [

@@ -17,7 +17,7 @@ const PARTICLE_VERB =
   /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
 /** Words that are a thing or an act: not a thing before 'it', 'them', or 'the'. */
 const ACTS =
-  /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|counter|island|mortar)$/
+  /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|counter|island|mortar|splice)$/
 
 /** Finds the things named in a clause; of a run of names the last counts: 'window opening' is an opening. */
 export function elementsIn(tokens: readonly string[]): Mention[] {
@@ -67,7 +67,7 @@ const isAct = (tokens: readonly string[], at: number, length: number): boolean =
   length === 1 &&
   ACTS.test(tokens[at]!) &&
   (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
-    (/^(?:board|block|wrap)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
+    (/^(?:board|block|wrap|splice)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
   (at === 0 || /^(?:and|to|then|we|will|can|just|please|i|you|not|or)$/.test(tokens[at - 1]!))
 
 /** 'Light grey' is a colour, not a lamp. */

@@ -1,28 +1,30 @@
 import type { Action, Element } from '../scope/vocabulary'
 import {
-  counted,
+  addTo,
+  correct,
   countDone,
+  counted,
   countLeft,
   EITHER,
+  isAllClear,
   isLeft,
   isShareOf,
+  keepSecret,
   leaveOpen,
-  makeExtra,
-  makeWrong,
   ofCounted,
-  SHOULD_BE,
+  someAreFound,
 } from './amending'
-import { clausesOf, type Clause } from './clauses'
+import { clausesOf, plain, type Clause } from './clauses'
 import { readDate, readLead } from './dates'
-import { extend, joinedElements, joins, unitOf, withoutCorrection } from './joining'
-import { actionIn, isExtra, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
+import { extend, joinedElements, joins, withoutCorrection } from './joining'
+import { actionIn, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
-import { ANAPHORA, RULES, type Seen } from './rules'
+import { ANAPHORA, FORBIDS, RULES, type Seen } from './rules'
 import { readNumbers } from './sizes'
 
 /** The boards of a face are its siding. */
@@ -85,7 +87,10 @@ export class Reader {
     if (led) reading.own = true
     if (reading.fields.until) reading.fields.until = this.triggerOf(clause) ?? reading.fields.until
     const last = this.lines.length > from ? this.lines.at(-1)! : null
-    if (corrects && last) return this.correct(last, reading, clause)
+    if (corrects && last) {
+      if (correct(last, reading, clause)) this.remember(last.line)
+      return
+    }
     if (last && EITHER.test(norm)) return leaveOpen(last, clause)
     if (last && isLeft(last, reading, norm)) return countLeft(last, counted(reading)!, clause)
     if (last && ofCounted(last, reading, norm)) return countDone(last, reading, clause)
@@ -97,7 +102,7 @@ export class Reader {
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null
-    if (before && joins(before, reading)) return extend(before, reading.fields, clause)
+    if (before && joins(before, reading, norm)) return extend(before, reading.fields, clause)
     this.push(reading, clause, norm, last?.topic && this.lines.at(-1) !== last ? last.start : clause.start)
   }
 
@@ -110,8 +115,14 @@ export class Reader {
 
   /** A thing named beforehand ('the old handrail, we are reusing that one') gives its fields to what is said of it. */
   private absorbTopic(topic: Said, reading: Reading): void {
-    const apart = topic.norm.startsWith('statement ') || (reading.own && topic.line.element !== reading.fields.element)
-    if (apart) return this.flush()
+    const apart =
+      topic.norm.startsWith('statement ') ||
+      (reading.own && topic.line.element !== reading.fields.element) ||
+      someAreFound(topic, reading)
+    if (apart) {
+      if (someAreFound(topic, reading)) reading.fields.quantity = counted(reading)!
+      return this.flush()
+    }
     this.lines.pop()
     const { kind: _kind, words: _words, place: _place, ...fields } = topic.line
     reading.fields = {
@@ -182,43 +193,19 @@ export class Reader {
       this.flush()
       return this.topic(reading, clause, norm)
     }
-    if (!last) return this.topic(reading, clause, norm)
-    const { line } = last
-    last.end = clause.end
-    const { fields } = reading
-    if (fields.dims?.length) last.norm = `${last.norm} ${norm}`
-    if (fields.dims?.length)
-      line.dims =
-        line.dims && !/^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
-          ? [...line.dims, ...fields.dims]
-          : fields.dims
-    else if (
-      reading.bare !== null &&
-      line.dims?.length === 1 &&
-      /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)
-    )
-      line.dims = [reading.bare * unitOf(last.norm)]
-    else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
-    if (
-      fields.percent !== undefined &&
-      /\b(?:percent|half|third|quarter|say|call it)\b/.test(norm) &&
-      line.kind === 'progress'
-    )
-      line.percent = fields.percent
-    if (line.kind !== 'expect') delete fields.leadDays
-    for (const key of ['quantity', 'amount', 'date', 'leadDays', 'trade', 'stage', 'until'] as const) {
-      if (fields[key] !== undefined && line[key] === undefined) Object.assign(line, { [key]: fields[key] })
-    }
-    if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
-    if (SHOULD_BE.test(norm)) makeWrong(line)
-    if (isExtra(norm)) makeExtra(line, reading)
-    if (fields.trade) this.trade = fields.trade
+    if (!last || (!last.topic && isAllClear(reading, norm))) return this.topic(reading, clause, norm)
+    addTo(last, reading, clause, norm)
+    if (reading.fields.trade) this.trade = reading.fields.trade
   }
 
   private topic(reading: Reading, clause: Clause, norm: string): void {
     const place = laterPlace(norm, this.names)?.[0] ?? this.places[0]
     const kind: LineKind =
-      reading.material && reading.own ? 'selection' : reading.fields.dims?.length ? 'measure' : 'note'
+      reading.material && reading.own
+        ? 'selection'
+        : reading.fields.dims?.length && !FORBIDS.test(norm)
+          ? 'measure'
+          : 'note'
     const line: SpokenLine = { kind, words: '', ...reading.fields, ...(place ? { place } : {}) }
     this.lines.push({
       line,
@@ -245,53 +232,25 @@ export class Reader {
         : 'measure'
       return
     }
+    if (last.own && last.line.quantity !== undefined && last.line.element) {
+      last.line.kind = 'measure'
+      return
+    }
     const { place, words, private: secret } = last.line
     last.line = { kind: 'note', words, ...(place ? { place } : {}), ...(secret ? { private: secret } : {}) }
-  }
-
-  /** After 'no', 'sorry', 'make that' the last value wins; a whole new statement takes the place of the old. */
-  private correct(last: Said, reading: Reading, clause: Clause): void {
-    last.end = clause.end
-    const { fields, kind } = reading
-    const replaces =
-      kind !== null &&
-      !(
-        kind === 'measure' ||
-        kind === 'expect' ||
-        (kind === 'progress' && fields.percent === undefined) ||
-        (kind === 'selection' && !reading.own)
-      )
-    if (replaces || last.topic) {
-      const element = reading.own ? fields.element : (last.line.element ?? fields.element)
-      const { place } = last.line
-      last.line = {
-        kind: kind ?? (last.line.kind === 'note' && fields.dims?.length ? 'measure' : last.line.kind),
-        words: '',
-        ...fields,
-        ...(element ? { element } : {}),
-        ...(place ? { place } : {}),
-      }
-      last.topic = kind === null
-      return this.remember(last.line)
-    }
-    for (const key of ['dims', 'date', 'quantity', 'percent', 'amount', 'leadDays', 'trade', 'until'] as const) {
-      if (fields[key] !== undefined) Object.assign(last.line, { [key]: fields[key] })
-    }
-    if (reading.own && fields.element) last.line.element = fields.element
-    else if (reading.bare !== null) {
-      if (last.line.amount !== undefined) last.line.amount = Math.round(reading.bare * 100)
-      else if (last.line.dims) last.line.dims = [reading.bare * unitOf(last.norm)]
-      else if (last.line.quantity !== undefined) last.line.quantity = reading.bare
-    }
   }
 
   /** Gives each line its words, marks what is private, and keeps a sentence that told nothing as a note. */
   private settle(from: number, start: number, end: number, content: boolean, secret: boolean): void {
     const { text } = this.told
     const trim = (a: number, b: number): string => text.slice(a, b).replace(/^[\s,;:.!?]+|[\s,;:.!?]+$/g, '')
-    if (secret && this.lines.length > from) this.keepSecret(from)
-    else if (secret && from > 0 && PRIVATE_TAIL.test(trim(start, end).toLowerCase()))
-      this.lines[from - 1]!.line.private = true
+    if (secret && this.lines.length > from) keepSecret(this.lines.slice(from))
+    else if (secret && from > 0 && PRIVATE_TAIL.test(plain(trim(start, end)))) {
+      const before = this.lines[from - 1]!
+      before.line.private = true
+      before.line.words = trim(before.start, end)
+      return
+    }
     const fresh = this.lines.slice(from)
     if (fresh.length === 0) {
       if (!content) return
@@ -326,19 +285,6 @@ export class Reader {
     })
   }
 
-  private keepSecret(from: number): void {
-    for (const said of this.lines.slice(from)) {
-      const fact =
-        (said.line.kind === 'found' && said.line.condition !== undefined && said.line.element !== undefined) ||
-        (said.line.kind === 'progress' && said.line.element !== undefined && said.line.percent !== undefined)
-      if (!fact) {
-        const { place, words } = said.line
-        said.line = { kind: 'note', words, ...(place ? { place } : {}) }
-      }
-      said.line.private = true
-    }
-  }
-
   private read(norm: string): Reading {
     const tokens = norm.split(' ').filter(Boolean)
     const { units, today } = this.told
@@ -349,7 +295,7 @@ export class Reader {
     const lead = readLead(dateless)
     const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
     const mentions = elementsIn(tokens)
-    const trade = tradeIn(norm.replace(/(?<=\w )(?:when|once|as soon as) .*$/, ''))
+    const trade = tradeIn(norm.replace(/(?<=\w )(?:(?:when|once|as soon as)|or (?:the|he|she|they|we)) .*$/, ''))
     const action = actionIn(norm)
     const main = this.mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')
@@ -381,11 +327,12 @@ export class Reader {
       action,
       lead,
       percent: percentIn(norm, numbers.percent),
-      hasDate: date !== null,
+      hasDate: date !== null && date.day >= today,
       tradeFirst: trade !== null && trade.at <= 12,
       where: whereElement(mentions),
     })
     reading.kind = kind
+    if (kind === 'expect' && fields.trade === 'inspector') fields.action ??= 'inspect'
     // 'Ten days', said after what is to come.
     if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead
     return reading
@@ -404,7 +351,9 @@ export class Reader {
       const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
       if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {
         const wheres =
-          /^(?:out|in|on|over|through|under|up|down|behind|beside)$/.test(tokens[after.from - 2] ?? '') && after.where
+          /^(?:out|in|on|over|through|under|up|down|behind|beside|by|near|at|from)$/.test(
+            tokens[after.from - 2] ?? '',
+          ) && after.where
         if (!wheres) return after.key
       }
       if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null

@@ -44,7 +44,9 @@ type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null
 export const ANAPHORA =
   /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b/
 const ARRIVES =
-  /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes in|on site|turning up|shows? up|pencilled in|lined up|first thing)\b/
+  /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing)\b/
+/** A rule of the house measures nothing: 'do not dig within two feet of it'. */
+export const FORBIDS = /^(?:do not|never|nobody|no one)\b/
 const untilOf = (norm: string): string | undefined => /\buntil (.+)$/.exec(norm)?.[1]
 
 const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
@@ -122,6 +124,8 @@ export const RULES: readonly Rule[] = [
     if (stage === 'shoring' || stage === 'protect') fields.stage = stage
     return 'keep'
   },
+  // 'Plumber to sort it by Thursday'.
+  (norm, reading, seen) => (seen.tradeFirst && TOLD_TO.test(norm) && !reading.own ? asWork(norm, reading, seen) : null),
   (norm, reading, seen) =>
     startsWithAct(norm, seen.action) && !(seen.tradeFirst && seen.hasDate) ? asWork(norm, reading, seen) : null,
   (norm, { fields, own }, seen, last) => {
@@ -160,9 +164,11 @@ export const RULES: readonly Rule[] = [
     (NEED.test(norm) && !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:out|off|replaced|moved|fixed))/.test(norm))
       ? asWork(norm, reading, seen)
       : null,
+  (norm, reading, seen) => (reading.own && LEFT_TO_DO.test(norm) ? asWork(norm, reading, seen) : null),
   (norm, { fields }, seen) => {
     if (
       seen.lead !== null &&
+      !/\b(?:behind|late|early|ago)\b/.test(norm) &&
       (!/\bin (?:about )?(?:a|an|one|two|three|four|five|six|\d+) (?:days?|weeks?|months?)$/.test(norm) ||
         /\b(?:due|lands?|arrives?|ready|made|delivered|ships?|here) in\b/.test(norm)) &&
       (/\b(?:out|due|lands?|arrives?|ready|made|delivered|here|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum)\b/.test(
@@ -221,6 +227,7 @@ export const RULES: readonly Rule[] = [
     const inherited = inheritedStage(norm, reading, gone, memory)
     if (inherited) fields.stage = inherited
     else if (stage) fields.stage = stage
+    else if (shareOf(fields.trade, norm)) fields.stage = shareOf(fields.trade, norm)!
     else if (memory.stage) fields.stage = memory.stage
     if (
       fields.element === 'wire' &&
@@ -249,6 +256,7 @@ export const RULES: readonly Rule[] = [
     if (material && (own || chose) && says && !denies(norm)) return 'selection'
     if (
       fields.dims?.length &&
+      !FORBIDS.test(norm) &&
       (says || own) &&
       /\b(?:is|are|was|at|about|high|wide|deep|long|measures|comes to|only|s)\b/.test(norm)
     )
@@ -256,6 +264,29 @@ export const RULES: readonly Rule[] = [
     return null
   },
 ]
+
+/** Somebody told to do something, without a verb of its own: 'roofer to sort it'. */
+const TOLD_TO =
+  /^(?:the |our |and )?[a-z]+(?: [a-z]+)? (?:still )?to (?!be\b|come\b|start\b|return\b|arrive\b|go\b)[a-z]+/
+
+/** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
+const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
+  trade && /\b(?:is|are|has|have)\b/.test(norm) ? STAGE_OF_TRADE[trade] : undefined
+
+const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
+  tiler: 'tile',
+  painter: 'paint',
+  drywaller: 'board',
+  plasterer: 'plaster',
+  insulator: 'insulation',
+  roofer: 'roof',
+  sider: 'cladding',
+  flooring: 'flooring',
+  countertop: 'countertops',
+  'cabinet-maker': 'cabinets',
+  railing: 'railing',
+  demolition: 'strip-out',
+}
 
 const ROUGH_OF_TRADE: Partial<Record<Trade, Stage>> = {
   plumber: 'pipes',
@@ -322,9 +353,13 @@ function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
   return 'work'
 }
 
+/** 'A hundred feet of flashing to do here'. */
+const LEFT_TO_DO =
+  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board)(?: (?:here|in here|up here|out here))?$/
+
 /** Acts without a key: work all the same. */
 const UNKEYED =
-  /^(?:please |just |then |and |we |also )*(?:cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|in|up|down|back|round|around|over|out|and)\b/
+  /^(?:please |just |then |and |we |also )*(?:get (?:it|them|that|this|the [a-z]+) [a-z]+(?:ed|wn|ken)\b|(?:clear|cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|wipe|treat|spray|splice|hard wire|hardwire|rewire|wedge|pin|bolt|nail|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|all|in|up|down|back|round|around|over|out|and)\b)/
 
 const startsWithAct = (norm: string, action: Action | null): boolean => {
   if (UNKEYED.test(norm)) return true

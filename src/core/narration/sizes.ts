@@ -126,8 +126,15 @@ function countWord(tokens: readonly string[], at: number): { value: number; next
     return tokens[at + 1] === 'of' ? { value: 2, next: at + 2 } : null
   if (two === 'a dozen' && tokens[at + 2] !== undefined) return { value: 12, next: at + 2 }
   if (tokens[at] === 'both') return { value: 2, next: at + 1 }
+  const all = tokens[at] === 'all' ? readNumber(tokens, at + 1) : null
+  if (all && Number.isInteger(all.value) && all.value > 1 && isCountEnd(tokens[all.next]))
+    return { value: all.value, next: all.next }
   return null
 }
+
+/** 'Sister all three', 'all four of them': after the number nothing that it could measure. */
+const isCountEnd = (after: string | undefined): boolean =>
+  after === undefined || /^(?:of|are|were|have|need)$/.test(after)
 
 /** Whether things are counted: 'three radiators', 'four new steel posts', 'two of them', 'one to stay', 'one course'. */
 function isCount(tokens: readonly string[], next: number, value: number): boolean {
@@ -244,7 +251,9 @@ function readChain(
     links.length === 1 &&
     links[0]!.value < 1 &&
     !described &&
-    /^(?:done|of|up|in|there|finished|complete|way|on|out|down|laid)?$/.test(tokens[next] ?? '')
+    /^(?:done|of|up|in|there|finished|complete|way|on|out|down|laid|through|along|hung|fitted|run|set|painted|tiled|boarded|cleared|built)?$/.test(
+      tokens[next] ?? '',
+    )
   )
     return null
   if (!named && links.length === 1 && NOT_SIZES.test(tokens[next] ?? '')) return null
@@ -265,7 +274,12 @@ function isMeasured(tokens: readonly string[], at: number): boolean {
   const before = tokens.slice(Math.max(0, at - 3), at).join(' ')
   return (
     /\b(?:height|width|depth|length|thickness|headroom|drop|gap|rise)(?: (?:is|of|at|about))*$/.test(before) ||
-    (/\b(?:is|are|sits?|set) at$/.test(before) && Number(tokens[at]) >= 20)
+    (/\b(?:bowed|sags?|sagging|dipped|dropped|settled|sunk|proud|leans|leaning|off by|out by)(?: by| about)*$/.test(
+      before,
+    ) &&
+      (before.endsWith('by') || Number(tokens[at]) >= 20)) ||
+    (/\b(?:is|are|sits?|set) at$/.test(before) && Number(tokens[at]) >= 20) ||
+    /^(?:(?:to the )?(?:left|right)|higher|lower)\b/.test(tokens.slice(at + 1, at + 4).join(' '))
   )
 }
 
