@@ -4,8 +4,8 @@ export default defineConfig({
   test: {
     include: ['tests/browser/**/*.test.ts'],
     environment: 'node',
-    testTimeout: 120_000,
-    hookTimeout: 180_000,
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
     fileParallelism: false,
     maxWorkers: 1,
   },

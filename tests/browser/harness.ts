@@ -105,7 +105,7 @@ export async function clickText(page: Page, selector: string, words: string): Pr
         (one) =>
           one.textContent?.includes(text) && one.getClientRects().length > 0 && !(one as HTMLButtonElement).disabled,
       ),
-    { timeout: 15_000 },
+    { timeout: 60_000 },
     selector,
     words,
   )
@@ -115,7 +115,7 @@ export async function clickText(page: Page, selector: string, words: string): Pr
 }
 
 export const waitForText = (page: Page, words: string): Promise<unknown> =>
-  page.waitForFunction((text: string) => document.body.innerText.includes(text), { timeout: 15_000 }, words)
+  page.waitForFunction((text: string) => document.body.innerText.includes(text), { timeout: 60_000 }, words)
 
 export const textOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText)
 

@@ -377,7 +377,7 @@ export const MILLRACE: SiteStory = {
   ],
 }
 
-/** A cottage of 1911, lime plaster on lath, new client; the scope walk is tomorrow. */
+/** A cottage of 1911, lime plaster on lath, new client: looked at three times, the scope walk is tomorrow. */
 export const TOLLGATE: SiteStory = {
   key: 'tollgate',
   name: 'Tollgate Cottage',
@@ -394,5 +394,77 @@ export const TOLLGATE: SiteStory = {
     { key: 'bed', name: 'Bedroom under the eaves', level: 'Upstairs', size: 'about 4.2 x 2.9', treatments: [] },
     { key: 'road', name: 'Road face', level: 'Outside', kind: 'face', size: 'about 7.4 x 4.6', treatments: [] },
   ],
-  walks: [],
+  walks: [
+    {
+      day: -9,
+      kind: 'kickoff',
+      by: 'Ottilie Brackwater',
+      seen: [
+        {
+          at: 'parlour',
+          dictated:
+            'Lime plaster on lath, sounds hollow over the window. Floor is sloping to the chimney, about 30 over the room. Hearth stays.',
+          entries: [
+            {
+              kind: 'goal',
+              typed: { goal: 'Warm and dry by the autumn, and still an old house', weight: 'a must' },
+            },
+            { kind: 'goal', typed: { goal: 'A bath upstairs', weight: 'wished for' } },
+          ],
+        },
+        { at: 'road', notes: [{ text: 'Only way in for plaster and boards is the front door, 760 clear.' }] },
+      ],
+    },
+    {
+      day: -6,
+      kind: 'kickoff',
+      by: 'Corin Hathersedge',
+      seen: [
+        {
+          at: 'scullery',
+          found: [
+            { text: 'Damp to knee height along the yard wall', condition: 'damp', certain: true },
+            { text: 'Old pipe lagging, grey and fibrous: not touched', condition: 'asbestos', certain: false },
+          ],
+        },
+        {
+          at: 'bed',
+          found: [{ text: 'Flight holes in two rafters by the hatch', condition: 'insect', certain: true }],
+          photo: { caption: 'Under the eaves, from the hatch', scene: { wall: 'old', floor: 'boards' } },
+        },
+      ],
+    },
+    {
+      day: -2,
+      kind: 'kickoff',
+      by: 'Ottilie Brackwater',
+      seen: [
+        {
+          at: 'kitchen',
+          entries: [
+            {
+              kind: 'occupancy',
+              typed: {
+                who: 'The household, two adults and a dog',
+                use: 'shared with us',
+                hours: 'from five in the afternoon',
+              },
+            },
+          ],
+          decide: [
+            {
+              question: 'Does the range stay in the kitchen or move to the scullery?',
+              owner: 'client',
+              byIn: 6,
+              stake: 'The flue and the drain follow it.',
+            },
+          ],
+        },
+        {
+          at: 'scullery',
+          notes: [{ text: 'Lagging sampled by a licensed surveyor; the result is owed on Friday.' }],
+        },
+      ],
+    },
+  ],
 }

@@ -16,7 +16,9 @@ import styles from './Walk.module.css'
 export function StartWalk({ site }: { site: SiteWalk }) {
   const { snapshot, state } = site
   const last = state.walks.at(-1)
-  const [kind, setKind] = useState<VisitKind>(last ? 'progress' : 'scope')
+  /** However often it was looked at: nothing is agreed to be done yet. */
+  const unscoped = state.lines.length === 0
+  const [kind, setKind] = useState<VisitKind>(unscoped ? 'scope' : 'progress')
   const [details, setDetails] = useState<StartDetails>({ with: '', phase: '', conditions: snapshot.weather })
   const start = async (): Promise<void> => {
     const walkId = uuid()
@@ -70,7 +72,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
       </header>
       <main className={styles.body}>
         <Notices site={site} />
-        {snapshot.site.built !== null && snapshot.site.built < 1980 && !last && (
+        {snapshot.site.built !== null && snapshot.site.built < 1980 && unscoped && (
           <p className={`${styles.pad} notice`}>
             Built {snapshot.site.built}: have paint and plaster tested for lead and asbestos before anything is opened.
             Only certified people clear it.

@@ -84,7 +84,7 @@ const press = (selector: string, words: string): Promise<unknown> =>
       button?.click()
       return button !== undefined
     },
-    { timeout: 15_000 },
+    { timeout: 60_000 },
     selector,
     words,
   )
@@ -158,7 +158,7 @@ async function play(step: Step): Promise<void> {
     for (const [name, text] of Object.entries(step.fill!)) await fill(name, text)
     await press('dialog form button', 'Keep')
   }
-  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
+  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 60_000 })
   for (const words of step.tells) {
     // What an entry reckons comes a moment after the entry itself.
     await phone
@@ -188,7 +188,7 @@ async function walkIt(story: Story, walk: Walk, last: boolean): Promise<void> {
     await fill('text', story.secret)
     await fill('private', 'on')
     await press('dialog form button', 'Keep')
-    await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 10_000 })
+    await phone.waitForFunction(() => document.querySelector('dialog[open]') === null, { timeout: 60_000 })
     expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
   }
   await press('button', 'End the walk')
@@ -216,7 +216,7 @@ async function readAtDesk(desk: Page, siteId: string, story: Story, name: string
 
 describe('a job as it is walked, with one thumb and no network', () => {
   for (const story of STORIES) {
-    test(story.site, { timeout: 240_000 }, async () => {
+    test(story.site, { timeout: 480_000 }, async () => {
       await phone.goto('about:blank')
       await phone.goto(`${app.origin}/walk#${sites.get(story.site)!}`, { waitUntil: 'load' })
       for (const walk of story.walks) await walkIt(story, walk, walk === story.walks.at(-1))
