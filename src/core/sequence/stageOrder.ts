@@ -9,13 +9,15 @@ export interface StageLink {
   readonly why: string
 }
 
-/** Finds a circle among relations and returns it as a chain of stages that ends where it began, or null. */
-export function findCycle(relations: readonly Relation[]): Stage[] | null {
-  const next = new Map<Stage, Stage[]>()
+/** Finds a circle among what comes before what and returns it as a chain that ends where it began, or null. */
+export function findCycle<Step extends string>(
+  relations: readonly { readonly before: Step; readonly after: Step }[],
+): Step[] | null {
+  const next = new Map<Step, Step[]>()
   for (const { before, after } of relations) next.set(before, [...(next.get(before) ?? []), after])
-  const state = new Map<Stage, 'open' | 'closed'>()
-  const path: Stage[] = []
-  const visit = (stage: Stage): Stage[] | null => {
+  const state = new Map<Step, 'open' | 'closed'>()
+  const path: Step[] = []
+  const visit = (stage: Step): Step[] | null => {
     if (state.get(stage) === 'closed') return null
     if (state.get(stage) === 'open') return [...path.slice(path.indexOf(stage)), stage]
     state.set(stage, 'open')

@@ -40,7 +40,7 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   const next = nextSentences(input)
   return {
     headline: headline(finished, next),
-    done: done.length > 0 ? done : quietWeek(input),
+    done: [...(done.length > 0 ? done : quietWeek(input)), ...savedSentences(input)],
     next,
     off: clientFacts(input).outages.map(
       (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
@@ -86,6 +86,18 @@ function quietWeek({ before, now }: UpdateInput): string[] {
     .map((place) => place.name)
   if (places.length === 0) return ['Nothing was finished since the last update; the next steps are below.']
   return [`Work goes on in ${listed(places)}. It is hidden work, so you will not see much of it yet.`]
+}
+
+/** What was avoided or given since the last update, where the client may read it; in days, never in money. */
+function savedSentences({ before, now }: UpdateInput): string[] {
+  const known = new Set(before.entries.map(({ id }) => id))
+  return now.entries
+    .filter(({ id, kind, values }) => kind === 'saving' && values['told'] === 'yes, as avoided' && !known.has(id))
+    .map(({ values }) => {
+      const days = Number(values['days'] ?? 0)
+      const spared = days > 0 ? `, which spares you ${days} ${days === 1 ? 'day' : 'days'} of work` : ''
+      return `${capital(String(values['what']))}${spared}.`
+    })
 }
 
 const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')

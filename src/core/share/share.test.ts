@@ -86,6 +86,22 @@ describe('the client’s update', () => {
       'Wall and floor tile for Bathroom: please choose by Friday 20 March, so that it is here in time.',
     ])
   })
+  test('tells what was saved in days, only where the client may read it, and once', () => {
+    const saving = (id: string, told: string) =>
+      seen({
+        subject: 'entry',
+        facet: 'written',
+        subjectId: id,
+        placeId: null,
+        value: { kind: 'saving', values: { what: `${id} kept`, told, days: 2, rate: 48_000, material: 9_000 } },
+      })
+    const saved = stateOf([...now, saving('the old stud wall', 'yes, as avoided'), saving('quillwort', 'no, for us')])
+    const told = { siteId: 'site', today: TODAY, plan, orderBy: new Map() }
+    const { done } = composeClientUpdate({ ...told, before: state, now: saved })
+    expect(done.at(-1)).toBe('The old stud wall kept, which spares you 2 days of work.')
+    expect(done.join(' ')).not.toMatch(/quillwort|480|90/)
+    expect(composeClientUpdate({ ...told, before: saved, now: saved }).done.join(' ')).not.toContain('stud wall')
+  })
   test('explains a quiet week instead of skipping it', () => {
     const quiet = composeClientUpdate({
       siteId: 'site',

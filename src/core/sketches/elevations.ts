@@ -15,12 +15,19 @@ export function faceSketch(
   const margin = long * 0.06
   const rise = face.gable?.rise ?? 0
   const top = margin + rise
-  const at = (x: number, y: number) => spot(margin + x, top + y)
+  /** Room for the height, beside the wall and not across it. */
+  const left = long * 0.13
+  const at = (x: number, y: number) => spot(left + x, top + y)
   const gap = Math.max(0, long - face.openings.reduce((sum, [w]) => sum + w, 0)) / (face.openings.length + 1)
   let x = gap
   const openings = face.openings.flatMap(([w, h]): Shape[] => {
     const sill = h > tall * 0.75 ? tall - h : Math.max(0, (tall - h) / 2)
-    const shapes = [box(at(x, sill), w, h, 'old'), label(at(x + w / 2, sill + h / 2), `${p.len(w)} × ${p.len(h)}`)]
+    // Under the opening where there is wall under it; a door is told over its head.
+    const under = sill + h + margin / 2
+    const shapes = [
+      box(at(x, sill), w, h, 'old'),
+      label(at(x + w / 2, under < tall ? under : sill - margin / 2), `${p.len(w)} × ${p.len(h)}`),
+    ]
     x += w + gap
     return shapes
   })
@@ -31,7 +38,7 @@ export function faceSketch(
     : []
   return {
     title: `A face of ${p.len(long)} by ${p.len(tall)} with ${face.openings.length} openings`,
-    width: long + 2 * margin,
+    width: long + left + margin,
     height: tall + rise + 2.5 * margin,
     shapes: [
       ...courses,
@@ -46,7 +53,7 @@ export function faceSketch(
         : []),
       ...openings,
       label(at(long / 2, tall + margin), p.len(long)),
-      label(at(0, tall / 2), p.len(tall), 'start'),
+      label(at(-margin / 4, tall / 2), p.len(tall), 'end'),
     ],
   }
 }

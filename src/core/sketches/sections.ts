@@ -37,6 +37,12 @@ export function drainSketch(
   const tall = run * 0.45
   const y = (depth: number): number => run * 0.08 + (depth / Math.max(digEnd, 1)) * tall
   const left = run * 0.1
+  /** Both ends are labelled under the deeper one, clear of the trench. */
+  const foot = y(Math.max(digStart, digEnd)) + run * 0.06
+  const ends = [
+    [left, invertStart, digStart, 'start'],
+    [left + run, invertEnd, digEnd, 'end'],
+  ] as const
   return {
     title: `A drain from an invert of ${p.len(invertStart)} to ${p.len(invertEnd)}`,
     width: run * 1.2,
@@ -45,8 +51,10 @@ export function drainSketch(
       line(spot(0, y(0)), spot(run * 1.2, y(0)), 'level'),
       outline([spot(left, y(0)), spot(left, y(digStart)), spot(left + run, y(digEnd)), spot(left + run, y(0))], 'old'),
       line(spot(left, y(invertStart)), spot(left + run, y(invertEnd)), 'new'),
-      label(spot(left, y(digStart) + run * 0.06), `invert ${p.len(invertStart)}, dig ${p.len(digStart)}`, 'start'),
-      label(spot(left + run, y(digEnd) + run * 0.06), `invert ${p.len(invertEnd)}, dig ${p.len(digEnd)}`, 'end'),
+      ...ends.flatMap(([at, invert, dig, side]) => [
+        label(spot(at, foot), `invert ${p.len(invert)}`, side),
+        label(spot(at, foot + run * 0.05), `dig ${p.len(dig)}`, side),
+      ]),
       label(spot(left + run / 2, y(0) - run * 0.02), p.len(run)),
     ],
   }

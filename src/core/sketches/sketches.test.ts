@@ -14,7 +14,7 @@ const of = (sketch: Sketch, kind: Shape['kind']) => sketch.shapes.filter((shape)
 
 const EXAMPLES: readonly (readonly [string, Record<string, unknown>, readonly string[]])[] = [
   ['C-28', { rise: 1660 }, ['8 × 207.5 mm', '1960 mm run']],
-  ['C-23', { run: '5.6 m', invert: 160 }, ['invert 160 mm, dig 263 mm', 'invert 300 mm, dig 403 mm']],
+  ['C-23', { run: '5.6 m', invert: 160 }, ['invert 160 mm', 'dig 263 mm', 'invert 300 mm', 'dig 403 mm']],
   ['C-12', { joists: 2390, obstruction: 310, floor: 22 }, ['drop 380.5 mm', '1987.5 mm']],
   ['C-02', { walls: '12.2 x 2.72', openings: '4.9 x 2.13, 1.2 x 1.3' }, ['12.2 m', '2720 mm', '4900 mm × 2130 mm']],
   ['C-03', { height: 2720, exposure: 203, walls: 20 }, ['2720 mm']],

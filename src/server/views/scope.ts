@@ -17,6 +17,10 @@ import { TRADES } from '../../core/scope/vocabulary'
 import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { cautionsAt } from '../../core/walk/cautionReads'
+import { FACE_LAYERS, coveredTooSoon, faceLayers } from '../../core/scope/faceLayers'
+import { groupBy } from '../../core/lists/groupBy'
+import { outOfOrder } from '../../core/sequence/outOfOrder'
+import { relationsFor } from '../../core/sequence/relations'
 import { mattersAt } from '../../core/walk/mattersAt'
 import { differences } from '../../core/walk/differences'
 import { roomPlan } from '../../core/sketches/roomPieces'
@@ -25,7 +29,7 @@ import type { Observation } from '../../core/walk/observation'
 import { VISIT_KINDS } from '../../core/walk/observation'
 import { conditionWords } from '../../core/walk/siteConditions'
 import { siteContradictions } from './siteContradictions'
-import { placeName, type SiteState, type Walk } from '../../core/walk/siteState'
+import { placeName, type Place, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readHistory } from '../../data/observations'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
@@ -49,6 +53,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const standards = readStandards(context.db, site.id)
   const withPieces = new Set(state.entries.filter((one) => one.kind === 'room-piece').map((one) => one.placeId))
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
+  const relations = relationsFor(site.schools, site.ownRelations)
+  const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan?.finish[site.id]
   const sizes = readHistory(context.db, site.id, 'place', 'measured')
   return {
@@ -76,6 +82,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         misty: its.misty,
         clearness: its.clearness,
         matters: mattersAt(state, place.id),
+        layers: layersOf(state, place),
+        outOfOrder: outOfOrder(linesAt.get(place.id) ?? [], place.id, relations).map(({ words }) => words),
         drawn: withPieces.has(place.id) ? roomPlan(place, state.entries, site.units) : null,
         cells: weave.rows[i]!.cells.map((cell) => {
           const gate = gates.get(place.id)!.find((g) => g.stage === cell.stage && !g.open) ?? null
@@ -281,5 +289,18 @@ function openMatters(
       damaged: damaged.has(p.hash),
     })),
     pins: state.pins.map(({ id, sheet, at, text }) => ({ id, sheet, at, text })),
+  }
+}
+
+/** How far each layer of a face is, and what was covered too soon; null for anything else. */
+function layersOf(state: SiteState, place: Place) {
+  if (place.kind !== 'face') return null
+  const layers = faceLayers(
+    state.lines.filter((line) => line.placeId === place.id),
+    state.entries.filter((entry) => entry.placeId === place.id),
+  )
+  return {
+    list: layers.map(({ layer, percent, words }) => ({ name: FACE_LAYERS[layer], percent, words })),
+    warnings: coveredTooSoon(layers),
   }
 }

@@ -54,6 +54,17 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
       {row.drawn && <RoomPicture plan={row.drawn} />}
       <h3>Still needed</h3>
       <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
+      {row.outOfOrder.length > 0 && (
+        <>
+          <h3>Out of order</h3>
+          <ul className={styles.matters}>
+            {row.outOfOrder.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {row.layers && <Layers {...row.layers} />}
       <Matters
         title="To decide"
         items={here(open.decisions)}
@@ -151,6 +162,30 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
           Take {row.name} off the site
         </button>
       )}
+    </>
+  )
+}
+
+/** A face from the inside out. */
+function Layers({ list, warnings }: NonNullable<RowView['layers']>) {
+  return (
+    <>
+      <h3>Layer by layer, from inside out</h3>
+      <table className={styles.layers}>
+        <tbody>
+          {list.map(({ name, percent, words }) => (
+            <tr key={name} className={percent === null ? 'soft' : undefined}>
+              <th scope="row">{name}</th>
+              <td>{words}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {warnings.map((words) => (
+        <p key={words} className="notice">
+          {words}
+        </p>
+      ))}
     </>
   )
 }

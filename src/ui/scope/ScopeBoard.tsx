@@ -47,6 +47,7 @@ export function ScopeBoard(props: ScopeProps) {
   }, [undo, run, router, site.id])
 
   const row = rows.find((one) => one.placeId === chosen?.placeId) ?? null
+  const wrong = rows.filter((one) => one.outOfOrder.length > 0)
   const cell = row?.cells.find((one) => one.stage === chosen?.stage) ?? null
   return (
     <div className={`page ${styles.board}`}>
@@ -63,6 +64,20 @@ export function ScopeBoard(props: ScopeProps) {
           {props.misty === 0
             ? 'Every place was seen lately.'
             : `${props.misty === 1 ? 'One place has' : `${props.misty} places have`} gone misty since they were last walked.`}
+          {wrong.length > 0 && ' Done out of order: '}
+          {wrong.map(({ placeId, name }, i) => (
+            <span key={placeId}>
+              {i > 0 && ', '}
+              <button
+                type="button"
+                className="btn btn-link p-0 align-baseline"
+                onClick={() => setChosen({ placeId, stage: null })}
+              >
+                {name}
+              </button>
+            </span>
+          ))}
+          {wrong.length > 0 && '.'}
         </p>
         <div className={styles.actions}>
           {props.stale && mayEdit && <PlanAgain />}

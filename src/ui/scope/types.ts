@@ -77,9 +77,16 @@ export interface RowView {
   readonly misty: boolean
   readonly clearness: number
   readonly cells: readonly CellView[]
-  /** What is on record here that a pin can stand for. */
+  /** A face, layer by layer; null for anything else. */
+  readonly layers: {
+    readonly list: readonly { readonly name: string; readonly percent: number | null; readonly words: string }[]
+    readonly warnings: readonly string[]
+  } | null
+  /** Work that was done although what comes before it is not. */
+  readonly outOfOrder: readonly string[]
   /** The room from above, where something was told to stand in it. */
   readonly drawn: RoomPlan | null
+  /** What is on record here that a pin can stand for. */
   readonly matters: readonly { readonly id: string; readonly words: string }[]
 }
 

@@ -1,5 +1,8 @@
-import { choice, day, length, number, tick, words } from '../field'
+import { choice, day, length, money, number, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { guardSentences } from '../guards'
+import { handOffSentences } from '../handOffs'
+import { roomTrimSentences } from '../roomTrim'
 
 export const FINISH_KINDS: readonly EntryKind[] = [
   {
@@ -12,8 +15,12 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('order', 'What comes before what', { needed: true }),
       words('why', 'Why'),
       words('touchUp', 'What has to be touched up if it is swapped'),
+      words('first', 'First, in a word or two'),
+      words('then', 'What waits for it, in a word or two'),
+      choice('whose', 'Who does the first', ['we', 'the client’s own contractor', 'the client', 'the neighbour']),
     ],
     settle: { word: 'Done' },
+    overview: handOffSentences,
   },
   {
     id: 'floor-finish',
@@ -74,6 +81,30 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
   {
+    id: 'room-trim',
+    group: 'finish',
+    register: 'Trim of a room',
+    one: 'Trim of a room',
+    at: 'place',
+    fields: [
+      words('what', 'Which room or stair', { needed: true }),
+      words('style', 'Style and size'),
+      length('perimeter', 'Round the room'),
+      number('doors', 'Doors with casing on both sides'),
+      length('doorWide', 'Width of a door with its casing'),
+      length('doorHigh', 'Height of a door'),
+      number('windows', 'Windows to trim'),
+      length('windowRound', 'Round one window'),
+      tick('crown', 'Crown along the ceiling'),
+      number('risers', 'Risers to cover'),
+      length('stairWide', 'Width of the stair'),
+      length('stick', 'Length of a stick'),
+      money('perDoor', 'Price a door'),
+    ],
+    settle: { word: 'Up' },
+    reckon: roomTrimSentences,
+  },
+  {
     id: 'rail',
     group: 'finish',
     register: 'Rails and guards',
@@ -83,11 +114,13 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('what', 'Which rail', { needed: true }),
       length('long', 'Length'),
       length('height', 'Height'),
+      length('drop', 'Drop beside it'),
       number('posts', 'Posts'),
       words('finish', 'Finish'),
       words('temporary', 'Temporary guard until'),
     ],
     settle: { word: 'Up' },
+    reckon: guardSentences,
     cautions: ({ temporary }) => (temporary ? ['guard-out', 'guard-height'] : ['guard-height']),
   },
   {

@@ -123,9 +123,22 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     register: 'Levels and stairs',
     one: 'A stair, set out from finished levels',
     at: 'place',
-    fields: [words('what', 'Which stair', { needed: true }), words('datum', 'Where the finished level is marked')],
+    fields: [
+      words('what', 'Which stair', { needed: true }),
+      words('datum', 'Where the finished level is marked'),
+      choice('light', 'Its light', ['switched at top and bottom', 'switched at one end', 'none yet']),
+      choice('guard', 'Guard and handrail', ['up', 'a temporary guard stands', 'none yet']),
+    ],
     settle: { word: 'Built', ask: 'By whom' },
-    sum: { calculation: 'C-28', asks: ['rise', 'tread', 'greatest', 'firstMark'] },
+    sum: { calculation: 'C-28', asks: ['rise', 'tread', 'greatest', 'firstMark', 'headroom'] },
+    reckon: ({ light, guard }) => [
+      ...(light === 'switched at one end' || light === 'none yet'
+        ? ['A stair is lit by a light that is switched at its top and at its foot: tell the electrician before board.']
+        : []),
+      ...(guard === 'none yet'
+        ? ['Nobody else goes up it before a guard stands: put a temporary one there today.']
+        : []),
+    ],
     cautions: () => ['guard-height'],
   },
 ]
