@@ -5,7 +5,9 @@ import type { Selection } from '../selections/selection'
 import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
-import type { Place } from '../walk/siteState'
+import type { Schools } from '../sequence/schools'
+import type { Place, RegisterEntry } from '../walk/siteState'
+import { areaBySchool } from './schoolAreas'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 
@@ -80,25 +82,36 @@ const RULES: readonly Rule[] = [
   },
 ]
 
+/** What the sum of a line depends on beside the line itself. */
+export interface MaterialSetting {
+  /** Where it is done. */
+  readonly place: Place | undefined
+  /** What was chosen for it there: a tile's size, a box's contents. */
+  readonly selection: Selection | undefined
+  readonly units: Units
+  /** What the site sets instead of the trade's usual figures. */
+  readonly standards: Standards
+  readonly schools: Schools
+  readonly entries: readonly Pick<RegisterEntry, 'kind' | 'placeId' | 'values'>[]
+}
+
 /** What a line of work takes to buy, or null where nothing is bought by its quantity.
- * @param place where it is done
- * @param selection what was chosen for it there: a tile's size, a box's contents
- * @param standards what the site sets instead of the trade's usual figures */
-export function materialOf(
-  line: Line,
-  place: Place | undefined,
-  selection: Selection | undefined,
-  units: Units,
-  standards: Standards,
-): Material | null {
+ * What the site's schools leave out of it is not bought. */
+export function materialOf(line: Line, setting: MaterialSetting): Material | null {
+  const { place, selection, units, standards } = setting
   const rule = line.quantity ? RULES.find(({ applies }) => applies(line)) : undefined
   if (!rule) return null
   const { calculation: id } = rule
   const calculation = withStandards(calculationById(id)!, standards)
   try {
-    const told = rule.told(line.quantity!.value, place, selection?.details?.values ?? {})
+    const { surface, because } = areaBySchool(line, line.quantity!.value, setting)
+    const told = rule.told(surface, place, selection?.details?.values ?? {})
     const { steps, warnings, outputs } = runCalculation(calculation, told, units)
-    return { calculation: id, sentences: [...steps, ...warnings], order: orderOf(outputs) }
+    return {
+      calculation: id,
+      sentences: [...(because ? [because] : []), ...steps, ...warnings],
+      order: orderOf(outputs),
+    }
   } catch (error) {
     if (!(error instanceof ImpossibleRequest)) throw error
     return { calculation: id, sentences: [`To be told before it can be bought. ${error.message}`], order: null }

@@ -43,10 +43,19 @@ describe('what is to be ordered', () => {
   ]
   test('is gathered by supplier over all sites, the most pressing first; what is ordered is left out', () => {
     expect(toOrder(rows).map(({ supplier, words }) => `${supplier}: ${words}`)).toEqual([
-      'The mill: 1 thing for Pell Street, the first by 12 Mar, 1 still to be chosen',
-      'The yard: 2 things for 2 sites, the first by 16 Mar, 1 still to be chosen',
+      'The mill: 1 thing for Pell Street, by 12 Mar, 1 still to be chosen',
+      'The yard: 2 things for 2 sites, in one call by 16 Mar, 1 still to be chosen',
       'No supplier named yet: 1 thing for Bakehouse Lane, 1 still to be chosen',
     ])
+  })
+  test('what falls due later than a few days goes with another call', () => {
+    const late = row({ id: '6', supplier: 'The yard', orderBy: '2026-03-30' as Day, what: 'Grout' })
+    const [, yard] = toOrder([...rows, late])
+    expect(yard!.calls).toEqual([
+      { by: '2026-03-16', what: ['Wall tile, Kitchen', 'Wall tile, Kitchen'] },
+      { by: '2026-03-30', what: ['Grout, Kitchen'] },
+    ])
+    expect(yard!.words).toContain('in 2 calls: 2 by 16 Mar, 1 by 30 Mar')
   })
   test('is a row each in the file', () => {
     expect(

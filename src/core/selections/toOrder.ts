@@ -1,4 +1,4 @@
-import { dateOnly, type Day } from '../calendar/day'
+import { addDays, dateOnly, type Day } from '../calendar/day'
 import { groupBy } from '../lists/groupBy'
 import { isUnordered } from './selection'
 import type { SelectionRow } from './selectionRow'
@@ -9,9 +9,20 @@ export interface SupplierOrder {
   readonly rows: readonly SelectionRow[]
   /** The day by which the first of it must be ordered. */
   readonly first: Day | null
+  /** The fewest days on which all of it can be ordered in time. */
+  readonly calls: readonly OrderCall[]
   /** In a sentence: how many, of which sites, by when, and what has to be chosen before. */
   readonly words: string
 }
+
+/** One call or one trip: the last day for it, and what it settles. */
+export interface OrderCall {
+  readonly by: Day
+  readonly what: readonly string[]
+}
+
+/** What falls due within so many days of the first is ordered with it. */
+const TOGETHER_DAYS = 5
 
 const NO_SUPPLIER = 'No supplier named yet'
 
@@ -24,17 +35,34 @@ export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
     .map(([supplier, its]): SupplierOrder => {
       const days = its.flatMap((row) => row.orderBy ?? []).sort()
       const first = days[0] ?? null
-      return { supplier, rows: its, first, words: wordsOf(its, first) }
+      const calls = callsOf(its)
+      return { supplier, rows: its, first, calls, words: wordsOf(its, calls) }
     })
     .sort((a, b) => ((a.first ?? '9') < (b.first ?? '9') ? -1 : 1))
 }
 
-function wordsOf(rows: readonly SelectionRow[], first: Day | null): string {
+/** Gathers what falls due close together: from the most pressing on, everything of the next days goes with it. */
+function callsOf(rows: readonly SelectionRow[]): OrderCall[] {
+  const due = rows
+    .flatMap(({ orderBy, what, place }) => (orderBy ? [{ by: orderBy, what: `${what}, ${place}` }] : []))
+    .sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : 0))
+  return due.reduce<OrderCall[]>((calls, one) => {
+    const last = calls.at(-1)
+    return last && one.by <= addDays(last.by, TOGETHER_DAYS)
+      ? [...calls.slice(0, -1), { by: last.by, what: [...last.what, one.what] }]
+      : [...calls, { by: one.by, what: [one.what] }]
+  }, [])
+}
+
+function wordsOf(rows: readonly SelectionRow[], calls: readonly OrderCall[]): string {
   const sites = new Set(rows.map((row) => row.site))
   const undecided = rows.filter((row) => row.state === 'undecided').length
   return [
     `${rows.length === 1 ? '1 thing' : `${rows.length} things`} for ${sites.size === 1 ? [...sites][0]! : `${sites.size} sites`}`,
-    ...(first ? [`the first by ${dateOnly(first)}`] : []),
+    ...(calls.length === 1 ? [`${calls[0]!.what.length > 1 ? 'in one call ' : ''}by ${dateOnly(calls[0]!.by)}`] : []),
+    ...(calls.length > 1
+      ? [`in ${calls.length} calls: ${calls.map(({ by, what }) => `${what.length} by ${dateOnly(by)}`).join(', ')}`]
+      : []),
     ...(undecided > 0 ? [`${undecided} still to be chosen`] : []),
   ].join(', ')
 }

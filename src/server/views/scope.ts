@@ -53,6 +53,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const standards = readStandards(context.db, site.id)
   const withPieces = new Set(state.entries.filter((one) => one.kind === 'room-piece').map((one) => one.placeId))
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
+  const bought = { units: site.units, standards, schools: site.schools, entries: state.entries }
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan?.finish[site.id]
@@ -113,8 +114,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               how: howReckoned(line, site.units),
               toBuy:
                 line.progress < 100 && !line.excluded
-                  ? (materialOf(line, place, selectionFor(line, state.selections), site.units, standards)?.sentences ??
-                    [])
+                  ? (materialOf(line, { ...bought, place, selection: selectionFor(line, state.selections) })
+                      ?.sentences ?? [])
                   : [],
               byHand: { quantity: line.quantity !== line.reckoned.quantity, hours: line.hours !== line.reckoned.hours },
               rough: line.rough,

@@ -25,6 +25,7 @@ export function selectionRows(
   seesMoney: boolean,
   standards: Standards,
 ): SelectionRow[] {
+  const bought = { units: site.units, standards, schools: site.schools, entries: state.entries }
   const places = new Map(state.places.map((place) => [place.id, place]))
   const here = plan && { ...plan, visits: plan.visits.filter((visit) => visit.siteId === site.id) }
   const linesAt = groupBy(state.lines, (line) => line.placeId)
@@ -63,7 +64,7 @@ export function selectionRows(
           .filter((line) => line.stage === selection.neededFor && line.excluded === null)
           .flatMap(
             (line) =>
-              materialOf(line, places.get(line.placeId), selection, site.units, standards)?.sentences.slice(0, 1) ?? [],
+              materialOf(line, { ...bought, place: places.get(line.placeId), selection })?.sentences.slice(0, 1) ?? [],
           ),
         checks: selectionChecks(selection, site.units, seesMoney),
         neededOn: needed,
