@@ -1,85 +1,108 @@
 import { inOrder, predecessorsOf, type Project } from './project'
 
-/** A project laid out for being scheduled a great many times. */
+/** Lists of activities, one for each activity, laid end to end: those of i are `list` from `from[i]` to `from[i + 1]`. */
+export interface Lists {
+  readonly from: Int32Array
+  readonly list: Int32Array
+}
+
+/** A project laid out for being scheduled a great many times. Several resources share one 32-bit word, each in a lane of
+ * its own with a guard bit over it: whether an activity fits in a period is then one subtraction for all of them. */
 export interface Board {
   readonly count: number
-  readonly resources: number
   readonly durations: Int32Array
-  /** Requests of activity i: from i × resources on. */
+  /** The share of all resources that an activity uses. */
+  readonly weights: Float64Array
+  /** Words that a period takes; one where there are up to four small resources. */
+  readonly words: number
+  /** Requests of activity i, in lanes: from i × words on. */
   readonly requests: Int32Array
-  /** The resources that an activity uses at all, the scarcest first. */
-  readonly needs: readonly Int32Array[]
-  readonly capacities: Int32Array
-  readonly before: readonly Int32Array[]
-  readonly after: readonly Int32Array[]
+  /** The guard bits of each word. */
+  readonly guards: Int32Array
+  readonly before: Lists
+  readonly after: Lists
   readonly horizon: number
   /** Activities so that none stands before one that it follows, and where each stands there. */
   readonly byRank: Int32Array
-  readonly rank: Int32Array
-  /** What is left of each resource in each period; made full again for every schedule. */
+  /** What is left in each period, guards set; made full again for every schedule. */
   readonly free: Int32Array
   readonly full: Int32Array
+}
+
+/** Bits of a lane with its guard: as few as the largest capacity allows. */
+const laneOf = (capacities: readonly number[]): number => {
+  const most = Math.max(...capacities)
+  return most < 1 << 7 ? 8 : most < 1 << 15 ? 16 : 32
 }
 
 export function boardOf(project: Project): Board {
   const { durations, successors, requests, capacities } = project
   const horizon = durations.reduce((sum, duration) => sum + duration, 0) + 1
-  const byRank = Int32Array.from(inOrder(project))
-  const rank = new Int32Array(durations.length)
-  byRank.forEach((activity, place) => (rank[activity] = place))
+  const lane = laneOf(capacities)
+  const lanes = 32 / lane
+  const words = Math.max(1, Math.ceil(capacities.length / lanes))
+  const packed = (amounts: readonly number[]): number[] =>
+    Array.from({ length: words }, (_, word) =>
+      amounts.slice(word * lanes, (word + 1) * lanes).reduce((bits, amount, i) => bits | (amount << (i * lane)), 0),
+    )
+  const guards = packed(Array.from({ length: words * lanes }, () => 2 ** (lane - 1)))
+  const period = packed(capacities).map((bits, word) => bits | guards[word]!)
   return {
     count: durations.length,
-    resources: capacities.length,
     durations: Int32Array.from(durations),
-    requests: Int32Array.from(requests.flat()),
-    capacities: Int32Array.from(capacities),
-    needs: requests.map((one) =>
-      Int32Array.from(
-        one
-          .flatMap((need, r) => (need > 0 ? [r] : []))
-          .sort((a, b) => one[b]! / capacities[b]! - one[a]! / capacities[a]!),
-      ),
+    weights: Float64Array.from(requests, (one) =>
+      one.reduce((sum, need, r) => sum + (need > 0 ? need / capacities[r]! : 0), 0),
     ),
-    before: predecessorsOf(project).map((one) => Int32Array.from(one)),
-    after: successors.map((one) => Int32Array.from(one)),
+    words,
+    requests: Int32Array.from(requests.flatMap(packed)),
+    guards: Int32Array.from(guards),
+    before: listsOf(predecessorsOf(project)),
+    after: listsOf(successors),
     horizon,
-    byRank,
-    rank,
-    free: new Int32Array(horizon * capacities.length),
-    full: Int32Array.from({ length: horizon * capacities.length }, (_, at) => capacities[at % capacities.length]!),
+    byRank: Int32Array.from(inOrder(project)),
+    free: new Int32Array(horizon * words),
+    full: Int32Array.from({ length: horizon * words }, (_, at) => period[at % words]!),
   }
 }
 
-/** The earliest period from `from` on in which an activity fits for as long as it takes. */
-function earliest(board: Board, activity: number, from: number): number {
-  const { free, resources, durations, requests } = board
-  const needs = board.needs[activity]!
-  const count = needs.length
-  const first = activity * resources
+function listsOf(all: readonly (readonly number[])[]): Lists {
+  const from = new Int32Array(all.length + 1)
+  all.forEach((one, i) => (from[i + 1] = from[i]! + one.length))
+  return { from, list: Int32Array.from(all.flat()) }
+}
+
+/** The earliest period from `from` on in which an activity fits for as long as it takes. A window is looked through
+ * from its end: the last period that is too full tells how far the next window must move. */
+function earliest({ free, words, requests, guards, durations }: Board, activity: number, from: number): number {
+  const duration = durations[activity]!
   let start = from
-  let end = start + durations[activity]!
-  for (let period = from; period < end; period++) {
-    const at = period * resources
-    for (let i = 0; i < count; i++) {
-      const r = needs[i]!
-      if (free[at + r]! < requests[first + r]!) {
-        start = period + 1
-        end = start + durations[activity]!
-        break
-      }
+  let known = from
+  for (let word = 0; word < words; word++) {
+    const need = requests[activity * words + word]!
+    const guard = guards[word]!
+    if (need === 0) continue
+    known = start
+    for (;;) {
+      const end = start + duration
+      let period = end - 1
+      while (period >= known && ((free[period * words + word]! - need) & guard) === guard) period--
+      if (period < known) break
+      start = period + 1
+      known = end
+      // A later window has to be looked at again for the words before this one.
+      if (word > 0) word = -1
+      if (word < 0) break
     }
   }
   return start
 }
 
-function occupy(board: Board, activity: number, start: number): void {
-  const { free, resources, durations, requests } = board
-  const needs = board.needs[activity]!
-  const end = (start + durations[activity]!) * resources
-  for (let i = 0; i < needs.length; i++) {
-    const r = needs[i]!
-    const need = requests[activity * resources + r]!
-    for (let at = start * resources + r; at < end; at += resources) free[at] = free[at]! - need
+function occupy({ free, words, requests, durations }: Board, activity: number, start: number): void {
+  for (let word = 0; word < words; word++) {
+    const need = requests[activity * words + word]!
+    if (need === 0) continue
+    const end = (start + durations[activity]!) * words
+    for (let at = start * words + word; at < end; at += words) free[at] = free[at]! - need
   }
 }
 
@@ -88,19 +111,18 @@ function occupy(board: Board, activity: number, start: number): void {
  * @param follows what each activity follows in that direction
  * @param starts is filled
  * @returns the makespan */
-function generate(board: Board, order: ArrayLike<number>, follows: Board['before'], starts: Int32Array): number {
+function generate(board: Board, order: ArrayLike<number>, { from, list }: Lists, starts: Int32Array): number {
   const { durations } = board
   board.free.set(board.full)
   let makespan = 0
   for (let i = 0; i < order.length; i++) {
     const activity = order[i]!
-    let from = 0
-    const mine = follows[activity]!
-    for (let p = 0; p < mine.length; p++) {
-      const end = starts[mine[p]!]! + durations[mine[p]!]!
-      if (end > from) from = end
+    let ready = 0
+    for (let p = from[activity]!; p < from[activity + 1]!; p++) {
+      const end = starts[list[p]!]! + durations[list[p]!]!
+      if (end > ready) ready = end
     }
-    const start = durations[activity] === 0 ? from : earliest(board, activity, from)
+    const start = durations[activity] === 0 ? ready : earliest(board, activity, ready)
     starts[activity] = start
     const end = start + durations[activity]!
     if (end > makespan) makespan = end

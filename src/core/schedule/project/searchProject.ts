@@ -147,7 +147,7 @@ class Search {
 
   /** Of a few stretches of the father drawn by chance, the one whose activities use the most. */
   private busiest(father: Member, length: number): [number, number] {
-    const { count, resources, durations, requests, capacities } = this.board
+    const { count, durations, weights } = this.board
     let best = -1
     let from = 0
     for (let draw = 0; draw < 3; draw++) {
@@ -156,8 +156,7 @@ class Search {
       for (let i = 0; i < count; i++) {
         const begin = Math.max(start, father.starts[i]!)
         const end = Math.min(start + length, father.starts[i]! + durations[i]!)
-        if (end <= begin) continue
-        for (let r = 0; r < resources; r++) used += ((end - begin) * requests[i * resources + r]!) / capacities[r]!
+        if (end > begin) used += (end - begin) * weights[i]!
       }
       if (used > best) {
         best = used
@@ -181,7 +180,7 @@ class Search {
     const order = new Int32Array(count)
     let waiting = 0
     for (let i = 0; i < count; i++) {
-      open[i] = before[i]!.length
+      open[i] = before.from[i + 1]! - before.from[i]!
       if (open[i] === 0) ready[waiting++] = i
     }
     for (let place = 0; place < count; place++) {
@@ -190,8 +189,10 @@ class Search {
       const activity = ready[at]!
       ready[at] = ready[--waiting]!
       order[place] = activity
-      const mine = after[activity]!
-      for (let s = 0; s < mine.length; s++) if (--open[mine[s]!]! === 0) ready[waiting++] = mine[s]!
+      for (let s = after.from[activity]!; s < after.from[activity + 1]!; s++) {
+        const next = after.list[s]!
+        if (--open[next]! === 0) ready[waiting++] = next
+      }
     }
     return order
   }
@@ -205,10 +206,9 @@ class Search {
     let current = order
     let kept = starts.slice()
     for (;;) {
-      const late = byEnd(board, kept)
-      const turned = kept.slice()
-      backward(board, late, turned)
-      const early = byStart(board, turned)
+      const late = byEnd(board, kept, makespan)
+      const turned = new Int32Array(board.count)
+      const early = byStart(board, turned, backward(board, late, turned))
       const again = new Int32Array(board.count)
       const shorter = forward(board, early, again)
       this.tried += 2
@@ -227,25 +227,26 @@ const same = (a: Int32Array, b: Int32Array): boolean => {
   return true
 }
 
-/** Latest end first; of two that end together whichever follows the other. */
-function byEnd({ count, durations, rank, byRank }: Board, starts: Int32Array): Int32Array {
-  const packed = new Float64Array(count)
-  for (let i = 0; i < count; i++) packed[i] = -(starts[i]! + durations[i]!) * count + (count - 1 - rank[i]!)
-  packed.sort()
-  const order = new Int32Array(count)
-  for (let i = 0; i < count; i++) {
-    const key = packed[i]!
-    order[i] = byRank[count - 1 - (key - Math.floor(key / count) * count)]!
+/** Activities by a time of theirs, the earliest first, those of one time as they stand in `inTurn`: counted into place. */
+function byTime(inTurn: Int32Array, timeOf: Int32Array, most: number): Int32Array {
+  const places = new Int32Array(most + 2)
+  for (let i = 0; i < timeOf.length; i++) places[timeOf[i]! + 1]!++
+  for (let time = 1; time < places.length; time++) places[time] = places[time]! + places[time - 1]!
+  const order = new Int32Array(inTurn.length)
+  for (let i = 0; i < inTurn.length; i++) {
+    const activity = inTurn[i]!
+    order[places[timeOf[activity]!]!++] = activity
   }
   return order
 }
 
-/** Earliest start first; of two that start together whichever the other follows. */
-function byStart({ count, rank, byRank }: Board, starts: Int32Array): Int32Array {
-  const packed = new Float64Array(count)
-  for (let i = 0; i < count; i++) packed[i] = starts[i]! * count + rank[i]!
-  packed.sort()
-  const order = new Int32Array(count)
-  for (let i = 0; i < count; i++) order[i] = byRank[packed[i]! % count]!
-  return order
+/** Latest end first; of two that end together whichever follows the other. */
+function byEnd({ count, durations, byRank }: Board, starts: Int32Array, makespan: number): Int32Array {
+  const early = new Int32Array(count)
+  for (let i = 0; i < count; i++) early[i] = makespan - starts[i]! - durations[i]!
+  return byTime(byRank.slice().reverse(), early, makespan)
 }
+
+/** Earliest start first; of two that start together whichever the other follows. */
+const byStart = ({ byRank }: Board, starts: Int32Array, makespan: number): Int32Array =>
+  byTime(byRank, starts, makespan)
