@@ -166,11 +166,12 @@ class Search {
     return [from, from + length]
   }
 
-  /** Moves a few activities a little. */
+  /** Moves a few activities a little: two or three of a small project, three in a hundred of a large one. */
   private shake(): void {
     const { count } = this.board
+    const share = Math.max(0.03, 2.6 / count)
     for (let i = 0; i < count; i++)
-      if (this.random() < 0.03) this.keys[i] = this.keys[i]! + (this.random() - 0.5) * this.reach * 0.4
+      if (this.random() < share) this.keys[i] = this.keys[i]! + (this.random() - 0.5) * this.reach * 0.4
   }
 
   /** The activities by their keys, the smallest that may come first. */
