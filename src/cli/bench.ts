@@ -14,7 +14,7 @@ import { contextFor } from '../server/context'
 import { openFirmFolder } from '../server/firmFolder'
 import { readPeople } from '../data/people'
 import { problemInput } from '../server/plan/planFirm'
-import { closeSolver, KEPT_ROUNDS, solveInWorker } from '../server/plan/solver'
+import { closeSolver, KEPT, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
@@ -53,7 +53,7 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
   const firm = await openFirmFolder(folder)
   const loaded = await took(() => loadDemo(firm, `http://localhost:${PORT}`))
   const context = contextFor(firm, readPeople(firm.db)[0]!)
-  const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), KEPT_ROUNDS))
+  const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), KEPT))
   const observations = manyObservations(500, context.now())
   const intake = await took(() => receiveObservations(context, siteIdOf('bakehouse'), { observations }))
   const files = await manyPhotos(40)

@@ -53,7 +53,7 @@ export async function reckoningFigures(context: Context): Promise<ReckoningFigur
   for (let i = context.sites().length; i < 40; i++) newSite(context, `Site ${i}`, 4, ['room-board-finishes'])
   const input = problemInput(context.db, context.today)
   const firstPlan = await took(async () => {
-    const plan = await solveInWorker(input, 0)
+    const plan = await solveInWorker(input, { rounds: 0, draws: 0 })
     insertPlan(context.db, { plan, revisions: {}, reason: 'bench', by: context.person.name, madeAt: context.now() })
   })
   const orders: number[] = []

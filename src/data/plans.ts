@@ -96,7 +96,8 @@ interface PlanRow {
 
 const storedPlanOf = (row: PlanRow): StoredPlan => ({
   id: row.id,
-  plan: JSON.parse(row.body) as Plan,
+  // A plan kept before finishes were drawn tells no risk.
+  plan: { risk: {}, ...(JSON.parse(row.body) as Omit<Plan, 'risk'> & Partial<Plan>) },
   revisions: JSON.parse(row.revisions) as Record<string, number>,
   reason: row.reason,
   by: row.by_person,

@@ -6,15 +6,17 @@ export interface SolveTask {
   readonly input: ProblemInput
   readonly rounds: number
   readonly seed: number
+  readonly draws: number
   /** Hears the share done, 0 to 1. */
   readonly port?: MessagePort
 }
 
 /** Plans all sites off the main thread. */
-export default function solveTask({ input, rounds, seed, port }: SolveTask): Plan {
+export default function solveTask({ input, rounds, seed, draws, port }: SolveTask): Plan {
   return planOf(problemOf(input), {
     rounds,
     seed,
+    draws,
     onProgress: (done) => {
       port?.postMessage(done)
       return true

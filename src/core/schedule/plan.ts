@@ -2,6 +2,7 @@ import { daysWords, type Day } from '../calendar/day'
 import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { earliestFinishes } from './bounds'
+import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
 import type { Problem } from './problem'
 import { solve, type SolveOptions } from './solve'
@@ -35,10 +36,20 @@ export interface Plan {
   readonly finish: Readonly<Record<string, Day>>
   /** The day nothing can beat: longest chain with unlimited crews. */
   readonly floor: Readonly<Record<string, Day>>
+  /** How each site may finish; empty where no draws were asked for. */
+  readonly risk: Readonly<Record<string, SiteRisk>>
+}
+
+/** A plan in which nothing is to be done. */
+export const emptyPlan = (madeOn: Day): Plan => ({ madeOn, visits: [], finish: {}, floor: {}, risk: {} })
+
+export interface PlanOptions extends SolveOptions {
+  /** Ways in which the work may go, drawn to say what can be promised. */
+  readonly draws?: number
 }
 
 /** Solves a problem and puts the answer back into visits, days and sentences. */
-export function planOf(problem: Problem, options: SolveOptions): Plan {
+export function planOf(problem: Problem, options: PlanOptions): Plan {
   const { schedule } = solve(problem.instance, options)
   const floorFinishes = earliestFinishes(problem.instance)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
@@ -67,6 +78,7 @@ export function planOf(problem: Problem, options: SolveOptions): Plan {
     visits,
     finish: lastDays(problem, schedule.finish),
     floor: lastDays(problem, floorFinishes),
+    risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
 }
 

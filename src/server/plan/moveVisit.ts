@@ -9,7 +9,7 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { visitWords } from '../share/visitWords'
 import { problemInput } from './planFirm'
-import { KEPT_ROUNDS, PREVIEW_ROUNDS, solveInWorker } from './solver'
+import { KEPT, PREVIEW, solveInWorker } from './solver'
 
 const move = object({
   visitKey: string().required('Visit: say which.'),
@@ -35,7 +35,7 @@ export async function previewMove(context: Context, body: unknown): Promise<Cons
   context.requireLead()
   const pin = pinOf(context, body)
   const current = requirePlan(context)
-  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), PREVIEW_ROUNDS)
+  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), PREVIEW)
   return consequence(context, pin, current, plan)
 }
 
@@ -45,7 +45,7 @@ export async function moveVisit(context: Context, body: unknown): Promise<Conseq
   const pin = pinOf(context, body)
   const current = requirePlan(context)
   const revisions = Object.fromEntries(readSites(context.db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), KEPT_ROUNDS)
+  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), KEPT)
   context.db.transaction(() => {
     savePin(context.db, pin)
     insertPlan(context.db, {

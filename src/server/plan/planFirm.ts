@@ -7,7 +7,7 @@ import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
-import { KEPT_ROUNDS, solveInWorker, type SolveControl } from './solver'
+import { KEPT, solveInWorker, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   id: site.id,
@@ -43,7 +43,7 @@ export async function planFirm(
 ): Promise<Plan> {
   const { db } = context
   const revisions = Object.fromEntries(readSites(db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(problemInput(db, context.today), KEPT_ROUNDS, control)
+  const plan = await solveInWorker(problemInput(db, context.today), KEPT, control)
   insertPlan(db, { plan, revisions, reason, by: context.person.name, madeAt: context.now() })
   return plan
 }

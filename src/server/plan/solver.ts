@@ -10,9 +10,16 @@ export interface SolveControl {
   readonly onProgress?: (done: number) => void
 }
 
-/** Rounds of improvement for a plan that is kept; a preview settles for fewer. */
-export const KEPT_ROUNDS = 60
-export const PREVIEW_ROUNDS = 10
+/** How much goes into a plan. */
+export interface Effort {
+  /** Rounds of improvement. */
+  readonly rounds: number
+  /** Ways in which the work may go, drawn to say what can be promised. */
+  readonly draws: number
+}
+/** A plan that is kept; a preview settles for less. */
+export const KEPT: Effort = { rounds: 60, draws: 200 }
+export const PREVIEW: Effort = { rounds: 10, draws: 0 }
 const SEED = 1
 
 const pools = globalThis as { aftermistSolver?: Piscina }
@@ -28,12 +35,12 @@ function pool(): Piscina {
 }
 
 /** Solves in a worker thread; aborting the signal ends the work. */
-export async function solveInWorker(input: ProblemInput, rounds: number, control: SolveControl = {}): Promise<Plan> {
+export async function solveInWorker(input: ProblemInput, effort: Effort, control: SolveControl = {}): Promise<Plan> {
   const { port1, port2 } = new MessageChannel()
   port1.on('message', (done: number) => control.onProgress?.(done))
   try {
     return (await pool().run(
-      { input, rounds, seed: SEED, port: port2 },
+      { input, ...effort, seed: SEED, port: port2 },
       { transferList: [port2], ...(control.signal ? { signal: control.signal } : {}) },
     )) as Plan
   } catch (error) {

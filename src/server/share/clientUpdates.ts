@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
 import { dayOf, longDay, type Day } from '../../core/calendar/day'
 import { clientFacts, composeClientUpdate, type ClientUpdate } from '../../core/share/clientUpdate'
-import type { Plan } from '../../core/schedule/plan'
+import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
 import { registersOf } from '../../core/walk/registers'
@@ -20,8 +20,6 @@ import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
 import { trimmed } from '../trimmed'
 
-const EMPTY_PLAN = (today: Day): Plan => ({ madeOn: today, visits: [], finish: {}, floor: {} })
-
 /** The update as the facts would have it today, ready to be edited. */
 export function draftUpdate(
   context: Context,
@@ -31,7 +29,7 @@ export function draftUpdate(
   const published = readLatestUpdate(context.db, site.id)
   const now = siteState(context.db, site)
   const before = published ? siteStateUpTo(context.db, site, published.publishedAt) : siteStateOf(registersOf([]))
-  const plan = readPlan(context.db)?.plan ?? EMPTY_PLAN(context.today)
+  const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const draft = composeClientUpdate({
     siteId: site.id,
     today: context.today,
@@ -93,7 +91,7 @@ export async function publishUpdate(
     if (readPhoto(context.db, hash)?.siteId !== site.id)
       throw new Refusal(422, 'Photos: one of them is not of this site.', 'photos')
   }
-  const plan = readPlan(context.db)?.plan ?? EMPTY_PLAN(context.today)
+  const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const facts = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
   const { photos, ...update } = input
   const link = context.db.transaction(() => {

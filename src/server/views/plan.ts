@@ -2,7 +2,8 @@ import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { visitDays } from '../../core/schedule/planDiff'
-import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import type { SiteRisk } from '../../core/schedule/finishRisk'
+import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { listed } from '../../core/share/plainWords'
@@ -21,7 +22,7 @@ export function planView(context: Context, siteId: string | null) {
   const stored = readPlan(context.db)
   const sites = context.sites()
   const site = siteId ? context.site(siteId) : null
-  const plan: Plan = stored?.plan ?? { madeOn: context.today, visits: [], finish: {}, floor: {} }
+  const plan = stored?.plan ?? emptyPlan(context.today)
   const visits = plan.visits.filter((visit) =>
     site ? visit.siteId === site.id : sites.some((one) => one.id === visit.siteId),
   )
@@ -45,12 +46,23 @@ export function planView(context: Context, siteId: string | null) {
     }),
     finish: finishSentence(plan, site, sites),
     floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
+    risk: site ? riskView(plan.risk[site.id]) : null,
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
     uncrewed: [...new Set(visits.filter((visit) => !visit.crewId).map((visit) => TRADES[visit.trade].toLowerCase()))],
     rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
     visits: visitViews(context, visits, plan),
+  }
+}
+
+function riskView(risk: SiteRisk | undefined) {
+  if (!risk) return null
+  return {
+    likely: longDay(risk.likely),
+    safe: longDay(risk.safe),
+    tenths: risk.tenths.map((day, i) => ({ share: (i + 1) * 10, day: dateOnly(day) })),
+    drivers: risk.drivers,
   }
 }
 

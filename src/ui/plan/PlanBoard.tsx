@@ -7,6 +7,7 @@ import { useSend } from '../shared/useSend'
 import { FormError } from '../shared/FormError'
 import { MoveDialog, type Move } from './MoveDialog'
 import { PlanPicture } from './PlanPicture'
+import { Risk } from './Risk'
 import type { PlanProps } from './types'
 import { VisitPanel } from './VisitPanel'
 import { WeekList } from './WeekList'
@@ -43,6 +44,7 @@ export function PlanBoard(props: PlanProps) {
           )}
           {props.visits.length} trade visits.
         </p>
+        {props.risk && <Risk {...props.risk} />}
         {props.schools.length > 0 && (
           <details className="soft">
             <summary>How this site does it</summary>

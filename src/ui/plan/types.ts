@@ -37,6 +37,13 @@ export interface PlanProps {
   readonly days: readonly { readonly day: Day; readonly works: boolean }[]
   readonly finish: string
   readonly floor: string | null
+  /** How this site may finish, drawn many times; null on the page of all sites and before the first plan. */
+  readonly risk: {
+    readonly likely: string
+    readonly safe: string
+    readonly tenths: readonly { readonly share: number; readonly day: string }[]
+    readonly drivers: readonly string[]
+  } | null
   /** How this site does it where it chose itself, with the reasons. */
   readonly schools: readonly string[]
   readonly reason: string | null

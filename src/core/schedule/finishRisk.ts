@@ -1,0 +1,200 @@
+import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
+import type { Day } from '../calendar/day'
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { TRADES, type Stage, type Trade } from '../scope/vocabulary'
+import type { Activity } from './instance'
+import { networkOf, type Network } from './network'
+import type { Problem } from './problem'
+import { serialSchedule } from './serialSchedule'
+import { seededRandom } from './solve'
+
+/** How a site may finish, from many ways in which its work could go. */
+export interface SiteRisk {
+  /** The day by which it is done in half of them. */
+  readonly likely: Day
+  /** The day by which it is done in eight of ten: what can be promised. */
+  readonly safe: Day
+  /** The day by which each tenth of them is done, from one tenth to nine. */
+  readonly tenths: readonly Day[]
+  /** What the difference hangs on, the most telling first. */
+  readonly drivers: readonly string[]
+}
+
+/** Smallest, most usual and largest. Defaults of the trade; each draw takes its own. */
+type Spread = readonly [low: number, usual: number, high: number]
+const OWN: Spread = [0.8, 1, 1.45]
+const OF_TRADE: Spread = [0.9, 1, 1.2]
+const OF_SITE: Spread = [0.95, 1, 1.12]
+/** Working time that wet and wind add outside. */
+const OF_WEATHER: Spread = [0, 0.1, 0.4]
+const OUTSIDE: ReadonlySet<Stage> = new Set([
+  'excavation',
+  'underground',
+  'concrete',
+  'roof',
+  'weather-barrier',
+  'cladding',
+  'site-works',
+])
+const FAILS = 0.1
+/** Days to mend what an inspection found, and to be seen again. */
+const MENDING_DAYS = 4
+const SLIPS = 0.3
+const SLIP_DAYS: Spread = [1, 3, 12]
+const DECLINES = 0.05
+const FREE_AGAIN_DAYS = 3
+const PROMISED = 0.8
+/** Below this a cause does not show in the end (correlation over the draws). */
+const TELLING = 0.15
+const MOST_DRIVERS = 3
+
+/** Draws how the open work may go, again and again, and lets every draw be planned anew in the order of the plan: what
+ * is late makes the next start later, what is early lets it come forward where crews and agreed days allow. Slow trades
+ * are slow on every site of a draw, a slow site in all its work; the same seed gives the same answer.
+ * @param starts slots at which the plan starts each visit
+ * @param draws how many; a few hundred settle the days
+ * Source: simulation of a network with resources, serial dispatch as the policy (Stork 2001; Vanhoucke 2013). */
+export function finishRisk(
+  problem: Problem,
+  starts: ArrayLike<number>,
+  { draws, seed }: { readonly draws: number; readonly seed: number },
+): Record<string, SiteRisk> {
+  const random = seededRandom(seed)
+  const network = networkOf(problem.instance)
+  const sites = [...new Set(problem.visits.map(({ siteId }) => siteId))]
+  const told = Array.from({ length: draws }, () => drawn(problem, starts, network, random))
+  return Object.fromEntries(sites.map((site) => [site, riskOf(problem.origin, site, told)]))
+}
+
+interface Draw {
+  /** Slot after the last work of each site. */
+  readonly finish: ReadonlyMap<string, number>
+  /** How each cause went, and the sites that it touches. */
+  readonly causes: ReadonlyMap<string, number>
+}
+
+function drawn(problem: Problem, starts: ArrayLike<number>, network: Network, random: () => number): Draw {
+  const { visits, instance, releases } = problem
+  const once = memo((_cause: string, spread: Spread) => triangular(spread, random))
+  const causes = new Map<string, number>()
+  const tell = (cause: string, value: number): void => void causes.set(cause, (causes.get(cause) ?? 0) + value)
+  const weather = triangular(OF_WEATHER, random)
+  causes.set('the weather', weather)
+  const failed = new Set<number>()
+  const activities = instance.activities.map((activity, i): Activity => {
+    const visit = visits[i]!
+    const trade = once(`trade ${visit.trade}`, OF_TRADE)
+    const site = once(`site ${visit.siteId}`, OF_SITE)
+    causes.set(tradeCause(visit.trade), trade)
+    causes.set(`${visit.siteId}|how this site goes`, site)
+    if (visit.trade === 'inspector' && random() < FAILS) {
+      failed.add(i)
+      tell(`${visit.siteId}|inspections that fail`, 1)
+    }
+    const outside = visit.stages.some((stage) => OUTSIDE.has(stage)) ? 1 + weather : 1
+    const factor = visit.trade === 'inspector' ? 1 : triangular(OWN, random) * trade * site * outside
+    let late = 0
+    if (releases[i]!.kind === 'delivery' && random() < SLIPS) {
+      late = Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY)
+      tell(`${visit.siteId}|deliveries`, late)
+    }
+    // Who agreed to a day rarely goes back on it.
+    const declined = activity.fixed === undefined && random() < DECLINES
+    if (declined) tell(`${visit.siteId}|who cannot come`, 1)
+    const [mode] = activity.modes
+    return {
+      ...activity,
+      release: Math.max(activity.release + late, declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0),
+      modes: [{ ...mode!, duration: mode!.duration === 0 ? 0 : Math.max(1, Math.round(mode!.duration * factor)) }],
+    }
+  })
+  const held: Network = {
+    ...network,
+    before: network.before.map((list) =>
+      list.some(({ from }) => failed.has(from))
+        ? list.map((one) => (failed.has(one.from) ? { ...one, lag: one.lag + MENDING_DAYS * SLOTS_PER_DAY } : one))
+        : list,
+    ),
+  }
+  return { finish: finishes(problem, activities, held, starts), causes }
+}
+
+function finishes(
+  problem: Problem,
+  activities: readonly Activity[],
+  network: Network,
+  starts: ArrayLike<number>,
+): Map<string, number> {
+  const { visits, instance } = problem
+  const last = new Map<string, number>()
+  const note = (site: string, slot: number): void => void last.set(site, Math.max(last.get(site) ?? 0, slot))
+  try {
+    const { finish } = serialSchedule({ ...instance, activities }, starts, network)
+    visits.forEach(({ siteId }, i) => note(siteId, finish[i]!))
+  } catch (error) {
+    // So late that it falls off the calendar: as late as the calendar goes.
+    if (!(error instanceof ImpossibleRequest && error.code === 'horizon-too-short')) throw error
+    visits.forEach(({ siteId }) => note(siteId, instance.horizon - 1))
+  }
+  return last
+}
+
+const tradeCause = (trade: Trade): string => `how fast the ${TRADES[trade].toLowerCase()} is`
+
+function riskOf(origin: Day, site: string, draws: readonly Draw[]): SiteRisk {
+  const ends = draws.map(({ finish }) => finish.get(site)!)
+  const sorted = [...ends].sort((a, b) => a - b)
+  const by = (share: number): Day =>
+    dayOfSlot(origin, sorted[Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)]! - 1)
+  const causes = new Set(draws.flatMap((draw) => [...draw.causes.keys()]))
+  const drivers = [...causes]
+    .filter((cause) => !cause.includes('|') || cause.startsWith(`${site}|`))
+    .map((cause) => ({
+      words: cause.split('|').at(-1)!,
+      pull: correlation(
+        draws.map((draw) => draw.causes.get(cause) ?? 0),
+        ends,
+      ),
+    }))
+    .filter(({ pull }) => pull > TELLING)
+    .sort((a, b) => b.pull - a.pull)
+    .slice(0, MOST_DRIVERS)
+    .map(({ words }) => words)
+  return {
+    likely: by(0.5),
+    safe: by(PROMISED),
+    tenths: Array.from({ length: 9 }, (_, i) => by((i + 1) / 10)),
+    drivers,
+  }
+}
+
+function correlation(a: readonly number[], b: readonly number[]): number {
+  const mean = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0) / all.length
+  const [ma, mb] = [mean(a), mean(b)]
+  let [up, da, db] = [0, 0, 0]
+  a.forEach((one, i) => {
+    const [x, y] = [one - ma, b[i]! - mb]
+    up += x * y
+    da += x * x
+    db += y * y
+  })
+  return da === 0 || db === 0 ? 0 : up / Math.sqrt(da * db)
+}
+
+/** A draw between the ends of a spread, the usual value the most often. */
+function triangular([low, usual, high]: Spread, random: () => number): number {
+  const u = random()
+  const turn = (usual - low) / (high - low)
+  return u < turn
+    ? low + Math.sqrt(u * (high - low) * (usual - low))
+    : high - Math.sqrt((1 - u) * (high - low) * (high - usual))
+}
+
+function memo(make: (key: string, spread: Spread) => number): (key: string, spread: Spread) => number {
+  const known = new Map<string, number>()
+  return (key, spread) => {
+    const value = known.get(key) ?? make(key, spread)
+    known.set(key, value)
+    return value
+  }
+}

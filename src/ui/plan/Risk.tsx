@@ -1,0 +1,29 @@
+import styles from './Risk.module.css'
+import type { PlanProps } from './types'
+
+/** Two dates: the likely one, and the one that can be promised; and what the difference hangs on. */
+export function Risk({ likely, safe, tenths, drivers }: NonNullable<PlanProps['risk']>) {
+  return (
+    <div className={styles.risk}>
+      <p>
+        That is if all goes to plan. As likely as not it is done by <strong>{likely}</strong>. Safe to promise:{' '}
+        <strong>{safe}</strong>, which holds in 8 of 10 ways the work may go.
+      </p>
+      <details className="soft">
+        <summary>What it hangs on</summary>
+        <p>{drivers.length > 0 ? `Most of all ${drivers.join(', then ')}.` : 'On nothing in particular.'}</p>
+        <table>
+          <caption className="visually-hidden">How many of ten ways are done by when</caption>
+          <tbody>
+            {tenths.map(({ share, day }) => (
+              <tr key={share}>
+                <th scope="row">{share / 10} of 10</th>
+                <td>by {day}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </div>
+  )
+}
