@@ -2,7 +2,7 @@ import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { visitDays } from '../../core/schedule/planDiff'
-import type { SiteRisk } from '../../core/schedule/finishRisk'
+import { criticalChain } from '../../core/schedule/criticalChain'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -46,7 +46,7 @@ export function planView(context: Context, siteId: string | null) {
     }),
     finish: finishSentence(plan, site, sites),
     floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
-    risk: site ? riskView(plan.risk[site.id]) : null,
+    risk: site ? riskView(context, plan, site) : null,
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -56,11 +56,19 @@ export function planView(context: Context, siteId: string | null) {
   }
 }
 
-function riskView(risk: SiteRisk | undefined) {
+/** Two dates, the weeks that are left, and the visits that the end hangs on. */
+function riskView(context: Context, plan: Plan, site: Site) {
+  const risk = plan.risk[site.id]
   if (!risk) return null
+  const name = visitNamer(context.db)
   return {
     likely: longDay(risk.likely),
     safe: longDay(risk.safe),
+    weeks: Math.max(1, Math.ceil(daysBetween(context.today, risk.likely) / 7)),
+    chain: criticalChain(plan, site.id).map((visit) => ({
+      key: visit.key,
+      words: `${name(visit)}, ${visitDays(visit)}`,
+    })),
     tenths: risk.tenths.map((day, i) => ({ share: (i + 1) * 10, day: dateOnly(day) })),
     drivers: risk.drivers,
   }

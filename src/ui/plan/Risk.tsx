@@ -2,12 +2,13 @@ import styles from './Risk.module.css'
 import type { PlanProps } from './types'
 
 /** Two dates: the likely one, and the one that can be promised; and what the difference hangs on. */
-export function Risk({ likely, safe, tenths, drivers }: NonNullable<PlanProps['risk']>) {
+export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullable<PlanProps['risk']>) {
   return (
     <div className={styles.risk}>
       <p>
-        That is if all goes to plan. As likely as not it is done by <strong>{likely}</strong>. Safe to promise:{' '}
-        <strong>{safe}</strong>, which holds in 8 of 10 ways the work may go.
+        That is if all goes to plan. As likely as not it is done by <strong>{likely}</strong>,{' '}
+        {weeks === 1 ? 'one week' : `${weeks} weeks`} from now. Safe to promise: <strong>{safe}</strong>, which holds in
+        8 of 10 ways the work may go.
       </p>
       <details className="soft">
         <summary>What it hangs on</summary>
@@ -23,6 +24,12 @@ export function Risk({ likely, safe, tenths, drivers }: NonNullable<PlanProps['r
             ))}
           </tbody>
         </table>
+        <p>The end hangs on these, one after the other:</p>
+        <ol>
+          {chain.map(({ key, words }) => (
+            <li key={key}>{words}</li>
+          ))}
+        </ol>
       </details>
     </div>
   )

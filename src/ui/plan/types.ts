@@ -41,6 +41,9 @@ export interface PlanProps {
   readonly risk: {
     readonly likely: string
     readonly safe: string
+    readonly weeks: number
+    /** The visits that the end hangs on, the first one first. */
+    readonly chain: readonly { readonly key: string; readonly words: string }[]
     readonly tenths: readonly { readonly share: number; readonly day: string }[]
     readonly drivers: readonly string[]
   } | null
