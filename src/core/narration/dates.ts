@@ -93,7 +93,10 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
   ],
   [new RegExp(`\\blast ${DAY_NAME}\\b`), (m, today) => addDays(coming(m[1]!, addDays(today, -1)), -7)],
   [new RegExp(`\\b${DAY_NAME} last week\\b`), (m, today) => addDays(mondayOf(today), WEEKDAYS.indexOf(m[1]!) - 7)],
-  [/\bend of (?:the |this )?week\b|\bby the weekend\b|\bweek is end\b/, (_, today) => addDays(mondayOf(today), 4)],
+  [
+    /\bend of (?:the |this )?week\b|\b(?:by|before) the weekend\b|\bweek is end\b/,
+    (_, today) => addDays(mondayOf(today), 4),
+  ],
   [/\bend of next week\b/, (_, today) => addDays(mondayOf(today), 11)],
   [/\b(?:start|beginning) of next week\b/, (_, today) => addDays(mondayOf(today), 7)],
   [new RegExp(`\\b${MONTH} (?:the )?${NUMBERED}\\b`), (m, today) => dayOfMonth(m[2]!, m[1]!, today)],

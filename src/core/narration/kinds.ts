@@ -43,6 +43,7 @@ export const isDecide = any(
   ),
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:wants?|needs?) to know\b/,
+  /\b(?:price|quote|drawing|answer|letter|decision) (?:is )?(?:due |owed )?(?:by|before) /,
   new RegExp(`^ask (?:the )?${DECIDERS}$`),
   /^(?:so |and |but )?who (?:is|will be) (?:choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),

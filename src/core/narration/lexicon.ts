@@ -49,7 +49,10 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['chimney', 'chimney|chimney stack|flue'],
   ['window', 'window|skylight|rooflight|roof window|roof light|sash|casement|bay window|glazing|pane'],
   ['sill', 'sill|window sill|cill|threshold'],
-  ['door', 'door|pocket door|bifold|back door|front door|sliding door|patio door|french door|garage door|doorset'],
+  [
+    'door',
+    'door|pocket door|bypass door|barn door|bifold|back door|front door|sliding door|patio door|french door|garage door|doorset',
+  ],
   ['opening', 'opening|doorway|archway|rough opening'],
   ['header', 'header|lintel'],
   ['beam', 'beam|girder|rsj|steel beam|ridge beam|purlin|flitch'],
@@ -171,7 +174,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'loose',
-    /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
+    /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
   ],
   ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
   ['missing', /\b(?:[a-z]+s short(?= *$)|missing|never fitted|absent|not there)\b/],
@@ -209,7 +212,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['test', /\b(?:test|tests|get (?:\w+ )?tested|sample)\b/],
   [
     'inspect',
-    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|needs? to (?:have a |take a )?look|scope out)\b/,
+    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:needs? to|should|must|has to) (?:have a |take a )?look|scope out)\b/,
   ],
   ['order', /\b(?:order|reorder|re-order|send for|get (?:\w+ )?ordered)\b/],
   ['clean', /\b(?:clean|clean down|wash|wash down|scrub|sweep|hoover|vacuum|power wash)\b/],

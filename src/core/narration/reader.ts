@@ -310,7 +310,9 @@ export class Reader {
     if (date) fields.date = date.day
     if (trade) fields.trade = trade.trade
     else if (
-      /^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(norm) &&
+      /^(?:now )?says?\b|^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(
+        norm,
+      ) &&
       this.trade
     )
       fields.trade = this.trade
