@@ -1,4 +1,6 @@
-import { describe } from 'vitest'
+import { describe, expect, test } from 'vitest'
+import { calculationById } from '../../src/core/takeoff/calculations'
+import { runCalculation } from '../../src/core/takeoff/runCalculation'
 import { testJob } from './job'
 
 /** A basement with boxed services and a washroom under the slab, seen twice. */
@@ -96,5 +98,10 @@ describe('Fennick Stair 4', () => {
         says: ['is the authority’s question'],
       },
     ],
+  })
+  test('framing stands at 67.5 per cent, whatever was said', () => {
+    const told = { weights: [6, 10, 4, 8, 5, 3], done: [100, (100 * 12) / 19, 100, 100, 0, 0] }
+    const { outputs } = runCalculation(calculationById('C-41')!, told, 'metric')
+    expect(Number(outputs.progress).toFixed(1)).toBe('67.5')
   })
 })

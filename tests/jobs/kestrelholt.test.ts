@@ -29,6 +29,26 @@ describe('Kestrelholt', () => {
       },
       {
         register: 'pour',
+        typed: { what: 'house footing', long: '7.2 m', wide: '0.6 m', thick: '0.25 m', place: 'in forms' },
+        says: ['1.08 m³'],
+      },
+      {
+        register: 'pour',
+        typed: { what: 'long footing', long: '19 m', wide: '0.9 m', thick: '0.3 m', place: 'in forms' },
+        says: ['5.13 m³'],
+      },
+      {
+        register: 'pour',
+        typed: { what: 'cross walls', long: '1.5 m', wide: '0.4 m', thick: '0.3 m', pieces: '6', place: 'in forms' },
+        says: ['1.08 m³'],
+      },
+      {
+        register: 'pour',
+        typed: { what: 'after the step', long: '4.5 m', wide: '0.6 m', thick: '0.25 m', place: 'in forms' },
+        says: ['0.675 m³'],
+      },
+      {
+        register: 'pour',
         typed: {
           what: 'all footings',
           other: '7.965 m³',
@@ -53,6 +73,8 @@ describe('Kestrelholt', () => {
         typed: { what: 'landing to drive', rise: '1660', tread: '280', firstMark: '175' },
         says: [
           '8 risers of 207.5 mm, run 1960 mm',
+          'Two risers and a tread 695 mm',
+          'a handrail is likely needed',
           'The first riser is marked 175 mm instead of 207.5 mm: mark again from the finished levels.',
         ],
       },

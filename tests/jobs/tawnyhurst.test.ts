@@ -18,6 +18,26 @@ describe('Tawnyhurst', () => {
       },
       {
         register: 'face-area',
+        typed: { what: 'front', walls: '12.2 x 2.72', openings: '4.9 x 2.13, 1.2 x 1.3, 1.2 x 1.3' },
+        says: ['19.63 m²'],
+      },
+      {
+        register: 'face-area',
+        typed: { what: 'right, less the chimney', walls: '8.8 x 2.72', openings: '1.4 x 2.72' },
+        says: ['20.13 m²'],
+      },
+      {
+        register: 'face-area',
+        typed: { what: 'rear', walls: '12.2 x 2.72', openings: '0.9 x 2.1, 0.9 x 2.1, 1.8 x 1.2' },
+        says: ['27.24 m²'],
+      },
+      {
+        register: 'flashing',
+        typed: { interface: 'base of the wall', runs: '8.8 m', lap: '75' },
+        says: ['2.98, so 3'],
+      },
+      {
+        register: 'face-area',
         typed: { what: 'left', walls: '8.8 x 2.72', openings: '0.6 x 0.9' },
         says: ['23.94 m²'],
       },

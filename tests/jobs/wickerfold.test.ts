@@ -25,6 +25,22 @@ describe('Wickerfold', () => {
         typed: { what: 'east wall', walls: '63 ft x 8 ft 2 in', openings: '4 x 36 x 48 in, 24 x 36 in, 60 x 80 in' },
         says: ['433.2 ft²'],
       },
+      { register: 'face-area', typed: { what: 'north gable', gableBase: '28 ft', pitch: '6' }, says: ['98 ft²'] },
+      {
+        register: 'face-area',
+        typed: { what: 'three aprons', walls: '5 ft x 22 in, 5 ft x 22 in, 6 ft x 22 in' },
+        says: ['29.3 ft²'],
+      },
+      {
+        register: 'face-trim',
+        typed: {
+          what: '1×4 without the little window',
+          windows: '4 x 36 x 48 in',
+          doors: '60 x 80 in',
+          joint: 'head over sides',
+        },
+        says: [`79' 7"`],
+      },
       { register: 'face-area', typed: { what: 'band', walls: '19 ft x 14 in' }, says: ['22.2 ft²'] },
       {
         register: 'face-siding',
