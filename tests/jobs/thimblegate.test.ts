@@ -25,6 +25,21 @@ describe('Thimblegate', () => {
       },
       {
         register: 'cabinet-fit',
+        typed: { what: 'window of 56', niche: '141 in', boxes: '36 in', window: '56 in', windowTrim: '3 1/2 in' },
+        says: [`Beside the window 3' 3" for wall cabinets, at each side.`],
+      },
+      {
+        register: 'cabinet-fit',
+        typed: { what: 'window of 44', niche: '141 in', boxes: '36 in', window: '44 in', windowTrim: '3 1/2 in' },
+        says: [`Beside the window 3' 9" for wall cabinets, at each side.`],
+      },
+      {
+        register: 'room-trim',
+        typed: { what: 'casings', doors: '7', allDoors: '1015' },
+        says: ['1 015.00 for 7 doors: 145.00 each.'],
+      },
+      {
+        register: 'cabinet-fit',
         typed: { what: 'oven cabinet, with the half inch it needs', niche: '32 3/4 in', boxes: '33 1/2 in' },
         says: ['3/4" too little: build out, or another box.'],
       },

@@ -1,4 +1,5 @@
-import { choice, day, length, money, number, tick, words } from '../field'
+import { printLength, tenths, type Units } from '../../measure/length'
+import { choice, day, length, lengthIn, money, number, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
 import { guardSentences } from '../guards'
 import { handOffSentences } from '../handOffs'
@@ -49,11 +50,16 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('what', 'Which run', { needed: true }),
 
       words('clear', 'Handles, switches and window margins'),
+      length('window', 'Window in this wall'),
+      length('windowTrim', 'Its trim, at each side'),
       tick('measured', 'Niche measured after board'),
     ],
     settle: { word: 'Ordered', ask: 'Against which drawing' },
     sum: { calculation: 'C-31', asks: ['niche', 'boxes', 'fillers'] },
-    reckon: (values) => [...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.'])],
+    reckon: (values, units) => [
+      ...besideWindow(values, units),
+      ...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.']),
+    ],
   },
   {
     id: 'countertop',
@@ -100,6 +106,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       length('stairWide', 'Width of the stair'),
       length('stick', 'Length of a stick'),
       money('perDoor', 'Price a door'),
+      money('allDoors', 'Price of all its doors'),
     ],
     settle: { word: 'Up' },
     reckon: roomTrimSentences,
@@ -151,3 +158,13 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     sum: { calculation: 'C-22', asks: ['back', 'side', 'depth', 'tiers'] },
   },
 ]
+
+/** What a window leaves for wall cabinets at each side of it. */
+function besideWindow(values: Values, units: Units): string[] {
+  const [niche, window, trim] = [lengthIn(values, 'niche'), lengthIn(values, 'window'), lengthIn(values, 'windowTrim')]
+  if (!niche || !window) return []
+  const each = (niche.tenths - window.tenths - 2 * (trim?.tenths ?? 0)) / 2
+  return each > 0
+    ? [`Beside the window ${printLength(tenths(each), units)} for wall cabinets, at each side.`]
+    : ['The window and its trim leave nothing for wall cabinets.']
+}
