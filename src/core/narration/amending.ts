@@ -92,11 +92,11 @@ export function makeWrong(line: SpokenLine): void {
 }
 
 /** 'That's an extra': what was said before is work beside the contract. */
-export function makeExtra(line: SpokenLine, reading: Reading): void {
+export function makeExtra(line: SpokenLine, bare: number | null): void {
   line.kind = 'work'
   line.extra = true
   delete line.certain
-  if (line.amount === undefined && reading.bare !== null) line.amount = Math.round(reading.bare * 100)
+  if (line.amount === undefined && bare !== null) line.amount = Math.round(bare * 100)
 }
 
 /** What says nothing by itself gives what it tells to the line before. */
@@ -118,6 +118,7 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
   )
     line.dims = [reading.bare * unitOf(last.norm)]
   else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
+  else if (reading.bare !== null && line.kind === 'work') last.bare = reading.bare
   if (
     fields.percent !== undefined &&
     /\b(?:percent|half|third|quarter|say|call it)\b/.test(norm) &&
@@ -130,7 +131,7 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
   }
   if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
   if (SHOULD_BE.test(norm)) makeWrong(line)
-  if (isExtra(norm)) makeExtra(line, reading)
+  if (isExtra(norm)) makeExtra(line, reading.bare ?? last.bare ?? null)
 }
 
 /** After 'no', 'sorry', 'make that' the last value wins; a whole new statement takes the place of the old.

@@ -52,6 +52,8 @@ export function extend(before: Said, fields: Fields, clause: Clause): void {
     if (before.line[key as keyof Fields] === undefined && value !== undefined)
       Object.assign(before.line, { [key]: value })
   }
+  // 'A hundred and sixty, extra'.
+  if (fields.extra && before.bare !== undefined) before.line.amount ??= Math.round(before.bare * 100)
 }
 
 /** 'toilet and vanity come out': things that share one verb make a line each. */

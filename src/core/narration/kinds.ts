@@ -113,13 +113,16 @@ export const isMissing = (norm: string): boolean =>
 export function testIn(
   norm: string,
 ): { result: 'passed' | 'failed' | 'open' | null; action: 'test' | 'inspect' } | null {
-  const inspects = /\b(?:inspection|inspected|inspect|inspector|inspections|signed off|building control)\b/.test(norm)
+  const inspects =
+    /\b(?:inspection|inspected|inspect|inspector|inspections|signed (?:it |them |that |this )?off|building control)\b/.test(
+      norm,
+    )
   const tests = /\b(?:test|tested|tests|testing|pressure test|flood test|air test|drain test|bar)\b/.test(norm)
   const failed =
     /\b(?:failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(norm)
   const passed =
     !failed &&
-    /\b(?:passed|passes|held(?! (?:up|until|by))|signed off|got a pass|approved|got the ok|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(
+    /\b(?:passed|passes|held(?! (?:up|until|by))|signed (?:it |them |that |this )?off|got a pass|approved|got the ok|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(
       norm,
     )
   const open =

@@ -201,7 +201,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['framing', /\b(?:framed|framing|(?:half|knee|stud) walls?|bulkheads?)\b/],
   ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
-  ['plaster', /\b(?:plastered|skimmed)\b/],
+  ['plaster', /\b(?:plastered|skimmed|skimming|plastering)\b/],
   ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
   ['tile', /\b(?:tiled|grouted)\b/],
   ['insulation', /\b(?:insulated)\b/],

@@ -10,6 +10,8 @@ export interface Said {
   own: boolean
   /** Only a thing named, or a material: waiting for what is said of it. */
   topic?: boolean
+  /** A number that was given no meaning: money, once it is said to be an extra. */
+  bare?: number
   norm: string
 }
 

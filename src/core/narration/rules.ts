@@ -141,7 +141,9 @@ export const RULES: readonly Rule[] = [
       !again &&
       last?.kind === 'found' &&
       own &&
-      /^(?:it )?(?:could|might|may|must) (?:well )?be (?:the|that|in the|coming from the)\b/.test(norm)
+      /^(?:(?:it )?(?:could|might|may|must) (?:well )?be|i (?:suspect|would guess|reckon|bet)(?: it is)?|probably) (?:the|that|in the|coming from the)\b/.test(
+        norm,
+      )
     if (cause) {
       fields.certain = false
       return 'found'
@@ -190,7 +192,7 @@ export const RULES: readonly Rule[] = [
         seen.action !== 'install' &&
         seen.action !== 'order'
         ? null
-        : 'expect'
+        : expectDated(norm, fields)
     if (/\b(?:is|are|will be) sending (?:us )?(?:more|another|an?|the|new|replacements?)\b/.test(norm)) return 'expect'
     if (
       /\b(?:comes?|coming|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
@@ -355,7 +357,7 @@ function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
 
 /** 'A hundred feet of flashing to do here'. */
 const LEFT_TO_DO =
-  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board)(?: (?:here|in here|up here|out here))?$/
+  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime)(?: (?:here|in here|up here|out here))?$/
 
 /** Acts without a key: work all the same. */
 const UNKEYED =

@@ -279,7 +279,9 @@ function isMeasured(tokens: readonly string[], at: number): boolean {
     ) &&
       (before.endsWith('by') || Number(tokens[at]) >= 20)) ||
     (/\b(?:is|are|sits?|set|mounted|hung) at$/.test(before) && Number(tokens[at]) >= 20) ||
-    /^(?:(?:to the )?(?:left|right)|higher|lower)\b/.test(tokens.slice(at + 1, at + 4).join(' '))
+    /^(?:(?:to the )?(?:left|right)|higher|lower|over (?:the|its) (?:room|length|width|run|wall|door))\b/.test(
+      tokens.slice(at + 1, at + 4).join(' '),
+    )
   )
 }
 
