@@ -6,8 +6,8 @@ import { ImpossibleRequest } from '../core/errors/impossibleRequest'
 import { brokenRule } from '../core/schedule/project/checkProject'
 import { readPsplib } from '../core/schedule/project/readPsplib'
 import type { Project } from '../core/schedule/project/project'
-import { searchProject, type Found } from '../core/schedule/project/searchProject'
-import type { SearchTask } from '../workers/searchProject'
+import type { Found } from '../core/schedule/project/searchProject'
+import searchTask, { type SearchTask } from '../workers/searchProject'
 
 interface Options {
   readonly seconds: string
@@ -18,7 +18,7 @@ interface Options {
 }
 
 /** Searches one project until a moment. */
-type Searcher = (project: Project, seed: number, until: number) => Promise<Found>
+type Searcher = (task: SearchTask) => Promise<Found>
 
 export const benchScheduleCommand = (): Command =>
   new Command('schedule')
@@ -48,22 +48,24 @@ export const benchScheduleCommand = (): Command =>
           : null
       const search = pool ? sideBySide(pool, threads) : alone
       const rows: string[] = []
-      for (const file of files) rows.push(await scheduled(join(dir, file), options, search))
-      await pool?.destroy()
+      try {
+        for (const file of files) rows.push(await scheduled(join(dir, file), options, search))
+      } finally {
+        await pool?.destroy()
+      }
       writeFileSync(options.out, ['file,makespan,milliseconds', ...rows, ''].join('\n'))
       console.log(`${files.length} files, results in ${options.out}`)
     })
 
-const alone: Searcher = async (project, seed, until) =>
-  Promise.resolve(searchProject(project, { seed, goOn: () => Date.now() < until }))
+const alone: Searcher = (task) => Promise.resolve(searchTask(task))
 
 const sideBySide =
   (pool: Piscina, threads: number): Searcher =>
-  async (project, seed, until) => {
+  async (task) => {
     const all = await Promise.all(
       Array.from(
         { length: threads },
-        (_, i) => pool.run({ project, seed: seed + i, until } satisfies SearchTask) as Promise<Found>,
+        (_, i) => pool.run({ ...task, seed: task.seed + i } satisfies SearchTask) as Promise<Found>,
       ),
     )
     return all.reduce((best, one) => (one.makespan < best.makespan ? one : best))
@@ -82,7 +84,7 @@ async function scheduled(file: string, { seconds, schedules, seed }: Options, se
   const began = performance.now()
   const until = Date.now() + Number(seconds) * 1000
   const project = readProject(file)
-  const found = await search(project, Number(seed), until)
+  const found = await search({ project, seed: Number(seed), until })
   const took = performance.now() - began
   const broken = brokenRule(project, found.starts)
   if (broken) throw new Error(`${basename(file)}: ${broken}.`)

@@ -1,13 +1,13 @@
 import { printLength, mm, type Units } from '../measure/length'
+import { GUARD_FROM } from '../takeoff/fit/stair'
 import { lengthIn, type Values } from './field'
 
-/** Drop from which a guard is likely, and the height it is likely to need; local rules differ, so both are questions.
- * Sources: the common 600 mm and 30 in of the trade (C-28), 900 mm and 36 in inside a house. */
-const LIKELY = { metric: { from: 600, height: 900 }, imperial: { from: 762, height: 914.4 } } as const
+/** Height that a guard is likely to need inside a house; the local rule decides. */
+const GUARD_HEIGHT = { metric: 900, imperial: 914.4 } as const
 
 /** What a rail says of the drop beside it and of its own height. It approves nothing. */
 export function guardSentences(values: Values, units: Units): string[] {
-  const { from, height } = LIKELY[units]
+  const [from, height] = [GUARD_FROM[units], GUARD_HEIGHT[units]]
   const drop = lengthIn(values, 'drop')
   const high = lengthIn(values, 'height')
   const length = (value: number): string => printLength(mm(value), units)

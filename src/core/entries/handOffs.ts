@@ -1,4 +1,4 @@
-import { findCycle } from '../sequence/stageOrder'
+import { layOut } from '../sequence/stageOrder'
 import type { PlacedEntry } from './entryKind'
 
 const told = (value: unknown): string => (typeof value === 'string' ? value.trim() : '')
@@ -16,7 +16,7 @@ export function handOffSentences(entries: readonly PlacedEntry[]): string[] {
       after: told(values['then']).toLowerCase(),
       whose: told(values['whose']),
     }))
-    const circle = findCycle(steps)
+    const { order, circle } = layOut(steps)
     if (circle) {
       const theirs = steps.find((one) => circle.includes(one.before) && one.whose !== '' && one.whose !== 'we')
       return [
@@ -27,18 +27,6 @@ export function handOffSentences(entries: readonly PlacedEntry[]): string[] {
         }`,
       ]
     }
-    return steps.length > 1 ? [`In this order: ${inOrder(steps).join(', then ')}.`] : []
+    return steps.length > 1 ? [`In this order: ${order.join(', then ')}.`] : []
   })
-}
-
-/** The steps in an order that breaks none of them. There is no circle among them. */
-function inOrder(steps: readonly { readonly before: string; readonly after: string }[]): string[] {
-  const left = new Set(steps.flatMap(({ before, after }) => [before, after]))
-  const order: string[] = []
-  while (left.size > 0) {
-    const next = [...left].find((one) => !steps.some(({ before, after }) => after === one && left.has(before)))!
-    order.push(next)
-    left.delete(next)
-  }
-  return order
 }

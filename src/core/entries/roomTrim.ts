@@ -1,5 +1,4 @@
 import type { Units } from '../measure/length'
-import { minor, printMoney } from '../measure/money'
 import { trimSentences } from '../reckoning/roomTrim'
 import { lengthIn, type Values } from './field'
 
@@ -19,30 +18,24 @@ export function roomTrimSentences(values: Values, units: Units): string[] {
   }
   const count = (key: string): number => Number(values[key] ?? 0)
   const perimeter = long('perimeter')
-  const doors = count('doors')
-  const told = { doors, windows: count('windows'), risers: count('risers') }
+  const told = { doors: count('doors'), windows: count('windows'), risers: count('risers') }
   if (perimeter === undefined && told.doors + told.windows + told.risers === 0)
     return ['Measure round the room, or count its doors and windows.']
-  const whole = values['allDoors'] === undefined || doors === 0 ? [] : [eachOf(Number(values['allDoors']), doors)]
-  return [
-    ...whole,
-    ...trimSentences(
-      {
-        ...told,
-        perimeter: perimeter ?? 0,
-        doorWide: long('doorWide') ?? usual.doorWide,
-        doorHigh: long('doorHigh') ?? usual.doorHigh,
-        windowRound: long('windowRound') ?? usual.windowRound,
-        stairWide: long('stairWide') ?? usual.stairWide,
-        stick: long('stick') ?? usual.stick,
-        crown: values['crown'] === true,
-        waste: WASTE,
-        ...(values['perDoor'] === undefined ? {} : { perDoor: Number(values['perDoor']) }),
-      },
-      units,
-    ),
-  ]
+  const money = (key: 'perDoor' | 'allDoors') => (values[key] === undefined ? {} : { [key]: Number(values[key]) })
+  return trimSentences(
+    {
+      ...told,
+      perimeter: perimeter ?? 0,
+      doorWide: long('doorWide') ?? usual.doorWide,
+      doorHigh: long('doorHigh') ?? usual.doorHigh,
+      windowRound: long('windowRound') ?? usual.windowRound,
+      stairWide: long('stairWide') ?? usual.stairWide,
+      stick: long('stick') ?? usual.stick,
+      crown: values['crown'] === true,
+      waste: WASTE,
+      ...money('perDoor'),
+      ...money('allDoors'),
+    },
+    units,
+  )
 }
-
-const eachOf = (all: number, doors: number): string =>
-  `${printMoney(minor(all))} for ${doors} doors: ${printMoney(minor(all / doors))} each.`

@@ -6,11 +6,11 @@ import { elementsIn, mainElement, stageIn } from './mentions'
 import type { Reading, Said } from './reading'
 
 /** What a later clause makes of a line that was told already. */
-export const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
+const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
 export const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
 
 /** 'Twelve here': how many there are of what was just named. */
-export const COUNTED_HERE =
+const COUNTED_HERE =
   /^(?:about |only |just )?[a-z\d]+(?: [a-z]+)? (?:here|in here|of them|altogether|in all|in total|on this side)$/
 
 /** 'Balusters: twelve here, one missing': a count, and what is wrong with some of them. */
@@ -83,7 +83,7 @@ export function countLeft(last: Said, left: number, clause: Clause): void {
 }
 
 /** 'It sits on 75, should be 150': what was measured is not as it should be. */
-export function makeWrong(line: SpokenLine): void {
+function makeWrong(line: SpokenLine): void {
   line.kind = 'found'
   line.condition = 'wrong'
   line.certain = true
@@ -92,7 +92,7 @@ export function makeWrong(line: SpokenLine): void {
 }
 
 /** 'That's an extra': what was said before is work beside the contract. */
-export function makeExtra(line: SpokenLine, bare: number | null): void {
+function makeExtra(line: SpokenLine, bare: number | null): void {
   line.kind = 'work'
   line.extra = true
   delete line.certain
@@ -105,13 +105,11 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
   if (last.topic && line.element && reading.bare !== null && COUNTED_HERE.test(norm)) line.quantity ??= reading.bare
   last.end = clause.end
   const { fields } = reading
-  if (fields.dims?.length) last.norm = `${last.norm} ${norm}`
-  if (fields.dims?.length)
-    line.dims =
-      line.dims && !/^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
-        ? [...line.dims, ...fields.dims]
-        : fields.dims
-  else if (
+  if (fields.dims?.length) {
+    last.norm = `${last.norm} ${norm}`
+    const guessed = /^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
+    line.dims = line.dims && !guessed ? [...line.dims, ...fields.dims] : fields.dims
+  } else if (
     reading.bare !== null &&
     line.dims?.length === 1 &&
     /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)

@@ -17,7 +17,8 @@ import {
 import { clausesOf, plain, type Clause } from './clauses'
 import { readDate, readLead } from './dates'
 import { extend, joinedElements, joins, withoutCorrection } from './joining'
-import { actionIn, percentIn, PRIVATE, PRIVATE_TAIL } from './kinds'
+import { percentIn } from './howFar'
+import { actionIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
@@ -115,14 +116,12 @@ export class Reader {
 
   /** A thing named beforehand ('the old handrail, we are reusing that one') gives its fields to what is said of it. */
   private absorbTopic(topic: Said, reading: Reading): void {
-    const apart =
-      topic.norm.startsWith('statement ') ||
-      (reading.own && topic.line.element !== reading.fields.element) ||
-      someAreFound(topic, reading)
-    if (apart) {
-      if (someAreFound(topic, reading)) reading.fields.quantity = counted(reading)!
+    if (someAreFound(topic, reading)) {
+      reading.fields.quantity = counted(reading)!
       return this.flush()
     }
+    const apart = topic.norm.startsWith('statement ') || (reading.own && topic.line.element !== reading.fields.element)
+    if (apart) return this.flush()
     this.lines.pop()
     const { kind: _kind, words: _words, place: _place, ...fields } = topic.line
     reading.fields = {

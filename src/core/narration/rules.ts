@@ -7,8 +7,6 @@ import {
   isExclude,
   isExtra,
   isFine,
-  isFuture,
-  isGone,
   isHedged,
   isHeld,
   isKeep,
@@ -18,6 +16,7 @@ import {
   onReturnList,
   testIn,
 } from './kinds'
+import { isFuture, isGone } from './howFar'
 import type { LineKind, SpokenLine } from './line'
 import { elementsIn, mainElement, stageIn } from './mentions'
 import type { Fields, Reading } from './reading'
@@ -226,11 +225,8 @@ export const RULES: readonly Rule[] = [
     const stage =
       stageIn(norm, reading.own ? (fields.element ?? null) : null, gone) ??
       (fields.element ? stageIn('', fields.element, false) : null)
-    const inherited = inheritedStage(norm, reading, gone, memory)
-    if (inherited) fields.stage = inherited
-    else if (stage) fields.stage = stage
-    else if (shareOf(fields.trade, norm)) fields.stage = shareOf(fields.trade, norm)!
-    else if (memory.stage) fields.stage = memory.stage
+    const meant = inheritedStage(norm, reading, gone, memory) ?? stage ?? shareOf(fields.trade, norm) ?? memory.stage
+    if (meant) fields.stage = meant
     if (
       fields.element === 'wire' &&
       memory.stage === 'low-voltage' &&

@@ -18,6 +18,8 @@ export interface TrimmedRoom {
   /** Share of the length that is cut away. */
   readonly waste: number
   readonly perDoor?: number
+  /** What all its doors cost together. */
+  readonly allDoors?: number
 }
 
 export interface TrimPart {
@@ -47,15 +49,17 @@ const WORDS = { base: 'Base', casing: 'Casing', crown: 'Crown', riser: 'Risers' 
 /** The trim of a room in sentences, and what its doors cost where a price a door is known. */
 export function trimSentences(room: TrimmedRoom, units: Units): string[] {
   const length = (value: number): string => printLength(mm(value), units)
+  const { doors, perDoor, allDoors } = room
+  const counted = `${doors} ${doors === 1 ? 'door' : 'doors'}`
+  const money = (value: number): string => printMoney(minor(value))
   return [
+    ...(allDoors !== undefined && doors > 0
+      ? [`${money(allDoors)} for ${counted}: ${money(allDoors / doors)} each.`]
+      : []),
     ...roomTrim(room).map(
       ({ part, long, sticks }) =>
         `${WORDS[part]} ${length(long)}, with ${Math.round(room.waste * 100)} %: ${sticks} ${sticks === 1 ? 'stick' : 'sticks'} of ${length(room.stick)}.`,
     ),
-    ...(room.perDoor !== undefined && room.doors > 0
-      ? [
-          `${room.doors} ${room.doors === 1 ? 'door' : 'doors'} at ${printMoney(minor(room.perDoor))}: ${printMoney(minor(room.perDoor * room.doors))}.`,
-        ]
-      : []),
+    ...(perDoor !== undefined && doors > 0 ? [`${counted} at ${money(perDoor)}: ${money(perDoor * doors)}.`] : []),
   ]
 }

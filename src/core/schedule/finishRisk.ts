@@ -69,24 +69,26 @@ export function finishRisk(
 interface Draw {
   /** Slot after the last work of each site. */
   readonly finish: ReadonlyMap<string, number>
-  /** How each cause went, and the sites that it touches. */
+  /** How each cause went; one that touches a single site begins with that site and a stroke. */
   readonly causes: ReadonlyMap<string, number>
 }
 
 function drawn(problem: Problem, starts: ArrayLike<number>, network: Network, random: () => number): Draw {
   const { visits, instance, releases } = problem
-  const once = memo((_cause: string, spread: Spread) => triangular(spread, random))
   const causes = new Map<string, number>()
   const tell = (cause: string, value: number): void => void causes.set(cause, (causes.get(cause) ?? 0) + value)
-  const weather = triangular(OF_WEATHER, random)
-  causes.set('the weather', weather)
+  /** Drawn once for everybody whom it touches. */
+  const shared = (cause: string, spread: Spread): number => {
+    const value = causes.get(cause) ?? triangular(spread, random)
+    causes.set(cause, value)
+    return value
+  }
+  const weather = shared('the weather', OF_WEATHER)
   const failed = new Set<number>()
   const activities = instance.activities.map((activity, i): Activity => {
     const visit = visits[i]!
-    const trade = once(`trade ${visit.trade}`, OF_TRADE)
-    const site = once(`site ${visit.siteId}`, OF_SITE)
-    causes.set(tradeCause(visit.trade), trade)
-    causes.set(`${visit.siteId}|how this site goes`, site)
+    const trade = shared(tradeCause(visit.trade), OF_TRADE)
+    const site = shared(`${visit.siteId}|how this site goes`, OF_SITE)
     if (visit.trade === 'inspector' && random() < FAILS) {
       failed.add(i)
       tell(`${visit.siteId}|inspections that fail`, 1)
@@ -188,13 +190,4 @@ function triangular([low, usual, high]: Spread, random: () => number): number {
   return u < turn
     ? low + Math.sqrt(u * (high - low) * (usual - low))
     : high - Math.sqrt((1 - u) * (high - low) * (high - usual))
-}
-
-function memo(make: (key: string, spread: Spread) => number): (key: string, spread: Spread) => number {
-  const known = new Map<string, number>()
-  return (key, spread) => {
-    const value = known.get(key) ?? make(key, spread)
-    known.set(key, value)
-    return value
-  }
 }

@@ -7,8 +7,6 @@ import type { SelectionRow } from './selectionRow'
 export interface SupplierOrder {
   readonly supplier: string
   readonly rows: readonly SelectionRow[]
-  /** The day by which the first of it must be ordered. */
-  readonly first: Day | null
   /** The fewest days on which all of it can be ordered in time. */
   readonly calls: readonly OrderCall[]
   /** In a sentence: how many, of which sites, by when, and what has to be chosen before. */
@@ -33,12 +31,10 @@ export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
   const suppliers = groupBy(open, (row) => row.supplier || NO_SUPPLIER)
   return [...suppliers]
     .map(([supplier, its]): SupplierOrder => {
-      const days = its.flatMap((row) => row.orderBy ?? []).sort()
-      const first = days[0] ?? null
       const calls = callsOf(its)
-      return { supplier, rows: its, first, calls, words: wordsOf(its, calls) }
+      return { supplier, rows: its, calls, words: wordsOf(its, calls) }
     })
-    .sort((a, b) => ((a.first ?? '9') < (b.first ?? '9') ? -1 : 1))
+    .sort((a, b) => ((a.calls[0]?.by ?? '9') < (b.calls[0]?.by ?? '9') ? -1 : 1))
 }
 
 /** Gathers what falls due close together: from the most pressing on, everything of the next days goes with it. */

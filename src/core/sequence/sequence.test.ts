@@ -5,7 +5,7 @@ import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates, gateItemId, gateWords, type GateFacts, type GateMark } from './coverGate'
 import { relationsFor } from './relations'
 import { SCHOOLS, schoolSentences, USUAL_SCHOOLS, wayOf, type SchoolId, type Schools } from './schools'
-import { findCycle, linksAmong, requireNoCycle } from './stageOrder'
+import { layOut, linksAmong, requireNoCycle } from './stageOrder'
 
 const RELATIONS = relationsFor(USUAL_SCHOOLS)
 const links = (...stages: Stage[]) =>
@@ -13,8 +13,8 @@ const links = (...stages: Stage[]) =>
 
 describe('the order of stages', () => {
   test('holds without a circle in both schools', () => {
-    expect(findCycle(RELATIONS)).toBeNull()
-    expect(findCycle(relationsFor({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } }))).toBeNull()
+    expect(layOut(RELATIONS).circle).toBeNull()
+    expect(layOut(relationsFor({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } })).circle).toBeNull()
   })
   test('an absent stage passes its relations on: framing to board with nothing between', () => {
     expect(links('framing', 'board')).toEqual(['framing > board +0'])
@@ -129,7 +129,7 @@ describe('where good practitioners differ', () => {
           cabinetsAndPaint: { way: paint, why: '' },
           floorAndCabinets: { way: floor, why: '' },
         }
-        expect(findCycle(relationsFor(schools))).toBeNull()
+        expect(layOut(relationsFor(schools)).circle).toBeNull()
       }
   })
   test('the order follows the floor’s school', () => {

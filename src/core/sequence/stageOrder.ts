@@ -9,41 +9,44 @@ export interface StageLink {
   readonly why: string
 }
 
-/** Finds a circle among what comes before what and returns it as a chain that ends where it began, or null. */
-export function findCycle<Step extends string>(
+/** Lays out what comes before what: an order that breaks none of it, or the circle that it runs in, as a chain that
+ * ends where it began. */
+export function layOut<Step extends string>(
   relations: readonly { readonly before: Step; readonly after: Step }[],
-): Step[] | null {
+): { readonly order: Step[]; readonly circle: null } | { readonly order: null; readonly circle: Step[] } {
   const next = new Map<Step, Step[]>()
   for (const { before, after } of relations) next.set(before, [...(next.get(before) ?? []), after])
   const state = new Map<Step, 'open' | 'closed'>()
   const path: Step[] = []
-  const visit = (stage: Step): Step[] | null => {
-    if (state.get(stage) === 'closed') return null
-    if (state.get(stage) === 'open') return [...path.slice(path.indexOf(stage)), stage]
-    state.set(stage, 'open')
-    path.push(stage)
-    for (const after of next.get(stage) ?? []) {
+  const order: Step[] = []
+  const visit = (step: Step): Step[] | null => {
+    if (state.get(step) === 'closed') return null
+    if (state.get(step) === 'open') return [...path.slice(path.indexOf(step)), step]
+    state.set(step, 'open')
+    path.push(step)
+    for (const after of next.get(step) ?? []) {
       const found = visit(after)
       if (found) return found
     }
     path.pop()
-    state.set(stage, 'closed')
+    state.set(step, 'closed')
+    order.unshift(step)
     return null
   }
-  for (const stage of next.keys()) {
-    const found = visit(stage)
-    if (found) return found
+  for (const step of next.keys()) {
+    const circle = visit(step)
+    if (circle) return { order: null, circle }
   }
-  return null
+  return { order, circle: null }
 }
 
 /** Refuses relations that run in a circle, telling the circle in words.
  * @throws ImpossibleRequest `circular-order`
  * @example 'Paint before Cabinets, Cabinets before Paint' */
 export function requireNoCycle(relations: readonly Relation[]): void {
-  const cycle = findCycle(relations)
-  if (!cycle) return
-  const words = cycle.slice(1).map((after, i) => `${STAGES[cycle[i]!]} before ${STAGES[after]}`)
+  const { circle } = layOut(relations)
+  if (!circle) return
+  const words = circle.slice(1).map((after, i) => `${STAGES[circle[i]!]} before ${STAGES[after]}`)
   throw new ImpossibleRequest(
     'circular-order',
     `These relations run in a circle: ${words.join(', ')}. Take one of them away.`,

@@ -1,4 +1,4 @@
-import { addDays, longDay, shortDay, type Day } from '../calendar/day'
+import { addDays, daysWords, longDay, shortDay, type Day } from '../calendar/day'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { stageProgress } from '../scope/progress'
@@ -95,7 +95,7 @@ function savedSentences({ before, now }: UpdateInput): string[] {
     .filter(({ id, kind, values }) => kind === 'saving' && values['told'] === 'yes, as avoided' && !known.has(id))
     .map(({ values }) => {
       const days = Number(values['days'] ?? 0)
-      const spared = days > 0 ? `, which spares you ${days} ${days === 1 ? 'day' : 'days'} of work` : ''
+      const spared = days > 0 ? `, which spares you ${daysWords(days)} of work` : ''
       return `${capital(String(values['what']))}${spared}.`
     })
 }

@@ -83,7 +83,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         misty: its.misty,
         clearness: its.clearness,
         matters: mattersAt(state, place.id),
-        layers: layersOf(state, place),
+        layers: layersOf(state, place, linesAt.get(place.id) ?? []),
         outOfOrder: outOfOrder(linesAt.get(place.id) ?? [], place.id, relations).map(({ words }) => words),
         drawn: withPieces.has(place.id) ? roomPlan(place, state.entries, site.units) : null,
         cells: weave.rows[i]!.cells.map((cell) => {
@@ -294,10 +294,10 @@ function openMatters(
 }
 
 /** How far each layer of a face is, and what was covered too soon; null for anything else. */
-function layersOf(state: SiteState, place: Place) {
+function layersOf(state: SiteState, place: Place, lines: readonly Line[]) {
   if (place.kind !== 'face') return null
   const layers = faceLayers(
-    state.lines.filter((line) => line.placeId === place.id),
+    lines,
     state.entries.filter((entry) => entry.placeId === place.id),
   )
   return {

@@ -3,6 +3,9 @@ import { calculation, count, length, optional, output, up } from '../calculation
 /** Risers may differ by 3/8 in. */
 const LIKE = 9.525
 
+/** Drop from which a guard is likely; the local rule decides. */
+export const GUARD_FROM = { metric: 600, imperial: 762 } as const
+
 /** C-28: risers = ⌈R / greatest riser⌉ (7 3/4 in; 220 mm), run = (n − 1) × tread, comfort 2r + t of 24 to 25 in (550 to
  * 700 mm). Always from the finished levels. */
 export const stair = calculation({
@@ -14,7 +17,7 @@ export const stair = calculation({
     tread: length('Tread', { default: { metric: 280, imperial: 254 } }),
     firstMark: optional(length('First riser as it is marked')),
     headroom: optional(length('Headroom over the pitch')),
-    guardFrom: length('Drop from which a guard is likely', { default: { metric: 600, imperial: 762 } }),
+    guardFrom: length('Drop from which a guard is likely', { default: GUARD_FROM }),
     railFrom: count('Risers from which a handrail is likely', { default: 4 }),
     leastHeadroom: length('Least headroom over the pitch', { default: { metric: 2000, imperial: 2032 } }),
   },

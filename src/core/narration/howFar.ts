@@ -1,0 +1,115 @@
+const PARTICIPLES =
+  'ducted|vented|done|finished|complete|completed|gone|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
+const AT_END =
+  '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
+const AT_END_STRICT =
+  '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the(?: [a-z]+)?|one|each|this|that) (?:hand )?(?:sides?|walls?|floors?|faces?|ends?)))'
+const STATE = new RegExp(
+  `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! shut)`,
+)
+const NOT_STANDING =
+  '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
+const PARTICLE = new RegExp(
+  `\\b[a-z]+${NOT_STANDING} (?:all |now |both |back |well |already |fully |mostly |finally )*(?:(?:in|on)${AT_END_STRICT}|(?:up|down|out|off)${AT_END})`,
+)
+
+/** A participle tells a state after its thing ('stair framed', 'boarded'), not before it ('fitted wardrobe'). */
+function states(norm: string): boolean {
+  const match = STATE.exec(norm)
+  if (!match) return false
+  return match.index > 0 || new RegExp(`^(?:${PARTICIPLES})${AT_END}`).test(norm)
+}
+
+/** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
+export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
+  if (spoken !== null) return spoken
+  if (/\bnot (?:yet )?(?:shown|turned) up\b/.test(norm)) return null
+  if (
+    /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\b(?:nothing|none|neither)\b.* (?:yet$|(?:[a-z]+ed|done|laid|hung|run|cut|dug|set|up|in)(?: yet)?$)|\byet to (?:start|begin)\b|\bunstarted\b/.test(
+      norm,
+    )
+  )
+    return 0
+  if (
+    /\b(?:is|are|has|have|was|were) not\b/.test(norm) &&
+    (/\bnot (?:yet )?(?:been )?(?:all )?(?:in|up|on|down|out|off|here|there|done|finished|fitted|laid|set|poured|hung|run|fixed|installed|painted|tiled|boarded|taped|framed|connected|complete|built|cut|dug|plastered|insulated|wired|grouted|sealed|moved|gone)\b/.test(
+      norm,
+    ) ||
+      /\bnot(?: yet| either)?$/.test(norm))
+  )
+    return 0
+  if (new RegExp(`^not (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
+  if (new RegExp(`\\b(?:is|are|was|were|has|have) not (?:yet )?(?:been )?(?:${PARTICIPLES})\\b`).test(norm)) return 0
+  // 'cut but not fixed': begun, and nobody said how far.
+  if (
+    new RegExp(
+      `\\b(?:but|just|only) (?:it |they |that )?(?:is |are |has |have )?not (?:yet )?(?:been )?(?:${PARTICIPLES}|[a-z]+ed)\\b`,
+    ).test(norm)
+  )
+    return 'some'
+  if (
+    /\b(?:is|are|was|were|has|have) not (?:yet )?(?:been )?[a-z]+ed(?: (?:in|up|off|out|on|down|over))?(?: yet)?$/.test(
+      norm,
+    )
+  )
+    return 0
+  if (new RegExp(`\\bnot (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
+  if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
+  // 'Old pipes down here': where it is, not how it is.
+  if (
+    /^[a-z ]*\b(?:up|down|out) (?:here|there)\b/.test(norm) &&
+    !/\b(?:is|are|all|s) (?:\w+ )?(?:up|down|out) (?:here|there)\b/.test(norm)
+  )
+    return null
+  if (/(?<!\band )\bthree quarters?\b/.test(norm)) return 75
+  if (/\btwo thirds?\b/.test(norm)) return 67
+  if (/\b(?:a|one) third\b/.test(norm)) return 33
+  if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
+  if (
+    /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
+      norm,
+    ) ||
+    /(?<!and a )\bhalf$/.test(norm)
+  )
+    return 50
+  if (
+    /\b(?:nearly|almost|just about|pretty much|close to|virtually|near enough|as good as) (?:all )?(?:done|there|finished|complete|in|up|out|on)\b|\bthereabouts\b/.test(
+      norm,
+    )
+  )
+    return 90
+  if (
+    /\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b(?! (?:mdf|pine|poplar|fir|oak|softwood|hardwood|wood|white|boards?|timber))|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
+      norm,
+    )
+  )
+    return 'some'
+  if (BINNED.test(norm)) return 100
+  if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
+  if (/^(?:nobody|no one)\b/.test(norm)) return null
+  if (/\btrench(?:es)? (?:is|are) (?:all )?open\b/.test(norm)) return 100
+  if (isDelivered(norm)) return null
+  if (/\b(?:is|are|all) off (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?)\b/.test(norm)) return 'some'
+  if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
+  return null
+}
+
+/** Goods that came are on site, not built in. */
+const isDelivered = (norm: string): boolean =>
+  /\b(?:came in|come in|have come|has come|arrived|were delivered|was delivered|(?:is|are|has been|have been|got|just) delivered|turned up|showed up|(?:is|are) (?:here|on site)(?: now| already| at last)?$)\b/.test(
+    norm,
+  ) && !/\bnot\b/.test(norm)
+
+const FUTURE =
+  /\b(?:goes|go|going|will|tomorrow|needs?|wants?|to be|has to|have to|should|must|can(?! lights?\b)|could|gets?|when|once|if|let us|lets)\b/
+export const isFuture = (norm: string): boolean => FUTURE.test(norm)
+const BINNED = /\b(?:gone|went|is|are|all) (?:to|in|into) the (?:skip|bin|dumpster)\b/
+/** What is pulled up when it goes: 'the carpet's up'. */
+const LIFTED = /\b(?:carpet|lino|vinyl|underlay|floorboards?|old floor(?:ing)?)s? (?:is|are) (?:all )?up\b/
+export const isGone = (norm: string): boolean =>
+  BINNED.test(norm) ||
+  LIFTED.test(norm) ||
+  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+    norm,
+  ) &&
+    !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm))
