@@ -2,7 +2,8 @@ import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
 import { withFaceAreas } from '../core/reckoning/faceAreas'
-import { registersOf } from '../core/walk/registers'
+import { withSchools } from '../core/reckoning/schoolWork'
+import { registersOf, type Registers } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
 
 interface Kept {
@@ -13,14 +14,20 @@ interface Kept {
 }
 const kept = new WeakMap<Db, Map<string, Kept>>()
 
-function keptState(db: Db, site: Pick<Site, 'id' | 'revision' | 'units'>): Kept {
+type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
+
+/** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
+const derived = (registers: Registers, { units, schools }: Known): SiteState =>
+  withSchools(withFaceAreas(siteStateOf(registers), units), schools, units)
+
+function keptState(db: Db, site: Known): Kept {
   const states = kept.get(db) ?? new Map<string, Kept>()
   kept.set(db, states)
   const known = states.get(site.id)
   if (known?.revision === site.revision) return known
   const fresh = {
     revision: site.revision,
-    state: withFaceAreas(siteStateOf(registersOf(readRegisters(db, site.id))), site.units),
+    state: derived(registersOf(readRegisters(db, site.id)), site),
     earlier: new Map<string, SiteState>(),
   }
   states.set(site.id, fresh)
@@ -28,13 +35,12 @@ function keptState(db: Db, site: Pick<Site, 'id' | 'revision' | 'units'>): Kept 
 }
 
 /** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
-export const siteState = (db: Db, site: Pick<Site, 'id' | 'revision' | 'units'>): SiteState => keptState(db, site).state
+export const siteState = (db: Db, site: Known): SiteState => keptState(db, site).state
 
 /** What was known about a site up to an instant, the instant included. */
-export function siteStateUpTo(db: Db, site: Pick<Site, 'id' | 'revision' | 'units'>, instant: string): SiteState {
+export function siteStateUpTo(db: Db, site: Known, instant: string): SiteState {
   const { earlier } = keptState(db, site)
-  const state =
-    earlier.get(instant) ?? withFaceAreas(siteStateOf(registersOf(readObservations(db, site.id, instant))), site.units)
+  const state = earlier.get(instant) ?? derived(registersOf(readObservations(db, site.id, instant)), site)
   earlier.set(instant, state)
   return state
 }

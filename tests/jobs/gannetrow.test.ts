@@ -1,4 +1,6 @@
 import { describe, expect, test } from 'vitest'
+import { addDays, type Day } from '../../src/core/calendar/day'
+import { selectionReason } from '../../src/core/selections/orderBy'
 import { calculationById } from '../../src/core/takeoff/calculations'
 import { runCalculation } from '../../src/core/takeoff/runCalculation'
 import { testJob } from './job'
@@ -41,6 +43,14 @@ describe('Gannetrow', () => {
         says: ['340.56 m of joint, 68.1 h, 9.1 days of 7.5 h'],
       },
     ],
+  })
+  test('windows ordered on 12 January for fourteen weeks are a third of the way', () => {
+    const [ordered, needed, today] = ['2026-01-12', '2026-04-21', '2026-02-13'] as Day[]
+    const due = addDays(ordered!, 14 * 7)
+    expect(due).toBe('2026-04-20')
+    expect(selectionReason('ordered', needed!, ordered!, due, ordered!, 98, today!)).toBe(
+      'Arrives 20 Apr, needed 21 Apr: 32 days gone, 66 to go.',
+    )
   })
   test('five rafters cost 1 958.45; ground storey and first floor stand at 79.0 and 55.6 per cent', () => {
     const price = runCalculation(

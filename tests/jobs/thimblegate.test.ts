@@ -50,8 +50,8 @@ describe('Thimblegate', () => {
       },
       {
         register: 'tile-area',
-        typed: { what: 'limestone behind the counter', surface: '33.75 ft²', kind: 'tumbled stone' },
-        says: ['33.8 ft² + 20 % = 40.5 ft².'],
+        typed: { what: 'limestone behind the counter', surface: '33.75 ft²', kind: 'tumbled stone', box: '10 ft²' },
+        says: ['33.8 ft² + 20 % = 40.5 ft²; boxes of 10 ft²: 4.05, so 5.'],
       },
       {
         register: 'count',

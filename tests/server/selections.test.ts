@@ -49,6 +49,13 @@ describe('a selection in depth', () => {
     expect(supplier).toBe('Cast & Warm')
     expect(orderBy! < before).toBe(true)
   })
+  test('an order tells how long it has been on its way, from the day it was really placed', () => {
+    say('state', 'ordered')
+    say('arrives', '2026-05-15')
+    expect(rowOf('Sink and tap').reason).toContain('0 days gone, 66 to go')
+    say('details', details('fixture', { ordered: '2026-02-06' }))
+    expect(rowOf('Sink and tap').reason).toContain(': 32 days gone, 66 to go.')
+  })
   test('what fits no sort of thing is refused by name', () => {
     expect(() => say('details', { sort: 'spaceship', values: {} })).toThrow('Sort: choose one of the list.')
     expect(() => say('details', { sort: 'paint', values: { coats: 'two' } })).toThrow('Coats: write a number.')

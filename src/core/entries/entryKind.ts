@@ -1,3 +1,4 @@
+import type { Standards } from '../takeoff/standards'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
@@ -60,7 +61,7 @@ export interface EntryKind {
    * follow, and a sketch where one is drawn. `sums.ts` knows the calculation; here it is only named. */
   readonly sum?: { readonly calculation: string; readonly asks: readonly string[] }
   /** What follows from its figures beside that, in sentences. */
-  readonly reckon?: (values: Values, units: Units) => readonly string[]
+  readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
   /** Lines of work can be made part of its entries, which then tell how far those are. */
   readonly gathers?: true
   /** What its entries say together, in sentences. */

@@ -41,7 +41,10 @@ export function entryWords(
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
     details: valueWords(rest, entry.values, units, money),
-    reckoned: [...(kind.reckon?.(values, units) ?? []), ...sumSentences(kind, entry.values, units, money, standards)],
+    reckoned: [
+      ...(kind.reckon?.(values, units, standards) ?? []),
+      ...sumSentences(kind, entry.values, units, money, standards),
+    ],
     sketch: entrySketch(kind, entry.values, units),
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { kindOf } from './entry'
 import { readEntry } from './entryWords'
+import type { Standards } from '../takeoff/standards'
 import { guardSentences } from './guards'
 import { handOffSentences } from './handOffs'
 
@@ -38,10 +39,11 @@ describe('who waits for whom', () => {
 })
 
 describe('a rail beside a drop', () => {
-  const says = (typed: Record<string, string>, units: 'metric' | 'imperial' = 'metric') =>
+  const says = (typed: Record<string, string>, units: 'metric' | 'imperial' = 'metric', standards: Standards = {}) =>
     guardSentences(
       readEntry(kindOf('rail'), (key) => typed[key] ?? '', units),
       units,
+      standards,
     )
   test('a temporary guard stands until it is up', () => {
     expect(says({ what: 'landing', drop: '2.4' })).toEqual([
@@ -55,5 +57,10 @@ describe('a rail beside a drop', () => {
   test('a small drop is the authority’s question, no drop says nothing', () => {
     expect(says({ what: 'deck', drop: '18 in' }, 'imperial')[0]).toContain('the authority’s question')
     expect(says({ what: 'deck' })).toEqual([])
+  })
+  test('the drop from which a guard is likely is the firm’s own, as it is for a stair', () => {
+    const own = { 'C-28/guardFrom': '400 mm' }
+    expect(says({ what: 'deck', drop: '450 mm' }, 'metric', own)[0]).toContain('a guard is likely needed')
+    expect(says({ what: 'deck', drop: '350 mm' }, 'metric', own)[0]).toContain('under 400 mm')
   })
 })

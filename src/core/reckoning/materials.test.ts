@@ -1,15 +1,12 @@
 import { describe, expect, test } from 'vitest'
-import { line } from '../../../tests/fixtures/line'
 import { laid, stateOf } from '../../../tests/fixtures/site'
+import { line } from '../../../tests/fixtures/line'
 import { parseSize } from '../measure/size'
 import { readValues } from '../entries/field'
 import type { Selection } from '../selections/selection'
 import { selectionFields, type SelectionSort } from '../selections/selectionKinds'
 import { materialOf } from './materials'
 import type { Stage } from '../scope/vocabulary'
-import { kindOf } from '../entries/entry'
-import { readEntry } from '../entries/entryWords'
-import { USUAL_SCHOOLS } from '../sequence/schools'
 
 const area = (stage: Stage, value: number, more: Partial<Parameters<typeof line>[0]> = {}) =>
   line({ id: stage, stage, quantity: { value, unit: 'm2' }, ...more })
@@ -23,6 +20,7 @@ const chosen = (sort: SelectionSort, typed: Readonly<Record<string, string>>): S
   choice: null,
   leadDays: [1, 2, 4],
   arrives: null,
+  orderedOn: null,
   responsible: null,
   delivered: null,
   details: { sort, values: readValues(selectionFields(sort), (key) => typed[key] ?? '', 'metric') },
@@ -32,8 +30,6 @@ const SETTING = {
   selection: undefined,
   units: 'metric',
   standards: {},
-  schools: USUAL_SCHOOLS,
-  entries: [],
 } as const
 const buy = (
   of: Parameters<typeof materialOf>[0],
@@ -74,46 +70,5 @@ describe('what a line of work takes to buy', () => {
     expect(buy(area('tile', 9, { action: 'remove' }))).toBeNull()
     expect(buy(line({ id: 'door', stage: 'trim' }))).toBeNull()
     expect(buy(line({ id: 'x', stage: 'tile', quantity: { value: 3, unit: 'each' } }))).toBeNull()
-  })
-})
-
-describe('what a school of the site leaves out', () => {
-  const kitchen = { ...area('flooring', 14), placeId: 'kitchen' }
-  const niche = (placeId: string) => ({
-    kind: 'cabinet-fit',
-    placeId,
-    values: readEntry(
-      kindOf('cabinet-fit'),
-      (key) => (key === 'what' ? 'window wall' : key === 'niche' ? '3.6 m' : ''),
-      'metric',
-    ),
-  })
-  const floor = (schools: Parameters<typeof materialOf>[1]['schools'], at = 'kitchen') =>
-    materialOf(kitchen, {
-      ...SETTING,
-      selection: chosen('floor', { box: '2.2' }),
-      schools,
-      entries: [niche(at)],
-    })!
-  const CABINETS_FIRST = { floorAndCabinets: { way: 'cabinets-first', why: 'a floating floor' } }
-  test('a floor that stops at the cabinets is not bought under them', () => {
-    expect(floor(USUAL_SCHOOLS).sentences.join(' ')).not.toContain('cabinets')
-    const less = floor(CABINETS_FIRST)
-    expect(less.sentences[0]).toBe('14 m² less 2.2 m² under the cabinets, which are set first on this site.')
-    expect(less.order!).toBeLessThan(floor(USUAL_SCHOOLS).order!)
-    expect(floor(CABINETS_FIRST, 'hall').order).toBe(floor(USUAL_SCHOOLS).order)
-  })
-  test('a suspended ceiling in a basement is no board', () => {
-    const board = area('board', 66, { basis: 'walls-and-ceiling', placeId: 'bar' })
-    const [place] = stateOf(laid([{ id: 'bar', size: '5 x 4 x 2.4', treatments: [] }])).places
-    const buyAt = (level: string, way: string) =>
-      materialOf(board, {
-        ...SETTING,
-        place: { ...place!, level },
-        schools: { basementCeiling: { way, why: 'the valves' } },
-      })!.sentences[0]
-    expect(buyAt('Basement', 'suspended')).toBe('66 m² less 20 m² of ceiling, which is suspended on this site.')
-    expect(buyAt('Basement', 'board')).not.toContain('suspended')
-    expect(buyAt('Upstairs', 'suspended')).not.toContain('suspended')
   })
 })

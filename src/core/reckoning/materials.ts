@@ -5,9 +5,7 @@ import type { Selection } from '../selections/selection'
 import { calculationById } from '../takeoff/calculations'
 import { runCalculation } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
-import type { Schools } from '../sequence/schools'
-import type { Place, RegisterEntry } from '../walk/siteState'
-import { areaBySchool } from './schoolAreas'
+import type { Place } from '../walk/siteState'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 
@@ -50,6 +48,7 @@ const RULES: readonly Rule[] = [
       surface,
       ...lengthTold(values, 'tileLong'),
       ...lengthTold(values, 'tileWide'),
+      ...numberTold(values, 'box'),
     }),
   },
   {
@@ -91,25 +90,20 @@ export interface MaterialSetting {
   readonly units: Units
   /** What the site sets instead of the trade's usual figures. */
   readonly standards: Standards
-  readonly schools: Schools
-  readonly entries: readonly Pick<RegisterEntry, 'kind' | 'placeId' | 'values'>[]
 }
 
-/** What a line of work takes to buy, or null where nothing is bought by its quantity.
- * What the site's schools leave out of it is not bought. */
-export function materialOf(line: Line, setting: MaterialSetting): Material | null {
-  const { place, selection, units, standards } = setting
+/** What a line of work takes to buy, or null where nothing is bought by its quantity. */
+export function materialOf(line: Line, { place, selection, units, standards }: MaterialSetting): Material | null {
   const rule = line.quantity ? RULES.find(({ applies }) => applies(line)) : undefined
   if (!rule) return null
   const { calculation: id } = rule
   const calculation = withStandards(calculationById(id)!, standards)
   try {
-    const { surface, because } = areaBySchool(line, line.quantity!.value, setting)
-    const told = rule.told(surface, place, selection?.details?.values ?? {})
+    const told = rule.told(line.quantity!.value, place, selection?.details?.values ?? {})
     const { steps, warnings, outputs } = runCalculation(calculation, told, units)
     return {
       calculation: id,
-      sentences: [...(because ? [because] : []), ...steps, ...warnings],
+      sentences: [...steps, ...warnings],
       order: orderOf(outputs),
     }
   } catch (error) {
@@ -123,6 +117,6 @@ export const selectionFor = (line: Line, selections: readonly Selection[]): Sele
   selections.find((one) => one.placeId === line.placeId && one.neededFor === line.stage)
 
 function orderOf(outputs: Readonly<Record<string, unknown>>): number | null {
-  const figure = outputs.order ?? outputs.tile ?? outputs.smallRolls
+  const figure = outputs.order ?? (outputs.boxes || outputs.tile) ?? outputs.smallRolls
   return typeof figure === 'number' ? figure : null
 }

@@ -5,11 +5,11 @@ import type { Line } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import { COVERED_BY, relationsFor, type Relation } from '../sequence/relations'
-import type { Schools } from '../sequence/schools'
+import { wayOf, type Schools } from '../sequence/schools'
 import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrder'
 import { arrivalDay } from '../selections/orderBy'
 import type { Selection } from '../selections/selection'
-import { placeName, type SiteState } from '../walk/siteState'
+import { placeName, type Place, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Precedence, Resource } from './instance'
 import { networkOf } from './network'
 import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
@@ -197,8 +197,7 @@ function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined,
   }
   for (const placeId of visit.placeIds) {
     found.push(...gateReleases(visit, placeId, site))
-    for (const selection of selectionsFor(visit, placeId, site.state))
-      found.push(goodsRelease(selection, site.state, today, at))
+    for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))
     for (const decision of site.state.decisions) {
       if (
         decision.answer !== null ||
@@ -237,6 +236,14 @@ function gateReleases(visit: Visit, placeId: string, site: SiteToPlan): Release[
 const coverBegun = (stage: Stage, placeId: string, lines: readonly Line[]): boolean =>
   lines.some((line) => line.placeId === placeId && line.stage === stage && line.progress > 0 && !line.held)
 
+const FINISHING: readonly Stage[] = ['trim', 'fixtures', 'railing', 'return-list']
+
+/** What must be there before a visit: what it puts in; on a site that waits for late parts, all that finishes the place. */
+const goodsFor = (visit: Visit, placeId: string, { state, schools }: SiteToPlan): Selection[] =>
+  wayOf(schools, 'trips') === 'wait' && visit.stages.some((stage) => FINISHING.includes(stage))
+    ? selectionsFor({ ...visit, stages: [...visit.stages, ...FINISHING] }, placeId, state)
+    : selectionsFor(visit, placeId, state)
+
 export const selectionsFor = (visit: Visit, placeId: string, state: SiteState): Selection[] =>
   state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed')
 
@@ -266,6 +273,7 @@ function siteLinks(visits: readonly Visit[], first: number, site: SiteToPlan, re
     const present = new Set(work.flatMap(({ visit }) => visit.stages))
     const stageLinks = linksAmong(present, relations)
     for (const link of stageLinks) addStageLink(link, work, place.name, add)
+    addRemovals(work, site.state.lines, place, add)
     for (const inspection of inspections) addInspection(inspection, work, place.name, add)
   }
   for (const relation of relations.filter((r) => r.scope === 'site')) {
@@ -290,6 +298,19 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
         add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
+    }
+  }
+}
+
+/** What goes comes out before another trade puts in what replaces it. */
+function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Place, add: AddLink): void {
+  const removes = ({ visit }: Placed): boolean =>
+    lines.every((line) => !visit.lineIds.includes(line.id) || line.placeId !== place.id || line.action === 'remove')
+  const [out, rest] = [work.filter(removes), work.filter((one) => !removes(one))]
+  for (const from of out) {
+    for (const to of rest) {
+      if (from.visit.stages.some((stage) => to.visit.stages.includes(stage)))
+        add(from.index, to.index, 0, `${place.name}: what goes comes out first`)
     }
   }
 }

@@ -31,11 +31,28 @@ test('what can be on site when', () => {
 })
 
 test('each state has its reason in a sentence', () => {
-  const say = (state: Parameters<typeof selectionReason>[0], order: string, arrives: string | null = null) =>
-    selectionReason(state, '2026-04-20' as Day, order as Day, arrives as Day | null, 28, '2026-03-10' as Day)
+  const say = (
+    state: Parameters<typeof selectionReason>[0],
+    order: string,
+    arrives: string | null = null,
+    on: string | null = null,
+  ) =>
+    selectionReason(
+      state,
+      '2026-04-20' as Day,
+      order as Day,
+      arrives as Day | null,
+      on as Day | null,
+      28,
+      '2026-03-10' as Day,
+    )
   expect(say('undecided', '2026-03-10')).toBe('Order today: needed 20 Apr and takes up to 28 days.')
   expect(say('chosen', '2026-03-05')).toBe('Should have been ordered by 5 Mar: needed 20 Apr and takes up to 28 days.')
   expect(say('ordered', '2026-03-10', '2026-04-22')).toBe('Arrives 22 Apr, 2 days after it is needed.')
+  expect(say('ordered', '2026-03-10', '2026-04-15', '2026-02-10')).toBe(
+    'Arrives 15 Apr, needed 20 Apr: 28 days gone, 36 to go.',
+  )
+  expect(say('ordered', '2026-03-10', '2026-03-08', '2026-02-10')).toContain('28 days gone, 2 days over.')
   expect(say('wrong', '2026-03-10')).toContain('order again')
-  expect(selectionReason('chosen', null, null, null, 28, '2026-03-10' as Day)).toBe('No visit needs it yet.')
+  expect(selectionReason('chosen', null, null, null, null, 28, '2026-03-10' as Day)).toBe('No visit needs it yet.')
 })

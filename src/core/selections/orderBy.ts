@@ -32,6 +32,7 @@ export function selectionReason(
   neededOn: Day | null,
   orderByDay: Day | null,
   arrives: Day | null,
+  orderedOn: Day | null,
   upperLead: number,
   today: Day,
 ): string {
@@ -42,13 +43,21 @@ export function selectionReason(
   if (state === 'ordered') {
     if (!arrives) return `Ordered, no arrival day told; needed ${dateOnly(neededOn)}.`
     const late = daysBetween(neededOn, arrives)
-    return late > 0
-      ? `Arrives ${dateOnly(arrives)}, ${daysWords(late)} after it is needed.`
-      : `Arrives ${dateOnly(arrives)}, needed ${dateOnly(neededOn)}.`
+    const due =
+      late > 0
+        ? `Arrives ${dateOnly(arrives)}, ${daysWords(late)} after it is needed`
+        : `Arrives ${dateOnly(arrives)}, needed ${dateOnly(neededOn)}`
+    return `${due}${orderedOn ? `: ${waitWords(orderedOn, arrives, today)}` : ''}.`
   }
   const left = daysBetween(today, orderByDay)
   const need = `needed ${dateOnly(neededOn)} and takes up to ${daysWords(upperLead)}`
   if (left < 0) return `Should have been ordered by ${dateOnly(orderByDay)}: ${need}.`
   if (left === 0) return `Order today: ${need}.`
   return `Order by ${longDay(orderByDay)}: ${need}.`
+}
+
+/** How far along a wait is: `32 days gone, 66 to go`. */
+function waitWords(orderedOn: Day, arrives: Day, today: Day): string {
+  const left = daysBetween(today, arrives)
+  return `${daysWords(daysBetween(orderedOn, today))} gone, ${left >= 0 ? `${left} to go` : `${daysWords(-left)} over`}`
 }

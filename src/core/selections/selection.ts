@@ -53,6 +53,8 @@ export interface Selection extends SelectionLaid {
   readonly choice: string | null
   readonly leadDays: readonly [number, number, number]
   readonly arrives: Day | null
+  /** The day on which it was said to be ordered. */
+  readonly orderedOn: Day | null
   readonly responsible: Responsible | null
   readonly details: SelectionDetails | null
   readonly delivered: Delivery | null

@@ -10,6 +10,7 @@ export interface SelectionKind {
 }
 
 const HANDING = choice('handing', 'Handing, seen from outside', ['left', 'right', 'either', 'none'])
+const BOX = number('box', 'One box covers, in the site’s area')
 const FINISH = words('finish', 'Colour, finish, texture')
 /** The room that it is given; what is ordered is checked against it. */
 const FIT: readonly Field[] = [
@@ -86,6 +87,7 @@ export const SELECTION_KINDS = {
       FINISH,
       length('tileLong', 'Length of a tile'),
       length('tileWide', 'Width of a tile'),
+      BOX,
       words('pattern', 'Pattern and where it starts'),
       words('grout', 'Grout, and its colour'),
       words('edges', 'Edges and profiles'),
@@ -98,7 +100,7 @@ export const SELECTION_KINDS = {
       words('species', 'Species or material, and grade'),
       FINISH,
       words('direction', 'Direction it is laid'),
-      number('box', 'One box covers, in the site’s area'),
+      BOX,
     ],
   },
   siding: {
@@ -124,6 +126,7 @@ export type SelectionSort = keyof typeof SELECTION_KINDS
 export const COMMON_FIELDS: readonly Field[] = [
   number('count', 'How many are needed'),
   ...POSITION,
+  day('ordered', 'Ordered on, where that was before it is told here'),
   tick('clients', 'The client brings it'),
   day('due', 'The client’s promise: here by'),
   tick('sole', 'Only one source'),

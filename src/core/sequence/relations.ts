@@ -1,5 +1,5 @@
 import type { Stage } from '../scope/vocabulary'
-import { wayOf, type Schools } from './schools'
+import { wayOf, type SchoolId, type Schools } from './schools'
 
 /** One stage before another at the same place, with the wait between them and why. */
 export interface Relation {
@@ -70,24 +70,53 @@ const RELATIONS: readonly Relation[] = [
   { before: 'railing', after: 'return-list', why: 'the return list comes last' },
 ]
 
-/** What the order of work takes from the schools of a site, and which relations of the trade give way. */
-const PAINT_RELATIONS: Readonly<Record<string, readonly Relation[]>> = {
-  'paint-first': [{ before: 'paint', after: 'cabinets', waitDays: 1, why: 'this site paints before cabinets' }],
-  'cabinets-first': [{ before: 'cabinets', after: 'paint', why: 'this site sets cabinets before paint' }],
+/** What a way of working adds to the order of the trade, and which relations give way to it. */
+interface Order {
+  readonly adds: readonly Relation[]
+  readonly drops?: readonly (readonly [before: Stage, after: Stage])[]
 }
-const FLOOR_RELATIONS: Readonly<Record<string, readonly Relation[]>> = {
-  'floor-first': [{ before: 'flooring', after: 'cabinets', why: 'the floor runs under the cabinets' }],
-  'cabinets-first': [{ before: 'cabinets', after: 'flooring', why: 'this site lays the floor up to set cabinets' }],
+
+/** What the order of work takes from the schools of a site, by question and way. */
+const ORDERS: Partial<Record<SchoolId, Readonly<Record<string, Order>>>> = {
+  cabinetsAndPaint: {
+    'paint-first': {
+      adds: [{ before: 'paint', after: 'cabinets', waitDays: 1, why: 'this site paints before cabinets' }],
+    },
+    'cabinets-first': { adds: [{ before: 'cabinets', after: 'paint', why: 'this site sets cabinets before paint' }] },
+  },
+  floorAndCabinets: {
+    'floor-first': { adds: [{ before: 'flooring', after: 'cabinets', why: 'the floor runs under the cabinets' }] },
+    'cabinets-first': {
+      adds: [{ before: 'cabinets', after: 'flooring', why: 'this site lays the floor up to set cabinets' }],
+    },
+  },
+  trimAndSiding: {
+    'siding-first': { adds: [{ before: 'cladding', after: 'trim', why: 'trim laps over the siding on this site' }] },
+  },
+  plasterFinish: {
+    'two-coats': {
+      adds: [{ before: 'tape', after: 'paint', waitDays: 3, why: 'two coats of plaster dry before paint' }],
+      drops: [['tape', 'paint']],
+    },
+  },
 }
+
+/** The order that a way of working asks for, in words. */
+export const schoolOrder = (id: SchoolId, way: string): string[] => [
+  ...new Set((ORDERS[id]?.[way]?.adds ?? []).map(({ why }) => why)),
+]
 
 /** All relations in force on a site: the trade's order, the site's schools and its own extra relations. */
 export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
-  const paint = wayOf(schools, 'cabinetsAndPaint')
-  const floor = wayOf(schools, 'floorAndCabinets')
+  const orders = (Object.keys(ORDERS) as SchoolId[]).flatMap((id) => ORDERS[id]![wayOf(schools, id)] ?? [])
   // Cabinets before paint, and paint before the floor, would close a circle with the floor before cabinets.
-  const givesWay = (r: Relation): boolean =>
-    paint === 'cabinets-first' && floor === 'floor-first' && r.before === 'paint' && r.after === 'flooring'
-  return [...RELATIONS.filter((r) => !givesWay(r)), ...PAINT_RELATIONS[paint]!, ...FLOOR_RELATIONS[floor]!, ...own]
+  const circle: Order['drops'] =
+    wayOf(schools, 'cabinetsAndPaint') === 'cabinets-first' && wayOf(schools, 'floorAndCabinets') === 'floor-first'
+      ? [['paint', 'flooring']]
+      : []
+  const drops = [...orders.flatMap((order) => order.drops ?? []), ...circle]
+  const givesWay = (r: Relation): boolean => drops.some(([before, after]) => r.before === before && r.after === after)
+  return [...RELATIONS.filter((r) => !givesWay(r)), ...orders.flatMap(({ adds }) => adds), ...own]
 }
 
 /** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */

@@ -293,6 +293,10 @@ function selectionsOf(group: Subjects<'selection'>, standsAt: StandsAt): Selecti
           choice: f.choice?.value ?? null,
           leadDays: f.lead?.value ?? LEADS[laid.lead].days,
           arrives: f.arrives?.value ?? null,
+          orderedOn:
+            f.state?.value === 'ordered'
+              ? ((f.details?.value?.values.ordered as Day | undefined) ?? dayOf(f.state.seenAt))
+              : null,
           responsible: f.responsible?.value ?? null,
           details: f.details?.value ?? null,
           delivered: f.delivered?.value ?? null,

@@ -78,7 +78,7 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
 }
 
 /** Visits of some sites whose work is done. */
-export const finishedKeys = (db: Db, sites: readonly Pick<Site, 'id' | 'revision' | 'units'>[]): ReadonlySet<string> =>
+export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string> =>
   new Set(
     sites.flatMap((site) => {
       const { places, lines } = siteState(db, site)

@@ -53,7 +53,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const standards = readStandards(context.db, site.id)
   const withPieces = new Set(state.entries.filter((one) => one.kind === 'room-piece').map((one) => one.placeId))
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
-  const bought = { units: site.units, standards, schools: site.schools, entries: state.entries }
+  const bought = { units: site.units, standards }
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan?.finish[site.id]

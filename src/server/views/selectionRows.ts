@@ -25,7 +25,7 @@ export function selectionRows(
   seesMoney: boolean,
   standards: Standards,
 ): SelectionRow[] {
-  const bought = { units: site.units, standards, schools: site.schools, entries: state.entries }
+  const bought = { units: site.units, standards }
   const places = new Map(state.places.map((place) => [place.id, place]))
   const here = plan && { ...plan, visits: plan.visits.filter((visit) => visit.siteId === site.id) }
   const linesAt = groupBy(state.lines, (line) => line.placeId)
@@ -71,7 +71,7 @@ export function selectionRows(
         orderBy: last,
         responsible: selection.responsible,
         arrives: selection.arrives,
-        reason: selectionReason(selection.state, needed, last, selection.arrives, upper, today),
+        reason: selectionReason(selection.state, needed, last, selection.arrives, selection.orderedOn, upper, today),
         daysAtStake:
           settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
         pressing: settled

@@ -1,6 +1,7 @@
+import { whatFollows } from '@/core/reckoning/schoolWork'
 import { SCHOOLS, wayOf, type SchoolId, type Schools } from '@/core/sequence/schools'
 
-/** Where good practitioners differ: how this site does it, and why. Order of work and plan follow. */
+/** Where good practitioners differ: how this site does it, and why. Order, quantities and hours follow. */
 export function SchoolFields({
   schools,
   onChange,
@@ -15,6 +16,7 @@ export function SchoolFields({
         const { question, ways } = SCHOOLS[id]
         const way = wayOf(schools, id)
         const why = schools[id]?.why ?? ''
+        const follows = whatFollows(id, way)
         return (
           <fieldset key={id} className="my-2">
             <label className="d-block">
@@ -31,6 +33,13 @@ export function SchoolFields({
                 ))}
               </select>
             </label>
+            {schools[id] && (
+              <p className="small soft mb-1">
+                {follows.length > 0
+                  ? `What follows: ${follows.join(' ')}`
+                  : 'Quantities and order stay; it tells everybody how the work is done.'}
+              </p>
+            )}
             {schools[id] && (
               <label className="d-block soft">
                 Why, on this site

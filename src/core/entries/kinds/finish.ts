@@ -83,7 +83,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [words('what', 'Which part', { needed: true }), tick('sample', 'Sample accepted, with how it varies')],
     settle: { word: 'Set and grouted' },
-    sum: { calculation: 'C-33', asks: ['surface', 'kind', 'tileLong', 'tileWide', 'joint', 'membrane'] },
+    sum: { calculation: 'C-33', asks: ['surface', 'kind', 'box', 'tileLong', 'tileWide', 'joint', 'membrane'] },
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
   {
