@@ -2,6 +2,7 @@ import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
 import { withFaceAreas } from '../core/reckoning/faceAreas'
+import { withPrices } from '../core/reckoning/prices'
 import { withSchools } from '../core/reckoning/schoolWork'
 import { registersOf, type Registers } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
@@ -18,7 +19,7 @@ type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 
 /** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
 const derived = (registers: Registers, { units, schools }: Known): SiteState =>
-  withSchools(withFaceAreas(siteStateOf(registers), units), schools, units)
+  withPrices(withSchools(withFaceAreas(siteStateOf(registers), units), schools, units))
 
 function keptState(db: Db, site: Known): Kept {
   const states = kept.get(db) ?? new Map<string, Kept>()

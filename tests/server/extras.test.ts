@@ -46,6 +46,19 @@ describe('an extra', () => {
     await expect(extraDays(as(firm, 'owner'), BAKEHOUSE, 'nothing')).rejects.toThrow('not on the site any more')
     await expect(extraDays(as(firm, 'crew'), BAKEHOUSE, outlets().id)).rejects.toThrow('Only a lead')
   })
+  test('costs more when more of it turns out to be needed, until it is approved', () => {
+    const { id, placeId, price } = outlets()
+    const tell = (facet: string, value: unknown): unknown =>
+      recordFacts(as(firm, 'owner'), BAKEHOUSE, {
+        facts: [{ subject: 'line', subjectId: id, facet, placeId, value }],
+      })
+    tell('pricedFor', 1)
+    tell('quantity', 2)
+    expect(outlets().price).toBe(price! * 2)
+    answer({ answer: 'approved', by: 'the client', on: '2026-03-10' })
+    expect(outlets().price).toBe(price)
+    expect(() => tell('pricedFor', -1)).toThrow()
+  })
   test('a made-up answer, or one without a name, is refused', () => {
     expect(() => answer({ answer: 'perhaps', by: 'the client', on: '2026-03-10' })).toThrow('approved or declined')
     expect(() => answer({ answer: 'approved', by: '', on: '2026-03-10' })).toThrow('Who said so')

@@ -59,6 +59,8 @@ export interface Line extends LineLaid {
   readonly held: { readonly reason: string; readonly until?: Day } | null
   readonly excluded: Excluded | null
   readonly price: Minor | null
+  /** The quantity that the price was set for, in the unit of the line's own; null where nobody said. */
+  readonly pricedFor: number | null
   /** What was said to it, where it is an extra. */
   readonly approval: Approval | null
   /** Whose it is, where somebody said; ours until then. */

@@ -148,6 +148,8 @@ export interface Facts {
     quantity: number | null
     /** Null where it is not priced. */
     price: Minor | null
+    /** The quantity that the price was set for. */
+    pricedFor: number | null
     approval: Approval
     responsible: Responsible
     /** The place that it was moved to. */

@@ -255,6 +255,7 @@ function linesOf(
         excluded: f.excluded?.value ?? declined(f.approval?.value),
         approval: f.approval?.value ?? null,
         price: f.price?.value ?? null,
+        pricedFor: f.pricedFor?.value ?? null,
         responsible: f.responsible?.value ?? null,
         partOf: f.partOf?.value ?? [],
       },

@@ -10,6 +10,7 @@ import { gatherersOf, kindOf, valueWords } from '../../core/entries/entry'
 import { entryWords } from '../../core/entries/entryWords'
 import type { Standards } from '../../core/takeoff/standards'
 import { readStandards } from '../../data/standards'
+import { priceWords } from '../../core/reckoning/prices'
 import { materialOf, selectionFor } from '../../core/reckoning/materials'
 import { approvalWords, type Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
@@ -122,6 +123,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               held: line.held,
               excluded: line.excluded,
               price: context.seesMoney ? line.price : null,
+              pricedFor: line.pricedFor,
+              priceWords: context.seesMoney ? priceWords(line, site.units) : null,
               extra: line.extra ?? false,
               approval: line.approval ? approvalWords(line.approval) : null,
               responsible: line.responsible,

@@ -129,6 +129,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .nullable()
       .defined(),
     price: money.nullable(),
+    pricedFor: number().positive().max(1e6).nullable().defined(),
     approval: object({
       answer: string()
         .oneOf(['approved', 'declined'], 'Answer: approved or declined.')

@@ -42,6 +42,24 @@ export function CellPanel({
     const fact = { subject: 'line', subjectId: line.id, facet, placeId: row.placeId }
     return record([{ ...fact, value }], `${line.title}: ${words}.`, [{ ...fact, value: was }])
   }
+  const setPrice = (line: LineView, price: number): Promise<boolean> => {
+    const fact = { subject: 'line', subjectId: line.id, placeId: row.placeId }
+    const [cost, amount] = [
+      { ...fact, facet: 'price' },
+      { ...fact, facet: 'pricedFor' },
+    ] as const
+    return record(
+      [
+        { ...cost, value: price },
+        { ...amount, value: line.amount?.value ?? null },
+      ],
+      `${line.title}: priced.`,
+      [
+        { ...cost, value: line.price },
+        { ...amount, value: line.pricedFor },
+      ],
+    )
+  }
   return (
     <>
       <header className={styles.head}>
@@ -111,6 +129,7 @@ export function CellPanel({
               </>
             )}
           </p>
+          {line.priceWords && <p className="due">{line.priceWords}</p>}
           {line.excluded && <p className="due">Out of the scope: {excludedWords(line.excluded)}</p>}
           {mayEdit && line.excluded === null && (
             <QuarterPad
@@ -139,11 +158,7 @@ export function CellPanel({
             )}
           </details>
           {mayEdit && line.extra && (
-            <PriceExtra
-              line={line}
-              units={units}
-              onPrice={(price) => void set(line, 'price', price, line.price, 'priced')}
-            />
+            <PriceExtra line={line} units={units} onPrice={(price) => void setPrice(line, price)} />
           )}
           {mayEdit && line.extra && (
             <ExtraAnswer siteId={siteId} placeId={row.placeId} line={line} today={today} record={record} />

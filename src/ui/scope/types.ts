@@ -32,6 +32,9 @@ export interface LineView {
   readonly held: { readonly reason: string; readonly until?: string } | null
   readonly excluded: Excluded | null
   readonly price: Minor | null
+  readonly pricedFor: number | null
+  /** What became of the price since it was set. */
+  readonly priceWords: string | null
   readonly extra: boolean
   readonly responsible: Responsible | null
   readonly approval: string | null
