@@ -1,7 +1,7 @@
 import { build } from 'esbuild'
 
 await build({
-  entryPoints: ['src/workers/solve.ts', 'src/workers/searchProject.ts'],
+  entryPoints: ['src/workers/solve.ts', 'src/workers/pullIn.ts', 'src/workers/searchProject.ts'],
   outdir: 'dist-workers',
   outExtension: { '.js': '.mjs' },
   bundle: true,

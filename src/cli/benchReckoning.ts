@@ -3,7 +3,7 @@ import { toOrder } from '../core/selections/toOrder'
 import { insertPlan } from '../data/plans'
 import { readSite } from '../data/sites'
 import type { Context } from '../server/context'
-import { problemInput } from '../server/plan/planFirm'
+import { problemInput, towards } from '../server/plan/planFirm'
 import { solveInWorker } from '../server/plan/solver'
 import { createSite } from '../server/sites/createSite'
 import { siteState } from '../server/siteStates'
@@ -53,7 +53,7 @@ export async function reckoningFigures(context: Context): Promise<ReckoningFigur
   for (let i = context.sites().length; i < 40; i++) newSite(context, `Site ${i}`, 4, ['room-board-finishes'])
   const input = problemInput(context.db, context.today)
   const firstPlan = await took(async () => {
-    const plan = await solveInWorker(input, { rounds: 0, draws: 0 })
+    const plan = await solveInWorker(input, towards(context.db, { rounds: 0, draws: 0 }))
     insertPlan(context.db, { plan, revisions: {}, reason: 'bench', by: context.person.name, madeAt: context.now() })
   })
   const orders: number[] = []

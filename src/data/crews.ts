@@ -20,6 +20,7 @@ interface Row {
   halves: 'both' | 'morning' | 'afternoon'
   contact: string
   licence: string
+  own: number
 }
 
 export function readCrews(db: Db): CrewContact[] {
@@ -30,6 +31,7 @@ export function readCrews(db: Db): CrewContact[] {
     trade: row.trade,
     crews: row.crews,
     crewSize: row.crew_size,
+    own: row.own === 1,
     calendar: {
       weekdays: JSON.parse(row.weekdays) as number[],
       daysOff: JSON.parse(row.days_off) as Day[],
@@ -42,10 +44,10 @@ export function readCrews(db: Db): CrewContact[] {
 
 export function saveCrew(db: Db, crew: CrewContact): void {
   db.prepare(
-    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence)
-     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence)
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own)
      ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
-     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence`,
+     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own`,
   ).run({
     id: crew.id,
     name: crew.name,
@@ -57,5 +59,6 @@ export function saveCrew(db: Db, crew: CrewContact): void {
     halves: crew.calendar.halves ?? 'both',
     contact: crew.contact,
     licence: crew.licence,
+    own: crew.own ? 1 : 0,
   })
 }

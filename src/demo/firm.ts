@@ -20,13 +20,14 @@ interface DemoCrew {
   readonly weekdays?: readonly number[]
   readonly halves?: 'morning'
   readonly licence?: string
+  readonly own?: true
   /** Working days from today that they are taken elsewhere: first, last. */
   readonly away?: readonly [number, number]
 }
 
 /** The crews, shared by all sites. Every name is invented. */
 export const CREWS: readonly DemoCrew[] = [
-  { key: 'own', name: 'Own carpenters', trade: 'carpenter', crews: 2, crewSize: 2 },
+  { key: 'own', name: 'Own carpenters', trade: 'carpenter', crews: 2, crewSize: 2, own: true },
   { key: 'strip', name: 'Moss & Tallow strip-out', trade: 'demolition', crews: 1, crewSize: 3 },
   { key: 'dig', name: 'Fennimore groundworks', trade: 'excavator', crews: 1, crewSize: 2 },
   { key: 'pour', name: 'Greyhollow concrete', trade: 'concrete', crews: 1, crewSize: 3, weekdays: [2, 4] },

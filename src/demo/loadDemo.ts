@@ -61,6 +61,7 @@ function keepDemoCrew(context: Context, crew: (typeof CREWS)[number]): void {
     calendar: { weekdays: crew.weekdays ?? [1, 2, 3, 4, 5], daysOff: away, halves: crew.halves ?? 'both' },
     contact: `${crew.key}@trades.example.com`,
     licence: crew.licence ?? '',
+    own: crew.own ?? false,
   })
 }
 

@@ -1,4 +1,5 @@
 import type { MessagePort } from 'node:worker_threads'
+import type { Goal } from '../core/schedule/goals'
 import { planOf, type Plan } from '../core/schedule/plan'
 import { problemOf, type ProblemInput } from '../core/schedule/problem'
 
@@ -7,16 +8,18 @@ export interface SolveTask {
   readonly rounds: number
   readonly seed: number
   readonly draws: number
+  readonly goal: Goal
   /** Hears the share done, 0 to 1. */
   readonly port?: MessagePort
 }
 
 /** Plans all sites off the main thread. */
-export default function solveTask({ input, rounds, seed, draws, port }: SolveTask): Plan {
+export default function solveTask({ input, rounds, seed, draws, goal, port }: SolveTask): Plan {
   return planOf(problemOf(input), {
     rounds,
     seed,
     draws,
+    goal,
     onProgress: (done) => {
       port?.postMessage(done)
       return true

@@ -39,6 +39,7 @@ const TILER: CrewContact = {
   calendar: { weekdays: [1, 2, 3], daysOff: ['2026-04-06' as Day], halves: 'morning' },
   contact: 'tiler@example.test',
   licence: '',
+  own: false,
 }
 const BOOKING: StoredBooking = {
   visitKey: 'v',

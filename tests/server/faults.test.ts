@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { afterAll, afterEach, beforeAll, describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
-import { seededRandom } from '../../src/core/schedule/solve'
+import { seededRandom } from '../../src/core/schedule/random'
 import type { Observation } from '../../src/core/walk/observation'
 import { mergeRegisters } from '../../src/core/walk/registers'
 import { siteStateOf } from '../../src/core/walk/siteState'

@@ -17,7 +17,7 @@ export function earliestFinishes(instance: Instance, network: Network = networkO
 function finishOf(instance: Instance, index: number, at: number): number {
   const activity = instance.activities[index]!
   const open = instance.calendars[activity.calendar]!
-  let left = activity.modes[0]!.duration
+  let left = Math.min(...activity.modes.map(({ duration }) => duration))
   let slot = at
   for (; left > 0 && slot < open.length; slot++) if (open[slot] === 1) left--
   return slot

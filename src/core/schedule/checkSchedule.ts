@@ -1,16 +1,19 @@
 import type { Instance } from './instance'
 
 /** Checks a schedule slot by slot, sharing no code with the solver. Returns the violations in words; none means it holds. */
-export function checkSchedule(instance: Instance, start: ArrayLike<number>): string[] {
+export function checkSchedule(
+  instance: Instance,
+  { start, mode }: { readonly start: ArrayLike<number>; readonly mode: ArrayLike<number> },
+): string[] {
   const problems: string[] = []
   const worked = instance.activities.map((activity, index) => {
+    const { duration } = activity.modes[mode[index]!]!
     const slots: number[] = []
     const open = instance.calendars[activity.calendar]!
     const begin = start[index]!
-    for (let slot = begin; slots.length < activity.modes[0]!.duration && slot < instance.horizon; slot++)
-      if (open[slot]) slots.push(slot)
+    for (let slot = begin; slots.length < duration && slot < instance.horizon; slot++) if (open[slot]) slots.push(slot)
     if (begin < activity.release) problems.push(`activity ${index} starts before its release`)
-    if (slots.length < activity.modes[0]!.duration) problems.push(`activity ${index} does not fit before the horizon`)
+    if (slots.length < duration) problems.push(`activity ${index} does not fit before the horizon`)
     if (slots.length > 0 && slots[0] !== begin) problems.push(`activity ${index} starts in a closed slot`)
     return slots
   })
@@ -22,7 +25,10 @@ export function checkSchedule(instance: Instance, start: ArrayLike<number>): str
   instance.resources.forEach((resource, r) => {
     const load = new Map<number, number>()
     instance.activities.forEach((activity, index) => {
-      const units = activity.modes[0]!.demands.filter((d) => d.resource === r).reduce((total, d) => total + d.units, 0)
+      const units = activity.modes[mode[index]!]!.demands.filter((d) => d.resource === r).reduce(
+        (total, d) => total + d.units,
+        0,
+      )
       if (units > 0) for (const slot of worked[index]!) load.set(slot, (load.get(slot) ?? 0) + units)
     })
     for (const [slot, units] of load) {

@@ -2,11 +2,9 @@ import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import type { Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { TRADES, type Stage, type Trade } from '../scope/vocabulary'
-import type { Activity } from './instance'
-import { networkOf, type Network } from './network'
 import type { Problem } from './problem'
-import { serialSchedule } from './serialSchedule'
-import { seededRandom } from './solve'
+import { seededRandom } from './random'
+import { Scheduler, type Variation } from './scheduler'
 
 /** How a site may finish, from many ways in which its work could go. */
 export interface SiteRisk {
@@ -60,9 +58,9 @@ export function finishRisk(
   { draws, seed }: { readonly draws: number; readonly seed: number },
 ): Record<string, SiteRisk> {
   const random = seededRandom(seed)
-  const network = networkOf(problem.instance)
+  const scheduler = new Scheduler(problem.instance)
   const sites = [...new Set(problem.visits.map(({ siteId }) => siteId))]
-  const told = Array.from({ length: draws }, () => drawn(problem, starts, network, random))
+  const told = Array.from({ length: draws }, () => drawn(problem, starts, scheduler, random))
   return Object.fromEntries(sites.map((site) => [site, riskOf(problem.origin, site, told)]))
 }
 
@@ -73,8 +71,8 @@ interface Draw {
   readonly causes: ReadonlyMap<string, number>
 }
 
-function drawn(problem: Problem, starts: ArrayLike<number>, network: Network, random: () => number): Draw {
-  const { visits, instance, releases } = problem
+function drawn(problem: Problem, starts: ArrayLike<number>, scheduler: Scheduler, random: () => number): Draw {
+  const { visits, instance } = problem
   const causes = new Map<string, number>()
   const tell = (cause: string, value: number): void => void causes.set(cause, (causes.get(cause) ?? 0) + value)
   /** Drawn once for everybody whom it touches. */
@@ -84,54 +82,41 @@ function drawn(problem: Problem, starts: ArrayLike<number>, network: Network, ra
     return value
   }
   const weather = shared('the weather', OF_WEATHER)
-  const failed = new Set<number>()
-  const activities = instance.activities.map((activity, i): Activity => {
-    const visit = visits[i]!
+  const count = visits.length
+  const [factors, releases, waits] = [new Float64Array(count), new Int32Array(count), new Int32Array(count)]
+  visits.forEach((visit, i) => {
+    const activity = instance.activities[i]!
     const trade = shared(tradeCause(visit.trade), OF_TRADE)
     const site = shared(`${visit.siteId}|how this site goes`, OF_SITE)
     if (visit.trade === 'inspector' && random() < FAILS) {
-      failed.add(i)
+      waits[i] = MENDING_DAYS * SLOTS_PER_DAY
       tell(`${visit.siteId}|inspections that fail`, 1)
     }
     const outside = visit.stages.some((stage) => OUTSIDE.has(stage)) ? 1 + weather : 1
-    const factor = visit.trade === 'inspector' ? 1 : triangular(OWN, random) * trade * site * outside
+    factors[i] = visit.trade === 'inspector' ? 1 : triangular(OWN, random) * trade * site * outside
     let late = 0
-    if (releases[i]!.kind === 'delivery' && random() < SLIPS) {
+    if (problem.releases[i]!.kind === 'delivery' && random() < SLIPS) {
       late = Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY)
       tell(`${visit.siteId}|deliveries`, late)
     }
     // Who agreed to a day rarely goes back on it.
     const declined = activity.fixed === undefined && random() < DECLINES
     if (declined) tell(`${visit.siteId}|who cannot come`, 1)
-    const [mode] = activity.modes
-    return {
-      ...activity,
-      release: Math.max(activity.release + late, declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0),
-      modes: [{ ...mode!, duration: mode!.duration === 0 ? 0 : Math.max(1, Math.round(mode!.duration * factor)) }],
-    }
+    releases[i] = Math.max(activity.release + late, declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0)
   })
-  const held: Network = {
-    ...network,
-    before: network.before.map((list) =>
-      list.some(({ from }) => failed.has(from))
-        ? list.map((one) => (failed.has(one.from) ? { ...one, lag: one.lag + MENDING_DAYS * SLOTS_PER_DAY } : one))
-        : list,
-    ),
-  }
-  return { finish: finishes(problem, activities, held, starts), causes }
+  return { finish: finishes(problem, scheduler, starts, { factors, releases, waits }), causes }
 }
 
 function finishes(
-  problem: Problem,
-  activities: readonly Activity[],
-  network: Network,
+  { visits, instance }: Problem,
+  scheduler: Scheduler,
   starts: ArrayLike<number>,
+  variation: Variation,
 ): Map<string, number> {
-  const { visits, instance } = problem
   const last = new Map<string, number>()
   const note = (site: string, slot: number): void => void last.set(site, Math.max(last.get(site) ?? 0, slot))
   try {
-    const { finish } = serialSchedule({ ...instance, activities }, starts, network)
+    const { finish } = scheduler.schedule(starts, variation)
     visits.forEach(({ siteId }, i) => note(siteId, finish[i]!))
   } catch (error) {
     // So late that it falls off the calendar: as late as the calendar goes.

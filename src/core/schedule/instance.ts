@@ -21,10 +21,18 @@ export interface Activity {
   readonly deadline?: number
   /** Start that was agreed; kept wherever predecessors and release allow. */
   readonly fixed?: number
+  /** How much it counts where the agreed start cannot be kept; 1 where nothing is said. */
+  readonly weight?: number
   /** Start in the plan before; kept where nothing better is won by moving. */
   readonly before?: number
   /** Already under way: goes on before anything new is begun. */
   readonly begun?: boolean
+  /** The project that it belongs to: each has an end of its own. */
+  readonly site?: number
+  /** Who comes for it; comings are counted by site and team. */
+  readonly team?: number
+  /** Done by a crew of our own, whose weeks should be even. */
+  readonly own?: boolean
 }
 
 export interface Resource {
@@ -49,14 +57,13 @@ export interface Instance {
   readonly precedences: readonly Precedence[]
 }
 
-/** Start and finish slot of every activity; the finish is the slot after its last working slot. */
+/** Start and finish slot of every activity and the mode that it is done in; the finish is the slot after its last
+ * working slot. */
 export interface Schedule {
   readonly start: Int32Array
   readonly finish: Int32Array
+  readonly mode: Uint8Array
   readonly makespan: number
-  /** How many agreed starts could not be kept. */
+  /** The weight of the agreed starts that could not be kept. */
   readonly broken: number
 }
-
-export const capacityAt = (resource: Resource, slot: number): number =>
-  typeof resource.capacity === 'number' ? resource.capacity : (resource.capacity[slot] ?? 0)

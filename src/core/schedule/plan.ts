@@ -65,7 +65,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
       placeIds: visit.placeIds,
       lineIds: visit.lineIds,
       hours: visit.hours,
-      people: problem.crews[index]?.crewSize ?? 1,
+      people: (problem.crews[index]?.crewSize ?? 1) * (schedule.mode[index]! + 1),
       ...halfDay('start', problem.origin, start),
       ...halfDay('end', problem.origin, end),
       why,

@@ -10,7 +10,7 @@ import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrd
 import { arrivalDay } from '../selections/orderBy'
 import type { Selection } from '../selections/selection'
 import { placeName, type Place, type SiteState } from '../walk/siteState'
-import type { Activity, Instance, Precedence, Resource } from './instance'
+import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { networkOf } from './network'
 import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
@@ -24,6 +24,8 @@ export interface Crew {
   /** People in each. */
   readonly crewSize: number
   readonly calendar: WorkCalendar
+  /** Our own people, whose weeks should be even. */
+  readonly own?: boolean
 }
 
 export interface SiteToPlan {
@@ -73,6 +75,8 @@ export interface Problem {
   readonly visits: readonly Visit[]
   readonly crews: readonly (Crew | null)[]
   readonly releases: readonly Release[]
+  /** All that holds each visit, the latest first. */
+  readonly holds: readonly (readonly Release[])[]
   readonly links: readonly Link[]
   readonly instance: Instance
 }
@@ -116,14 +120,14 @@ export function problemOf(input: ProblemInput): Problem {
 
   const visits: Visit[] = []
   const visitCrews: (Crew | null)[] = []
-  const releases: Release[] = []
+  const holds: Release[][] = []
   const links: Link[] = []
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
   const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
   const before = new Map(input.before.map((one) => [one.visitKey, slotOfDay(today, one.day) + one.half]))
 
-  for (const site of sites) {
+  for (const [siteIndex, site] of sites.entries()) {
     const relations = relationsFor(site.schools, site.ownRelations)
     requireNoCycle(relations)
     const first = visits.length
@@ -136,25 +140,28 @@ export function problemOf(input: ProblemInput): Problem {
     for (const visit of own) {
       const crew = byTrade.get(visit.trade) ?? null
       const booking = bookings.get(visit.key)
-      const release = releaseOf(visit, site, booking, today)
+      const found = holdsOf(visit, site, booking, today)
       const calendar = calendarFor(site, crew)
       const fixed = fixedStart(booking, pins.get(visit.key), today)
       visits.push(visit)
       visitCrews.push(crew)
-      releases.push(release)
+      holds.push(found)
       activities.push({
-        modes: [
-          {
-            duration: visitSlots(visit.hours, crew?.crewSize ?? 1),
-            demands: [
-              ...(crew ? [{ resource: resourceOfCrew.get(crew.id)!, units: 1 }] : []),
-              ...visit.placeIds.map((id) => ({ resource: placeResource.get(id)!, units: 1 })),
-            ],
-          },
-        ],
+        modes: modesOf(
+          visit,
+          crew,
+          crew ? resourceOfCrew.get(crew.id)! : null,
+          visit.placeIds.map((id) => ({
+            resource: placeResource.get(id)!,
+            fits: resources[placeResource.get(id)!]!.capacity,
+          })),
+        ),
+        site: siteIndex,
+        ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
+        ...(crew?.own ? { own: true } : {}),
         calendar,
-        release: release.slot,
-        ...(fixed === undefined ? {} : { fixed }),
+        release: found[0]!.slot,
+        ...(fixed === undefined ? {} : { fixed, weight: weightOf(booking, pins.has(visit.key)) }),
         ...((before.get(visit.key) ?? -1) >= 0 ? { before: before.get(visit.key)! } : {}),
         ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
@@ -164,7 +171,15 @@ export function problemOf(input: ProblemInput): Problem {
   const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
   const instance: Instance = { horizon, calendars, resources, activities, precedences }
   networkOf(instance, (index) => visitName(visits[index]!, sites))
-  return { origin: today, visits, crews: visitCrews, releases, links, instance }
+  return {
+    origin: today,
+    visits,
+    crews: visitCrews,
+    releases: holds.map(([latest]) => latest!),
+    holds,
+    links,
+    instance,
+  }
 }
 
 function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
@@ -172,6 +187,33 @@ function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
   const stages = visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')
   return `${stages} in ${visit.placeIds.map((id) => placeName(site.state, id)).join(', ')}, ${site.name}`
 }
+
+/** Half-days from which a visit is worth a second crew. */
+const SHARED_FROM = 4
+
+/** The ways to man a visit: one crew, or two at once where the trade has them and every place has room. */
+function modesOf(
+  visit: Visit,
+  crew: Crew | null,
+  team: number | null,
+  places: readonly { readonly resource: number; readonly fits: number | Uint8Array }[],
+): Mode[] {
+  const slots = visitSlots(visit.hours, crew?.crewSize ?? 1)
+  const manned = (crews: number): Mode => ({
+    duration: Math.ceil(slots / crews),
+    demands: [
+      ...(team === null ? [] : [{ resource: team, units: crews }]),
+      ...places.map(({ resource }) => ({ resource, units: crews })),
+    ],
+  })
+  const shared =
+    (crew?.crews ?? 0) >= 2 && slots >= SHARED_FROM && places.every(({ fits }) => typeof fits === 'number' && fits >= 2)
+  return shared ? [manned(1), manned(2)] : [manned(1)]
+}
+
+/** What it counts to break an agreed start: a day set by hand the most, one that was confirmed more than one only told. */
+const weightOf = (booking: Booking | undefined, pinned: boolean): number =>
+  pinned ? 10 : booking?.state === 'confirmed' ? 3 : 1
 
 /** The start to keep: a pin first, then what was told or confirmed. A start that has passed no longer binds. */
 function fixedStart(booking: Booking | undefined, pin: Pin | undefined, today: Day): Slot | undefined {
@@ -183,7 +225,7 @@ function fixedStart(booking: Booking | undefined, pin: Pin | undefined, today: D
   return agreed !== undefined && agreed >= 0 ? agreed : undefined
 }
 
-function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, today: Day): Release {
+function holdsOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, today: Day): Release[] {
   const at = (day: Day): Slot => Math.max(0, slotOfDay(today, day))
   const found: Release[] = [
     { slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' },
@@ -217,7 +259,7 @@ function releaseOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined,
     const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY
     found.push({ slot: from, words: 'they declined the day before', kind: 'declined' })
   }
-  return found.reduce((latest, release) => (release.slot > latest.slot ? release : latest))
+  return found.sort((a, b) => b.slot - a.slot)
 }
 
 /** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */

@@ -1,13 +1,16 @@
 import { earliestFinishes, latestStarts } from './bounds'
+import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
 import type { Instance, Schedule } from './instance'
-import { networkOf, type Network } from './network'
-import { serialSchedule } from './serialSchedule'
-import { Timeline } from './timeline'
+import { networkOf } from './network'
+import { seededRandom } from './random'
+import { Scheduler } from './scheduler'
 
 export interface SolveOptions {
-  /** Rounds of improvement; each is one backward and one forward pass or one seeded trial. */
+  /** Rounds of improvement; each is one schedule. */
   readonly rounds: number
   readonly seed: number
+  /** What counts most once agreed days are kept; the earliest finishes where nothing is said. */
+  readonly goal?: Goal
   /** Called now and then with the share done; returning false stops the search with the best so far. */
   readonly onProgress?: (done: number, best: number) => boolean
 }
@@ -16,83 +19,75 @@ export interface Solution {
   readonly schedule: Schedule
   /** Makespan that nothing can beat: the longest chain with unlimited crews. */
   readonly floor: number
+  /** How good it is, by `scoreOf`. */
+  readonly score: readonly number[]
 }
 
-/** Plans an instance: least latest start first, then improved forward and backward (Tormos and Lova 2001), then seeded
- * trials around the best order. Keeping agreed starts comes before an earlier end. Never worse than its first schedule;
- * the same seed gives the same answer.
- */
+interface Found {
+  readonly schedule: Schedule
+  readonly score: readonly number[]
+  /** The order that it was built in. */
+  readonly order: ArrayLike<number>
+}
+
+/** Plans an instance: least latest start first, then improved forward and backward (Tormos and Lova 2001), and by taking
+ * a stretch of time, a site or a trade and dealing its order anew (large neighbourhoods, Palpant et al. 2004). Keeping
+ * agreed starts comes before anything else, then promised ends, then the goals in their order. Never worse than its
+ * first schedule; the same seed gives the same answer. */
 export function solve(instance: Instance, options: SolveOptions): Solution {
   const network = networkOf(instance)
-  const floor = earliestFinishes(instance, network).reduce((a, b) => Math.max(a, b), 0)
+  const scheduler = new Scheduler(instance, network)
+  const goals = goalsFrom(options.goal ?? 'fastest')
+  const earliest = earliestFinishes(instance, network)
+  const floor = earliest.reduce((a, b) => Math.max(a, b), 0)
   const random = seededRandom(options.seed)
+  const made = (order: ArrayLike<number>): Found => {
+    const schedule = scheduler.schedule(order)
+    return { schedule, score: scoreOf(instance, schedule, goals), order }
+  }
   // What is under way goes on before anything new is begun.
-  let priority: Float64Array = latestStarts(instance, floor, network).map(
+  const first = latestStarts(instance, floor, network).map(
     (latest, i) => latest - (instance.activities[i]!.begun ? floor : 0),
   )
-  let best = serialSchedule(instance, priority, network)
-  const asBefore = instance.activities.map((activity, i) => activity.before ?? priority[i]!)
-  const kept = serialSchedule(instance, asBefore, network)
-  if (better(instance, kept, best)) {
-    best = kept
-    priority = Float64Array.from(asBefore)
+  let best = made(first)
+  const asBefore = made(instance.activities.map((activity, i) => activity.before ?? first[i]!))
+  if (isBetter(asBefore.score, best.score)) best = asBefore
+  const least = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
+  const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least.slice(0, 3), best.score.slice(0, 3))
+  for (let round = 0; round < options.rounds && !cannotBeBeaten(); round++) {
+    if (options.onProgress && !options.onProgress(round / options.rounds, best.schedule.makespan)) break
+    const found = made(round % 3 === 0 ? scheduler.lateStarts(best.schedule) : dealtAnew(instance, best, random))
+    // An order that is no worse is gone on from, so that the search does not stand still.
+    if (!isBetter(best.score, found.score)) best = found
   }
-  for (let round = 0; round < options.rounds && (best.makespan > floor || best.broken > 0); round++) {
-    if (options.onProgress && !options.onProgress(round / options.rounds, best.makespan)) break
-    const trial = round % 2 === 0 ? lateStarts(instance, network, best) : shaken(priority, floor, random)
-    const schedule = serialSchedule(instance, trial, network)
-    if (better(instance, schedule, best)) {
-      best = schedule
-      priority = trial
-    }
-  }
-  return { schedule: best, floor }
+  return { schedule: best.schedule, floor, score: best.score }
 }
 
-/** Pushes everything as late as the best schedule's end allows, last finish first; the late starts are the new order. */
-function lateStarts(instance: Instance, network: Network, best: Schedule): Float64Array {
-  const timeline = new Timeline(instance)
-  const late = Float64Array.from(best.start)
-  const lastFirst = [...best.finish.keys()].sort((a, b) => best.finish[b]! - best.finish[a]! || b - a)
-  const placed = new Uint8Array(best.start.length)
-  for (const index of lastFirst) {
-    const activity = instance.activities[index]!
-    const mode = activity.modes[0]!
-    let limit = best.makespan
-    for (const { to, lag } of network.after[index]!) if (placed[to]) limit = Math.min(limit, late[to]! - lag)
-    const fixedHere = activity.fixed === best.start[index]
-    const at = fixedHere ? best.start[index]! : timeline.lastStart(activity, mode, limit, best.start[index]!)
-    late[index] = at >= 0 ? at : best.start[index]!
-    timeline.take(activity, mode, late[index]!, 1)
-    placed[index] = 1
+/** An order near the best: a stretch of time, a site or a trade dealt anew, a site let go first, one visit put before
+ * another, or a trade's visits to a site drawn together. */
+function dealtAnew({ activities }: Instance, { schedule, order }: Found, random: () => number): Float64Array {
+  const { start, makespan } = schedule
+  const count = activities.length
+  const [one, other] = [Math.floor(random() * count), Math.floor(random() * count)]
+  const { site, team } = activities[one]!
+  const keys = Float64Array.from(random() < 0.5 ? order : start)
+  const way = random()
+  if (way < 0.2) {
+    keys[one] = keys[other]! - 0.5
+    return keys
   }
-  return late
-}
-
-function shaken(priority: Float64Array, floor: number, random: () => number): Float64Array {
-  return priority.map((value) => value + (random() - 0.5) * 0.15 * floor)
-}
-
-/** Fewer broken agreements first, then the earlier end, then fewer visits moved from the plan before, then earlier
- * finishes on the whole. */
-function better(instance: Instance, a: Schedule, b: Schedule): boolean {
-  if (a.broken !== b.broken) return a.broken < b.broken
-  if (a.makespan !== b.makespan) return a.makespan < b.makespan
-  const moved = (schedule: Schedule): number =>
-    instance.activities.filter(({ before }, i) => before !== undefined && before !== schedule.start[i]).length
-  const difference = moved(a) - moved(b)
-  return difference === 0 ? sum(a.finish) < sum(b.finish) : difference < 0
-}
-const sum = (values: Int32Array): number => values.reduce((a, b) => a + b, 0)
-
-/** A small seeded generator (mulberry32), uniform in [0, 1). */
-export function seededRandom(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = state
-    t = Math.imul(t ^ (t >>> 15), t | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
+  const width = makespan * (0.1 + 0.3 * random())
+  const touched = (i: number): boolean =>
+    way < 0.5
+      ? Math.abs(start[i]! - start[one]!) < width
+      : way < 0.7
+        ? activities[i]!.site === site
+        : team !== undefined && activities[i]!.team === team && (way < 0.9 || activities[i]!.site === site)
+  const reach = makespan * (0.05 + 0.35 * random())
+  const first = way >= 0.6 && way < 0.7 ? makespan : 0
+  for (let i = 0; i < count; i++) {
+    if (!touched(i)) continue
+    keys[i] = way < 0.9 ? keys[i]! - first + (random() - 0.5) * reach : keys[one]!
   }
+  return keys
 }

@@ -4,7 +4,7 @@ import { earliestFinishes } from './bounds'
 import { checkSchedule } from './checkSchedule'
 import type { Activity, Instance } from './instance'
 import { networkOf } from './network'
-import { serialSchedule } from './serialSchedule'
+import { Scheduler } from './scheduler'
 import { solve } from './solve'
 
 const always = (horizon: number) => new Uint8Array(horizon).fill(1)
@@ -63,7 +63,7 @@ describe('the solver', () => {
     fc.assert(
       fc.property(anyInstance, fc.integer(), (of, seed) => {
         const { schedule, floor } = solve(of, { rounds: 8, seed })
-        expect(checkSchedule(of, schedule.start)).toEqual([])
+        expect(checkSchedule(of, schedule)).toEqual([])
         expect(schedule.makespan).toBeGreaterThanOrEqual(floor)
       }),
       { numRuns: 300 },
@@ -111,7 +111,7 @@ describe('the solver', () => {
   test('stops when told, with the best so far', () => {
     const of = instance([activity(3), activity(2), activity(4)], { resources: [{ capacity: 1 }] })
     const { schedule } = solve(of, { rounds: 1000, seed: 1, onProgress: () => false })
-    expect(checkSchedule(of, schedule.start)).toEqual([])
+    expect(checkSchedule(of, schedule)).toEqual([])
   })
 })
 
@@ -135,7 +135,7 @@ describe('the floor and the circle', () => {
   })
   test('too short a horizon is said, not overrun', () => {
     const of = instance([activity(3), activity(3)], { horizon: 5, calendars: [always(5)] })
-    expect(() => serialSchedule(of, [0, 1])).toThrow('No free working time')
+    expect(() => new Scheduler(of).schedule([0, 1])).toThrow('No free working time')
   })
 })
 
@@ -147,6 +147,6 @@ describe('the checker finds what is wrong', () => {
     [[0, 1], 'asked for 2 of 1'],
     [[0, 399], 'does not fit'],
   ])('%j', (start, words) => {
-    expect(checkSchedule(of, start).join('; ')).toContain(words)
+    expect(checkSchedule(of, { start, mode: start.map(() => 0) }).join('; ')).toContain(words)
   })
 })

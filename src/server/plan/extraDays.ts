@@ -5,7 +5,7 @@ import type { ProblemInput } from '../../core/schedule/problem'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
-import { problemInput } from './planFirm'
+import { problemInput, towards } from './planFirm'
 import { PREVIEW, solveInWorker } from './solver'
 
 /** What an extra does to the dates: the firm is planned with it and without it, and the two are laid side by side. */
@@ -15,8 +15,8 @@ export async function extraDays(context: Context, siteId: string, lineId: string
   const line = siteState(context.db, site).lines.find((one) => one.id === lineId)
   if (!line?.extra) throw new Refusal(404, 'This extra is not on the site any more. Reload the page.')
   const input = problemInput(context.db, context.today)
-  const withIt = await solveInWorker(input, PREVIEW)
-  const without = await solveInWorker(withoutLine(input, siteId, lineId), PREVIEW)
+  const withIt = await solveInWorker(input, towards(context.db, PREVIEW))
+  const without = await solveInWorker(withoutLine(input, siteId, lineId), towards(context.db, PREVIEW))
   const [late, early] = [withIt.finish[siteId], without.finish[siteId]]
   if (!late || !early) return { words: 'Nothing is planned for this site yet.' }
   const days = late > early ? workingDaysBetween(early, late, site.calendar) : 0

@@ -1,5 +1,8 @@
 import { number, object, string } from 'yup'
-import { longDay, parseDay } from '../../core/calendar/day'
+import { addDays, longDay, parseDay, shortDay } from '../../core/calendar/day'
+import { lostDays } from '../../core/schedule/lostDays'
+import { listed } from '../../core/share/plainWords'
+import { readCrews } from '../../data/crews'
 import { planDiff, shiftWords, visitDays, type PlanDiff } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import type { Pin } from '../../core/schedule/problem'
@@ -8,7 +11,7 @@ import { readSites } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { visitWords } from '../share/visitWords'
-import { problemInput } from './planFirm'
+import { problemInput, towards } from './planFirm'
 import { KEPT, PREVIEW, solveInWorker } from './solver'
 
 const move = object({
@@ -28,6 +31,7 @@ interface Consequence {
     readonly booked: string
   }[]
   readonly finish: readonly string[]
+  readonly lost: readonly string[]
 }
 
 /** What a move would do, before anything is saved. */
@@ -35,7 +39,10 @@ export async function previewMove(context: Context, body: unknown): Promise<Cons
   context.requireLead()
   const pin = pinOf(context, body)
   const current = requirePlan(context)
-  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), PREVIEW)
+  const plan = await solveInWorker(
+    problemInput(context.db, context.today, withPin(context, pin)),
+    towards(context.db, PREVIEW),
+  )
   return consequence(context, pin, current, plan)
 }
 
@@ -45,7 +52,10 @@ export async function moveVisit(context: Context, body: unknown): Promise<Conseq
   const pin = pinOf(context, body)
   const current = requirePlan(context)
   const revisions = Object.fromEntries(readSites(context.db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(problemInput(context.db, context.today, withPin(context, pin)), KEPT)
+  const plan = await solveInWorker(
+    problemInput(context.db, context.today, withPin(context, pin)),
+    towards(context.db, KEPT),
+  )
   context.db.transaction(() => {
     savePin(context.db, pin)
     insertPlan(context.db, {
@@ -114,7 +124,18 @@ function consequence(context: Context, pin: Pin, before: Plan, after: Plan): Con
       booked: bookedWords(context, to),
     })),
     finish: finishWords(context, diff),
+    lost: lostWords(context, before, after),
   }
+}
+
+/** How far ahead a day that is lost matters. */
+const LOST_WITHIN_DAYS = 28
+
+function lostWords(context: Context, before: Plan, after: Plan): string[] {
+  const names = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
+  return [...lostDays(before, after, addDays(context.today, LOST_WITHIN_DAYS))].map(
+    ([crew, days]) => `${names.get(crew)}: nothing to do on ${listed(days.map(shortDay))}.`,
+  )
 }
 
 function bookedWords(context: Context, visit: PlannedVisit): string {

@@ -7,7 +7,8 @@ import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
-import { KEPT, solveInWorker, type SolveControl } from './solver'
+import { readPlanGoal } from '../../data/firm'
+import { KEPT, solveInWorker, type Effort, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   id: site.id,
@@ -35,6 +36,9 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
   }
 }
 
+/** An effort for what the firm makes its plans for. */
+export const towards = (db: Db, effort: Effort) => ({ ...effort, goal: readPlanGoal(db) })
+
 /** Plans all sites of the firm again and puts the plan in force. */
 export async function planFirm(
   context: Pick<Context, 'db' | 'today' | 'now' | 'person'>,
@@ -43,7 +47,7 @@ export async function planFirm(
 ): Promise<Plan> {
   const { db } = context
   const revisions = Object.fromEntries(readSites(db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(problemInput(db, context.today), KEPT, control)
+  const plan = await solveInWorker(problemInput(db, context.today), towards(db, KEPT), control)
   insertPlan(db, { plan, revisions, reason, by: context.person.name, madeAt: context.now() })
   return plan
 }

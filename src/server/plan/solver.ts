@@ -2,8 +2,10 @@ import { resolve } from 'node:path'
 import { MessageChannel } from 'node:worker_threads'
 import Piscina from 'piscina'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
+import type { Goal } from '../../core/schedule/goals'
 import type { Plan } from '../../core/schedule/plan'
 import type { ProblemInput } from '../../core/schedule/problem'
+import type { PullIn } from '../../core/schedule/pullIn'
 
 export interface SolveControl {
   readonly signal?: AbortSignal
@@ -18,31 +20,30 @@ export interface Effort {
   readonly draws: number
 }
 /** A plan that is kept; a preview settles for less. */
-export const KEPT: Effort = { rounds: 60, draws: 200 }
-export const PREVIEW: Effort = { rounds: 10, draws: 0 }
+export const KEPT: Effort = { rounds: 300, draws: 1000 }
+export const PREVIEW: Effort = { rounds: 30, draws: 0 }
 const SEED = 1
 
 const pools = globalThis as { aftermistSolver?: Piscina }
 
 function pool(): Piscina {
-  pools.aftermistSolver ??= new Piscina({
-    filename: resolve(/* turbopackIgnore: true */ process.cwd(), 'dist-workers/solve.mjs'),
-    minThreads: 0,
-    maxThreads: 2,
-    idleTimeout: 30_000,
-  })
+  pools.aftermistSolver ??= new Piscina({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000 })
   return pools.aftermistSolver
 }
 
-/** Solves in a worker thread; aborting the signal ends the work. */
-export async function solveInWorker(input: ProblemInput, effort: Effort, control: SolveControl = {}): Promise<Plan> {
+/** Runs a task of `src/workers` in a worker thread; aborting the signal ends the work. */
+async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: SolveControl): Promise<T> {
   const { port1, port2 } = new MessageChannel()
   port1.on('message', (done: number) => control.onProgress?.(done))
   try {
     return (await pool().run(
-      { input, ...effort, seed: SEED, port: port2 },
-      { transferList: [port2], ...(control.signal ? { signal: control.signal } : {}) },
-    )) as Plan
+      { ...task, seed: SEED, port: port2 },
+      {
+        filename: resolve(/* turbopackIgnore: true */ process.cwd(), `dist-workers/${worker}.mjs`),
+        transferList: [port2],
+        ...(control.signal ? { signal: control.signal } : {}),
+      },
+    )) as T
   } catch (error) {
     // A typed error loses its class on the way between threads.
     if (error instanceof Error && error.name === 'ImpossibleRequest') {
@@ -54,6 +55,17 @@ export async function solveInWorker(input: ProblemInput, effort: Effort, control
     port1.close()
   }
 }
+
+/** Plans all sites together. */
+export const solveInWorker = (
+  input: ProblemInput,
+  effort: Effort & { readonly goal: Goal },
+  control: SolveControl = {},
+): Promise<Plan> => inWorker('solve', { input, ...effort }, control)
+
+/** What would bring the end of a site forward. */
+export const pullInInWorker = (input: ProblemInput, siteId: string, goal: Goal): Promise<readonly PullIn[]> =>
+  inWorker('pullIn', { input, siteId, goal, rounds: PREVIEW.rounds }, {})
 
 /** Ends the worker threads, for commands and tests that must come to an end. */
 export async function closeSolver(): Promise<void> {

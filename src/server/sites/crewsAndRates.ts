@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { array, number, object, string } from 'yup'
+import { array, boolean, number, object, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
@@ -29,6 +29,7 @@ const crewSchema = object({
   daysOff: array(string().required()).max(400).default([]),
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
   contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
+  own: boolean().default(false),
   licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
 })
 
@@ -54,6 +55,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     },
     contact: input.contact,
     licence: input.licence,
+    own: input.own,
   })
   return { id }
 }

@@ -26,6 +26,7 @@ export function firmSettingsView(context: Context) {
     crews: context.seesMoney
       ? readCrews(db).map(({ calendar, ...crew }) => ({
           ...crew,
+          own: crew.own ?? false,
           weekdays: calendar.weekdays,
           daysOff: calendar.daysOff ?? [],
           halves: calendar.halves ?? 'both',

@@ -22,6 +22,8 @@ interface Consequence {
     readonly booked: string
   }[]
   readonly finish: readonly string[]
+  /** Crews with a day on which they now have nothing to do. */
+  readonly lost: readonly string[]
 }
 
 interface MoveDialogProps {
@@ -88,6 +90,10 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
                 </li>
               ))}
             </ul>
+            {consequence.lost.length > 0 && <h3>Days that are lost</h3>}
+            {consequence.lost.map((line) => (
+              <p key={line}>{line}</p>
+            ))}
             {consequence.finish.length === 0 ? (
               <p>No finish changes.</p>
             ) : (

@@ -6,6 +6,8 @@ import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import { FormError } from '../shared/FormError'
 import { MoveDialog, type Move } from './MoveDialog'
+import { Forward } from './Forward'
+import { OtherWays } from './OtherWays'
 import { PlanPicture } from './PlanPicture'
 import { Risk } from './Risk'
 import type { PlanProps } from './types'
@@ -45,6 +47,13 @@ export function PlanBoard(props: PlanProps) {
           {props.visits.length} trade visits.
         </p>
         {props.risk && <Risk {...props.risk} />}
+        {props.site && props.visits.length > 0 && <Forward siteId={props.site.id} />}
+        {props.visits.length > 0 && (
+          <OtherWays
+            siteId={props.site?.id ?? null}
+            onPlanned={() => setSaid('Planned this way. See who has to be told.')}
+          />
+        )}
         {props.schools.length > 0 && (
           <details className="soft">
             <summary>How this site does it</summary>

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Day } from '@/core/calendar/day'
+import { addDays, type Day } from '@/core/calendar/day'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { Move } from './MoveDialog'
@@ -62,6 +62,7 @@ export function VisitPanel({
       </ul>
       <BookingState visit={visit} />
       <MoveForm key={visit.key} visit={visit} onMove={onMove} />
+      <SlipForm key={`slip ${visit.key}`} visit={visit} onMove={onMove} />
     </>
   )
 }
@@ -103,6 +104,39 @@ function BookingState({ visit }: { visit: VisitView }) {
         </Button>
       )}
     </>
+  )
+}
+
+/** A visit that will not be ready: the same question, asked in days. */
+function SlipForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) => void }) {
+  const [days, setDays] = useState('1')
+  const late = Number(days)
+  return (
+    <Form
+      className="mt-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onMove({ visitKey: visit.key, day: addDays(visit.startDay, late), half: visit.startHalf })
+      }}
+    >
+      <h3>If it slips</h3>
+      <div className="d-flex gap-2 flex-wrap align-items-end">
+        <Form.Group controlId="slip-days">
+          <Form.Label>By how many days</Form.Label>
+          <Form.Control
+            type="number"
+            min={1}
+            max={120}
+            required
+            value={days}
+            onChange={(event) => setDays(event.target.value)}
+          />
+        </Form.Group>
+        <Button type="submit" variant="quiet">
+          Who is moved
+        </Button>
+      </div>
+    </Form>
   )
 }
 

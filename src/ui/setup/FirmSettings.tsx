@@ -24,6 +24,7 @@ export interface CrewView {
   readonly halves: 'both' | 'morning' | 'afternoon'
   readonly contact: string
   readonly licence: string
+  readonly own: boolean
 }
 
 export interface FirmSettingsProps {
@@ -87,6 +88,7 @@ const NEW_CREW: CrewView = {
   halves: 'both',
   contact: '',
   licence: '',
+  own: false,
 }
 
 function Crews({ crews }: { crews: readonly CrewView[] }) {
@@ -138,6 +140,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
       ...Object.fromEntries(form),
       id: crew.id,
       weekdays,
+      own: form.has('own'),
       daysOff: String(form.get('daysOff'))
         .split(/[,\s]+/)
         .filter(Boolean),
@@ -184,6 +187,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}
         {text('contact', 'Mail address', crew.contact)}
         {text('licence', 'Licence', crew.licence)}
+        <Form.Check id="crew-own" name="own" label="Our own people" defaultChecked={crew.own} />
         <Weekdays legend="Days they work" value={weekdays} onChange={setWeekdays} />
       </div>
       <FormError error={error} />

@@ -6,7 +6,21 @@ import styles from './PlanAgain.module.css'
 type Message = { readonly done: number } | { readonly planned: true } | { readonly error: string }
 
 /** Plans all sites again in a worker, with its progress and a way to stop it. */
-export function PlanAgain({ label = 'Plan again', onPlanned }: { label?: string; onPlanned?: () => void }) {
+export function PlanAgain({
+  label = 'Plan again',
+  about,
+  goal,
+  quiet = false,
+  onPlanned,
+}: {
+  label?: string
+  /** What the label leaves out, for who hears it alone. */
+  about?: string
+  /** What plans are made for from then on; as it is where nothing is said. */
+  goal?: string
+  quiet?: boolean
+  onPlanned?: () => void
+}) {
   const router = useRouter()
   const stop = useRef<AbortController | null>(null)
   const [done, setDone] = useState<number | null>(null)
@@ -17,7 +31,12 @@ export function PlanAgain({ label = 'Plan again', onPlanned }: { label?: string;
     setError(null)
     setDone(0)
     try {
-      const response = await fetch('/api/plan', { method: 'POST', signal: stop.current.signal })
+      const response = await fetch('/api/plan', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(goal ? { goal } : {}),
+        signal: stop.current.signal,
+      })
       if (!response.ok || !response.body)
         throw new Error(((await response.json()) as { error: { message: string } }).error.message)
       for await (const message of lines(response.body)) {
@@ -42,8 +61,13 @@ export function PlanAgain({ label = 'Plan again', onPlanned }: { label?: string;
   return (
     <span className={styles.again}>
       {done === null ? (
-        <button type="button" className="btn btn-primary" onClick={() => void plan()}>
+        <button
+          type="button"
+          className={`btn ${quiet ? 'btn-sm btn-quiet' : 'btn-primary'}`}
+          onClick={() => void plan()}
+        >
           {label}
+          {about && <span className="visually-hidden">: {about}</span>}
         </button>
       ) : (
         <>

@@ -1,4 +1,8 @@
-import { route } from '@/server/http/route'
+import { jsonBody, route } from '@/server/http/route'
+import { keepGoal } from '@/server/plan/otherWays'
 import { planAgain } from '@/server/plan/planAgain'
 
-export const POST = route((context, _params, request) => planAgain(context, request.signal))
+export const POST = route(async (context, _params, request) => {
+  keepGoal(context, await jsonBody(request))
+  return planAgain(context, request.signal)
+})

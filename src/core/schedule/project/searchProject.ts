@@ -1,4 +1,4 @@
-import { seededRandom } from '../solve'
+import { seededRandom } from '../random'
 import { makespanOf } from './checkProject'
 import { backward, boardOf, forward, type Board } from './generate'
 import { inOrder, type Project } from './project'

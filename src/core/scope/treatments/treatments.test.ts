@@ -39,7 +39,7 @@ describe.each(TREATMENTS.map((treatment) => [treatment.title, treatment] as cons
       pins: [],
       before: [],
     })
-    expect(checkSchedule(problem.instance, solve(problem.instance, { rounds: 4, seed: 1 }).schedule.start)).toEqual([])
+    expect(checkSchedule(problem.instance, solve(problem.instance, { rounds: 4, seed: 1 }).schedule)).toEqual([])
     const plan = planOf(problem, { rounds: 4, seed: 1 })
     const planned = new Set(plan.visits.flatMap((visit) => visit.lineIds))
     expect(planned.size).toBe(treatment.lines.length)

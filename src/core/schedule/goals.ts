@@ -1,0 +1,88 @@
+import { SLOTS_PER_DAY } from '../calendar/slots'
+import type { Activity, Instance, Schedule } from './instance'
+
+/** What a plan can be made for. Agreed days and promised ends always come first. */
+export const GOALS = {
+  fastest: 'Earliest finishes',
+  'least-change': 'Least change to the plan before',
+  'fewest-visits': 'Fewest comings of each trade',
+  smooth: 'Own crew evenly at work',
+} as const
+export type Goal = keyof typeof GOALS
+export const GOAL_ORDER = Object.keys(GOALS) as readonly Goal[]
+
+/** The goals in the order in which they count: the chosen one first, the others as they usually follow. */
+export const goalsFrom = (first: Goal): readonly Goal[] => [first, ...GOAL_ORDER.filter((goal) => goal !== first)]
+
+/** A trade that comes back to a site within so many slots has not gone away. */
+const STAYS = SLOTS_PER_DAY * 2
+const WEEK = SLOTS_PER_DAY * 7
+
+/** How good a schedule is, the weightiest first; smaller is better: agreed starts that are broken, slots after promised
+ * ends, each goal in its order, and earlier finishes on the whole. */
+export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly Goal[]): readonly number[] {
+  return [
+    schedule.broken,
+    lateSlots(instance, schedule),
+    ...goals.map((goal) => MEASURES[goal](instance, schedule)),
+    schedule.finish.reduce((sum, finish) => sum + finish, 0),
+  ]
+}
+
+export function isBetter(a: readonly number[], b: readonly number[]): boolean {
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return a[i]! < b[i]!
+  return false
+}
+
+const lateSlots = ({ activities }: Instance, { finish }: Schedule): number =>
+  activities.reduce(
+    (sum, { deadline }, i) => (deadline === undefined ? sum : sum + Math.max(0, finish[i]! - deadline)),
+    0,
+  )
+
+const MEASURES: Readonly<Record<Goal, (instance: Instance, schedule: Schedule) => number>> = {
+  fastest: ({ activities }, { finish }) => {
+    const last = new Map<number, number>()
+    activities.forEach(({ site = 0 }, i) => last.set(site, Math.max(last.get(site) ?? 0, finish[i]!)))
+    return [...last.values()].reduce((sum, end) => sum + end, 0)
+  },
+  'least-change': ({ activities }, { start }) =>
+    activities.reduce((sum, { before }, i) => (before !== undefined && before !== start[i] ? sum + 1 : sum), 0),
+  'fewest-visits': ({ activities }, schedule) => comings(activities, schedule),
+  smooth: ({ activities }, { start, finish }) => {
+    const load = new Map<number, number>()
+    activities.forEach(({ own }, i) => {
+      if (!own) return
+      for (let week = Math.floor(start[i]! / WEEK); week * WEEK < finish[i]!; week++) {
+        const slots = Math.min(finish[i]!, (week + 1) * WEEK) - Math.max(start[i]!, week * WEEK)
+        load.set(week, (load.get(week) ?? 0) + slots)
+      }
+    })
+    return [...load.values()].reduce((sum, slots) => sum + slots * slots, 0)
+  },
+}
+
+/** How often a trade comes to a site, all trades and sites together: work that follows within two days is one coming. */
+export function comings(
+  activities: readonly Pick<Activity, 'site' | 'team'>[],
+  { start, finish }: { readonly start: ArrayLike<number>; readonly finish: ArrayLike<number> },
+): number {
+  const runs = new Map<string, number[]>()
+  activities.forEach(({ site = 0, team }, i) => {
+    if (team === undefined) return
+    const key = `${site}/${team}`
+    const run = runs.get(key)
+    if (run) run.push(i)
+    else runs.set(key, [i])
+  })
+  let count = 0
+  for (const run of runs.values()) {
+    run.sort((a, b) => start[a]! - start[b]!)
+    let until = Number.NEGATIVE_INFINITY
+    for (const i of run) {
+      if (start[i]! > until + STAYS) count++
+      until = Math.max(until, finish[i]!)
+    }
+  }
+  return count
+}
