@@ -111,6 +111,14 @@ export function readPlan(db: Db): StoredPlan | null {
   return row ? storedPlanOf(row) : null
 }
 
+/** The plan that was in force at an instant, as far as it is still kept. */
+export function readPlanBefore(db: Db, instant: string): StoredPlan | null {
+  const row = db
+    .prepare('SELECT * FROM plan WHERE made_at < ? AND (undone_at IS NULL OR undone_at >= ?) ORDER BY id DESC LIMIT 1')
+    .get(instant, instant) as PlanRow | undefined
+  return row ? storedPlanOf(row) : null
+}
+
 /** Puts a plan in force, with its pins, and forgets all but the last fifty. */
 export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
   db.prepare('INSERT INTO plan (body, revisions, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?)').run(

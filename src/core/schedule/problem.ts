@@ -286,7 +286,7 @@ const goodsFor = (visit: Visit, placeId: string, { state, schools }: SiteToPlan)
     ? selectionsFor({ ...visit, stages: [...visit.stages, ...FINISHING] }, placeId, state)
     : selectionsFor(visit, placeId, state)
 
-export const selectionsFor = (visit: Visit, placeId: string, state: SiteState): Selection[] =>
+export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, state: SiteState): Selection[] =>
   state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed')
 
 function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {

@@ -129,11 +129,7 @@ export class Scheduler {
       finish[index] = this.take(index, mode[index]!, start[index]!, this.duration(index, mode[index]!, variation), 1)
       if (finish[index]! > makespan) makespan = finish[index]!
     }
-    const moved = activities.reduce(
-      (sum, { fixed, weight }, index) => (fixed !== undefined && fixed !== start[index] ? sum + (weight ?? 1) : sum),
-      0,
-    )
-    return { schedule: { start, finish, mode, makespan, broken: moved }, broken }
+    return { schedule: { start, finish, mode, makespan, broken: brokenIn(this.instance, start) }, broken }
   }
 
   private inTurn(priority: ArrayLike<number>): Int32Array {
@@ -261,6 +257,13 @@ function startsOf(lengths: readonly number[]): Int32Array {
   lengths.forEach((length, i) => (from[i + 1] = from[i]! + length))
   return from
 }
+
+/** The weight of the agreed starts that a schedule breaks. */
+export const brokenIn = ({ activities }: Instance, start: ArrayLike<number>): number =>
+  activities.reduce(
+    (sum, { fixed, weight }, index) => (fixed !== undefined && fixed !== start[index] ? sum + (weight ?? 1) : sum),
+    0,
+  )
 
 function openSlotsOf(calendar: Uint8Array): OpenSlots {
   const open: number[] = []

@@ -3,7 +3,7 @@ import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
 import type { Instance, Schedule } from './instance'
 import { networkOf } from './network'
 import { seededRandom } from './random'
-import { Scheduler } from './scheduler'
+import { brokenIn, Scheduler } from './scheduler'
 
 export interface SolveOptions {
   /** Rounds of improvement; each is one schedule. */
@@ -41,8 +41,11 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   const earliest = earliestFinishes(instance, network)
   const floor = earliest.reduce((a, b) => Math.max(a, b), 0)
   const random = seededRandom(options.seed)
-  const made = (order: ArrayLike<number>): Found => {
-    const schedule = scheduler.schedule(order)
+  // Where nobody is better off by moving, everybody stays: the plan before is kept as if it had been agreed.
+  const keeper = new Scheduler(keptAsBefore(instance), network)
+  const made = (order: ArrayLike<number>, by = goals[0] === 'least-change' ? keeper : scheduler): Found => {
+    const built = by.schedule(order)
+    const schedule = by === keeper ? { ...built, broken: brokenIn(instance, built.start) } : built
     return { schedule, score: scoreOf(instance, schedule, goals), order }
   }
   // What is under way goes on before anything new is begun.
@@ -50,8 +53,8 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
     (latest, i) => latest - (instance.activities[i]!.begun ? floor : 0),
   )
   let best = made(first)
-  const asBefore = made(instance.activities.map((activity, i) => activity.before ?? first[i]!))
-  if (isBetter(asBefore.score, best.score)) best = asBefore
+  const before = instance.activities.map((activity, i) => activity.before ?? first[i]!)
+  for (const found of [made(before), made(before, keeper)]) if (isBetter(found.score, best.score)) best = found
   const least = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
   const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least.slice(0, 3), best.score.slice(0, 3))
   for (let round = 0; round < options.rounds && !cannotBeBeaten(); round++) {
@@ -62,6 +65,15 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   }
   return { schedule: best.schedule, floor, score: best.score }
 }
+
+const keptAsBefore = (instance: Instance): Instance => ({
+  ...instance,
+  activities: instance.activities.map((activity) =>
+    activity.fixed !== undefined || activity.before === undefined
+      ? activity
+      : { ...activity, fixed: activity.before, weight: 0 },
+  ),
+})
 
 /** An order near the best: a stretch of time, a site or a trade dealt anew, a site let go first, one visit put before
  * another, or a trade's visits to a site drawn together. */

@@ -41,7 +41,7 @@ export function OtherWays({ siteId, onPlanned }: { readonly siteId: string | nul
                 <th scope="col">Made for</th>
                 <th scope="col">Finishes</th>
                 <th scope="col">Comings of trades</th>
-                <th scope="col">Visits that move from the plan in force</th>
+                <th scope="col">Visits that move</th>
                 <td />
               </tr>
             </thead>
@@ -51,7 +51,7 @@ export function OtherWays({ siteId, onPlanned }: { readonly siteId: string | nul
                   <th scope="row">
                     {way.title}
                     {way.chosen && ' (as now)'}
-                    <span className="d-block small soft fw-normal">then {way.then.join(', then ')}</span>
+                    <span className="small soft fw-normal d-none d-md-block">then {way.then.join(', then ')}</span>
                   </th>
                   <td>
                     {way.finishes

@@ -65,6 +65,9 @@ export function PlanBoard(props: PlanProps) {
           <Button variant="quiet" onClick={() => void undo()}>
             Undo last plan
           </Button>
+          <a className="btn btn-quiet" href={props.site ? `/plan/ahead?site=${props.site.id}` : '/plan/ahead'}>
+            The next weeks
+          </a>
           <a className="btn btn-quiet" href={props.site ? `/sites/${props.site.id}/share` : '/share'}>
             Who to tell
           </a>

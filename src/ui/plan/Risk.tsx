@@ -1,5 +1,8 @@
+import dynamic from 'next/dynamic'
 import styles from './Risk.module.css'
 import type { PlanProps } from './types'
+
+const FinishCurve = dynamic(() => import('./FinishCurve').then((module) => module.FinishCurve), { ssr: false })
 
 /** Two dates: the likely one, and the one that can be promised; and what the difference hangs on. */
 export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullable<PlanProps['risk']>) {
@@ -13,6 +16,9 @@ export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullabl
       <details className="soft">
         <summary>What it hangs on</summary>
         <p>{drivers.length > 0 ? `Most of all ${drivers.join(', then ')}.` : 'On nothing in particular.'}</p>
+        <div className={styles.curve}>
+          <FinishCurve tenths={tenths} />
+        </div>
         <table>
           <caption className="visually-hidden">How many of ten ways are done by when</caption>
           <tbody>

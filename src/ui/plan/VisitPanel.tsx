@@ -36,7 +36,7 @@ export function VisitPanel({
         </Button>
       </div>
       <p>
-        {visit.when}, {visit.crew}
+        {visit.when}, {visit.crewId ? <a href={`/plan/trades/${visit.crewId}`}>{visit.crew}</a> : visit.crew}
         {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>.{' '}
         <span className="soft">{visit.site}</span>
       </p>

@@ -1,0 +1,93 @@
+import { describe, expect, test } from 'vitest'
+import { laid, seen, stateOf } from '../../../tests/fixtures/site'
+import type { Day } from '../calendar/day'
+import type { Observation } from '../walk/observation'
+import { constraintsOn, isReady, keptOf } from './readiness'
+
+const day = (text: string) => text as Day
+const BATH = laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])
+const TILE = stateOf(BATH).selections.find(({ neededFor }) => neededFor === 'tile')!
+const VISIT = {
+  startDay: day('2026-03-20'),
+  stages: ['tile'],
+  trade: 'tiler',
+  placeIds: ['bath'],
+  lineIds: stateOf(BATH)
+    .lines.filter(({ stage }) => stage === 'tile')
+    .map(({ id }) => id),
+  crewId: 'tiler',
+} as const
+const CONFIRMED = { state: 'confirmed', startDay: day('2026-03-20') } as const
+const about = (more: readonly Observation[] = [], booking: Parameters<typeof constraintsOn>[2] = CONFIRMED) =>
+  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking)
+const of = (kind: string, all: ReturnType<typeof about>) => all.filter((one) => one.kind === kind)
+const selection = (facet: 'state' | 'arrives', value: string) =>
+  seen({ subject: 'selection', facet, subjectId: TILE.id, placeId: 'bath', value } as never)
+const entry = (kind: string, values: Readonly<Record<string, unknown>>) =>
+  seen({ subject: 'entry', facet: 'written', subjectId: kind, placeId: 'bath', value: { kind, values } } as never)
+
+describe('what clears a visit', () => {
+  test('people: asked, told, confirmed, told another day, declined, none', () => {
+    const people = (booking: Parameters<typeof about>[1]) => of('people', about([], booking))[0]!
+    expect(people(null)).toEqual({ kind: 'people', words: 'Nobody was asked yet', cleared: false })
+    expect(people({ ...CONFIRMED, state: 'told' }).words).toBe('Told, not confirmed')
+    expect(people(CONFIRMED).cleared).toBe(true)
+    expect(people({ ...CONFIRMED, startDay: day('2026-03-18') }).words).toBe('They were told 18 Mar')
+    expect(people({ ...CONFIRMED, state: 'declined' }).words).toBe('They declined')
+    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null)[0]!.words).toBe('No crew is on record')
+  })
+  test('material: not ordered, due in time, due too late, here, wrong', () => {
+    const material = (...facts: Observation[]) => of('material', about(facts))[0]!
+    expect(material().words).toBe(`${TILE.what}: not ordered`)
+    const ordered = selection('state', 'ordered')
+    expect(material(ordered).words).toContain('no day told')
+    expect(material(ordered, selection('arrives', '2026-03-19'))).toMatchObject({ cleared: true })
+    expect(material(ordered, selection('arrives', '2026-03-23')).words).toContain('3 days too late')
+    expect(material(selection('state', 'arrived')).cleared).toBe(true)
+    expect(material(selection('state', 'wrong')).words).toContain('wrong or damaged')
+  })
+  test('a decision that blocks its stage, answered or not', () => {
+    const asked = seen({
+      subject: 'decision',
+      facet: 'asked',
+      subjectId: 'niche',
+      placeId: 'bath',
+      value: { question: 'A niche in the tile?', blocks: 'tile', options: ['yes', 'no'] },
+    } as never)
+    expect(of('decision', about([asked]))[0]).toMatchObject({
+      words: 'A niche in the tile? Not decided',
+      cleared: false,
+    })
+  })
+  test('a hold, something wet, a permit that names the stage', () => {
+    const held = seen({
+      subject: 'line',
+      facet: 'held',
+      subjectId: VISIT.lineIds[0]!,
+      placeId: 'bath',
+      value: { reason: 'the floor springs' },
+    } as never)
+    expect(of('hold', about([held]))[0]!.words).toContain('the floor springs')
+    expect(of('dry', about([entry('drying', { name: 'screed', wet: true })]))[0]!.words).toBe('screed: still wet')
+    const permit = (state: string) =>
+      of('permit', about([entry('permit', { what: 'association', before: 'tile in bathrooms', state })]))[0]!
+    expect(permit('asked for')).toMatchObject({ words: 'association: not granted', cleared: false })
+    expect(permit('granted').cleared).toBe(true)
+  })
+  test('ready is when nothing is left open', () => {
+    expect(isReady(about())).toBe(false)
+    expect(isReady(of('people', about()))).toBe(true)
+  })
+})
+
+test('of last week’s plan counts what was to end in it, and what of that is done', () => {
+  const visits = [
+    { key: 'a', endDay: day('2026-03-03') },
+    { key: 'b', endDay: day('2026-03-06') },
+    { key: 'c', endDay: day('2026-03-12') },
+  ]
+  expect(keptOf(visits, day('2026-03-03'), day('2026-03-09'), (key) => key === 'b')).toEqual({
+    planned: ['a', 'b'],
+    done: ['b'],
+  })
+})

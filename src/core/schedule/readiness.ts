@@ -1,0 +1,135 @@
+import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
+import { STAGES } from '../scope/vocabulary'
+import { isOnSite } from '../selections/selection'
+import { coverGates, gateWords } from '../sequence/coverGate'
+import { placeName, type SiteState } from '../walk/siteState'
+import type { PlannedVisit } from './plan'
+import { selectionsFor, type Booking } from './problem'
+
+/** One thing that a visit needs before it can start. */
+export interface Constraint {
+  readonly kind: 'people' | 'material' | 'decision' | 'permit' | 'hold' | 'gate' | 'dry'
+  readonly words: string
+  readonly cleared: boolean
+}
+
+/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry (C-40). What
+ * comes before it in the plan is not counted: the plan itself sees to that. */
+export function constraintsOn(
+  visit: Pick<PlannedVisit, 'startDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId'>,
+  state: SiteState,
+  booking: Pick<Booking, 'state' | 'startDay'> | null,
+): readonly Constraint[] {
+  return [
+    people(visit, booking),
+    ...visit.placeIds.flatMap((placeId) => [
+      ...materials(visit, placeId, state),
+      ...decisions(visit, placeId, state),
+      ...gates(visit, placeId, state),
+      ...drying(placeId, state),
+    ]),
+    ...holds(visit, state),
+    ...permits(visit, state),
+  ]
+}
+
+export const isReady = (constraints: readonly Constraint[]): boolean => constraints.every(({ cleared }) => cleared)
+
+type Needs = Parameters<typeof constraintsOn>[0]
+
+function people({ startDay, crewId }: Needs, booking: Pick<Booking, 'state' | 'startDay'> | null): Constraint {
+  const said = (words: string, cleared = false): Constraint => ({ kind: 'people', words, cleared })
+  if (crewId === null) return said('No crew is on record')
+  if (!booking) return said('Nobody was asked yet')
+  if (booking.state === 'declined') return said('They declined')
+  if (booking.startDay !== startDay) return said(`They were told ${dateOnly(booking.startDay)}`)
+  return booking.state === 'confirmed' ? said('Confirmed', true) : said('Told, not confirmed')
+}
+
+const materials = (visit: Needs, placeId: string, state: SiteState): Constraint[] =>
+  selectionsFor({ stages: visit.stages }, placeId, state).map(({ what, state: stands, arrives }): Constraint => {
+    const said = (words: string, cleared = false): Constraint => ({
+      kind: 'material',
+      words: `${what}: ${words}`,
+      cleared,
+    })
+    if (isOnSite(stands)) return said('here', true)
+    if (stands === 'wrong') return said('came wrong or damaged')
+    if (stands !== 'ordered') return said('not ordered')
+    if (!arrives) return said('ordered, no day told')
+    const late = daysBetween(visit.startDay, arrives)
+    return late > 0
+      ? said(`arrives ${dateOnly(arrives)}, ${daysWords(late)} too late`)
+      : said(`arrives ${dateOnly(arrives)}`, true)
+  })
+
+const decisions = ({ stages }: Needs, placeId: string, state: SiteState): Constraint[] =>
+  state.decisions
+    .filter((one) => one.placeId === placeId && one.blocks && stages.includes(one.blocks))
+    .map(({ question, answer }): Constraint => ({
+      kind: 'decision',
+      words: answer === null ? `${question} Not decided` : `${question} ${answer}`,
+      cleared: answer !== null,
+    }))
+
+/** Only what failed or waits for somebody holds a gate here; work that is planned before it does not. */
+const gates = ({ stages }: Needs, placeId: string, state: SiteState): Constraint[] =>
+  coverGates(placeId, state)
+    .filter(
+      (gate) =>
+        !gate.open && stages.includes(gate.stage) && gate.items.some((item) => item.failed || item.kind === 'entry'),
+    )
+    .map((gate): Constraint => ({
+      kind: 'gate',
+      words: `${placeName(state, placeId)}: ${gateWords(gate)}`,
+      cleared: false,
+    }))
+
+const drying = (placeId: string, { entries }: SiteState): Constraint[] =>
+  entries
+    .filter(
+      (entry) => entry.kind === 'drying' && entry.placeId === placeId && entry.settled === null && entry.values.wet,
+    )
+    .map(({ values }): Constraint => ({ kind: 'dry', words: `${String(values.name)}: still wet`, cleared: false }))
+
+const holds = ({ lineIds }: Needs, { lines }: SiteState): Constraint[] =>
+  lines
+    .filter((line) => line.held && lineIds.includes(line.id))
+    .map(({ title, held }): Constraint => ({
+      kind: 'hold',
+      words: `${title} is held: ${held!.reason}`,
+      cleared: false,
+    }))
+
+const permits = ({ stages, placeIds }: Needs, { entries }: SiteState): Constraint[] =>
+  entries
+    .filter(({ kind, values, placeId }) => {
+      const before = String(values.before ?? '').toLowerCase()
+      return (
+        kind === 'permit' &&
+        (placeId === null || placeIds.includes(placeId)) &&
+        stages.some((stage) => before.includes(STAGES[stage].toLowerCase()))
+      )
+    })
+    .map(({ values, settled }): Constraint => {
+      const cleared = settled !== null || values.state === 'granted'
+      return { kind: 'permit', words: `${String(values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
+    })
+
+/** What of a plan of some days ago is done, and what is not. */
+export interface Kept {
+  readonly planned: readonly string[]
+  readonly done: readonly string[]
+}
+
+/** The visits that were to end from one day to another, and which of them did.
+ * @param isDone whether the work of a visit is done, by its key */
+export function keptOf(
+  visits: readonly Pick<PlannedVisit, 'key' | 'endDay'>[],
+  from: Day,
+  to: Day,
+  isDone: (key: string) => boolean,
+): Kept {
+  const planned = visits.filter(({ endDay }) => endDay >= from && endDay <= to).map(({ key }) => key)
+  return { planned, done: planned.filter(isDone) }
+}

@@ -1,0 +1,83 @@
+import { addDays, daysBetween, weekday, type Day } from '../calendar/day'
+import { isWorkingDay, workingDaysBetween, type WorkCalendar } from '../calendar/workingDays'
+import type { PlannedVisit } from './plan'
+
+/** A week of a trade: half-days that it works, and half-days that it could. */
+export interface LoadWeek {
+  readonly monday: Day
+  readonly planned: number
+  readonly room: number
+}
+
+/** A stretch of working days between two visits on which a trade has nothing to do. */
+export interface Hole {
+  readonly from: Day
+  readonly to: Day
+  readonly days: number
+}
+
+type Timed = Pick<PlannedVisit, 'key' | 'startDay' | 'startHalf' | 'endDay' | 'endHalf'>
+interface Team {
+  readonly crews: number
+  readonly calendar: WorkCalendar
+}
+
+const HALVES = { both: 2, morning: 1, afternoon: 1 } as const
+
+/** The load of a trade week by week, from the week of `from` to that of its last visit. */
+export function loadByWeek(visits: readonly Timed[], { crews, calendar }: Team, from: Day): readonly LoadWeek[] {
+  const last = visits.reduce((latest, { endDay }) => (endDay > latest ? endDay : latest), from)
+  const first = addDays(from, 1 - weekday(from))
+  const weeks: LoadWeek[] = []
+  for (let monday = first; monday <= last; monday = addDays(monday, 7)) {
+    let [planned, room] = [0, 0]
+    for (let i = 0; i < 7; i++) {
+      const day = addDays(monday, i)
+      if (!isWorkingDay(day, calendar)) continue
+      const halves = HALVES[calendar.halves ?? 'both']
+      room += crews * halves
+      for (const visit of visits) planned += Math.min(halves, halvesOn(visit, day))
+    }
+    weeks.push({ monday, planned, room })
+  }
+  return weeks
+}
+
+function halvesOn({ startDay, startHalf, endDay, endHalf }: Timed, day: Day): number {
+  if (day < startDay || day > endDay) return 0
+  return 2 - (day === startDay ? startHalf : 0) - (day === endDay ? 1 - endHalf : 0)
+}
+
+/** Where a trade stands idle between two visits for a day or more. */
+export function holesOf(visits: readonly Timed[], calendar: WorkCalendar): readonly Hole[] {
+  const holes: Hole[] = []
+  let until: Day | null = null
+  for (const { startDay, endDay } of [...visits].sort((a, b) => (a.startDay < b.startDay ? -1 : 1))) {
+    if (until && daysBetween(until, startDay) > 1) {
+      const [from, to]: [Day, Day] = [addDays(until, 1), addDays(startDay, -1)]
+      const days = workingDaysBetween(addDays(from, -1), to, calendar)
+      if (days > 0) holes.push({ from, to, days })
+    }
+    if (!until || endDay > until) until = endDay
+  }
+  return holes
+}
+
+/** Half-days on which more is planned than the trade has crews, as where agreed days fall together. */
+export function clashesOf(
+  visits: readonly Timed[],
+  crews: number,
+): readonly { readonly day: Day; readonly keys: readonly string[] }[] {
+  const days = [...new Set(visits.flatMap(({ startDay }) => [startDay]))].sort()
+  return days.flatMap((day) => {
+    const over = ([0, 1] as const)
+      .map((half) => visits.filter((visit) => isAt(visit, day, half)).map(({ key }) => key))
+      .find((keys) => keys.length > crews)
+    return over ? [{ day, keys: over }] : []
+  })
+}
+
+const isAt = ({ startDay, startHalf, endDay, endHalf }: Timed, day: Day, half: 0 | 1): boolean => {
+  const at = `${day}/${half}`
+  return at >= `${startDay}/${startHalf}` && at <= `${endDay}/${endHalf}`
+}

@@ -1,0 +1,41 @@
+'use client'
+import dynamic from 'next/dynamic'
+
+export interface Week {
+  readonly week: string
+  /** Days of a crew. */
+  readonly planned: number
+  readonly room: number
+}
+
+const WeekBars = dynamic(() => import('./WeekBars').then((module) => module.WeekBars), { ssr: false })
+
+/** Days that a trade works each week against those that it could, as bars and as a table. */
+export function WeekLoad({ weeks }: { readonly weeks: readonly Week[] }) {
+  return (
+    <>
+      <WeekBars weeks={weeks} />
+      <details className="soft">
+        <summary>In figures</summary>
+        <table className="table table-sm">
+          <thead>
+            <tr>
+              <th scope="col">Week of</th>
+              <th scope="col">Days at work</th>
+              <th scope="col">Days it could</th>
+            </tr>
+          </thead>
+          <tbody>
+            {weeks.map(({ week, planned, room }) => (
+              <tr key={week}>
+                <th scope="row">{week}</th>
+                <td className="measure">{planned}</td>
+                <td className="measure">{room}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </>
+  )
+}
