@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import type { Page } from 'puppeteer-core'
-import { placeIdOf, siteIdOf } from '../src/demo/ids'
+import { demoId, placeIdOf, siteIdOf } from '../src/demo/ids'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, typeInto, waitForText } from '../tests/browser/harness'
 import { demoFolder } from '../tests/fixtures/folder'
 
@@ -28,6 +28,8 @@ try {
     selections: '/selections',
     plan: `/sites/${BAKEHOUSE}/plan`,
     'plan-all-sites': '/plan',
+    'next-weeks': '/plan/ahead',
+    'trade-run': `/plan/trades/${demoId('crew', 'paint')}`,
     'new-site': '/sites/new',
     'room-sheet': `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
     share: `/sites/${BAKEHOUSE}/share`,

@@ -1,7 +1,7 @@
 import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { placeIdOf, siteIdOf } from '../../src/demo/ids'
+import { demoId, placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { demoFolder, emptyFolder } from '../fixtures/folder'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
 
@@ -53,6 +53,8 @@ const MAIN_PAGES = [
   '/selections',
   `/sites/${BAKEHOUSE}/plan`,
   '/plan',
+  '/plan/ahead',
+  `/plan/trades/${demoId('crew', 'paint')}`,
   `/sites/${BAKEHOUSE}/share`,
   '/share',
   '/sites/new',
@@ -294,6 +296,56 @@ test('planning again runs with its progress and ends with who has to be told', a
   await clickText(page, 'button', 'Plan again')
   await waitForText(page, 'Planned again. See who has to be told.')
   await page.close()
+})
+
+describe('what if', () => {
+  test('plans are laid side by side, and the one that is chosen comes into force', async () => {
+    const page = await openPage(browser, app, DESK, 'lead')
+    await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
+    await clickText(page, 'summary', 'Other ways to plan')
+    await clickText(page, 'button', 'Lay them side by side')
+    await waitForText(page, 'Fewest comings of each trade')
+    expect(await textOf(page)).toContain('Earliest finishes (as now)')
+    expect(await violations(page)).toEqual([])
+    await clickText(page, 'button', 'Plan this way: fewest comings')
+    await waitForText(page, 'Planned this way.')
+    await clickText(page, 'button', 'Lay them side by side')
+    await waitForText(page, 'Fewest comings of each trade (as now)')
+    await clickText(page, 'button', 'Plan this way: earliest finishes')
+    await waitForText(page, 'Planned this way.')
+    await page.close()
+  })
+  test('what would bring the finish forward is tried and told; a slip names who is moved', async () => {
+    const page = await openPage(browser, app, DESK, 'lead')
+    await page.goto(`${app.origin}/sites/${siteIdOf('heron')}/plan`, { waitUntil: 'networkidle0' })
+    await clickText(page, 'summary', 'What would bring the finish forward?')
+    await clickText(page, 'button', 'Try what holds it')
+    await page.waitForFunction(() => /\d days? earlier: |No single thing would/.test(document.body.innerText))
+    await page.click('[aria-label^="Tile"], [aria-label^="Framing"]')
+    await waitForText(page, 'If it slips')
+    await page.type('#slip-days', '4')
+    await clickText(page, 'button', 'Who is moved')
+    await page.waitForFunction(() =>
+      /would be|cannot start/.test(document.querySelector('[role=dialog]')?.textContent ?? ''),
+    )
+    expect(await violations(page)).toEqual([])
+    await clickText(page, '[role=dialog] button', 'Leave it')
+    await page.close()
+  })
+  test('the next weeks on a phone: two or three, by trade or by place, and on to a trade’s run', async () => {
+    const page = await openPage(browser, app, PHONE, 'lead')
+    await page.goto(`${app.origin}/plan/ahead`, { waitUntil: 'networkidle0' })
+    expect(await textOf(page)).toMatch(/\d+ of \d+ are cleared/)
+    await clickText(page, 'a', 'Three weeks')
+    await waitForText(page, 'The next three weeks')
+    await clickText(page, 'a', 'By place')
+    await waitForText(page, 'Bakehouse Lane, Kitchen')
+    await clickText(page, 'a', 'By trade')
+    await clickText(page, 'h2 a', 'Hollis Fairbrush')
+    await waitForText(page, 'How full its weeks are')
+    await page.waitForSelector('canvas[aria-label^="Days at work each week"]')
+    await page.close()
+  })
 })
 
 describe('sharing', () => {

@@ -69,7 +69,11 @@ function riskView(context: Context, plan: Plan, site: Site) {
       key: visit.key,
       words: `${name(visit)}, ${visitDays(visit)}`,
     })),
-    tenths: risk.tenths.map((day, i) => ({ share: (i + 1) * 10, day: dateOnly(day) })),
+    tenths: risk.tenths.map((day, i) => ({
+      share: (i + 1) * 10,
+      day: dateOnly(day),
+      after: daysBetween(context.today, day),
+    })),
     drivers: risk.drivers,
   }
 }

@@ -99,14 +99,14 @@ export function LookAhead(props: LookAheadProps) {
                   group
                 )}
               </h2>
-              <Rows rows={its} />
+              <Rows rows={its} crews={by === 'place'} />
             </section>
           ))}
         </div>
         <aside>
           <section className={styles.group}>
             <h2>{tomorrow.day}</h2>
-            {tomorrow.rows.length === 0 ? <p>Nobody is expected.</p> : <Rows rows={tomorrow.rows} />}
+            {tomorrow.rows.length === 0 ? <p>Nobody is expected.</p> : <Rows rows={tomorrow.rows} crews />}
           </section>
           <Before title="Last week" became={props.lastWeek} words={props.ready[1]} />
           <Before title="Yesterday" became={props.yesterday} />
@@ -136,7 +136,7 @@ function Choice({
   )
 }
 
-function Rows({ rows }: { readonly rows: readonly AheadRow[] }) {
+function Rows({ rows, crews }: { readonly rows: readonly AheadRow[]; readonly crews: boolean }) {
   return (
     <ul className={styles.rows}>
       {rows.map((row) => {
@@ -148,12 +148,15 @@ function Rows({ rows }: { readonly rows: readonly AheadRow[] }) {
               {row.what}, {row.places}
             </Link>
             <span className="d-block soft">
-              {row.when}, {row.site}, {row.crew ?? 'nobody'}
+              {row.when}, {row.site}
+              {crews && `, ${row.crew ?? 'nobody'}`}
             </span>
             {row.ready ? (
               <span className="well">Ready.</span>
             ) : (
-              <span className="late">{open.map(({ words }) => words).join('. ')}.</span>
+              <span className={open.every(({ kind }) => kind === 'people') ? 'due' : 'late'}>
+                {open.map(({ words }) => words).join('. ')}.
+              </span>
             )}{' '}
             {cleared.length > 0 && <span className="soft small">{cleared.map(({ words }) => words).join('. ')}.</span>}
           </li>

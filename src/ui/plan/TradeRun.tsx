@@ -2,7 +2,8 @@ import Link from 'next/link'
 import type { Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
 import styles from './LookAhead.module.css'
-import { WeekLoad, type Week } from './WeekLoad'
+import type { Week } from './WeekBars'
+import { WeekLoad } from './WeekLoad'
 
 interface Visit {
   readonly key: string
@@ -50,18 +51,21 @@ export function TradeRun({ crew, others, visits, weeks, holes, clashes }: TradeR
         {crew.licence && `, licence ${crew.licence}`}
         {crew.contact && `, ${crew.contact}`}. {visits.length === 1 ? 'One visit' : `${visits.length} visits`} to come.
       </p>
-      <nav className={styles.choices} aria-label="Trades">
-        {others.map((one) => (
-          <Link
-            key={one.id}
-            href={`/plan/trades/${one.id}`}
-            className={`btn btn-sm ${one.id === crew.id ? 'btn-primary' : 'btn-quiet'}`}
-            aria-current={one.id === crew.id ? 'page' : undefined}
-          >
-            {one.name}
-          </Link>
-        ))}
-      </nav>
+      <details className="mb-3">
+        <summary>Other trades</summary>
+        <nav className={styles.choices} aria-label="Trades">
+          {others.map((one) => (
+            <Link
+              key={one.id}
+              href={`/plan/trades/${one.id}`}
+              className={`btn btn-sm ${one.id === crew.id ? 'btn-primary' : 'btn-quiet'}`}
+              aria-current={one.id === crew.id ? 'page' : undefined}
+            >
+              {one.name}
+            </Link>
+          ))}
+        </nav>
+      </details>
       <div className={styles.columns}>
         <section className={styles.group}>
           <h2>Its run</h2>

@@ -1,9 +1,15 @@
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'react-chartjs-2'
 import { inPageFont } from './chartFont'
-import type { Week } from './WeekLoad'
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip)
+
+export interface Week {
+  readonly week: string
+  /** Days of a crew. */
+  readonly planned: number
+  readonly room: number
+}
 
 export function WeekBars({ weeks }: { readonly weeks: readonly Week[] }) {
   inPageFont()

@@ -1,12 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-
-export interface Week {
-  readonly week: string
-  /** Days of a crew. */
-  readonly planned: number
-  readonly room: number
-}
+import type { Week } from './WeekBars'
 
 const WeekBars = dynamic(() => import('./WeekBars').then((module) => module.WeekBars), { ssr: false })
 

@@ -30,6 +30,14 @@ export interface VisitView {
   readonly pinned: boolean
 }
 
+/** By when so many per cent of the ways the work may go are done. */
+export interface Tenth {
+  readonly share: number
+  readonly day: string
+  /** Days from today. */
+  readonly after: number
+}
+
 export interface PlanProps {
   readonly site: { readonly id: string; readonly name: string } | null
   readonly today: Day
@@ -44,7 +52,7 @@ export interface PlanProps {
     readonly weeks: number
     /** The visits that the end hangs on, the first one first. */
     readonly chain: readonly { readonly key: string; readonly words: string }[]
-    readonly tenths: readonly { readonly share: number; readonly day: string }[]
+    readonly tenths: readonly Tenth[]
     readonly drivers: readonly string[]
   } | null
   /** How this site does it where it chose itself, with the reasons. */
