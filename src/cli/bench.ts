@@ -18,6 +18,7 @@ import { closeSolver, KEPT, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { benchScheduleCommand } from './benchSchedule'
 import { walkFigures, type WalkFigures } from './benchWalk'
@@ -79,6 +80,7 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
     sentencesASecond(),
     ...(await servedFigures(folder, loads)),
     ...(await largeFirmFigures()),
+    ...(await planningFigures()),
   ]
 }
 
@@ -95,6 +97,33 @@ async function largeFirmFigures(): Promise<Figure[]> {
       figure(`one measure, ${lines} lines reckoned again`, reckoned, 50, 'ms'),
       figure(`first plan of ${sites} sites`, firstPlan, 2000, 'ms'),
       figure(`what ${sites} sites have to order`, orders, 100, 'ms'),
+    ]
+  } finally {
+    await closeSolver()
+    firm.db.close()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** What it takes to plan a firm of 40 sites, and whether what is promised holds. */
+async function planningFigures(): Promise<Figure[]> {
+  const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-plan-'))
+  const firm = await openFirmFolder(folder)
+  try {
+    await loadDemo(firm, `http://localhost:${PORT}`)
+    const { sites, visits, first, good, slip, page, risk } = await planFigures(
+      contextFor(firm, readPeople(firm.db)[0]!),
+    )
+    const of = `${sites} sites, ${visits} visits`
+    return [
+      figure(`first plan, ${of}`, first, 2000, 'ms'),
+      figure(`plan that is kept, ${of}`, good, 30_000, 'ms'),
+      figure(`planned again after a slip, ${of}`, slip, 1000, 'ms'),
+      figure(`server time, plan of one site among them`, page, 100, 'ms'),
+      figure(`5,000 draws of ${risk.visits} visits, one thread`, risk.drawn, 2000, 'ms'),
+      figure('safe day held, of 100 sites (78 to 88 wanted)', risk.held, Number.NaN, ''),
+      figure('likely day held, of 100 sites', risk.heldLikely, Number.NaN, ''),
+      figure('days from the likely to the safe day', risk.spread, Number.NaN, ''),
     ]
   } finally {
     await closeSolver()

@@ -21,7 +21,8 @@ export interface ReckoningFigures {
   readonly orders: number
 }
 
-const newSite = (context: Context, name: string, places: number, treatments: readonly string[]): string =>
+/** A site of so many places, all treated alike, laid down as a person would. */
+export const newSite = (context: Context, name: string, places: number, treatments: readonly string[]): string =>
   createSite(context, {
     name,
     built: '1960',

@@ -7,6 +7,11 @@ import type { Db } from './database'
 export interface CrewContact extends Crew {
   readonly contact: string
   readonly licence: string
+  /** Days off that were typed; the crew's calendar holds its busy days too. */
+  readonly daysOff: readonly Day[]
+  /** Days on which its own calendar takes it elsewhere. */
+  readonly busy: readonly Day[]
+  readonly busyAddress: string
 }
 
 interface Row {
@@ -21,28 +26,37 @@ interface Row {
   contact: string
   licence: string
   own: number
+  busy: string
+  busy_address: string
 }
 
 export function readCrews(db: Db): CrewContact[] {
   const rows = db.prepare('SELECT * FROM crew ORDER BY trade, name').all() as Row[]
-  return rows.map((row) => ({
-    id: row.id,
-    name: row.name,
-    trade: row.trade,
-    crews: row.crews,
-    crewSize: row.crew_size,
-    own: row.own === 1,
-    calendar: {
-      weekdays: JSON.parse(row.weekdays) as number[],
-      daysOff: JSON.parse(row.days_off) as Day[],
-      halves: row.halves,
-    },
-    contact: row.contact,
-    licence: row.licence,
-  }))
+  return rows.map((row) => {
+    const daysOff = JSON.parse(row.days_off) as Day[]
+    const busy = JSON.parse(row.busy) as Day[]
+    return {
+      id: row.id,
+      name: row.name,
+      trade: row.trade,
+      crews: row.crews,
+      crewSize: row.crew_size,
+      own: row.own === 1,
+      calendar: {
+        weekdays: JSON.parse(row.weekdays) as number[],
+        daysOff: [...daysOff, ...busy],
+        halves: row.halves,
+      },
+      contact: row.contact,
+      licence: row.licence,
+      daysOff,
+      busy,
+      busyAddress: row.busy_address,
+    }
+  })
 }
 
-export function saveCrew(db: Db, crew: CrewContact): void {
+export function saveCrew(db: Db, crew: Omit<CrewContact, 'busy' | 'busyAddress'>): void {
   db.prepare(
     `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own)
      VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own)
@@ -55,10 +69,15 @@ export function saveCrew(db: Db, crew: CrewContact): void {
     crews: crew.crews,
     crewSize: crew.crewSize,
     weekdays: JSON.stringify(crew.calendar.weekdays),
-    daysOff: JSON.stringify(crew.calendar.daysOff ?? []),
+    daysOff: JSON.stringify(crew.daysOff),
     halves: crew.calendar.halves ?? 'both',
     contact: crew.contact,
     licence: crew.licence,
     own: crew.own ? 1 : 0,
   })
+}
+
+/** Keeps the days on which a crew's own calendar takes it elsewhere, in place of those before. */
+export function saveBusyDays(db: Db, crewId: string, busy: readonly Day[], address: string): void {
+  db.prepare('UPDATE crew SET busy = ?, busy_address = ? WHERE id = ?').run(JSON.stringify(busy), address, crewId)
 }

@@ -13,6 +13,8 @@ export interface StoredBooking extends Booking {
   readonly endHalf: 0 | 1
   readonly reason: string
   readonly changedAt: string
+  /** When they were last reminded of it; null where never since it was told. */
+  readonly remindedAt: string | null
 }
 
 export interface StoredPlan {
@@ -38,6 +40,7 @@ interface BookingRow {
   free_from: Day | null
   reason: string
   changed_at: string
+  reminded_at: string | null
 }
 
 const bookingOf = (row: BookingRow): StoredBooking => ({
@@ -53,6 +56,7 @@ const bookingOf = (row: BookingRow): StoredBooking => ({
   ...(row.free_from ? { freeFrom: row.free_from } : {}),
   reason: row.reason,
   changedAt: row.changed_at,
+  remindedAt: row.reminded_at,
 })
 
 export const readBookings = (db: Db): StoredBooking[] =>
@@ -60,10 +64,10 @@ export const readBookings = (db: Db): StoredBooking[] =>
 
 export function saveBooking(db: Db, booking: StoredBooking): void {
   db.prepare(
-    `INSERT INTO booking (visit_key, site_id, crew_id, what, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at)
-     VALUES (@visitKey, @siteId, @crewId, @what, @state, @startDay, @startHalf, @endDay, @endHalf, @freeFrom, @reason, @changedAt)
+    `INSERT INTO booking (visit_key, site_id, crew_id, what, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at, reminded_at)
+     VALUES (@visitKey, @siteId, @crewId, @what, @state, @startDay, @startHalf, @endDay, @endHalf, @freeFrom, @reason, @changedAt, @remindedAt)
      ON CONFLICT (visit_key) DO UPDATE SET site_id = @siteId, crew_id = @crewId, what = @what, state = @state, start_day = @startDay,
-     start_half = @startHalf, end_day = @endDay, end_half = @endHalf, free_from = @freeFrom, reason = @reason, changed_at = @changedAt`,
+     start_half = @startHalf, end_day = @endDay, end_half = @endHalf, free_from = @freeFrom, reason = @reason, changed_at = @changedAt, reminded_at = @remindedAt`,
   ).run({ ...booking, freeFrom: booking.freeFrom ?? null })
 }
 
@@ -96,8 +100,8 @@ interface PlanRow {
 
 const storedPlanOf = (row: PlanRow): StoredPlan => ({
   id: row.id,
-  // A plan kept before finishes were drawn tells no risk.
-  plan: { risk: {}, ...(JSON.parse(row.body) as Omit<Plan, 'risk'> & Partial<Plan>) },
+  // A plan kept before finishes were drawn tells no risk, and one before ends were promised no promises.
+  plan: { risk: {}, promises: [], ...(JSON.parse(row.body) as Omit<Plan, 'risk' | 'promises'> & Partial<Plan>) },
   revisions: JSON.parse(row.revisions) as Record<string, number>,
   reason: row.reason,
   by: row.by_person,

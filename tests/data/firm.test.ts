@@ -40,6 +40,9 @@ const TILER: CrewContact = {
   contact: 'tiler@example.test',
   licence: '',
   own: false,
+  daysOff: ['2026-04-06' as Day],
+  busy: [],
+  busyAddress: '',
 }
 const BOOKING: StoredBooking = {
   visitKey: 'v',
@@ -53,6 +56,7 @@ const BOOKING: StoredBooking = {
   endHalf: 1,
   reason: '',
   changedAt: 'now',
+  remindedAt: null,
 }
 const planned = (reason: string) =>
   insertPlan(firm.db, {

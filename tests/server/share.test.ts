@@ -9,7 +9,7 @@ import { planFirm } from '../../src/server/plan/planFirm'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
 import { clientPage, draftUpdate, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
 import { withdrawLink } from '../../src/server/share/links'
-import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
+import { answerNotice, remindTrades, tellTrades, tradePage } from '../../src/server/share/notices'
 import { whoToTell } from '../../src/server/share/tell'
 import { roomSheetView } from '../../src/server/views/roomSheet'
 import { shareView, siteShareView } from '../../src/server/views/share'
@@ -107,6 +107,37 @@ describe('the client’s link', () => {
   test('crew may neither publish nor read what is prepared', async () => {
     await expect(publishUpdate(as(firm, 'crew'), BAKEHOUSE, {}, ORIGIN)).rejects.toMatchObject({ status: 403 })
     expect(() => shareView(as(firm, 'crew'))).toThrow('Only a lead')
+  })
+})
+
+describe('a reminder', () => {
+  const remind = () => whoToTell(as(firm, 'lead')).remind
+  test('is due three working days before, goes out once, and asks who has not confirmed', async () => {
+    const due = remind()
+    expect(due.length).toBeGreaterThan(0)
+    const bookings = new Map(readBookings(firm.db).map((one) => [one.visitKey, one]))
+    for (const { visitKey, confirmed } of due) {
+      const { startDay, state } = bookings.get(visitKey)!
+      expect(startDay > '2026-03-10' && startDay <= '2026-03-13').toBe(true)
+      expect(confirmed).toBe(state === 'confirmed')
+    }
+    const before = readMessages(firm.db, 300).length
+    expect(await remindTrades(as(firm, 'lead'), { visitKeys: due.map((one) => one.visitKey) }, ORIGIN)).toEqual({
+      reminded: due.length,
+    })
+    const sent = readMessages(firm.db, 300).slice(0, readMessages(firm.db, 300).length - before)
+    expect(sent.every(({ subject }) => subject.startsWith('Reminder: '))).toBe(true)
+    expect(remind()).toEqual([])
+    expect((await remindTrades(as(firm, 'lead'), { visitKeys: [due[0]!.visitKey] }, ORIGIN)).reminded).toBe(0)
+  })
+  test('is due again once another date was told', async () => {
+    const [first] = remind()
+    await remindTrades(as(firm, 'lead'), { visitKeys: [first!.visitKey] }, ORIGIN)
+    await tellTrades(as(firm, 'lead'), { visitKeys: [first!.visitKey] }, ORIGIN)
+    expect(remind().map((one) => one.visitKey)).toContain(first!.visitKey)
+  })
+  test('is not for crew to send', async () => {
+    await expect(remindTrades(as(firm, 'crew'), { visitKeys: ['x'] }, ORIGIN)).rejects.toThrow('Only a lead')
   })
 })
 

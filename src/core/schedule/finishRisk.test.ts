@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { crewsFor, EVERY_TRADE, laid, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { planOf } from './plan'
 import { problemOf } from './problem'
+import { NO_FORECAST } from './weather'
 
 const problem = () =>
   problemOf({
@@ -10,6 +11,7 @@ const problem = () =>
     crews: crewsFor(...EVERY_TRADE),
     bookings: [],
     pins: [],
+    forecast: NO_FORECAST,
     before: [],
   })
 const risk = (seed = 1, draws = 120) => planOf(problem(), { rounds: 5, seed, draws }).risk['site']!

@@ -10,6 +10,7 @@ import {
   type ExamplePlace,
 } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
+import { NO_FORECAST } from './weather'
 import type { Stage } from '../scope/vocabulary'
 import type { Observation } from '../walk/observation'
 import { checkSchedule } from './checkSchedule'
@@ -31,6 +32,7 @@ function input(observations: readonly Observation[], part: Partial<ProblemInput>
     crews: crewsFor(...EVERY_TRADE),
     bookings: [],
     pins: [],
+    forecast: NO_FORECAST,
     before: [],
     ...part,
   }

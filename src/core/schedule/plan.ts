@@ -1,10 +1,11 @@
-import { daysWords, type Day } from '../calendar/day'
-import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
+import { daysWords, shortDay, type Day } from '../calendar/day'
+import { dayOfSlot, isMorning, slotOfDay, type Slot } from '../calendar/slots'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { earliestFinishes } from './bounds'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
 import type { Problem } from './problem'
+import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
 
 /** A visit with its dates. The last day is worked. */
@@ -38,10 +39,12 @@ export interface Plan {
   readonly floor: Readonly<Record<string, Day>>
   /** How each site may finish; empty where no draws were asked for. */
   readonly risk: Readonly<Record<string, SiteRisk>>
+  /** Ends that were promised, and what the plan makes of them. */
+  readonly promises: readonly Promised[]
 }
 
 /** A plan in which nothing is to be done. */
-export const emptyPlan = (madeOn: Day): Plan => ({ madeOn, visits: [], finish: {}, floor: {}, risk: {} })
+export const emptyPlan = (madeOn: Day): Plan => ({ madeOn, visits: [], finish: {}, floor: {}, risk: {}, promises: [] })
 
 export interface PlanOptions extends SolveOptions {
   /** Ways in which the work may go, drawn to say what can be promised. */
@@ -55,7 +58,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
   const visits = problem.visits.map((visit, index): PlannedVisit => {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
-    const { why, boundBy } = whyThen(problem, schedule, index)
+    const { why, boundBy } = withWeather(problem, schedule, index, whyThen(problem, schedule, index))
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -78,6 +81,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
     visits,
     finish: lastDays(problem, schedule.finish),
     floor: lastDays(problem, floorFinishes),
+    promises: promisesOf(problem, schedule.finish, floorFinishes),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
 }
@@ -96,12 +100,22 @@ function lastDays(problem: Problem, finishes: Int32Array): Record<string, Day> {
   return Object.fromEntries(Object.entries(last).map(([site, slot]) => [site, dayOfSlot(problem.origin, slot - 1)]))
 }
 
+interface Why {
+  readonly why: string
+  readonly boundBy: string | null
+}
+
+/** Adds the days just before its start on which the weather kept a visit away. */
+function withWeather(problem: Problem, { start }: { readonly start: Int32Array }, index: number, told: Why): Why {
+  const first = dayOfSlot(problem.origin, start[index]!)
+  const away = [...problem.stopped[index]!].filter(([day]) => day < first).sort(([a], [b]) => (a < b ? -1 : 1))
+  const last = away.at(-1)
+  if (!last || nextOpen(problem.instance, index, slotOfDay(problem.origin, last[0])) !== start[index]) return told
+  return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
+}
+
 /** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
-function whyThen(
-  problem: Problem,
-  schedule: { start: Int32Array; finish: Int32Array },
-  index: number,
-): { why: string; boundBy: string | null } {
+function whyThen(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): Why {
   const { instance, visits, links } = problem
   const activity = instance.activities[index]!
   const start = schedule.start[index]!
@@ -121,11 +135,7 @@ function whyThen(
   return occupied(problem, schedule, index)
 }
 
-function occupied(
-  problem: Problem,
-  schedule: { start: Int32Array; finish: Int32Array },
-  index: number,
-): { why: string; boundBy: string | null } {
+function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): Why {
   const { visits, crews, instance } = problem
   const start = schedule.start[index]!
   const before = (other: number): boolean =>

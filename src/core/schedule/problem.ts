@@ -1,4 +1,6 @@
-import type { Day } from '../calendar/day'
+import { weekdayName, type Day } from '../calendar/day'
+import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { listed } from '../lists/listed'
 import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
@@ -12,6 +14,7 @@ import type { Selection } from '../selections/selection'
 import { placeName, type Place, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { networkOf } from './network'
+import { stoppedDays, type Forecast } from './weather'
 import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
@@ -59,7 +62,7 @@ export interface Pin {
 export interface Release {
   readonly slot: Slot
   readonly words: string
-  readonly kind: 'site-start' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'today'
+  readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'today'
 }
 
 export interface Link {
@@ -72,11 +75,15 @@ export interface Link {
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
 export interface Problem {
   readonly origin: Day
+  /** What is known of each site, by its id. */
+  readonly states: ReadonlyMap<string, SiteState>
   readonly visits: readonly Visit[]
   readonly crews: readonly (Crew | null)[]
   readonly releases: readonly Release[]
   /** All that holds each visit, the latest first. */
   readonly holds: readonly (readonly Release[])[]
+  /** Days on which the weather keeps each visit away, with what does. */
+  readonly stopped: readonly ReadonlyMap<Day, string>[]
   readonly links: readonly Link[]
   readonly instance: Instance
 }
@@ -87,6 +94,8 @@ export interface ProblemInput {
   readonly crews: readonly Crew[]
   readonly bookings: readonly Booking[]
   readonly pins: readonly Pin[]
+  /** What the sky is said to do; work outside that is not agreed yet keeps off days that stop it. */
+  readonly forecast: Forecast
   /** When visits were in the plan before; a new plan moves no more of them than it has to. */
   readonly before: readonly Pin[]
 }
@@ -109,11 +118,13 @@ export function problemOf(input: ProblemInput): Problem {
   const resourceOfCrew = new Map(crews.map((crew, i) => [crew.id, i]))
   const calendars: Uint8Array[] = []
   const calendarIndex = new Map<string, number>()
-  const calendarFor = (site: SiteToPlan, crew: Crew | null): number => {
-    const key = `${site.id}|${crew?.id ?? ''}`
+  const calendarFor = (site: SiteToPlan, crew: Crew | null, off: readonly Day[]): number => {
+    const key = `${site.id}|${crew?.id ?? ''}|${off.join()}`
     const known = calendarIndex.get(key)
     if (known !== undefined) return known
-    calendars.push(openSlots(today, horizon, crew ? [site.calendar, crew.calendar] : [site.calendar]))
+    const open = openSlots(today, horizon, crew ? [site.calendar, crew.calendar] : [site.calendar])
+    for (const day of off) open.fill(0, slotOfDay(today, day), slotOfDay(today, day) + SLOTS_PER_DAY)
+    calendars.push(open)
     calendarIndex.set(key, calendars.length - 1)
     return calendars.length - 1
   }
@@ -121,6 +132,7 @@ export function problemOf(input: ProblemInput): Problem {
   const visits: Visit[] = []
   const visitCrews: (Crew | null)[] = []
   const holds: Release[][] = []
+  const stopped: ReadonlyMap<Day, string>[] = []
   const links: Link[] = []
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
@@ -141,8 +153,12 @@ export function problemOf(input: ProblemInput): Problem {
       const crew = byTrade.get(visit.trade) ?? null
       const booking = bookings.get(visit.key)
       const found = holdsOf(visit, site, booking, today)
-      const calendar = calendarFor(site, crew)
       const fixed = fixedStart(booking, pins.get(visit.key), today)
+      const kinds = site.state.places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
+      const away = fixed === undefined ? stoppedDays(visit.stages, kinds, input.forecast) : new Map<Day, string>()
+      const calendar = calendarFor(site, crew, [...away.keys()])
+      stopped.push(away)
+      if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
       visits.push(visit)
       visitCrews.push(crew)
       holds.push(found)
@@ -159,6 +175,7 @@ export function problemOf(input: ProblemInput): Problem {
         site: siteIndex,
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
+        ...deadlineOf(visit, site.state, today),
         calendar,
         release: found[0]!.slot,
         ...(fixed === undefined ? {} : { fixed, weight: weightOf(booking, pins.has(visit.key)) }),
@@ -173,10 +190,12 @@ export function problemOf(input: ProblemInput): Problem {
   networkOf(instance, (index) => visitName(visits[index]!, sites))
   return {
     origin: today,
+    states: new Map(sites.map(({ id, state }) => [id, state])),
     visits,
     crews: visitCrews,
     releases: holds.map(([latest]) => latest!),
     holds,
+    stopped,
     links,
     instance,
   }
@@ -187,6 +206,41 @@ function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
   const stages = visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')
   return `${stages} in ${visit.placeIds.map((id) => placeName(site.state, id)).join(', ')}, ${site.name}`
 }
+
+/** The phases of the contract that some lines belong to, with the days that were told for them. */
+export const phasesOf = (
+  lines: readonly Line[],
+  { entries }: Pick<SiteState, 'entries'>,
+): { readonly id: string; readonly name: string; readonly starts: Day | null; readonly promised: Day | null }[] =>
+  entries
+    .filter(
+      ({ id, kind, settled }) => kind === 'phase' && settled === null && lines.some((one) => one.partOf.includes(id)),
+    )
+    .map(({ id, values }) => ({
+      id,
+      name: String(values.number),
+      starts: (values.starts as Day | undefined) ?? null,
+      promised: (values.promised as Day | undefined) ?? null,
+    }))
+
+/** The end of the day by which a visit should be done for the phases that its lines belong to. */
+function deadlineOf(visit: Visit, state: SiteState, today: Day): { deadline?: Slot } {
+  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const promised = phasesOf(lines, state).flatMap((phase) => phase.promised ?? [])
+  return promised.length === 0
+    ? {}
+    : { deadline: Math.max(0, Math.min(...promised.map((day) => slotOfDay(today, day) + SLOTS_PER_DAY))) }
+}
+
+const daysWorked = ({ weekdays, halves = 'both' }: WorkCalendar): string =>
+  `${listed(weekdays.map(weekdayName))}${halves === 'both' ? '' : `, ${halves}s only`}`
+
+const noCommonDay = (site: SiteToPlan, crew: Crew): ImpossibleRequest =>
+  new ImpossibleRequest(
+    'no-common-day',
+    `${crew.name} and ${site.name} have no working time in common: ${crew.name} work ${daysWorked(crew.calendar)}, ${site.name} is worked on ${daysWorked(site.calendar)}. Give one of them a day of the other.`,
+    'weekdays',
+  )
 
 /** Half-days from which a visit is worth a second crew. */
 const SHARED_FROM = 4
@@ -237,6 +291,8 @@ function holdsOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, t
     const slot = line.held.until ? at(line.held.until) : assumed
     found.push({ slot, words: `${line.title} is held: ${line.held.reason}`, kind: 'held' })
   }
+  for (const { name, starts } of phasesOf(lines, site.state))
+    if (starts) found.push({ slot: at(starts), words: `Phase ${name} starts`, kind: 'phase' })
   for (const placeId of visit.placeIds) {
     found.push(...gateReleases(visit, placeId, site))
     for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))

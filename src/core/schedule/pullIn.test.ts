@@ -4,6 +4,7 @@ import { addDays } from '../calendar/day'
 import { problemOf, type ProblemInput } from './problem'
 import { pullIns } from './pullIn'
 import { solve } from './solve'
+import { NO_FORECAST } from './weather'
 
 const HOUSE = laid([
   { id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
@@ -16,6 +17,7 @@ const input = (part: Partial<ProblemInput> = {}): ProblemInput => ({
   crews: crewsFor(...EVERY_TRADE),
   bookings: [],
   pins: [],
+  forecast: NO_FORECAST,
   before: [],
   ...part,
 })

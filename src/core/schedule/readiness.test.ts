@@ -3,12 +3,14 @@ import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
 import type { Observation } from '../walk/observation'
 import { constraintsOn, isReady, keptOf } from './readiness'
+import { NO_FORECAST } from './weather'
 
 const day = (text: string) => text as Day
 const BATH = laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])
 const TILE = stateOf(BATH).selections.find(({ neededFor }) => neededFor === 'tile')!
 const VISIT = {
   startDay: day('2026-03-20'),
+  endDay: day('2026-03-20'),
   stages: ['tile'],
   trade: 'tiler',
   placeIds: ['bath'],
@@ -19,7 +21,7 @@ const VISIT = {
 } as const
 const CONFIRMED = { state: 'confirmed', startDay: day('2026-03-20') } as const
 const about = (more: readonly Observation[] = [], booking: Parameters<typeof constraintsOn>[2] = CONFIRMED) =>
-  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking)
+  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking, NO_FORECAST)
 const of = (kind: string, all: ReturnType<typeof about>) => all.filter((one) => one.kind === kind)
 const selection = (facet: 'state' | 'arrives', value: string) =>
   seen({ subject: 'selection', facet, subjectId: TILE.id, placeId: 'bath', value } as never)
@@ -34,7 +36,9 @@ describe('what clears a visit', () => {
     expect(people(CONFIRMED).cleared).toBe(true)
     expect(people({ ...CONFIRMED, startDay: day('2026-03-18') }).words).toBe('They were told 18 Mar')
     expect(people({ ...CONFIRMED, state: 'declined' }).words).toBe('They declined')
-    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null)[0]!.words).toBe('No crew is on record')
+    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null, NO_FORECAST)[0]!.words).toBe(
+      'No crew is on record',
+    )
   })
   test('material: not ordered, due in time, due too late, here, wrong', () => {
     const material = (...facts: Observation[]) => of('material', about(facts))[0]!

@@ -1,24 +1,26 @@
-import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
+import { dateOnly, daysBetween, daysWords, shortDay, type Day } from '../calendar/day'
 import { STAGES } from '../scope/vocabulary'
 import { isOnSite } from '../selections/selection'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
 import { selectionsFor, type Booking } from './problem'
+import { stoppedDays, type Forecast } from './weather'
 
 /** One thing that a visit needs before it can start. */
 export interface Constraint {
-  readonly kind: 'people' | 'material' | 'decision' | 'permit' | 'hold' | 'gate' | 'dry'
+  readonly kind: 'people' | 'material' | 'decision' | 'permit' | 'hold' | 'gate' | 'dry' | 'weather'
   readonly words: string
   readonly cleared: boolean
 }
 
-/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry (C-40). What
+/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, and the sky (C-40). What
  * comes before it in the plan is not counted: the plan itself sees to that. */
 export function constraintsOn(
-  visit: Pick<PlannedVisit, 'startDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId'>,
+  visit: Pick<PlannedVisit, 'startDay' | 'endDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId'>,
   state: SiteState,
   booking: Pick<Booking, 'state' | 'startDay'> | null,
+  forecast: Forecast,
 ): readonly Constraint[] {
   return [
     people(visit, booking),
@@ -30,6 +32,7 @@ export function constraintsOn(
     ]),
     ...holds(visit, state),
     ...permits(visit, state),
+    ...weather(visit, state, forecast),
   ]
 }
 
@@ -115,6 +118,17 @@ const permits = ({ stages, placeIds }: Needs, { entries }: SiteState): Constrain
       const cleared = settled !== null || values.state === 'granted'
       return { kind: 'permit', words: `${String(values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
     })
+
+function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
+  const kinds = places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
+  return [...stoppedDays(visit.stages, kinds, forecast)]
+    .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
+    .map(([day, why]): Constraint => ({
+      kind: 'weather',
+      words: `Forecast for ${shortDay(day)}: ${why}`,
+      cleared: false,
+    }))
+}
 
 /** What of a plan of some days ago is done, and what is not. */
 export interface Kept {

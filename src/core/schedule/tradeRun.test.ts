@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Day } from '../calendar/day'
 import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
-import { clashesOf, holesOf, loadByWeek } from './tradeRun'
+import { alongside, clashesOf, holesOf, loadByWeek } from './tradeRun'
 
 const visit = (key: string, startDay: string, endDay: string, startHalf: 0 | 1 = 0, endHalf: 0 | 1 = 1) => ({
   key,
@@ -39,6 +39,22 @@ describe('the run of a trade', () => {
     expect(
       holesOf([visit('long', '2026-03-10', '2026-03-30'), visit('in', '2026-03-12', '2026-03-12')], MONDAY_TO_FRIDAY),
     ).toEqual([])
+  })
+  test('others at the same place on the same half-days are there too', () => {
+    const at = (key: string, from: string, to: string, placeIds: string[], siteId = 's') => ({
+      ...visit(key, from, to),
+      placeIds,
+      siteId,
+    })
+    const paint = at('paint', '2026-03-10', '2026-03-12', ['hall', 'stair'])
+    const all = [
+      paint,
+      at('wires', '2026-03-12', '2026-03-13', ['stair']),
+      at('later', '2026-03-13', '2026-03-13', ['stair']),
+      at('elsewhere', '2026-03-11', '2026-03-11', ['kitchen']),
+      at('other house', '2026-03-11', '2026-03-11', ['stair'], 't'),
+    ]
+    expect(alongside(paint, all).map(({ key }) => key)).toEqual(['wires'])
   })
   test('agreed days that fall together clash where there is one crew, not where there are two', () => {
     const run = [visit('a', '2026-03-10', '2026-03-11'), visit('b', '2026-03-11', '2026-03-12')]

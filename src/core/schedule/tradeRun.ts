@@ -81,3 +81,17 @@ const isAt = ({ startDay, startHalf, endDay, endHalf }: Timed, day: Day, half: 0
   const at = `${day}/${half}`
   return at >= `${startDay}/${startHalf}` && at <= `${endDay}/${endHalf}`
 }
+
+/** Visits of others at the same places on the same half-days. */
+export const alongside = <V extends Timed & Pick<PlannedVisit, 'siteId' | 'placeIds'>>(
+  visit: V,
+  all: readonly V[],
+): V[] =>
+  all.filter(
+    (other) =>
+      other.key !== visit.key &&
+      other.siteId === visit.siteId &&
+      other.placeIds.some((id) => visit.placeIds.includes(id)) &&
+      `${other.startDay}/${other.startHalf}` <= `${visit.endDay}/${visit.endHalf}` &&
+      `${visit.startDay}/${visit.startHalf}` <= `${other.endDay}/${other.endHalf}`,
+  )

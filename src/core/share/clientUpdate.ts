@@ -3,7 +3,8 @@ import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { stageProgress } from '../scope/progress'
 import type { SiteState } from '../walk/siteState'
-import { capital, listed, PLAIN_STAGE } from './plainWords'
+import { listed } from '../lists/listed'
+import { capital, PLAIN_STAGE } from './plainWords'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
 export interface ClientUpdate {

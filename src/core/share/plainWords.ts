@@ -35,10 +35,4 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   'return-list': { doing: 'the last small things are done', done: 'has its last small things done' },
 }
 
-/** `the kitchen, the pantry and the hall` */
-export function listed(names: readonly string[]): string {
-  if (names.length <= 1) return names[0] ?? ''
-  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
-}
-
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

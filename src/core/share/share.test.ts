@@ -9,6 +9,7 @@ import { composeRoomSheet } from './roomSheet'
 import { visitDays } from '../schedule/planDiff'
 import { tellList } from './tellList'
 import { composeTradeNotice } from './tradeNotice'
+import { NO_FORECAST } from '../schedule/weather'
 
 const MONEY = minor(137953)
 const before = laid([
@@ -57,6 +58,7 @@ const plan = planOf(
     crews: crewsFor(...EVERY_TRADE),
     bookings: [],
     pins: [],
+    forecast: NO_FORECAST,
     before: [],
   }),
   { rounds: 5, seed: 1 },
@@ -127,7 +129,7 @@ describe('nothing leaks', () => {
   const visit = plan.visits.find((one) => one.stages.includes('pipes'))!
   const all = JSON.stringify([
     update,
-    composeTradeNotice(visit, state, 'Example House', 'metric'),
+    composeTradeNotice(visit, plan.visits, state, 'Example House', 'metric'),
     composeRoomSheet(state.places[0]!, state, plan, 'metric'),
   ])
   test.each(['quillwort', '137953', '1379', '1 379'])('%s is nowhere', (canary) => expect(all).not.toContain(canary))
@@ -135,7 +137,7 @@ describe('nothing leaks', () => {
 
 describe('a trade’s notice', () => {
   const insulation = plan.visits.find((one) => one.stages.includes('insulation'))!
-  const notice = composeTradeNotice(insulation, state, 'Example House', 'metric')
+  const notice = composeTradeNotice(insulation, plan.visits, state, 'Example House', 'metric')
   test('when, where, how much, what is ready and what is not', () => {
     expect(notice.title).toBe('Example House: insulation')
     expect(notice.places).toBe('Bathroom')

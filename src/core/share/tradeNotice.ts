@@ -4,10 +4,11 @@ import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import { visitDays } from '../schedule/planDiff'
 import type { PlannedVisit } from '../schedule/plan'
-import { BUILD_ORDER, STAGES } from '../scope/vocabulary'
+import { alongside } from '../schedule/tradeRun'
+import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { SiteState } from '../walk/siteState'
-import { listed } from './plainWords'
+import { listed } from '../lists/listed'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -17,10 +18,19 @@ export interface TradeNotice {
   readonly work: readonly string[]
   readonly ready: readonly string[]
   readonly notReady: readonly string[]
+  /** Others who are at the same places then. */
+  readonly others: readonly string[]
   readonly cautions: readonly string[]
 }
 
-export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteName: string, units: Units): TradeNotice {
+/** @param all the whole plan, to tell who else is there */
+export function composeTradeNotice(
+  visit: PlannedVisit,
+  all: readonly PlannedVisit[],
+  state: SiteState,
+  siteName: string,
+  units: Units,
+): TradeNotice {
   const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
   const name = (id: string): string => state.places.find((place) => place.id === id)?.name ?? ''
   const ready: string[] = []
@@ -60,6 +70,9 @@ export function composeTradeNotice(visit: PlannedVisit, state: SiteState, siteNa
     }),
     ready,
     notReady,
+    others: alongside(visit, all).map(
+      (other) => `${TRADES[other.trade]}: ${listed(other.placeIds.map(name))}, ${visitDays(other)}`,
+    ),
     cautions: cautions.map(
       (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,
     ),

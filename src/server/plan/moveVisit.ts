@@ -1,7 +1,7 @@
 import { number, object, string } from 'yup'
 import { addDays, longDay, parseDay, shortDay } from '../../core/calendar/day'
 import { lostDays } from '../../core/schedule/lostDays'
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import { readCrews } from '../../data/crews'
 import { planDiff, shiftWords, visitDays, type PlanDiff } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'

@@ -1,4 +1,6 @@
-import type { Day } from '../../core/calendar/day'
+import { addDays, type Day } from '../../core/calendar/day'
+import type { Forecast } from '../../core/schedule/weather'
+import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import type { Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
 import { readCrews } from '../../data/crews'
@@ -20,6 +22,17 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   state: siteState(db, site),
 })
 
+/** How far ahead a forecast is worth planning by. */
+const FORECAST_DAYS = 7
+
+/** The coming week by the simulated station. */
+export const forecastFrom = (today: Day): Forecast => {
+  const station = simulatedWeather()
+  return new Map(
+    Array.from({ length: FORECAST_DAYS }, (_, i) => addDays(today, i)).map((day) => [day, station.conditionsOn(day)]),
+  )
+}
+
 /** All that the planner needs to know, as of today. */
 export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins(db)): ProblemInput {
   return {
@@ -27,6 +40,7 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     sites: readSites(db).map((site) => siteToPlan(db, site)),
     crews: readCrews(db),
     bookings: readBookings(db),
+    forecast: forecastFrom(today),
     pins,
     before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf }) => ({
       visitKey: key,

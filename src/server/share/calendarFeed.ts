@@ -10,7 +10,7 @@ import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { createLink, openLink } from './links'
 import { stageWords, visitWords } from './visitWords'
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import { siteState } from '../siteStates'
 
 const feedSubject = object({ crewId: string(), siteId: string() })

@@ -13,7 +13,7 @@ import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
-import { finishedKeys } from './tell'
+import { dueReminders, finishedKeys } from './tell'
 import { visitWords } from './visitWords'
 import { trimmed } from '../trimmed'
 
@@ -47,6 +47,32 @@ export async function tellTrades(context: Context, body: unknown, origin: string
   return { told }
 }
 
+/** Reminds trades of days that they know of, with the link where the visit stands. */
+export async function remindTrades(context: Context, body: unknown, origin: string): Promise<{ reminded: number }> {
+  context.requireLead()
+  const { visitKeys } = keys.validateSync(body)
+  const due = new Map(dueReminders(context).map((booking) => [booking.visitKey, booking]))
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  const chosen = [...new Set(visitKeys)].flatMap((key) => due.get(key) ?? [])
+  context.db.transaction(() => {
+    for (const booking of chosen) {
+      const crew = crews.get(booking.crewId)!
+      const { token } = createLink(context, booking.siteId, 'trade', booking.visitKey)
+      saveBooking(context.db, { ...booking, remindedAt: context.now() })
+      const ask = booking.state === 'confirmed' ? 'What is ready and what is not:' : 'Please confirm or decline:'
+      writeMessage(context.firm, {
+        siteId: booking.siteId,
+        recipient: crew.name,
+        address: crew.contact,
+        subject: `Reminder: ${booking.what}, ${visitDays(booking)}`,
+        body: `${booking.what}\n${visitDays(booking)}\n\n${ask}\n${origin}/for/trade/${token}\n`,
+      })
+    }
+  })()
+  await sendWaiting(context.firm)
+  return { reminded: chosen.length }
+}
+
 /** The crew hears that nobody needs them there any more, and the booking is gone. */
 function callOff(context: Context, booking: StoredBooking, crew: CrewContact | undefined): void {
   deleteBooking(context.db, booking.visitKey)
@@ -76,6 +102,7 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
     endHalf: visit.endHalf,
     reason: '',
     changedAt: context.now(),
+    remindedAt: null,
   })
   writeMessage(context.firm, {
     siteId: visit.siteId,
@@ -89,9 +116,10 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
 /** What a trade's link shows: one visit. Where the plan has moved since, it says so instead of taking an answer. */
 export function tradePage(firm: FirmFolder, token: string) {
   const { booking, visit, site, finished } = bookedVisit(firm, token)
+  const all = readPlan(firm.db)?.plan.visits ?? []
   const told: VisitTime = booking
   const notice = visit
-    ? composeTradeNotice({ ...visit, ...timeOf(told) }, siteState(firm.db, site), site.name, site.units)
+    ? composeTradeNotice({ ...visit, ...timeOf(told) }, all, siteState(firm.db, site), site.name, site.units)
     : null
   return {
     token,

@@ -1,11 +1,12 @@
 import { addDays } from '../../core/calendar/day'
+import { addWorkingDays } from '../../core/calendar/workingDays'
 import { clientFacts } from '../../core/share/clientUpdate'
 import { tellList, type ToTell } from '../../core/share/tellList'
 import { finishedVisits } from '../../core/schedule/visits'
-import { visitDays } from '../../core/schedule/planDiff'
+import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import type { Plan } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
-import { readBookings, readPlan } from '../../data/plans'
+import { readBookings, readPlan, type StoredBooking } from '../../data/plans'
 import type { Db } from '../../data/database'
 import { readSites, type Site } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
@@ -13,6 +14,8 @@ import type { Context } from '../context'
 import { siteState } from '../siteStates'
 import { visitNamer, visitWords } from './visitWords'
 
+/** Working days before a visit on which its trade is reminded. */
+const REMIND_DAYS = 3
 /** Visits of the next weeks that nobody was told about yet. */
 const ASK_AHEAD_DAYS = 21
 
@@ -20,7 +23,7 @@ const ASK_AHEAD_DAYS = 21
 export function whoToTell(context: Context) {
   context.requireLead()
   const plan = readPlan(context.db)?.plan
-  if (!plan) return { changed: [], unasked: [] }
+  if (!plan) return { changed: [], unasked: [], remind: [] }
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const sites = new Map(context.sites().map((site) => [site.id, site]))
   return {
@@ -33,6 +36,13 @@ export function whoToTell(context: Context) {
       siteId: one.audience === 'client' ? one.who : null,
       changes: one.changes,
     })),
+    remind: dueReminders(context).map((booking) => ({
+      visitKey: booking.visitKey,
+      who: crews.get(booking.crewId)?.name ?? '',
+      what: booking.what,
+      when: visitDays(booking),
+      confirmed: booking.state === 'confirmed',
+    })),
     unasked: unaskedVisits(context, plan).map((visit) => ({
       visitKey: visit.key,
       who: crews.get(visit.crewId!)?.name ?? '',
@@ -40,6 +50,29 @@ export function whoToTell(context: Context) {
       when: visitDays(visit),
     })),
   }
+}
+
+/** Bookings that stand as they were told, begin within three working days, and were not reminded of yet. */
+export function dueReminders(context: Context): StoredBooking[] {
+  const { db, today } = context
+  const visits = new Map((readPlan(db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
+  const own = new Set(context.sites().map((site) => site.id))
+  const until = addWorkingDays(today, REMIND_DAYS)
+  return readBookings(db)
+    .filter((booking) => {
+      const visit = visits.get(booking.visitKey)
+      return (
+        visit !== undefined &&
+        visit.crewId === booking.crewId &&
+        own.has(booking.siteId) &&
+        booking.state !== 'declined' &&
+        booking.remindedAt === null &&
+        booking.startDay > today &&
+        booking.startDay <= until &&
+        sameTime(booking, visit)
+      )
+    })
+    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.visitKey < b.visitKey ? -1 : 1))
 }
 
 function unaskedVisits(context: Context, plan: Plan) {

@@ -1,4 +1,4 @@
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { STAGES } from '../../core/scope/vocabulary'
 import type { Db } from '../../data/database'

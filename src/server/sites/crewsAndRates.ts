@@ -50,12 +50,12 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     crewSize: input.crewSize,
     calendar: {
       weekdays: input.weekdays,
-      daysOff: input.daysOff.map(parseDay),
       halves: input.halves as 'both' | 'morning' | 'afternoon',
     },
     contact: input.contact,
     licence: input.licence,
     own: input.own,
+    daysOff: input.daysOff.map(parseDay),
   })
   return { id }
 }

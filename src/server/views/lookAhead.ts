@@ -4,13 +4,14 @@ import { visitDays } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { constraintsOn, isReady, keptOf } from '../../core/schedule/readiness'
 import { TRADES } from '../../core/scope/vocabulary'
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import { readyRate } from '../../core/takeoff/money/readyRate'
 import { runCalculation } from '../../core/takeoff/runCalculation'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
 import type { Context } from '../context'
+import { forecastFrom } from '../plan/planFirm'
 import { finishedKeys } from '../share/tell'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { siteState } from '../siteStates'
@@ -22,6 +23,7 @@ import { siteState } from '../siteStates'
 export function lookAheadView(context: Context, siteId: string | null, weeks: 2 | 3) {
   context.requireLead()
   const { db, today } = context
+  const forecast = forecastFrom(today)
   const site = siteId ? context.site(siteId) : null
   const sites = new Map(
     (site ? [site] : context.sites()).map((one) => [one.id, { site: one, state: siteState(db, one) }]),
@@ -32,7 +34,7 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   const open = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const rowOf = (visit: PlannedVisit) => {
     const { site: at, state } = sites.get(visit.siteId)!
-    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null)
+    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast)
     return {
       key: visit.key,
       siteId: visit.siteId,

@@ -1,12 +1,14 @@
 import { schoolSentences } from '../../core/sequence/schools'
-import { addDays, dateOnly, daysBetween, longDay, weekday, type Day } from '../../core/calendar/day'
+import { addDays, dateOnly, daysBetween, longDay, shortDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { visitDays } from '../../core/schedule/planDiff'
+import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
+import { openNights, stoppedDays } from '../../core/schedule/weather'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
@@ -14,6 +16,7 @@ import { readBookings, readPins, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { stageWords, visitNamer } from '../share/visitWords'
+import { forecastFrom } from '../plan/planFirm'
 import { siteState } from '../siteStates'
 
 /** The plan of one site (rows are places) or of all sites (rows are crews), with days, gates and reasons. */
@@ -31,6 +34,7 @@ export function planView(context: Context, siteId: string | null) {
     ? shownSites.filter((one) => stored.revisions[one.id] !== one.revision).map((one) => one.name)
     : shownSites.map((one) => one.name)
   const from = firstMonday(context.today)
+  const name = visitNamer(context.db)
   const last = visits.reduce(
     (latest, visit) => (visit.endDay > latest ? visit.endDay : latest),
     addDays(context.today, 27),
@@ -47,6 +51,15 @@ export function planView(context: Context, siteId: string | null) {
     finish: finishSentence(plan, site, sites),
     floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
     risk: site ? riskView(context, plan, site) : null,
+    promises: plan.promises
+      .filter(({ siteId: of }) => shownSites.some(({ id }) => id === of))
+      .map((one) => {
+        const last = plan.visits.find(({ key }) => key === one.last)
+        return {
+          late: one.planned > one.promised,
+          words: promiseWords(one, last ? name(last) : 'its last visit'),
+        }
+      }),
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -127,6 +140,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  const forecast = forecastFrom(context.today)
   return visits.map((visit) => {
     const { site, state } = sites.get(visit.siteId)!
     const at = (key: string) => byKey.get(key)
@@ -134,6 +148,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
     const pinned = pins.has(visit.key)
     const crew = crews.get(visit.crewId ?? '')
     const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+    const kinds = state.places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -152,6 +167,12 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       when: visitDays(visit),
       hours: visit.hours,
       why: visit.why,
+      sky: [
+        ...[...stoppedDays(visit.stages, kinds, forecast)]
+          .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
+          .map(([day, why]) => `Forecast for ${shortDay(day)}: ${why} (simulated).`),
+        ...[openNights(visit, plan.visits, kinds) ?? []].flat(),
+      ],
       boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
       waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
       work: lines.map(

@@ -28,7 +28,6 @@ export function firmSettingsView(context: Context) {
           ...crew,
           own: crew.own ?? false,
           weekdays: calendar.weekdays,
-          daysOff: calendar.daysOff ?? [],
           halves: calendar.halves ?? 'both',
         }))
       : [],

@@ -36,6 +36,7 @@ export function siteShareView(context: Context, siteId: string) {
       changed: all.changed.filter(
         (one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id),
       ),
+      remind: all.remind.filter((visit) => onSite.has(visit.visitKey)),
       unasked: all.unasked.filter((visit) => onSite.has(visit.visitKey)),
     },
     places: state.places.map(({ id, name }) => ({ id, name })),

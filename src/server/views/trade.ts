@@ -1,14 +1,14 @@
 import { dateOnly, daysWords, shortDay } from '../../core/calendar/day'
 import { visitDays } from '../../core/schedule/planDiff'
-import type { PlannedVisit } from '../../core/schedule/plan'
 import { constraintsOn, isReady } from '../../core/schedule/readiness'
-import { clashesOf, holesOf, loadByWeek } from '../../core/schedule/tradeRun'
+import { alongside, clashesOf, holesOf, loadByWeek } from '../../core/schedule/tradeRun'
 import { TRADES } from '../../core/scope/vocabulary'
-import { listed } from '../../core/share/plainWords'
+import { listed } from '../../core/lists/listed'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import type { Context } from '../context'
+import { forecastFrom } from '../plan/planFirm'
 import { Refusal } from '../refusal'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { siteState } from '../siteStates'
@@ -19,6 +19,7 @@ const BOOKED = { told: 'told', confirmed: 'confirmed', declined: 'declined' } as
 export function tradeView(context: Context, crewId: string) {
   context.requireLead()
   const { db, today } = context
+  const forecast = forecastFrom(today)
   const crews = readCrews(db)
   const crew = crews.find(({ id }) => id === crewId)
   if (!crew) throw new Refusal(404, 'This crew is not on record any more. Go back to the plan.')
@@ -44,7 +45,7 @@ export function tradeView(context: Context, crewId: string) {
       .map((one) => ({ id: one.id, name: one.name })),
     visits: mine.map((visit) => {
       const { site, state } = sites.get(visit.siteId)!
-      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null)
+      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast)
       return {
         key: visit.key,
         siteId: site.id,
@@ -78,14 +79,3 @@ export function tradeView(context: Context, crewId: string) {
     ),
   }
 }
-
-/** Visits of others at the same places on the same days. */
-const alongside = (visit: PlannedVisit, all: readonly PlannedVisit[]): PlannedVisit[] =>
-  all.filter(
-    (other) =>
-      other.key !== visit.key &&
-      other.siteId === visit.siteId &&
-      other.placeIds.some((id) => visit.placeIds.includes(id)) &&
-      `${other.startDay}/${other.startHalf}` <= `${visit.endDay}/${visit.endHalf}` &&
-      `${visit.startDay}/${visit.startHalf}` <= `${other.endDay}/${other.endHalf}`,
-  )

@@ -13,6 +13,7 @@ export interface TradePageProps {
     readonly work: readonly string[]
     readonly ready: readonly string[]
     readonly notReady: readonly string[]
+    readonly others: readonly string[]
     readonly cautions: readonly string[]
   } | null
   readonly state: 'told' | 'confirmed' | 'declined'
@@ -53,6 +54,7 @@ export function TradePage({ token, firm, notice, state: stored, changing }: Trad
         <Listed title="Work" items={notice.work} />
         <Listed title="Ready" items={notice.ready} />
         <Listed title="Not ready yet" items={notice.notReady} />
+        <Listed title="Who else is there" items={notice.others} />
         {notice.cautions.length > 0 && (
           <section className={styles.caution}>
             <h2>Take care</h2>

@@ -45,6 +45,7 @@ const KINDS: Readonly<Record<string, string>> = {
   hold: 'a hold',
   gate: 'a gate',
   dry: 'drying',
+  weather: 'the weather as it is forecast (simulated)',
 }
 
 /** What starts soon, whether it is cleared, and by what not; tomorrow; and what became of the plans before. */

@@ -47,6 +47,11 @@ export function PlanBoard(props: PlanProps) {
           {props.visits.length} trade visits.
         </p>
         {props.risk && <Risk {...props.risk} />}
+        {props.promises.map(({ late, words }) => (
+          <p key={words} className={late ? 'late' : 'well'}>
+            {words}
+          </p>
+        ))}
         {props.site && props.visits.length > 0 && <Forward siteId={props.site.id} />}
         {props.visits.length > 0 && (
           <OtherWays

@@ -44,6 +44,11 @@ export function VisitPanel({
       <p>
         {visit.why} {visit.boundBy && <span className="soft">({visit.boundBy})</span>}
       </p>
+      {visit.sky.map((words) => (
+        <p key={words} className="due">
+          {words}
+        </p>
+      ))}
       {visit.waiting.length > 0 && (
         <>
           <h3>What waits for it</h3>

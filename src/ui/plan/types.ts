@@ -20,6 +20,8 @@ export interface VisitView {
   readonly hours: number
   readonly why: string
   readonly boundBy: string | null
+  /** What the weather may do to it, and how long it stands open. */
+  readonly sky: readonly string[]
   readonly waiting: readonly string[]
   readonly work: readonly string[]
   readonly booking: {
@@ -55,6 +57,8 @@ export interface PlanProps {
     readonly tenths: readonly Tenth[]
     readonly drivers: readonly string[]
   } | null
+  /** Ends that were promised, kept or not by the plan. */
+  readonly promises: readonly { readonly late: boolean; readonly words: string }[]
   /** How this site does it where it chose itself, with the reasons. */
   readonly schools: readonly string[]
   readonly reason: string | null

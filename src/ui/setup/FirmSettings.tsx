@@ -7,6 +7,7 @@ import Table from 'react-bootstrap/Table'
 import { RATES, type RateKey } from '@/core/scope/rates'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { PICTURE_CACHE } from '../shared/pictureCache'
+import { BusyTimes } from './BusyTimes'
 import { FormError } from '../shared/FormError'
 import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
@@ -25,6 +26,8 @@ export interface CrewView {
   readonly contact: string
   readonly licence: string
   readonly own: boolean
+  readonly busy: readonly string[]
+  readonly busyAddress: string
 }
 
 export interface FirmSettingsProps {
@@ -89,6 +92,8 @@ const NEW_CREW: CrewView = {
   contact: '',
   licence: '',
   own: false,
+  busy: [],
+  busyAddress: '',
 }
 
 function Crews({ crews }: { crews: readonly CrewView[] }) {
@@ -190,6 +195,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         <Form.Check id="crew-own" name="own" label="Our own people" defaultChecked={crew.own} />
         <Weekdays legend="Days they work" value={weekdays} onChange={setWeekdays} />
       </div>
+      {crew.id && <BusyTimes crew={crew} />}
       <FormError error={error} />
       <Button type="submit" variant="primary" disabled={busy}>
         Keep crew

@@ -18,6 +18,14 @@ export interface TellProps {
       readonly confirmed: boolean
     }[]
   }[]
+  /** Days that come soon and of which their trades were not reminded yet. */
+  readonly remind: readonly {
+    readonly visitKey: string
+    readonly who: string
+    readonly what: string
+    readonly when: string
+    readonly confirmed: boolean
+  }[]
   readonly unasked: readonly {
     readonly visitKey: string
     readonly who: string
@@ -40,7 +48,7 @@ export interface OutboxProps {
 }
 
 /** Who has to be told what changed, and who was never asked. */
-export function TellList({ changed, unasked }: TellProps) {
+export function TellList({ changed, remind, unasked }: TellProps) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ told: number }>()
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
@@ -49,6 +57,10 @@ export function TellList({ changed, unasked }: TellProps) {
       setChosen(new Set())
       router.refresh()
     }
+  }
+  const remindAll = async (): Promise<void> => {
+    const visitKeys = remind.map((visit) => visit.visitKey)
+    if ((await run('/api/tell/remind', { visitKeys })) !== null) router.refresh()
   }
   const toggle = (key: string): void => {
     const next = new Set(chosen)
@@ -89,6 +101,22 @@ export function TellList({ changed, unasked }: TellProps) {
           </li>
         ))}
       </ul>
+      {remind.length > 0 && (
+        <>
+          <h3>To be reminded, next three working days</h3>
+          <ul className={styles.ask}>
+            {remind.map((visit) => (
+              <li key={visit.visitKey}>
+                <strong>{visit.who}</strong>: {visit.what}, {visit.when}
+                {!visit.confirmed && <span className="due"> They have not confirmed.</span>}
+              </li>
+            ))}
+          </ul>
+          <Button variant="quiet" disabled={busy} onClick={() => void remindAll()}>
+            Remind them ({remind.length})
+          </Button>
+        </>
+      )}
       {unasked.length > 0 && (
         <>
           <h3>Not asked yet, next three weeks</h3>

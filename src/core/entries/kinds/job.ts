@@ -80,6 +80,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
       words('number', 'Phase', { needed: true }),
       words('scope', 'What is in it', { needed: true }),
       day('starts', 'Starts on'),
+      day('promised', 'Promised to be done by'),
       words('closeOut', 'What closes it'),
       money('sum', 'Its sum'),
     ],

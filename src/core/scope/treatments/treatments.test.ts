@@ -9,6 +9,7 @@ import { coverGates } from '../../sequence/coverGate'
 import { honestProgress } from '../progress'
 import { layTreatment } from '../layTreatment'
 import { TREATMENTS } from '.'
+import { NO_FORECAST } from '../../schedule/weather'
 
 /** A site with one place and one treatment. */
 const siteOf = (id: string) => {
@@ -37,6 +38,7 @@ describe.each(TREATMENTS.map((treatment) => [treatment.title, treatment] as cons
       crews: crewsFor(...EVERY_TRADE),
       bookings: [],
       pins: [],
+      forecast: NO_FORECAST,
       before: [],
     })
     expect(checkSchedule(problem.instance, solve(problem.instance, { rounds: 4, seed: 1 }).schedule)).toEqual([])

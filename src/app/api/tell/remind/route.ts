@@ -1,0 +1,6 @@
+import { jsonBody, originOf, route } from '@/server/http/route'
+import { remindTrades } from '@/server/share/notices'
+
+export const POST = route(async (context, _params, request) =>
+  remindTrades(context, await jsonBody(request), originOf(request)),
+)

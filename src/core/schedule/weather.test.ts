@@ -1,0 +1,96 @@
+import { describe, expect, test } from 'vitest'
+import { crewsFor, EVERY_TRADE, laid, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { addDays, type Day } from '../calendar/day'
+import type { SiteConditions } from '../walk/siteConditions'
+import { planOf } from './plan'
+import { problemOf, type ProblemInput } from './problem'
+import { constraintsOn } from './readiness'
+import { NO_FORECAST, openNights, stoppedDays, stopsWork, type Forecast } from './weather'
+
+const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
+  sky: 'dry',
+  low: 8,
+  high: 14,
+  ground: 'dry',
+  ...part,
+})
+const HOUSE = laid([
+  { id: 'front', kind: 'face', size: '12 x 2.7', treatments: ['face-repainted'] },
+  { id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' },
+])
+const input = (forecast: Forecast, part: Partial<ProblemInput> = {}): ProblemInput => ({
+  today: TODAY,
+  sites: [siteToPlan(stateOf(HOUSE))],
+  crews: crewsFor(...EVERY_TRADE),
+  bookings: [],
+  pins: [],
+  before: [],
+  forecast,
+  ...part,
+})
+const planned = (forecast: Forecast, part: Partial<ProblemInput> = {}) =>
+  planOf(problemOf(input(forecast, part)), { rounds: 10, seed: 1 }).visits
+const rain = (days: number): Forecast =>
+  new Map(Array.from({ length: days }, (_, i) => [addDays(TODAY, i), sky({ sky: 'rain' })]))
+
+describe('what stops work outside', () => {
+  test('rain stops paint, roof and digging; showers only what must stay dry; frost fresh concrete', () => {
+    expect(stopsWork(['paint'], ['face'], sky({ sky: 'rain' }))).toBe('rain')
+    expect(stopsWork(['roof'], ['roof'], sky({ sky: 'showers' }))).toBe('showers')
+    expect(stopsWork(['cladding'], ['face'], sky({ sky: 'showers' }))).toBeNull()
+    expect(stopsWork(['concrete'], ['ground'], sky({ low: -2 }))).toBe('-2 °C')
+    expect(stopsWork(['paint'], ['face'], sky({ low: 3 }))).toBe('3 °C')
+    expect(stopsWork(['paint'], ['face'], sky())).toBeNull()
+  })
+  test('nothing stops work inside', () => {
+    expect(stopsWork(['paint'], ['room'], sky({ sky: 'storm', low: -10 }))).toBeNull()
+    expect([...stoppedDays(['paint'], ['room'], rain(5))]).toEqual([])
+  })
+})
+
+describe('the plan and the sky', () => {
+  const painted = (visits: ReturnType<typeof planned>, place: string) =>
+    visits.find((visit) => visit.placeIds.includes(place) && visit.stages.includes('paint'))!
+  test('work outside keeps off the days that stop it and says so; work inside goes on', () => {
+    const [dry, wet] = [planned(NO_FORECAST), planned(rain(4))]
+    expect(painted(dry, 'front').startDay < addDays(TODAY, 4)).toBe(true)
+    const visit = painted(wet, 'front')
+    expect(visit.startDay >= addDays(TODAY, 4)).toBe(true)
+    expect(painted(wet, 'hall').startDay < addDays(TODAY, 4)).toBe(true)
+  })
+  test('an agreed day is kept, and what is forecast for it is open', () => {
+    const pins = planned(NO_FORECAST).map(({ key, startDay, startHalf }) => ({
+      visitKey: key,
+      day: startDay,
+      half: startHalf,
+    }))
+    const kept = painted(planned(rain(8), { pins }), 'front')
+    expect(kept.startDay).toBe(painted(planned(NO_FORECAST), 'front').startDay)
+    const open = constraintsOn(kept, stateOf(HOUSE), null, rain(8)).filter(({ kind }) => kind === 'weather')
+    expect(open[0]!.words).toMatch(/^Forecast for \w{3} \d+ Mar: rain$/)
+  })
+})
+
+describe('how long a house stands open', () => {
+  const visit = (key: string, stage: 'strip-out' | 'weather-barrier' | 'paint', from: string, to = from) => ({
+    key,
+    siteId: 's',
+    stages: [stage],
+    placeIds: ['front'],
+    startDay: from as Day,
+    endDay: to as Day,
+  })
+  const strip = visit('strip', 'strip-out', '2026-03-17')
+  test('from the visit that opens a face to the one that closes it', () => {
+    const closing = visit('barrier', 'weather-barrier', '2026-03-18', '2026-03-19')
+    expect(openNights(strip, [strip, closing], ['face'])).toBe(
+      'Open from Tue 17 Mar, closed on Thu 19 Mar: 2 nights. Open no more in a day than is closed or covered by the evening.',
+    )
+  })
+  test('closed on the day says nothing, closed by nothing asks for a cover, inside is not open', () => {
+    expect(openNights(strip, [strip, visit('barrier', 'weather-barrier', '2026-03-17')], ['face'])).toBeNull()
+    expect(openNights(strip, [strip], ['face'])).toContain('cover it before the evening')
+    expect(openNights(strip, [strip], ['room'])).toBeNull()
+    expect(openNights(visit('paint', 'paint', '2026-03-17'), [], ['face'])).toBeNull()
+  })
+})

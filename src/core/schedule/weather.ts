@@ -1,0 +1,90 @@
+import { daysBetween, shortDay, type Day } from '../calendar/day'
+import type { PlaceKind } from '../places/place'
+import type { Stage } from '../scope/vocabulary'
+import type { SiteConditions } from '../walk/siteConditions'
+import type { PlannedVisit } from './plan'
+
+/** What the sky is said to do on the days to come. */
+export type Forecast = ReadonlyMap<Day, SiteConditions>
+export const NO_FORECAST: Forecast = new Map()
+
+const OUTSIDE_PLACES: readonly PlaceKind[] = ['face', 'roof', 'ground', 'boundary', 'outbuilding']
+export const isOutside = (kinds: readonly PlaceKind[]): boolean => kinds.some((kind) => OUTSIDE_PLACES.includes(kind))
+
+type Stop = (sky: SiteConditions) => string | null
+const WET: readonly SiteConditions['sky'][] = ['showers', 'rain', 'snow', 'storm']
+const pours: Stop = ({ sky }) => (sky === 'rain' || sky === 'snow' || sky === 'storm' ? sky : null)
+const wet: Stop = ({ sky }) => (WET.includes(sky) ? sky : null)
+const below =
+  (degrees: number): Stop =>
+  ({ low }) =>
+    low < degrees ? `${low} °C` : null
+const any =
+  (...stops: readonly Stop[]): Stop =>
+  (sky) =>
+    stops.reduce<string | null>((found, stop) => found ?? stop(sky), null)
+
+/** What stops work outside, by stage. General rules of the trade: nothing that is opened is opened into rain, wet paint
+ * and render want a dry day of 5 °C and more, fresh concrete no frost. */
+const STOPS: Partial<Record<Stage, Stop>> = {
+  'strip-out': pours,
+  excavation: pours,
+  underground: pours,
+  concrete: any(below(0), ({ sky }) => (sky === 'storm' ? sky : null)),
+  roof: wet,
+  'windows-doors': pours,
+  'weather-barrier': wet,
+  cladding: pours,
+  insulation: pours,
+  plaster: any(wet, below(5)),
+  paint: any(wet, below(5)),
+  'site-works': pours,
+}
+
+/** What of a day's weather stops work there, in a word or two; null where nothing does or the work is inside. */
+export function stopsWork(stages: readonly Stage[], kinds: readonly PlaceKind[], sky: SiteConditions): string | null {
+  if (!isOutside(kinds)) return null
+  return stages.reduce<string | null>((found, stage) => found ?? STOPS[stage]?.(sky) ?? null, null)
+}
+
+/** The days of a forecast on which work there is stopped, each with what stops it. */
+export const stoppedDays = (
+  stages: readonly Stage[],
+  kinds: readonly PlaceKind[],
+  forecast: Forecast,
+): ReadonlyMap<Day, string> =>
+  new Map(
+    [...forecast].flatMap(([day, sky]) => {
+      const why = stopsWork(stages, kinds, sky)
+      return why ? [[day, why] as const] : []
+    }),
+  )
+
+/** What opens a house to the sky, and what closes it again. */
+const OPENS: readonly Stage[] = ['strip-out', 'windows-doors']
+const CLOSES: readonly Stage[] = ['roof', 'weather-barrier', 'windows-doors', 'cladding', 'plaster']
+
+/** How long a face or a roof stands open by the plan, from the visit that opens it: a sentence, or null where it is
+ * closed on the day. */
+export function openNights(
+  visit: Pick<PlannedVisit, 'key' | 'siteId' | 'stages' | 'placeIds' | 'startDay'>,
+  visits: readonly Pick<PlannedVisit, 'key' | 'siteId' | 'stages' | 'placeIds' | 'startDay' | 'endDay'>[],
+  kinds: readonly PlaceKind[],
+): string | null {
+  if (!kinds.some((kind) => kind === 'face' || kind === 'roof') || !visit.stages.some((stage) => OPENS.includes(stage)))
+    return null
+  const closing = visits
+    .filter(
+      (other) =>
+        other.siteId === visit.siteId &&
+        (other.key !== visit.key || visit.stages.some((stage) => CLOSES.includes(stage))) &&
+        other.stages.some((stage) => CLOSES.includes(stage)) &&
+        other.placeIds.some((id) => visit.placeIds.includes(id)) &&
+        other.endDay >= visit.startDay,
+    )
+    .sort((a, b) => (a.endDay < b.endDay ? -1 : 1))[0]
+  if (!closing) return 'Nothing in the plan closes it again: cover it before the evening.'
+  if (closing.endDay === visit.startDay) return null
+  const nights = daysBetween(visit.startDay, closing.endDay)
+  return `Open from ${shortDay(visit.startDay)}, closed on ${shortDay(closing.endDay)}: ${nights === 1 ? 'one night' : `${nights} nights`}. Open no more in a day than is closed or covered by the evening.`
+}

@@ -1,0 +1,62 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { daysWords } from '@/core/calendar/day'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+
+/** The calendar that a crew keeps itself: its busy days are kept free of visits. */
+export function BusyTimes({
+  crew,
+}: {
+  readonly crew: { readonly id: string; readonly busy: readonly string[]; readonly busyAddress: string }
+}) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ days: number }>()
+  const [said, setSaid] = useState('')
+  const [address, setAddress] = useState(crew.busyAddress)
+  const read = async (body: object): Promise<void> => {
+    setSaid('')
+    const answer = await run('/api/crews/busy', { crewId: crew.id, ...body })
+    if (!answer) return
+    setSaid(
+      `${answer.days === 0 ? 'No busy days' : `${daysWords(answer.days)} taken`} in the next year. Plan again to use it.`,
+    )
+    router.refresh()
+  }
+  return (
+    <fieldset className="my-3">
+      <legend className="fs-6">Their own calendar</legend>
+      <p className="soft mb-1">
+        {crew.busy.length === 0 ? 'No busy days were read.' : `${daysWords(crew.busy.length)} taken elsewhere.`} Reading
+        it again replaces them.
+      </p>
+      <label className="d-block">
+        An iCalendar file
+        <input
+          type="file"
+          accept=".ics,text/calendar"
+          className="form-control"
+          disabled={busy}
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            if (file) void file.text().then((text) => read({ text }))
+          }}
+        />
+      </label>
+      <label className="d-block mt-2">
+        Or its address
+        <input
+          type="url"
+          className="form-control"
+          value={address}
+          onChange={(event) => setAddress(event.target.value)}
+        />
+      </label>
+      <button type="button" className="btn btn-quiet mt-2" disabled={busy} onClick={() => void read({ address })}>
+        Read the address
+      </button>
+      <FormError error={error} />
+      <p aria-live="polite">{said}</p>
+    </fieldset>
+  )
+}
