@@ -56,6 +56,8 @@ const MAIN_PAGES = [
   '/plan/ahead',
   `/plan/trades/${demoId('crew', 'paint')}`,
   `/sites/${BAKEHOUSE}/share`,
+  `/sites/${BAKEHOUSE}/completion`,
+  `/sites/${BAKEHOUSE}/handover`,
   '/share',
   '/sites/new',
   `/sites/${BAKEHOUSE}/registers`,
@@ -279,6 +281,8 @@ describe('by keyboard', () => {
 test('the demo is entered with one click and says that it is the demo', async () => {
   const outside = await browser.createBrowserContext()
   const page = await outside.newPage()
+  // A page behind another draws no frames, and waits look once a frame.
+  await page.bringToFront()
   await page.setViewport(PHONE)
   await page.goto(app.origin, { waitUntil: 'networkidle0' })
   expect(await textOf(page)).toContain('This is the demo.')

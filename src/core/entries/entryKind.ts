@@ -22,6 +22,7 @@ export const ENTRY_GROUPS = {
   cover: 'Insulation, board, plaster',
   finish: 'Finishes',
   money: 'Money and change',
+  completion: 'Completion and hand-over',
 } as const
 export type EntryGroup = keyof typeof ENTRY_GROUPS
 

@@ -1,6 +1,7 @@
 import type { EntryKind } from './entryKind'
 import { ACCESS_KINDS } from './kinds/access'
 import { APPROVAL_KINDS } from './kinds/approvals'
+import { COMPLETION_KINDS } from './kinds/completion'
 import { CONDITION_KINDS } from './kinds/conditions'
 import { COVER_KINDS } from './kinds/cover'
 import { ENVELOPE_KINDS } from './kinds/envelope'
@@ -33,6 +34,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   ...COVER_KINDS,
   ...FINISH_KINDS,
   ...MONEY_KINDS,
+  ...COMPLETION_KINDS,
 ]
 
 const BY_ID = new Map(ENTRY_KINDS.map((kind) => [kind.id, kind]))

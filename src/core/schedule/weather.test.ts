@@ -5,7 +5,8 @@ import type { SiteConditions } from '../walk/siteConditions'
 import { planOf } from './plan'
 import { problemOf, type ProblemInput } from './problem'
 import { constraintsOn } from './readiness'
-import { NO_FORECAST, openNights, stoppedDays, stopsWork, type Forecast } from './weather'
+import { openNights } from './openNights'
+import { NO_FORECAST, stoppedDays, stopsWork, type Forecast } from './weather'
 
 const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
   sky: 'dry',

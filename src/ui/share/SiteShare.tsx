@@ -33,6 +33,17 @@ export function SiteShare({ site, draft, since, photos, tell, places, links, ext
         <aside>
           <TellList {...tell} />
           <ExtrasList siteId={site.id} extras={extras} />
+          <section aria-labelledby="completion">
+            <h2 id="completion">The end of the job</h2>
+            <ul className={styles.list}>
+              <li>
+                <a href={`/sites/${site.id}/completion`}>What is left, and who has to answer</a>
+              </li>
+              <li>
+                <a href={`/sites/${site.id}/handover`}>The hand-over pack</a>
+              </li>
+            </ul>
+          </section>
           <section aria-labelledby="sheets">
             <h2 id="sheets">Room sheets for the crew</h2>
             <ul className={styles.list}>

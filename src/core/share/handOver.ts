@@ -1,0 +1,98 @@
+import { dayOf, longDay, type Day } from '../calendar/day'
+import { entryWords } from '../entries/entryWords'
+import type { Units } from '../measure/length'
+import { printQuantity } from '../measure/quantity'
+import type { Action } from '../scope/vocabulary'
+import type { SiteState } from '../walk/siteState'
+
+/** What a household is given at the end: what was built, and what is needed to live with it. No money, no opinion. */
+export interface HandOver {
+  readonly built: readonly {
+    readonly place: string
+    readonly work: readonly string[]
+    readonly chosen: readonly string[]
+  }[]
+  /** Things for the pack by their sort: colours, spare parts, manuals, warranties. */
+  readonly items: readonly { readonly sort: string; readonly things: readonly string[] }[]
+  /** What stays reachable, and what is only there for a time. */
+  readonly reachable: readonly string[]
+  readonly temporary: readonly string[]
+  /** What is behind each wall, as it was seen before it was covered. */
+  readonly atlas: readonly AtlasPhoto[]
+  /** From one spot, before and after. */
+  readonly album: readonly { readonly place: string; readonly before: AtlasPhoto; readonly after: AtlasPhoto }[]
+}
+
+export interface AtlasPhoto {
+  readonly hash: string
+  readonly place: string
+  readonly caption: string
+  readonly on: Day
+}
+
+/** Work that is done and gone: nothing of it stays in the house. */
+const LEAVES_NOTHING: readonly Action[] = ['protect', 'remove', 'test', 'inspect', 'order', 'clean']
+
+export function composeHandOver(state: SiteState, units: Units): HandOver {
+  const nameOf = (id: string | null): string => state.places.find((place) => place.id === id)?.name ?? 'The whole site'
+  const done = state.lines.filter(
+    (line) => line.excluded === null && line.progress === 100 && !LEAVES_NOTHING.includes(line.action),
+  )
+  const shown = state.photos.filter((photo) => !photo.sheet)
+  const photoOf = (photo: (typeof shown)[number]): AtlasPhoto => ({
+    hash: photo.hash,
+    place: nameOf(photo.placeId),
+    caption: photo.details?.behind ? `${photo.caption}: behind it ${String(photo.details.behind)}` : photo.caption,
+    on: dayOf(photo.seenAt),
+  })
+  const told = (kind: string) =>
+    state.entries
+      .filter((entry) => entry.kind === kind)
+      .map((entry) => ({ entry, said: entryWords(entry, units, false) }))
+  const items = new Map<string, string[]>()
+  for (const { entry, said } of told('handover-item')) {
+    const { sort, where, detail, until } = entry.values
+    const words = [
+      `${nameOf(entry.placeId)}: ${said.title}`,
+      ...(detail ? [String(detail)] : []),
+      ...(where ? [`kept ${String(where)}`] : []),
+      ...(until ? [`good until ${longDay(until as Day)}`] : []),
+    ].join(', ')
+    items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
+  }
+  return {
+    built: state.places.flatMap((place) => {
+      const work = done.filter((line) => line.placeId === place.id)
+      const chosen = state.selections.filter((one) => one.placeId === place.id && one.choice)
+      if (work.length === 0 && chosen.length === 0) return []
+      return [
+        {
+          place: place.name,
+          work: work.map(({ title, quantity }) =>
+            quantity && quantity.unit !== 'each' ? `${title}, ${printQuantity(quantity, units)}` : title,
+          ),
+          chosen: chosen.map(
+            ({ what, choice, supplier }) => `${what}: ${choice}${supplier ? `, from ${supplier}` : ''}`,
+          ),
+        },
+      ]
+    }),
+    items: [...items].map(([sort, things]) => ({ sort, things })),
+    reachable: told('access-hatch').map(({ entry, said }) =>
+      [`${nameOf(entry.placeId)}: ${said.title}`, ...said.details].join(', '),
+    ),
+    temporary: [
+      ...state.keeps
+        .filter((keep) => !keep.released)
+        .map(({ placeId, text, until }) => `${nameOf(placeId)}: ${text}${until ? `, until ${until}` : ''}`),
+      ...told('weather-cover')
+        .filter(({ entry }) => entry.settled === null)
+        .map(({ entry, said }) => [`${nameOf(entry.placeId)}: ${said.title}`, ...said.details].join(', ')),
+    ],
+    atlas: shown.filter((photo) => photo.details?.behind !== undefined).map(photoOf),
+    album: shown.flatMap((after) => {
+      const before = shown.find((one) => one.hash === after.sameSpotAs)
+      return before ? [{ place: nameOf(after.placeId), before: photoOf(before), after: photoOf(after) }] : []
+    }),
+  }
+}
