@@ -306,13 +306,20 @@ describe('calendars', () => {
   })
 })
 
-test('a room sheet is for whoever may see the site', () => {
-  const view = roomSheetView(as(firm, 'crew'), BAKEHOUSE, placeIdOf('bakehouse', 'bath'))
+test('a room sheet is for whoever may see the site; who works there is on it, how to reach them is for the lead', async () => {
+  const bath = placeIdOf('bakehouse', 'bath')
+  const view = await roomSheetView(as(firm, 'crew'), BAKEHOUSE, bath, ORIGIN)
   expect(view.sheet.work.length).toBeGreaterThan(10)
   expect(JSON.stringify(view)).not.toContain('137953')
-  expect(() => roomSheetView(as(firm, 'crew'), siteIdOf('pell'), placeIdOf('pell', 'bay'))).toThrow(
+  await expect(roomSheetView(as(firm, 'crew'), siteIdOf('pell'), placeIdOf('pell', 'bay'), ORIGIN)).rejects.toThrow(
     'no such site among yours',
   )
+  expect(view.code).toMatch(/^data:image\/png;base64,/)
+  expect(view.contacts.length).toBeGreaterThan(3)
+  expect(JSON.stringify(view)).not.toContain('@trades.example.com')
+  const lead = await roomSheetView(as(firm, 'lead'), BAKEHOUSE, bath, ORIGIN)
+  expect(lead.contacts.map(({ name }) => name)).toEqual(view.contacts.map(({ name }) => name))
+  expect(lead.contacts.every(({ contact }) => contact.includes('@'))).toBe(true)
 })
 
 test('the tell list of the demo: the slipped cabinets, and nobody else’s date', () => {

@@ -98,6 +98,10 @@ describe('the hand-over pack', () => {
     expect(hall!.chosen).toEqual(['Wall colour: chalk white'])
     expect(composeHandOver(stateOf(HALL), 'metric').built).toEqual([])
   })
+  test('what was agreed, phase by phase, closed or not; without its sum', () => {
+    const { contract } = pack(entry('phase', { number: '1', scope: 'the hall', sum: '4200' }, null))
+    expect(contract).toEqual(['Phase 1: the hall, not closed yet'])
+  })
   test('things to keep by their sort, with where and until when', () => {
     const { items } = pack(
       entry('handover-item', { what: 'wall colour', sort: 'colour', detail: 'formula 14', where: 'in the cellar' }),

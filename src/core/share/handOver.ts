@@ -7,6 +7,8 @@ import type { SiteState } from '../walk/siteState'
 
 /** What a household is given at the end: what was built, and what is needed to live with it. No money, no opinion. */
 export interface HandOver {
+  /** The phases of the contract, each with what was in it and how it was closed. */
+  readonly contract: readonly string[]
   readonly built: readonly {
     readonly place: string
     readonly work: readonly string[]
@@ -61,6 +63,10 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }
   return {
+    contract: told('phase').map(({ entry }) => {
+      const { number, scope } = entry.values
+      return `Phase ${String(number)}: ${String(scope)}${entry.settled ? `. Closed: ${entry.settled.result}` : ', not closed yet'}`
+    }),
     built: state.places.flatMap((place) => {
       const work = done.filter((line) => line.placeId === place.id)
       const chosen = state.selections.filter((one) => one.placeId === place.id && one.choice)

@@ -68,9 +68,11 @@ export async function jsonBody(request: Request, limit = 2_000_000): Promise<unk
 }
 
 /** The address people reach us at, for links in messages. */
-export function originOf(request: Request): string {
-  const protocol = request.headers.get('x-forwarded-proto') ?? 'http'
-  const host = request.headers.get('x-forwarded-host') ?? request.headers.get('host') ?? 'localhost'
+export const originOf = (request: Request): string => originFrom(request.headers)
+
+export function originFrom(headers: Pick<Headers, 'get'>): string {
+  const protocol = headers.get('x-forwarded-proto') ?? 'http'
+  const host = headers.get('x-forwarded-host') ?? headers.get('host') ?? 'localhost'
   return `${protocol}://${host}`
 }
 

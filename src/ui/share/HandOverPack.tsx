@@ -22,6 +22,7 @@ export function HandOverPack({ site, printedOn, open, pack }: HandOverPackProps)
           Print
         </button>
       </header>
+      <Listed title="What was agreed" items={pack.contract} />
       <section>
         <h2>What was built</h2>
         {pack.built.length === 0 && <p>Nothing is finished yet.</p>}

@@ -4,7 +4,20 @@ import { RoomPicture } from '../shared/RoomPicture'
 import styles from './RoomSheetPage.module.css'
 
 /** A room's sheet for whoever works in it; made for paper as much as for a phone. */
-export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; site: string; printedOn: string }) {
+export function RoomSheetPage({
+  sheet,
+  site,
+  printedOn,
+  contacts,
+  code,
+}: {
+  readonly sheet: RoomSheet
+  readonly site: string
+  readonly printedOn: string
+  readonly contacts: readonly { readonly name: string; readonly trade: string; readonly contact: string }[]
+  /** A code that opens this sheet as it stands then, as an image. */
+  readonly code: string
+}) {
   return (
     <article className={`page page-narrow ${styles.sheet}`}>
       <header>
@@ -13,6 +26,10 @@ export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; si
         </p>
         <h1>{sheet.place}</h1>
         <p className="measure">{sheet.size}</p>
+        <figure className={styles.code}>
+          <img src={code} alt="A code that opens this sheet as it stands now" width={132} height={132} />
+          <figcaption className="soft small">As it stands now</figcaption>
+        </figure>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           Print
         </button>
@@ -83,6 +100,12 @@ export function RoomSheetPage({ sheet, site, printedOn }: { sheet: RoomSheet; si
           </ul>
         </section>
       )}
+      <Listed
+        title="Who works here"
+        items={contacts.map(
+          ({ name, trade, contact }) => `${name}, ${trade.toLowerCase()}${contact ? `, ${contact}` : ''}`,
+        )}
+      />
       <Listed title="Leave alone" items={sheet.stays} />
       <Listed title="Not in the scope" items={sheet.out} />
     </article>

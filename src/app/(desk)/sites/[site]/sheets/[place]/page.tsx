@@ -1,5 +1,7 @@
 import type { Metadata } from 'next'
+import { headers } from 'next/headers'
 import { deskPage, read } from '@/server/http/pages'
+import { originFrom } from '@/server/http/route'
 import { roomSheetView } from '@/server/views/roomSheet'
 import { RoomSheetPage } from '@/ui/share/RoomSheetPage'
 
@@ -8,5 +10,6 @@ export const metadata: Metadata = { title: 'Room sheet' }
 export default async function SheetPage({ params }: { params: Promise<{ site: string; place: string }> }) {
   const { site, place } = await params
   const context = await deskPage()
-  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place))} />
+  const origin = originFrom(await headers())
+  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place, origin))} />
 }
