@@ -4,7 +4,8 @@ import type { Stage, Trade } from '../scope/vocabulary'
 import { earliestFinishes } from './bounds'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
-import type { Problem } from './problem'
+import { groupBy } from '../lists/groupBy'
+import type { Link, Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
 
@@ -55,10 +56,17 @@ export interface PlanOptions extends SolveOptions {
 export function planOf(problem: Problem, options: PlanOptions): Plan {
   const { schedule } = solve(problem.instance, options)
   const floorFinishes = earliestFinishes(problem.instance)
+  const after = groupBy(problem.links, (link) => link.from)
+  const before = groupBy(problem.links, (link) => link.to)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
-    const { why, boundBy } = withWeather(problem, schedule, index, whyThen(problem, schedule, index))
+    const { why, boundBy } = withWeather(
+      problem,
+      schedule,
+      index,
+      whyThen(problem, schedule, index, before.get(index) ?? []),
+    )
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -73,7 +81,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
       ...halfDay('end', problem.origin, end),
       why,
       boundBy,
-      holds: problem.links.filter((link) => link.from === index).map((link) => problem.visits[link.to]!.key),
+      holds: (after.get(index) ?? []).map((link) => problem.visits[link.to]!.key),
     }
   })
   return {
@@ -115,12 +123,16 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
 }
 
 /** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
-function whyThen(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): Why {
-  const { instance, visits, links } = problem
+function whyThen(
+  problem: Problem,
+  schedule: { start: Int32Array; finish: Int32Array },
+  index: number,
+  incoming: readonly Link[],
+): Why {
+  const { instance, visits } = problem
   const activity = instance.activities[index]!
   const start = schedule.start[index]!
   const firstOpen = (slot: Slot): Slot => nextOpen(instance, index, slot)
-  const incoming = links.filter((link) => link.to === index)
   const binding = incoming.find((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
   if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start))
     return { why: 'It was agreed for then.', boundBy: null }

@@ -5,7 +5,7 @@ import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slot
 import type { WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
-import { coverGates, gateWords } from '../sequence/coverGate'
+import { coverGates, gateWords, type CoverGate } from '../sequence/coverGate'
 import { COVERED_BY, relationsFor, type Relation } from '../sequence/relations'
 import { wayOf, type Schools } from '../sequence/schools'
 import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrder'
@@ -148,11 +148,13 @@ export function problemOf(input: ProblemInput): Problem {
       placeResource.set(place.id, resources.length)
       resources.push({ capacity: crewsThatFit(place) })
     }
+    const gates = new Map(site.state.places.map((place) => [place.id, coverGates(place.id, site.state)]))
+    const gatesAt = (placeId: string): readonly CoverGate[] => gates.get(placeId) ?? []
     const own = visitsOf(site.id, site.state.places, site.state.lines)
     for (const visit of own) {
       const crew = byTrade.get(visit.trade) ?? null
       const booking = bookings.get(visit.key)
-      const found = holdsOf(visit, site, booking, today)
+      const found = holdsOf(visit, site, booking, today, gatesAt)
       const fixed = fixedStart(booking, pins.get(visit.key), today)
       const kinds = site.state.places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
       const away = fixed === undefined ? stoppedDays(visit.stages, kinds, input.forecast) : new Map<Day, string>()
@@ -279,7 +281,13 @@ function fixedStart(booking: Booking | undefined, pin: Pin | undefined, today: D
   return agreed !== undefined && agreed >= 0 ? agreed : undefined
 }
 
-function holdsOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, today: Day): Release[] {
+function holdsOf(
+  visit: Visit,
+  site: SiteToPlan,
+  booking: Booking | undefined,
+  today: Day,
+  gatesAt: (placeId: string) => readonly CoverGate[],
+): Release[] {
   const at = (day: Day): Slot => Math.max(0, slotOfDay(today, day))
   const found: Release[] = [
     { slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' },
@@ -294,7 +302,7 @@ function holdsOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, t
   for (const { name, starts } of phasesOf(lines, site.state))
     if (starts) found.push({ slot: at(starts), words: `Phase ${name} starts`, kind: 'phase' })
   for (const placeId of visit.placeIds) {
-    found.push(...gateReleases(visit, placeId, site))
+    found.push(...gateReleases(visit, placeId, site, gatesAt(placeId)))
     for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))
     for (const decision of site.state.decisions) {
       if (
@@ -319,8 +327,8 @@ function holdsOf(visit: Visit, site: SiteToPlan, booking: Booking | undefined, t
 }
 
 /** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */
-function gateReleases(visit: Visit, placeId: string, site: SiteToPlan): Release[] {
-  return coverGates(placeId, site.state)
+function gateReleases(visit: Visit, placeId: string, site: SiteToPlan, gates: readonly CoverGate[]): Release[] {
+  return gates
     .filter(
       (gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines),
     )
