@@ -58,6 +58,7 @@ const MAIN_PAGES = [
   `/sites/${BAKEHOUSE}/share`,
   `/sites/${BAKEHOUSE}/completion`,
   `/sites/${BAKEHOUSE}/handover`,
+  `/sites/${BAKEHOUSE}/neighbours`,
   '/share',
   '/sites/new',
   `/sites/${BAKEHOUSE}/registers`,

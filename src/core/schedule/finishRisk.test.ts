@@ -1,19 +1,10 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { laid, planInput } from '../../../tests/fixtures/site'
 import { planOf } from './plan'
 import { problemOf } from './problem'
-import { NO_FORECAST } from './weather'
 
 const problem = () =>
-  problemOf({
-    today: TODAY,
-    sites: [siteToPlan(stateOf(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])))],
-    crews: crewsFor(...EVERY_TRADE),
-    bookings: [],
-    pins: [],
-    forecast: NO_FORECAST,
-    before: [],
-  })
+  problemOf(planInput(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])))
 const risk = (seed = 1, draws = 120) => planOf(problem(), { rounds: 5, seed, draws }).risk['site']!
 
 describe('how a site may finish', () => {

@@ -3,14 +3,13 @@ import {
   crewsFor,
   EVERY_TRADE,
   laid,
+  planInput,
   seen,
   siteToPlan,
   stateOf,
-  TODAY,
   type ExamplePlace,
 } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
-import { NO_FORECAST } from './weather'
 import type { Stage } from '../scope/vocabulary'
 import type { Observation } from '../walk/observation'
 import { checkSchedule } from './checkSchedule'
@@ -25,20 +24,8 @@ const ROOM: ExamplePlace = { id: 'room', treatments: ['room-board-finishes'] }
 const BATH: ExamplePlace = { id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }
 const OPTIONS = { rounds: 10, seed: 1 }
 
-function input(observations: readonly Observation[], part: Partial<ProblemInput> = {}): ProblemInput {
-  return {
-    today: TODAY,
-    sites: [siteToPlan(stateOf(observations))],
-    crews: crewsFor(...EVERY_TRADE),
-    bookings: [],
-    pins: [],
-    forecast: NO_FORECAST,
-    before: [],
-    ...part,
-  }
-}
 const plan = (observations: readonly Observation[], part: Partial<ProblemInput> = {}): Plan =>
-  planOf(problemOf(input(observations, part)), OPTIONS)
+  planOf(problemOf(planInput(observations, part)), OPTIONS)
 const visit = (of: Plan, place: string, stage: Stage): PlannedVisit =>
   of.visits.find((one) => one.placeIds.includes(place) && one.stages.includes(stage) && one.trade !== 'inspector')!
 const slot = (of: PlannedVisit) => `${of.startDay}/${of.startHalf}`
@@ -86,7 +73,7 @@ describe('the plan of a site', () => {
   const made = plan(base)
 
   test('passes the checker', () => {
-    const problem = problemOf(input(base))
+    const problem = problemOf(planInput(base))
     expect(checkSchedule(problem.instance, solve(problem.instance, OPTIONS).schedule)).toEqual([])
   })
   test('nothing is covered before the inspector has passed it', () => {
@@ -230,7 +217,7 @@ describe('facts move the plan', () => {
     const crews = crewsFor(...EVERY_TRADE)
     const both = planOf(
       problemOf({
-        ...input(base),
+        ...planInput(base),
         sites: ['one', 'two'].map((id) => siteToPlan(stateOf(base), { id, name: id })),
         crews,
       }),
@@ -245,7 +232,7 @@ describe('facts move the plan', () => {
   })
   test('relations of a site that run in a circle are refused before anything is planned', () => {
     const site = siteToPlan(stateOf(base), { ownRelations: [{ before: 'paint', after: 'board', why: '' }] })
-    expect(() => problemOf({ ...input(base), sites: [site] })).toThrow('run in a circle')
+    expect(() => problemOf({ ...planInput(base), sites: [site] })).toThrow('run in a circle')
   })
 })
 

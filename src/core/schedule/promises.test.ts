@@ -1,11 +1,10 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, seen, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { crewsFor, EVERY_TRADE, laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { addDays, type Day } from '../calendar/day'
 import type { Observation } from '../walk/observation'
 import { planOf } from './plan'
 import { promiseWords } from './promises'
 import { problemOf, type ProblemInput } from './problem'
-import { NO_FORECAST } from './weather'
 
 const HOUSE = laid([
   { id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' },
@@ -26,19 +25,7 @@ const phase = (values: Readonly<Record<string, unknown>>, at: string): Observati
     ),
 ]
 const planned = (observations: readonly Observation[], part: Partial<ProblemInput> = {}) =>
-  planOf(
-    problemOf({
-      today: TODAY,
-      sites: [siteToPlan(stateOf([...HOUSE, ...observations]))],
-      crews: crewsFor(...EVERY_TRADE),
-      bookings: [],
-      pins: [],
-      before: [],
-      forecast: NO_FORECAST,
-      ...part,
-    }),
-    { rounds: 20, seed: 1 },
-  )
+  planOf(problemOf(planInput([...HOUSE, ...observations], part)), { rounds: 20, seed: 1 })
 
 describe('the end of a phase that was promised', () => {
   test('is kept with days to spare, or is late and hangs on its last visit', () => {

@@ -1,26 +1,16 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { laid, planInput, TODAY } from '../../../tests/fixtures/site'
 import { addDays } from '../calendar/day'
 import { problemOf, type ProblemInput } from './problem'
 import { pullIns } from './pullIn'
 import { solve } from './solve'
-import { NO_FORECAST } from './weather'
 
 const HOUSE = laid([
   { id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
   { id: 'hall', treatments: ['room-board-finishes'], size: '4 x 2 x 2.4' },
 ])
 const OPTIONS = { rounds: 20, seed: 1 }
-const input = (part: Partial<ProblemInput> = {}): ProblemInput => ({
-  today: TODAY,
-  sites: [siteToPlan(stateOf(HOUSE))],
-  crews: crewsFor(...EVERY_TRADE),
-  bookings: [],
-  pins: [],
-  forecast: NO_FORECAST,
-  before: [],
-  ...part,
-})
+const input = (part: Partial<ProblemInput> = {}): ProblemInput => planInput(HOUSE, part)
 function found(of: ProblemInput) {
   const problem = problemOf(of)
   const { schedule } = solve(problem.instance, OPTIONS)

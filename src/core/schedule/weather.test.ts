@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { laid, planInput, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { addDays, type Day } from '../calendar/day'
 import type { SiteConditions } from '../walk/siteConditions'
 import { planOf } from './plan'
@@ -19,18 +19,8 @@ const HOUSE = laid([
   { id: 'front', kind: 'face', size: '12 x 2.7', treatments: ['face-repainted'] },
   { id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' },
 ])
-const input = (forecast: Forecast, part: Partial<ProblemInput> = {}): ProblemInput => ({
-  today: TODAY,
-  sites: [siteToPlan(stateOf(HOUSE))],
-  crews: crewsFor(...EVERY_TRADE),
-  bookings: [],
-  pins: [],
-  before: [],
-  forecast,
-  ...part,
-})
 const planned = (forecast: Forecast, part: Partial<ProblemInput> = {}) =>
-  planOf(problemOf(input(forecast, part)), { rounds: 10, seed: 1 }).visits
+  planOf(problemOf(planInput(HOUSE, { forecast, ...part })), { rounds: 10, seed: 1 }).visits
 const rain = (days: number): Forecast =>
   new Map(Array.from({ length: days }, (_, i) => [addDays(TODAY, i), sky({ sky: 'rain' })]))
 

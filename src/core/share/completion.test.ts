@@ -125,6 +125,21 @@ describe('the hand-over pack', () => {
     ])
     expect(album.map(({ before, after }) => [before.hash, after.hash])).toEqual([['a', 'c']])
   })
+  test('pictures are for the household alone until it gives leave, and again once it is withdrawn', () => {
+    expect(pack().publicUse).toContain('nobody gave leave')
+    const leave = entry('photo-consent', { who: 'the household', where: 'our own page' }, null)
+    expect(pack(leave).publicUse).toBe(
+      'Leave to show pictures in public was given by the household, Where it may be shown: our own page.',
+    )
+    const withdrawn = seen({
+      subject: 'entry',
+      facet: 'settled',
+      subjectId: 'photo-consent the household',
+      placeId: null,
+      value: { result: 'by letter' },
+    } as never)
+    expect(pack(leave, withdrawn).publicUse).toContain('nobody gave leave')
+  })
   test('what stays reachable and what is only there for a time', () => {
     const { reachable, temporary } = pack(
       entry('access-hatch', { serves: 'shower valve' }),

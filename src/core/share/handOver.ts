@@ -9,6 +9,8 @@ import type { SiteState } from '../walk/siteState'
 export interface HandOver {
   /** The phases of the contract, each with what was in it and how it was closed. */
   readonly contract: readonly string[]
+  /** Whether its pictures may be shown in public, in a sentence. */
+  readonly publicUse: string
   readonly built: readonly {
     readonly place: string
     readonly work: readonly string[]
@@ -30,6 +32,18 @@ export interface AtlasPhoto {
   readonly place: string
   readonly caption: string
   readonly on: Day
+}
+
+/** What the household allowed of its pictures; without leave they are for itself alone. */
+function publicUse({ entries }: SiteState, units: Units): string {
+  const given = entries.filter(({ kind, settled }) => kind === 'photo-consent' && settled === null)
+  if (given.length === 0) return 'These pictures are for the household alone: nobody gave leave to show them in public.'
+  return given
+    .map((entry) => {
+      const { title, details } = entryWords(entry, units, false)
+      return `Leave to show pictures in public was given by ${[title, ...details].join(', ')}.`
+    })
+    .join(' ')
 }
 
 /** Work that is done and gone: nothing of it stays in the house. */
@@ -63,6 +77,7 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }
   return {
+    publicUse: publicUse(state, units),
     contract: told('phase').map(({ entry }) => {
       const { number, scope } = entry.values
       return `Phase ${String(number)}: ${String(scope)}${entry.settled ? `. Closed: ${entry.settled.result}` : ', not closed yet'}`

@@ -53,6 +53,7 @@ export function HandOverPack({ site, printedOn, open, pack }: HandOverPackProps)
           </div>
         </section>
       )}
+      {pack.atlas.length + pack.album.length > 0 && <p className="no-print due">{pack.publicUse}</p>}
       {pack.album.length > 0 && (
         <section>
           <h2>Before and after</h2>

@@ -21,15 +21,15 @@ export function RoomSheetPage({
   return (
     <article className={`page page-narrow ${styles.sheet}`}>
       <header>
+        <figure className={styles.code}>
+          <img src={code} alt="A code that opens this sheet as it stands now" width={132} height={132} />
+          <figcaption className="soft small">As it stands now</figcaption>
+        </figure>
         <p className="soft">
           {site}, {printedOn}
         </p>
         <h1>{sheet.place}</h1>
         <p className="measure">{sheet.size}</p>
-        <figure className={styles.code}>
-          <img src={code} alt="A code that opens this sheet as it stands now" width={132} height={132} />
-          <figcaption className="soft small">As it stands now</figcaption>
-        </figure>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           Print
         </button>

@@ -34,13 +34,16 @@ export function SiteShare({ site, draft, since, photos, tell, places, links, ext
           <TellList {...tell} />
           <ExtrasList siteId={site.id} extras={extras} />
           <section aria-labelledby="completion">
-            <h2 id="completion">The end of the job</h2>
+            <h2 id="completion">Papers</h2>
             <ul className={styles.list}>
               <li>
                 <a href={`/sites/${site.id}/completion`}>What is left, and who has to answer</a>
               </li>
               <li>
                 <a href={`/sites/${site.id}/handover`}>The hand-over pack</a>
+              </li>
+              <li>
+                <a href={`/sites/${site.id}/neighbours`}>A letter to the neighbours</a>
               </li>
             </ul>
           </section>

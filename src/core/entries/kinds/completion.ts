@@ -87,4 +87,19 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
       day('until', 'Good until'),
     ],
   },
+  {
+    id: 'photo-consent',
+    group: 'completion',
+    register: 'Leave to show photos in public',
+    one: 'Leave to show photos in public',
+    at: 'site',
+    fields: [
+      words('who', 'Who gave it', { needed: true }),
+      words('what', 'What may be shown'),
+      words('where', 'Where it may be shown'),
+      day('until', 'Until'),
+    ],
+    settle: { word: 'Withdrawn', ask: 'By whom, on what day' },
+    reckon: () => ['Faces, number plates and house numbers are hidden all the same.'],
+  },
 ]

@@ -1,0 +1,92 @@
+import { addDays, longDay, shortDay, type Day } from '../calendar/day'
+import { visitDays } from '../schedule/planDiff'
+import type { PlannedVisit } from '../schedule/plan'
+import { STAGES, type Stage } from '../scope/vocabulary'
+import type { PlaceKind } from '../places/place'
+import type { SiteState } from '../walk/siteState'
+
+/** What a neighbour is told: days, noise and dust, what happens on their side, what they are asked for. Nothing about
+ * money, the household, or who does the work. */
+export interface NeighbourLetter {
+  readonly from: string
+  readonly until: string
+  readonly noise: readonly string[]
+  readonly dust: readonly string[]
+  /** Work at the boundary and on the faces. */
+  readonly side: readonly string[]
+  /** Leave to pass, parking, gates and animals. */
+  readonly asked: readonly string[]
+}
+
+/** Stages that are heard next door, and those whose dust is seen there. General rules of the trade. */
+const HEARD: readonly Stage[] = [
+  'strip-out',
+  'excavation',
+  'concrete',
+  'structure',
+  'shoring',
+  'framing',
+  'roof',
+  'cladding',
+]
+const DUSTY: readonly Stage[] = ['strip-out', 'excavation', 'tape', 'plaster']
+const AT_THE_SIDE: readonly PlaceKind[] = ['boundary', 'face', 'ground', 'roof']
+
+/** The letter to the neighbours of a site for the days to come.
+ * @param visits the plan of this site
+ * @param days how far ahead it tells */
+export function composeNeighbourLetter(
+  state: SiteState,
+  visits: readonly PlannedVisit[],
+  today: Day,
+  days: number,
+): NeighbourLetter {
+  const until = addDays(today, days)
+  const soon = visits.filter(({ startDay }) => startDay <= until)
+  const kindOf = new Map(state.places.map(({ id, kind }) => [id, kind]))
+  const nameOf = new Map(state.places.map(({ id, name }) => [id, name]))
+  const told = (stages: readonly Stage[]): string[] => {
+    const found = new Map<string, string[]>()
+    for (const visit of soon)
+      for (const stage of visit.stages)
+        if (stages.includes(stage)) found.set(STAGES[stage], [...(found.get(STAGES[stage]) ?? []), visitDays(visit)])
+    return [...found].map(([stage, when]) => `${stage}: ${[...new Set(when)].join('; ')}`)
+  }
+  const open = state.entries.filter(({ settled }) => settled === null)
+  return {
+    from: longDay(today),
+    until: longDay(until),
+    noise: told(HEARD),
+    dust: told(DUSTY),
+    side: [
+      ...soon.flatMap((visit) =>
+        visit.placeIds
+          .filter((id) => AT_THE_SIDE.includes(kindOf.get(id)!))
+          .map(
+            (id) =>
+              `${nameOf.get(id)}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}, ${visitDays(visit)}`,
+          ),
+      ),
+      ...open
+        .filter(({ kind }) => kind === 'boundary-work')
+        .map(({ values }) => `Reached only from your side: ${String(values.what)}`),
+    ],
+    asked: open
+      .filter(({ kind }) => kind === 'access')
+      .filter(({ values }) =>
+        ['leave to pass', 'pets', 'parking', 'gate or key', 'working hours'].includes(String(values.sort)),
+      )
+      .map(({ values }) => {
+        const day = values.until ? `, until ${shortDay(values.until as Day)}` : ''
+        return `${ASKS[String(values.sort)]}: ${String(values.what)}${day}`
+      }),
+  }
+}
+
+const ASKS: Readonly<Record<string, string>> = {
+  'leave to pass': 'We ask for leave to pass',
+  pets: 'Please mind your animals',
+  parking: 'Parking',
+  'gate or key': 'Gates',
+  'working hours': 'We work',
+}
