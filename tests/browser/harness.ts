@@ -1,3 +1,4 @@
+import { AxePuppeteer } from '@axe-core/puppeteer'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -124,3 +125,13 @@ export async function typeInto(page: Page, selector: string, text: string): Prom
   await page.waitForSelector(selector)
   await page.type(selector, text)
 }
+
+/** What of a page somebody cannot use, by rule and place. */
+export const violations = async (page: Page) =>
+  (await new AxePuppeteer(page).analyze()).violations.map(
+    (one) =>
+      `${one.id}: ${one.nodes
+        .map((node) => node.target.join(' '))
+        .slice(0, 3)
+        .join(' | ')}`,
+  )

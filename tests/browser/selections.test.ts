@@ -1,9 +1,19 @@
-import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { demoFolder } from '../fixtures/folder'
-import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+import {
+  clickText,
+  DESK,
+  launch,
+  openPage,
+  PHONE,
+  serveFolder,
+  textOf,
+  waitForText,
+  type RunningApp,
+  violations,
+} from './harness'
 
 const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
 let app: RunningApp
@@ -33,8 +43,6 @@ const openRow = async (page: Page, what: string): Promise<void> => {
   await clickText(page, 'table button', what)
   await page.waitForSelector(FORM)
 }
-const violations = async (page: Page) => (await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)
-
 test('the sink that does not fit is measured again, and the schedule of fixtures tells it', async () => {
   const page = await openPage(browser, app, DESK, 'owner')
   await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })

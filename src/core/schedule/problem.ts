@@ -6,13 +6,14 @@ import type { WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { coverGates, gateWords, type CoverGate } from '../sequence/coverGate'
-import { COVERED_BY, relationsFor, type Relation } from '../sequence/relations'
+import { relationsFor, type Relation } from '../sequence/relations'
 import { wayOf, type Schools } from '../sequence/schools'
-import { linksAmong, requireNoCycle, type StageLink } from '../sequence/stageOrder'
+import { requireNoCycle } from '../sequence/stageOrder'
 import { arrivalDay } from '../selections/orderBy'
 import type { Selection } from '../selections/selection'
-import { placeName, type Place, type SiteState } from '../walk/siteState'
+import { placeName, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
+import { linksOf, type Link } from './links'
 import { networkOf } from './network'
 import { stoppedDays, type Forecast } from './weather'
 import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
@@ -63,13 +64,6 @@ export interface Release {
   readonly slot: Slot
   readonly words: string
   readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'today'
-}
-
-export interface Link {
-  readonly from: number
-  readonly to: number
-  readonly lag: number
-  readonly words: string
 }
 
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
@@ -185,7 +179,7 @@ export function problemOf(input: ProblemInput): Problem {
         ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
     }
-    links.push(...siteLinks(own, first, site, relations))
+    links.push(...linksOf(own, first, site.state, relations))
   }
   const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
   const instance: Instance = { horizon, calendars, resources, activities, precedences }
@@ -357,77 +351,4 @@ function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (d
   const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
   const place = placeName(state, selection.placeId)
   return { slot: at(arrives), words: `${selection.what} for ${place} can be on site then`, kind: 'delivery' }
-}
-
-/** The links among one site's visits: stages in order at each place, inspections after what they inspect and before
- * what covers it, and the relations that hold for the whole site. */
-function siteLinks(visits: readonly Visit[], first: number, site: SiteToPlan, relations: readonly Relation[]): Link[] {
-  const links = new Map<string, Link>()
-  const add = (from: number, to: number, waitDays: number, words: string): void => {
-    if (from === to) return
-    const key = `${from}>${to}`
-    const known = links.get(key)
-    const lag = waitDays * SLOTS_PER_DAY
-    if (!known || known.lag < lag) links.set(key, { from: first + from, to: first + to, lag, words })
-  }
-  for (const place of site.state.places) {
-    const here = visits
-      .map((visit, index) => ({ visit, index }))
-      .filter(({ visit }) => visit.placeIds.includes(place.id))
-    const inspections = here.filter(({ visit }) => visit.inspects.length > 0)
-    const work = here.filter(({ visit }) => visit.inspects.length === 0)
-    const present = new Set(work.flatMap(({ visit }) => visit.stages))
-    const stageLinks = linksAmong(present, relations)
-    for (const link of stageLinks) addStageLink(link, work, place.name, add)
-    addRemovals(work, site.state.lines, place, add)
-    for (const inspection of inspections) addInspection(inspection, work, place.name, add)
-  }
-  for (const relation of relations.filter((r) => r.scope === 'site')) {
-    visits.forEach((from, i) => {
-      if (!from.stages.includes(relation.before)) return
-      visits.forEach((to, j) => to.stages.includes(relation.after) && add(i, j, relation.waitDays ?? 0, relation.why))
-    })
-  }
-  return [...links.values()]
-}
-
-interface Placed {
-  readonly visit: Visit
-  readonly index: number
-}
-type AddLink = (from: number, to: number, waitDays: number, words: string) => void
-
-function addStageLink(link: StageLink, work: readonly Placed[], place: string, add: AddLink): void {
-  for (const from of work) {
-    if (!from.visit.stages.includes(link.before)) continue
-    for (const to of work) {
-      // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
-      if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
-        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
-    }
-  }
-}
-
-/** What goes comes out before another trade puts in what replaces it. */
-function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Place, add: AddLink): void {
-  const removes = ({ visit }: Placed): boolean =>
-    lines.every((line) => !visit.lineIds.includes(line.id) || line.placeId !== place.id || line.action === 'remove')
-  const [out, rest] = [work.filter(removes), work.filter((one) => !removes(one))]
-  for (const from of out) {
-    for (const to of rest) {
-      if (from.visit.stages.some((stage) => to.visit.stages.includes(stage)))
-        add(from.index, to.index, 0, `${place.name}: what goes comes out first`)
-    }
-  }
-}
-
-function addInspection(inspection: Placed, work: readonly Placed[], place: string, add: AddLink): void {
-  const covers = new Set(inspection.visit.inspects.flatMap((stage) => COVERED_BY[stage] ?? []))
-  for (const other of work) {
-    if (other.visit.stages.some((stage) => inspection.visit.inspects.includes(stage))) {
-      add(other.index, inspection.index, 0, `${place}: the inspector sees finished work`)
-    } else if (other.visit.stages.some((stage) => covers.has(stage))) {
-      add(inspection.index, other.index, 0, `${place}: nothing is covered before it has passed`)
-    }
-  }
 }
