@@ -1,5 +1,8 @@
 import { beforeEach, describe, expect, test } from 'vitest'
 import { readValues } from '../../src/core/entries/field'
+import { parseSize } from '../../src/core/measure/size'
+import { notYet, toOrder } from '../../src/core/selections/toOrder'
+import { createSite } from '../../src/server/sites/createSite'
 import { selectionFields, type SelectionSort } from '../../src/core/selections/selectionKinds'
 import { demoId, placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
@@ -78,4 +81,33 @@ describe('what a selection costs', () => {
       'Prices are for the lead and the owner.',
     )
   })
+})
+
+test('a floor for a room that nobody measured is not ordered until it is', () => {
+  const owner = as(firm, 'owner')
+  const { siteId } = createSite(owner, {
+    name: 'Thornlea',
+    built: '1960',
+    units: 'metric',
+    livedIn: false,
+    weekdays: [1, 2, 3, 4, 5],
+    startsOn: '2026-03-10',
+    places: [{ name: 'Loft', kind: 'room', level: 'Attic', size: '', treatments: ['room-paint-floor'] }],
+  })
+  const floor = () => selectionsView(owner, siteId).rows.find((row) => row.what === 'Floor')!
+  expect(floor().heldBack).toEqual(['Lay the floor is not measured: measure it before this is ordered.'])
+  expect(notYet([floor()])).toHaveLength(1)
+  recordFacts(owner, siteId, {
+    facts: [
+      {
+        subject: 'place',
+        subjectId: floor().placeId,
+        facet: 'measured',
+        placeId: floor().placeId,
+        value: parseSize('4 x 3 x 2.4', 'metric'),
+      },
+    ],
+  })
+  expect(floor().heldBack).toEqual([])
+  expect(toOrder([floor()])).toHaveLength(1)
 })

@@ -30,6 +30,8 @@ export interface SelectionRow {
   readonly toBuy: readonly string[]
   /** What is to be minded before it is ordered or built in. */
   readonly checks: readonly string[]
+  /** Why it may not be ordered yet: what it is bought for was never measured. */
+  readonly heldBack: readonly string[]
   readonly neededOn: Day | null
   readonly orderBy: Day | null
   readonly responsible: Responsible | null

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Day } from '../calendar/day'
 import type { SelectionRow } from './selectionRow'
-import { orderRows, toOrder } from './toOrder'
+import { notYet, orderRows, toOrder } from './toOrder'
 
 const row = (part: Partial<SelectionRow>): SelectionRow => ({
   id: 'a',
@@ -22,6 +22,7 @@ const row = (part: Partial<SelectionRow>): SelectionRow => ({
   delivered: null,
   details: [],
   checks: [],
+  heldBack: [],
   toBuy: [],
   neededOn: null,
   orderBy: null,
@@ -70,4 +71,13 @@ describe('what is to be ordered', () => {
   test('is nothing where nothing is open', () => {
     expect(toOrder([row({ state: 'installed' })])).toEqual([])
   })
+})
+
+test('what was never measured is not ordered yet: it stands apart with what has to be measured', () => {
+  const held = row({ id: 'floor', heldBack: ['Lay the floor is not measured: measure it before this is ordered.'] })
+  const orders = toOrder([row({ id: 'tile' }), held])
+  expect(orders.flatMap(({ rows }) => rows.map(({ id }) => id))).toEqual(['tile'])
+  expect(orderRows(orders)).toHaveLength(1)
+  expect(notYet([row({ id: 'tile' }), held]).map(({ id }) => id)).toEqual(['floor'])
+  expect(notYet([{ ...held, state: 'ordered' }])).toEqual([])
 })

@@ -24,10 +24,11 @@ const TOGETHER_DAYS = 5
 
 const NO_SUPPLIER = 'No supplier named yet'
 
-/** Gathers what is not ordered yet by its supplier, the most pressing supplier first.
+/** Gathers what is not ordered yet by its supplier, the most pressing supplier first. What may not be ordered yet is left
+ * out.
  * @param rows selections of any sites */
 export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
-  const open = rows.filter((row) => isUnordered(row.state) || row.state === 'wrong')
+  const open = rows.filter((row) => isOpen(row) && row.heldBack.length === 0)
   const suppliers = groupBy(open, (row) => row.supplier || NO_SUPPLIER)
   return [...suppliers]
     .map(([supplier, its]): SupplierOrder => {
@@ -36,6 +37,12 @@ export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
     })
     .sort((a, b) => ((a.calls[0]?.by ?? '9') < (b.calls[0]?.by ?? '9') ? -1 : 1))
 }
+
+/** What may not be ordered yet, the most pressing first. */
+export const notYet = (rows: readonly SelectionRow[]): SelectionRow[] =>
+  rows.filter((row) => isOpen(row) && row.heldBack.length > 0).sort((a, b) => a.pressing - b.pressing)
+
+const isOpen = ({ state }: SelectionRow): boolean => isUnordered(state) || state === 'wrong'
 
 /** Gathers what falls due close together: from the most pressing on, everything of the next days goes with it. */
 function callsOf(rows: readonly SelectionRow[]): OrderCall[] {

@@ -42,6 +42,13 @@ export function selectionRows(
       const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
       const settled = isOnSite(selection.state)
       const open = selection.state !== 'ordered' && !settled
+      const lines = (linesAt.get(selection.placeId) ?? []).filter(
+        (line) => line.stage === selection.neededFor && line.excluded === null,
+      )
+      const materials = lines.flatMap((line) => {
+        const material = materialOf(line, { ...bought, place: places.get(line.placeId), selection })
+        return material ? [{ line, material }] : []
+      })
       return {
         id: selection.id,
         siteId: site.id,
@@ -60,12 +67,13 @@ export function selectionRows(
         values: seesMoney ? told : withoutMoney(fields, told),
         delivered: selection.delivered,
         details: valueWords(fields, told, site.units, seesMoney),
-        toBuy: (linesAt.get(selection.placeId) ?? [])
-          .filter((line) => line.stage === selection.neededFor && line.excluded === null)
-          .flatMap(
-            (line) =>
-              materialOf(line, { ...bought, place: places.get(line.placeId), selection })?.sentences.slice(0, 1) ?? [],
-          ),
+        toBuy: materials.flatMap(({ material }) => material.sentences.slice(0, 1)),
+        heldBack:
+          open && selection.state !== 'wrong'
+            ? materials.flatMap(({ line }) =>
+                line.rough ? [`${line.title} is not measured: measure it before this is ordered.`] : [],
+              )
+            : [],
         checks: selectionChecks(selection, site.units, seesMoney),
         neededOn: needed,
         orderBy: last,

@@ -104,6 +104,7 @@ function SelectionLine({
         </td>
         <td data-label="In time?" className={pressure(row) === 'soft' ? undefined : pressure(row)}>
           {row.reason}
+          {row.heldBack.length > 0 && <small className="late">{row.heldBack.join(' ')}</small>}
           {row.checks.length > 0 && <small>{row.checks.join(' ')}</small>}
           {row.daysAtStake > 0 && (
             <small>

@@ -1,12 +1,13 @@
 import { dateOnly } from '@/core/calendar/day'
 import type { SelectionRow } from '@/core/selections/selectionRow'
-import { toOrder } from '@/core/selections/toOrder'
+import { notYet, toOrder } from '@/core/selections/toOrder'
 import styles from './SelectionsTable.module.css'
 
 /** What is to be ordered, supplier by supplier, so that one call or one trip does it. */
 export function ToOrder({ siteId, rows }: { readonly siteId: string | null; readonly rows: readonly SelectionRow[] }) {
   const orders = toOrder(rows)
-  if (orders.length === 0) return null
+  const held = notYet(rows)
+  if (orders.length + held.length === 0) return null
   return (
     <section aria-labelledby="to-order" className={styles.orders}>
       <h2 id="to-order">To order, by supplier</h2>
@@ -30,6 +31,18 @@ export function ToOrder({ siteId, rows }: { readonly siteId: string | null; read
           </li>
         ))}
       </ul>
+      {held.length > 0 && (
+        <details>
+          <summary>Not to be ordered yet ({held.length}): measure first</summary>
+          <ul>
+            {held.map((row) => (
+              <li key={row.id}>
+                {row.what}, {row.place.toLowerCase()}, {row.site}: {row.heldBack.join(' ')}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       <a className="btn btn-quiet no-print" href={`/api/orders${siteId ? `?site=${siteId}` : ''}`} download>
         The list as CSV
       </a>
