@@ -46,7 +46,7 @@ export async function riskFigures(inputs: readonly ProblemInput[], firm: Problem
 
 /** The day on which a site is really done. */
 function whatHappens(problem: Problem, starts: ArrayLike<number>, random: () => number): Day {
-  const { visits, instance, releases } = problem
+  const { visits, instance, holds } = problem
   const normal = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
   const lognormal = (middle: number, spread: number): number => middle * Math.exp(spread * normal())
   const site = lognormal(1.02, 0.06)
@@ -61,7 +61,7 @@ function whatHappens(problem: Problem, starts: ArrayLike<number>, random: () => 
     const outside = visit.stages.some((stage) => stage === 'roof' || stage === 'cladding') ? 1 + badMonth : 1
     factors[i] = visit.trade === 'inspector' ? 1 : lognormal(1.05, 0.18) * trade * site * outside
     if (visit.trade === 'inspector' && random() < unlucky) waits[i] = (3 + Math.floor(random() * 4)) * SLOTS_PER_DAY
-    const goods = releases[i]!.kind === 'delivery' && random() < 0.3
+    const goods = holds[i]![0]!.kind === 'delivery' && random() < 0.3
     const away = instance.activities[i]!.fixed === undefined && random() < 0.06
     late[i] = Math.max(
       instance.activities[i]!.release + (goods ? Math.round(-4 * Math.log(1 - random()) * SLOTS_PER_DAY) : 0),

@@ -62,6 +62,10 @@ const bookingOf = (row: BookingRow): StoredBooking => ({
 export const readBookings = (db: Db): StoredBooking[] =>
   (db.prepare('SELECT * FROM booking ORDER BY visit_key').all() as BookingRow[]).map(bookingOf)
 
+/** Visits whose trades were told a day or confirmed one. */
+export const readBookedKeys = (db: Db): ReadonlySet<string> =>
+  new Set(readBookings(db).flatMap(({ visitKey, state }) => (state === 'declined' ? [] : [visitKey])))
+
 export function saveBooking(db: Db, booking: StoredBooking): void {
   db.prepare(
     `INSERT INTO booking (visit_key, site_id, crew_id, what, state, start_day, start_half, end_day, end_half, free_from, reason, changed_at, reminded_at)

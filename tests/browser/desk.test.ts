@@ -1,11 +1,11 @@
 import type { Browser, Page } from 'puppeteer-core'
-import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { demoId, placeIdOf, siteIdOf } from '../../src/demo/ids'
-import { demoFolder, emptyFolder } from '../fixtures/folder'
+import { emptyFolder } from '../fixtures/folder'
+import { onDemo } from './demo'
 import {
   clickText,
   DESK,
-  launch,
   openPage,
   PHONE,
   serveFolder,
@@ -18,13 +18,9 @@ import {
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
 let browser: Browser
-beforeAll(async () => {
-  app = await serveFolder(await demoFolder())
-  browser = await launch()
-})
-afterAll(async () => {
-  await browser.close()
-  await app.stop()
+onDemo((served, opened) => {
+  app = served
+  browser = opened
 })
 
 /** Whatever a page complains of in its console, a refused script or style among it. */

@@ -1,30 +1,15 @@
 import type { Browser } from 'puppeteer-core'
-import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
-import { demoFolder } from '../fixtures/folder'
-import {
-  clickText,
-  DESK,
-  launch,
-  openPage,
-  PHONE,
-  serveFolder,
-  textOf,
-  violations,
-  waitForText,
-  type RunningApp,
-} from './harness'
+import { onDemo } from './demo'
+import { clickText, DESK, openPage, PHONE, textOf, violations, waitForText, type RunningApp } from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
 let browser: Browser
-beforeAll(async () => {
-  app = await serveFolder(await demoFolder())
-  browser = await launch()
-})
-afterAll(async () => {
-  await browser.close()
-  await app.stop()
+onDemo((served, opened) => {
+  app = served
+  browser = opened
 })
 
 describe('moving a visit', () => {

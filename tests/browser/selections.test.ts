@@ -1,30 +1,15 @@
 import type { Browser, Page } from 'puppeteer-core'
-import { afterAll, beforeAll, expect, test } from 'vitest'
+import { expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
-import { demoFolder } from '../fixtures/folder'
-import {
-  clickText,
-  DESK,
-  launch,
-  openPage,
-  PHONE,
-  serveFolder,
-  textOf,
-  waitForText,
-  type RunningApp,
-  violations,
-} from './harness'
+import { onDemo } from './demo'
+import { clickText, DESK, openPage, PHONE, textOf, waitForText, type RunningApp, violations } from './harness'
 
 const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
 let app: RunningApp
 let browser: Browser
-beforeAll(async () => {
-  app = await serveFolder(await demoFolder())
-  browser = await launch()
-})
-afterAll(async () => {
-  await browser.close()
-  await app.stop()
+onDemo((served, opened) => {
+  app = served
+  browser = opened
 })
 
 const FORM = 'table form'

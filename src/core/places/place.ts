@@ -28,3 +28,9 @@ export interface PlaceLaid {
   /** Door and window openings, each 2 m² on average, to be taken off wall areas. */
   readonly openings?: number
 }
+
+/** What sort of places some are, by their ids. */
+export const kindsOf = (
+  places: readonly { readonly id: string; readonly kind: PlaceKind }[],
+  ids: readonly string[],
+): PlaceKind[] => places.filter(({ id }) => ids.includes(id)).map(({ kind }) => kind)

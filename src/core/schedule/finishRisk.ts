@@ -95,7 +95,7 @@ function drawn(problem: Problem, starts: ArrayLike<number>, scheduler: Scheduler
     const outside = visit.stages.some((stage) => OUTSIDE.has(stage)) ? 1 + weather : 1
     factors[i] = visit.trade === 'inspector' ? 1 : triangular(OWN, random) * trade * site * outside
     let late = 0
-    if (problem.releases[i]!.kind === 'delivery' && random() < SLIPS) {
+    if (problem.holds[i]![0]!.kind === 'delivery' && random() < SLIPS) {
       late = Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY)
       tell(`${visit.siteId}|deliveries`, late)
     }

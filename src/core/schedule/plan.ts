@@ -142,7 +142,7 @@ function whyThen(
     return { why: `${binding.words}${wait}.`, boundBy: visits[binding.from]!.key }
   }
   if (firstOpen(activity.release) === start) {
-    const release = problem.releases[index]!
+    const release = problem.holds[index]![0]!
     return { why: release.kind === 'today' ? 'It can start at once.' : `${release.words}.`, boundBy: null }
   }
   return occupied(problem, schedule, index)

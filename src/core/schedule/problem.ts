@@ -16,7 +16,8 @@ import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { networkOf } from './network'
 import { stoppedDays, type Forecast } from './weather'
-import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
+import { kindsOf } from '../places/place'
+import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
 export interface Crew {
@@ -73,7 +74,6 @@ export interface Problem {
   readonly states: ReadonlyMap<string, SiteState>
   readonly visits: readonly Visit[]
   readonly crews: readonly (Crew | null)[]
-  readonly releases: readonly Release[]
   /** All that holds each visit, the latest first. */
   readonly holds: readonly (readonly Release[])[]
   /** Days on which the weather keeps each visit away, with what does. */
@@ -150,7 +150,7 @@ export function problemOf(input: ProblemInput): Problem {
       const booking = bookings.get(visit.key)
       const found = holdsOf(visit, site, booking, today, gatesAt)
       const fixed = fixedStart(booking, pins.get(visit.key), today)
-      const kinds = site.state.places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
+      const kinds = kindsOf(site.state.places, visit.placeIds)
       const away = fixed === undefined ? stoppedDays(visit.stages, kinds, input.forecast) : new Map<Day, string>()
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
@@ -189,7 +189,6 @@ export function problemOf(input: ProblemInput): Problem {
     states: new Map(sites.map(({ id, state }) => [id, state])),
     visits,
     crews: visitCrews,
-    releases: holds.map(([latest]) => latest!),
     holds,
     stopped,
     links,
@@ -221,7 +220,7 @@ export const phasesOf = (
 
 /** The end of the day by which a visit should be done for the phases that its lines belong to. */
 function deadlineOf(visit: Visit, state: SiteState, today: Day): { deadline?: Slot } {
-  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const lines = linesOfVisit(visit, state.lines)
   const promised = phasesOf(lines, state).flatMap((phase) => phase.promised ?? [])
   return promised.length === 0
     ? {}
@@ -286,7 +285,7 @@ function holdsOf(
   const found: Release[] = [
     { slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' },
   ]
-  const lines = site.state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const lines = linesOfVisit(visit, site.state.lines)
   const assumed = ASSUMED_HOLD_DAYS * SLOTS_PER_DAY
   for (const line of lines) {
     if (!line.held) continue

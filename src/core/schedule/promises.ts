@@ -1,6 +1,7 @@
 import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
 import { dayOfSlot } from '../calendar/slots'
 import { phasesOf, type Problem } from './problem'
+import { linesOfVisit } from './visits'
 
 /** A phase of a contract with the day that was promised for its end, and what the plan makes of it. */
 export interface Promised {
@@ -26,7 +27,7 @@ export function promisesOf(
   const found = new Map<string, Promised>()
   visits.forEach((visit, i) => {
     const state = states.get(visit.siteId)!
-    const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+    const lines = linesOfVisit(visit, state.lines)
     const [planned, earliest] = [finish[i]!, floors[i]!].map((slot) => dayOfSlot(origin, slot - 1)) as [Day, Day]
     for (const { id, name, promised } of phasesOf(lines, state)) {
       if (!promised) continue

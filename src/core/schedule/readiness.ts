@@ -1,4 +1,5 @@
 import { dateOnly, daysBetween, daysWords, shortDay, type Day } from '../calendar/day'
+import { kindsOf } from '../places/place'
 import { STAGES } from '../scope/vocabulary'
 import { isOnSite } from '../selections/selection'
 import { coverGates, gateWords } from '../sequence/coverGate'
@@ -14,8 +15,8 @@ export interface Constraint {
   readonly cleared: boolean
 }
 
-/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, and the sky (C-40). What
- * comes before it in the plan is not counted: the plan itself sees to that. */
+/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, and the sky
+ * (C-40). What comes before it in the plan is not counted: the plan itself sees to that. */
 export function constraintsOn(
   visit: Pick<PlannedVisit, 'startDay' | 'endDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId'>,
   state: SiteState,
@@ -120,7 +121,7 @@ const permits = ({ stages, placeIds }: Needs, { entries }: SiteState): Constrain
     })
 
 function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
-  const kinds = places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
+  const kinds = kindsOf(places, visit.placeIds)
   return [...stoppedDays(visit.stages, kinds, forecast)]
     .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
     .map(([day, why]): Constraint => ({

@@ -22,6 +22,12 @@ interface Team {
   readonly calendar: WorkCalendar
 }
 
+const startOf = ({ startDay, startHalf }: Pick<Timed, 'startDay' | 'startHalf'>): string => `${startDay}/${startHalf}`
+const endOf = ({ endDay, endHalf }: Timed): string => `${endDay}/${endHalf}`
+
+/** Sorts visits by their first half-day. */
+export const byStart = (a: Timed, b: Timed): number => (startOf(a) < startOf(b) ? -1 : startOf(a) > startOf(b) ? 1 : 0)
+
 const HALVES = { both: 2, morning: 1, afternoon: 1 } as const
 
 /** The load of a trade week by week, from the week of `from` to that of its last visit. */
@@ -52,7 +58,7 @@ function halvesOn({ startDay, startHalf, endDay, endHalf }: Timed, day: Day): nu
 export function holesOf(visits: readonly Timed[], calendar: WorkCalendar): readonly Hole[] {
   const holes: Hole[] = []
   let until: Day | null = null
-  for (const { startDay, endDay } of [...visits].sort((a, b) => (a.startDay < b.startDay ? -1 : 1))) {
+  for (const { startDay, endDay } of [...visits].sort(byStart)) {
     if (until && daysBetween(until, startDay) > 1) {
       const [from, to]: [Day, Day] = [addDays(until, 1), addDays(startDay, -1)]
       const days = workingDaysBetween(addDays(from, -1), to, calendar)
@@ -77,10 +83,8 @@ export function clashesOf(
   })
 }
 
-const isAt = ({ startDay, startHalf, endDay, endHalf }: Timed, day: Day, half: 0 | 1): boolean => {
-  const at = `${day}/${half}`
-  return at >= `${startDay}/${startHalf}` && at <= `${endDay}/${endHalf}`
-}
+const isAt = (visit: Timed, day: Day, half: 0 | 1): boolean =>
+  startOf(visit) <= `${day}/${half}` && endOf(visit) >= `${day}/${half}`
 
 /** Visits of others at the same places on the same half-days. */
 export const alongside = <V extends Timed & Pick<PlannedVisit, 'siteId' | 'placeIds'>>(
@@ -92,6 +96,6 @@ export const alongside = <V extends Timed & Pick<PlannedVisit, 'siteId' | 'place
       other.key !== visit.key &&
       other.siteId === visit.siteId &&
       other.placeIds.some((id) => visit.placeIds.includes(id)) &&
-      `${other.startDay}/${other.startHalf}` <= `${visit.endDay}/${visit.endHalf}` &&
-      `${visit.startDay}/${visit.startHalf}` <= `${other.endDay}/${other.endHalf}`,
+      startOf(other) <= endOf(visit) &&
+      startOf(visit) <= endOf(other),
   )

@@ -122,3 +122,7 @@ export const crewsThatFit = (place: Pick<Place, 'kind' | 'size'>): number => {
   const area = floorArea(place.size)
   return area !== null && area < ONE_CREW_BELOW_M2 ? 1 : 2
 }
+
+/** The lines of work that a visit does. */
+export const linesOfVisit = ({ lineIds }: Pick<Visit, 'lineIds'>, lines: readonly Line[]): Line[] =>
+  lines.filter(({ id }) => lineIds.includes(id))

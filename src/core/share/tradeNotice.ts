@@ -4,6 +4,7 @@ import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import { visitDays } from '../schedule/planDiff'
 import type { PlannedVisit } from '../schedule/plan'
+import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
 import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
@@ -31,7 +32,7 @@ export function composeTradeNotice(
   siteName: string,
   units: Units,
 ): TradeNotice {
-  const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
+  const lines = linesOfVisit(visit, state.lines)
   const name = (id: string): string => state.places.find((place) => place.id === id)?.name ?? ''
   const ready: string[] = []
   const notReady: string[] = []

@@ -1,7 +1,7 @@
 import { daysWords, longDay } from '../../core/calendar/day'
 import type { PullIn } from '../../core/schedule/pullIn'
 import { readPlanGoal } from '../../data/firm'
-import { readBookings, readPlan } from '../../data/plans'
+import { readBookedKeys, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { visitNamer } from '../share/visitWords'
@@ -23,9 +23,7 @@ export async function bringForward(context: Context, siteId: string): Promise<re
   const found = await pullInInWorker(problemInput(context.db, context.today), site.id, readPlanGoal(context.db))
   const name = visitNamer(context.db)
   const byKey = new Map(stored.plan.visits.map((visit) => [visit.key, visit]))
-  const booked = new Set(
-    readBookings(context.db).flatMap(({ visitKey, state }) => (state === 'declined' ? [] : [visitKey])),
-  )
+  const booked = readBookedKeys(context.db)
   const what = ({ relief }: PullIn): string => {
     switch (relief.kind) {
       case 'crew':

@@ -4,7 +4,7 @@ import { comingsOf } from '../../core/schedule/comings'
 import { GOAL_ORDER, GOALS, goalsFrom, type Goal } from '../../core/schedule/goals'
 import { planDiff } from '../../core/schedule/planDiff'
 import { readPlanGoal, savePlanGoal } from '../../data/firm'
-import { readBookings, readPlan } from '../../data/plans'
+import { readBookedKeys, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { problemInput } from './planFirm'
@@ -36,7 +36,7 @@ export async function otherWays(context: Context): Promise<readonly OtherWay[]> 
   if (!stored) throw new Refusal(409, 'There is no plan yet. Plan first.')
   const input = problemInput(db, today)
   const chosen = readPlanGoal(db)
-  const booked = new Set(readBookings(db).flatMap(({ visitKey, state }) => (state === 'declined' ? [] : [visitKey])))
+  const booked = readBookedKeys(db)
   return Promise.all(
     GOAL_ORDER.map(async (goal): Promise<OtherWay> => {
       const plan = await solveInWorker(input, { rounds: ROUNDS, draws: 0, goal })

@@ -3,6 +3,7 @@ import { addWorkingDays } from '../../core/calendar/workingDays'
 import { visitDays } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { constraintsOn, isReady, keptOf } from '../../core/schedule/readiness'
+import { byStart } from '../../core/schedule/tradeRun'
 import { TRADES } from '../../core/scope/vocabulary'
 import { listed } from '../../core/lists/listed'
 import { readyRate } from '../../core/takeoff/money/readyRate'
@@ -53,7 +54,7 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   }
   const rows = open
     .filter((visit) => visit.startDay <= until)
-    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf))
+    .sort(byStart)
     .map(rowOf)
   const finished = finishedKeys(
     db,

@@ -5,6 +5,8 @@ import { visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
 import { openNights } from '../../core/schedule/openNights'
+import { kindsOf } from '../../core/places/place'
+import { linesOfVisit } from '../../core/schedule/visits'
 import { stoppedDays } from '../../core/schedule/weather'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { printQuantity } from '../../core/measure/quantity'
@@ -148,8 +150,8 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
     const booking = bookings.get(visit.key) ?? null
     const pinned = pins.has(visit.key)
     const crew = crews.get(visit.crewId ?? '')
-    const lines = state.lines.filter((line) => visit.lineIds.includes(line.id))
-    const kinds = state.places.filter(({ id }) => visit.placeIds.includes(id)).map(({ kind }) => kind)
+    const lines = linesOfVisit(visit, state.lines)
+    const kinds = kindsOf(state.places, visit.placeIds)
     return {
       key: visit.key,
       siteId: visit.siteId,

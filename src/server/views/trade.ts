@@ -1,7 +1,7 @@
 import { dateOnly, daysWords, shortDay } from '../../core/calendar/day'
 import { visitDays } from '../../core/schedule/planDiff'
 import { constraintsOn, isReady } from '../../core/schedule/readiness'
-import { alongside, clashesOf, holesOf, loadByWeek } from '../../core/schedule/tradeRun'
+import { alongside, byStart, clashesOf, holesOf, loadByWeek } from '../../core/schedule/tradeRun'
 import { TRADES } from '../../core/scope/vocabulary'
 import { listed } from '../../core/lists/listed'
 import { placeName } from '../../core/walk/siteState'
@@ -25,9 +25,7 @@ export function tradeView(context: Context, crewId: string) {
   if (!crew) throw new Refusal(404, 'This crew is not on record any more. Go back to the plan.')
   const sites = new Map(context.sites().map((site) => [site.id, { site, state: siteState(db, site) }]))
   const all = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
-  const mine = all
-    .filter((visit) => visit.crewId === crewId)
-    .sort((a, b) => (`${a.startDay}/${a.startHalf}` < `${b.startDay}/${b.startHalf}` ? -1 : 1))
+  const mine = all.filter((visit) => visit.crewId === crewId).sort(byStart)
   const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))
   const name = visitNamer(db)
   const nameOf = (key: string): string => name(mine.find((visit) => visit.key === key)!)
