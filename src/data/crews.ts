@@ -1,4 +1,5 @@
 import type { Day } from '../core/calendar/day'
+import type { HalfDay } from '../core/calendar/workingDays'
 import type { Crew } from '../core/schedule/problem'
 import type { Trade } from '../core/scope/vocabulary'
 import type { Db } from './database'
@@ -7,10 +8,10 @@ import type { Db } from './database'
 export interface CrewContact extends Crew {
   readonly contact: string
   readonly licence: string
-  /** Days off that were typed; the crew's calendar holds its busy days too. */
+  /** Days off that were typed. */
   readonly daysOff: readonly Day[]
-  /** Days on which its own calendar takes it elsewhere. */
-  readonly busy: readonly Day[]
+  /** Halves of days on which its own calendar takes it elsewhere. */
+  readonly busy: readonly HalfDay[]
   readonly busyAddress: string
 }
 
@@ -26,6 +27,7 @@ interface Row {
   contact: string
   licence: string
   own: number
+  mornings: number
   busy: string
   busy_address: string
 }
@@ -34,7 +36,7 @@ export function readCrews(db: Db): CrewContact[] {
   const rows = db.prepare('SELECT * FROM crew ORDER BY trade, name').all() as Row[]
   return rows.map((row) => {
     const daysOff = JSON.parse(row.days_off) as Day[]
-    const busy = JSON.parse(row.busy) as Day[]
+    const busy = JSON.parse(row.busy) as HalfDay[]
     return {
       id: row.id,
       name: row.name,
@@ -42,9 +44,11 @@ export function readCrews(db: Db): CrewContact[] {
       crews: row.crews,
       crewSize: row.crew_size,
       own: row.own === 1,
+      mornings: row.mornings === 1,
       calendar: {
         weekdays: JSON.parse(row.weekdays) as number[],
-        daysOff: [...daysOff, ...busy],
+        daysOff,
+        halvesOff: busy,
         halves: row.halves,
       },
       contact: row.contact,
@@ -58,10 +62,10 @@ export function readCrews(db: Db): CrewContact[] {
 
 export function saveCrew(db: Db, crew: Omit<CrewContact, 'busy' | 'busyAddress'>): void {
   db.prepare(
-    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own)
-     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own)
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings)
      ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
-     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own`,
+     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings`,
   ).run({
     id: crew.id,
     name: crew.name,
@@ -74,10 +78,11 @@ export function saveCrew(db: Db, crew: Omit<CrewContact, 'busy' | 'busyAddress'>
     contact: crew.contact,
     licence: crew.licence,
     own: crew.own ? 1 : 0,
+    mornings: crew.mornings ? 1 : 0,
   })
 }
 
-/** Keeps the days on which a crew's own calendar takes it elsewhere, in place of those before. */
-export function saveBusyDays(db: Db, crewId: string, busy: readonly Day[], address: string): void {
+/** Keeps the halves of days on which a crew's own calendar takes it elsewhere, in place of those before. */
+export function saveBusyTimes(db: Db, crewId: string, busy: readonly HalfDay[], address: string): void {
   db.prepare('UPDATE crew SET busy = ?, busy_address = ? WHERE id = ?').run(JSON.stringify(busy), address, crewId)
 }

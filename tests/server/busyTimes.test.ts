@@ -15,6 +15,14 @@ eachWithDemoFirm((fresh) => {
   firm = fresh
 })
 const crew = () => readCrews(firm.db).find(({ id }) => id === GLASS)!
+/** Its busy times in short: the day, and which half where it is not the whole of it. */
+const busy = (): string[] => {
+  const halves = crew().busy
+  return halves.flatMap(({ day, half }) => {
+    const both = halves.filter((one) => one.day === day).length === 2
+    return both ? (half === 0 ? [day] : []) : [`${day} ${half === 0 ? 'morning' : 'afternoon'}`]
+  })
+}
 const keep = (body: object, role: 'lead' | 'crew' = 'lead') => keepBusyTimes(as(firm, role), { crewId: GLASS, ...body })
 const calendar = (...events: readonly string[]): string =>
   ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test//', ...events, 'END:VCALENDAR', ''].join('\r\n')
@@ -30,19 +38,20 @@ describe('a crew’s own calendar', () => {
       event('DTSTART:20260323T080000', 'DTEND:20260323T140000', 'STATUS:CANCELLED'),
       event('DTSTART:20260324T080000', 'DTEND:20260324T140000', 'TRANSP:TRANSPARENT'),
       event('DTSTART:20260325T080000', 'DTEND:20260325T140000'),
+      event('DTSTART:20260326T080000', 'DTEND:20260326T113000'),
     )
-    expect(await keep({ text })).toEqual({ days: 3 })
-    expect(crew().busy).toEqual(['2026-03-16', '2026-03-17', '2026-03-25'])
-    expect(crew().calendar.daysOff).toEqual([...crew().daysOff, ...crew().busy])
+    expect(await keep({ text })).toEqual({ days: 3.5 })
+    expect(busy()).toEqual(['2026-03-16', '2026-03-17', '2026-03-25', '2026-03-26 morning'])
+    expect(crew().calendar).toMatchObject({ daysOff: crew().daysOff, halvesOff: crew().busy })
   })
   test('what is repeated is followed, for a year and no longer', async () => {
     await keep({
       text: calendar(event('DTSTART:20260312T070000', 'DTEND:20260312T150000', 'RRULE:FREQ=WEEKLY;COUNT=3')),
     })
-    expect(crew().busy).toEqual(['2026-03-12', '2026-03-19', '2026-03-26'])
+    expect(busy()).toEqual(['2026-03-12', '2026-03-19', '2026-03-26'])
     await keep({ text: calendar(event('DTSTART:20260312T070000', 'DTEND:20260312T150000', 'RRULE:FREQ=WEEKLY')) })
-    expect(crew().busy.length).toBeGreaterThan(50)
-    expect(crew().busy.length).toBeLessThan(60)
+    expect(busy().length).toBeGreaterThan(50)
+    expect(busy().length).toBeLessThan(60)
   })
   test('the next plan keeps off its days', async () => {
     const taken = Array.from({ length: 60 }, (_, i) =>
@@ -54,7 +63,7 @@ describe('a crew’s own calendar', () => {
     await keep({ text: calendar(...taken) })
     const plan = await planFirm(as(firm, 'lead'), 'their calendar')
     for (const visit of plan.visits.filter(({ crewId }) => crewId === GLASS))
-      expect(crew().busy).not.toContain(visit.startDay)
+      expect(busy()).not.toContainEqual({ day: visit.startDay, half: visit.startHalf })
   })
   test('what is no calendar is refused with its line and reason, and nothing is changed', async () => {
     await keep({ text: calendar(WHOLE) })
@@ -63,7 +72,7 @@ describe('a crew’s own calendar', () => {
     await expect(keep({ text: 'hello' })).rejects.toThrow('Nothing was changed.')
     await expect(keep({ text: 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n' })).rejects.toThrow('Nothing was changed.')
     await expect(keep({})).rejects.toThrow('choose a file, or give its address')
-    expect(crew().busy).toEqual(['2026-03-16', '2026-03-17'])
+    expect(busy()).toEqual(['2026-03-16', '2026-03-17'])
   })
   test('it is read from its address, and an address that does not answer changes nothing', async () => {
     const server = createServer((request, response) => {
@@ -78,7 +87,7 @@ describe('a crew’s own calendar', () => {
     await new Promise((done) => server.close(done))
     await expect(keep({ address: `${origin}/mine.ics` })).rejects.toThrow('nobody answered there')
     await expect(keep({ address: 'file:///etc/passwd' })).rejects.toThrow('write it whole')
-    expect(crew().busy).toEqual(['2026-03-16', '2026-03-17'])
+    expect(busy()).toEqual(['2026-03-16', '2026-03-17'])
   })
   test('crew may not, and a crew that is gone is said so', async () => {
     await expect(keep({ text: calendar(WHOLE) }, 'crew')).rejects.toThrow('Only a lead')

@@ -272,7 +272,11 @@ describe('facts travel through weave, plan, order-by and back', () => {
     expect(cell('board').next).toBe('1 Jun')
   })
   test('work that is done sooner fills the weave, brings what follows forward, and with it the last day to order', async () => {
+    const board = { subject: 'line', subjectId: lineOf(BATH, 'Board and backer').id, facet: 'held' }
+    tell({ ...board, value: { reason: 'backing not in', until: '2026-06-01' } })
+    await planFirm(as(firm, 'lead'), 'held')
     const before = { tile: visit('tile').startDay, orderBy: selection('Vanity and mirror').orderBy! }
+    tell({ ...board, value: null })
     for (const line of state().lines.filter((one) => one.placeId === BATH && one.excluded === null)) {
       if (['framing', 'ducts', 'pipes', 'wires', 'insulation', 'board', 'tape'].includes(line.stage))
         tell({ subject: 'line', subjectId: line.id, facet: 'progress', value: 100 })
@@ -293,9 +297,9 @@ describe('facts travel through weave, plan, order-by and back', () => {
       value: '2026-06-08',
     })
     await planFirm(as(firm, 'lead'), 'slipped')
-    expect(visit('tile').startDay).toBe('2026-06-08')
-    expect(cell('tile').next).toBe('8 Jun')
-    expect(selection('Wall and floor tile').reason).toContain('Arrives 8 Jun, needed 8 Jun')
+    expect(visit('tile').startDay).toBe('2026-06-09')
+    expect(cell('tile').next).toBe('9 Jun')
+    expect(selection('Wall and floor tile').reason).toContain('Arrives 8 Jun, needed 9 Jun')
     expect(selection('Vanity and mirror').orderBy! > before).toBe(true)
   })
 })
@@ -337,7 +341,7 @@ describe('what changes for people who were told is in the tell list, and nothing
     })
     await planFirm(as(firm, 'lead'), 'slipped')
     expect(textsFor('Joss Tenonby')).toEqual([
-      'Cabinets, Kitchen, Bakehouse Lane: Wed 29 Apr to Thu 30 Apr, 16 days later (was Mon 13 Apr to Tue 14 Apr).',
+      'Cabinets, Kitchen, Bakehouse Lane: Thu 30 Apr to Fri 1 May, 16 days later (was Tue 14 Apr to Wed 15 Apr).',
     ])
     expect(textsFor('Slate & Sons of Nowhere')).toHaveLength(1)
     expect(textsFor('Client of Bakehouse Lane')[0]).toMatch(/^Likely finish \d+ May instead of 28 Apr\.$/)
@@ -378,7 +382,7 @@ describe('what changes for people who were told is in the tell list, and nothing
       })
     await planFirm(as(firm, 'lead'), 'left out')
     expect(textsFor('Joss Tenonby')).toEqual([
-      'Cabinets, Kitchen, Bakehouse Lane: called off (was Mon 20 Apr to Tue 21 Apr).',
+      'Cabinets, Kitchen, Bakehouse Lane: called off (was Tue 21 Apr to Wed 22 Apr).',
     ])
     expect(tradePage(firm, link)).toMatchObject({ notice: null, changing: true })
     expect(() => answerNotice(firm, link, { answer: 'confirm' })).toThrow('This date is being changed.')

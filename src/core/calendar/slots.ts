@@ -24,10 +24,15 @@ export function openSlots(origin: Day, horizon: number, calendars: readonly Work
     )
   })
   for (let slot = 0; slot < horizon; slot++) open[slot] = week[slot % week.length] ? 1 : 0
-  for (const { daysOff } of calendars)
+  for (const { daysOff, halvesOff } of calendars) {
     for (const day of daysOff ?? []) {
       const slot = slotOfDay(origin, day)
       if (slot >= 0) open.fill(0, slot, slot + SLOTS_PER_DAY)
     }
+    for (const { day, half } of halvesOff ?? []) {
+      const slot = slotOfDay(origin, day) + half
+      if (slot >= 0) open.fill(0, slot, slot + 1)
+    }
+  }
   return open
 }

@@ -1,9 +1,17 @@
 import { addDays, weekday, type Day } from './day'
 
+/** A morning (0) or an afternoon (1). */
+export interface HalfDay {
+  readonly day: Day
+  readonly half: 0 | 1
+}
+
 /** The days somebody works: weekdays 1 (Monday) to 7, less holidays and days off. */
 export interface WorkCalendar {
   readonly weekdays: readonly number[]
   readonly daysOff?: readonly Day[]
+  /** Halves of days that are taken. */
+  readonly halvesOff?: readonly HalfDay[]
   /** Which halves of those days; an inspector may keep mornings only. */
   readonly halves?: 'both' | 'morning' | 'afternoon'
 }

@@ -161,10 +161,10 @@ describe('facts move the plan', () => {
       seen({ subject: 'selection', facet: 'arrives', subjectId: 'room/Floor', placeId: 'room', value: arrives as Day }),
     ]
     const slipped = plan(ordered('2026-05-20'))
-    expect(visit(slipped, 'room', 'flooring').startDay).toBe('2026-05-20')
-    expect(visit(slipped, 'room', 'flooring').why).toBe('Floor for room can be on site then.')
+    expect(visit(slipped, 'room', 'flooring').startDay).toBe('2026-05-21')
+    expect(visit(slipped, 'room', 'flooring').why).toBe('Floor for room can be on site on Wed 20 May.')
     expect(slot(visit(slipped, 'room', 'paint'))).toBe(slot(visit(plan(ordered('2026-03-12')), 'room', 'paint')))
-    expect(neededOn(slipped, 'room', 'flooring')).toBe('2026-05-20')
+    expect(neededOn(slipped, 'room', 'flooring')).toBe('2026-05-21')
   })
   test('an open question that a stage waits for holds it until its last day', () => {
     const asked = plan([
@@ -201,7 +201,7 @@ describe('facts move the plan', () => {
     }
     expect(visit(plan(base, { bookings: [declined] }), 'room', 'board')).toMatchObject({
       startDay: '2026-04-27',
-      why: 'they declined the day before.',
+      why: 'They declined Fri 13 Mar, free again from Mon 27 Apr.',
     })
   })
   test('a pin holds against the plan’s own wish, not against the order of work', () => {

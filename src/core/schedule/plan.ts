@@ -154,8 +154,9 @@ function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32
   const before = (other: number): boolean =>
     other !== index && schedule.start[other]! < start && nextOpen(instance, index, schedule.finish[other]!) >= start
   const crew = crews[index]
-  const sameCrew = visits.findIndex((_, other) => crew !== null && crews[other]?.id === crew?.id && before(other))
-  if (sameCrew >= 0) return { why: `${crew!.name} are busy elsewhere until then.`, boundBy: visits[sameCrew]!.key }
+  const sameCrew = visits.flatMap((_, other) => (crew && crews[other]?.id === crew.id && before(other) ? [other] : []))
+  if (crew && sameCrew.length >= crew.crews)
+    return { why: `${crew.name} will be busy elsewhere until then.`, boundBy: visits[sameCrew[0]!]!.key }
   const samePlace = visits.findIndex(
     (visit, other) => visit.placeIds.some((id) => visits[index]!.placeIds.includes(id)) && before(other),
   )
@@ -164,8 +165,9 @@ function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32
 }
 
 function nextOpen(instance: Instance, index: number, slot: Slot): Slot {
-  const open = instance.calendars[instance.activities[index]!.calendar]!
+  const { calendar, startEvery = 1 } = instance.activities[index]!
+  const open = instance.calendars[calendar]!
   let at = Math.max(0, slot)
-  while (at < open.length && open[at] === 0) at++
+  while (at < open.length && (open[at] === 0 || at % startEvery !== 0)) at++
   return at
 }

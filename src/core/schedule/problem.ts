@@ -1,4 +1,4 @@
-import { weekdayName, type Day } from '../calendar/day'
+import { addDays, shortDay, weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { listed } from '../lists/listed'
 import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
@@ -10,7 +10,7 @@ import { relationsFor, type Relation } from '../sequence/relations'
 import { wayOf, type Schools } from '../sequence/schools'
 import { requireNoCycle } from '../sequence/stageOrder'
 import { arrivalDay } from '../selections/orderBy'
-import type { Selection } from '../selections/selection'
+import { isOnSite, type Selection } from '../selections/selection'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
@@ -31,6 +31,8 @@ export interface Crew {
   readonly calendar: WorkCalendar
   /** Our own people, whose weeks should be even. */
   readonly own?: boolean
+  /** They begin in the morning only: half a day is not worth their drive. */
+  readonly mornings?: boolean
 }
 
 export interface SiteToPlan {
@@ -163,7 +165,8 @@ export function problemOf(input: ProblemInput): Problem {
           visit,
           crew,
           crew ? resourceOfCrew.get(crew.id)! : null,
-          visit.placeIds.map((id) => ({
+          // An inspector looks round while others work: only who works takes room.
+          (visit.inspects.length > 0 ? [] : visit.placeIds).map((id) => ({
             resource: placeResource.get(id)!,
             fits: resources[placeResource.get(id)!]!.capacity,
           })),
@@ -171,6 +174,7 @@ export function problemOf(input: ProblemInput): Problem {
         site: siteIndex,
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
+        ...(crew?.mornings ? { startEvery: SLOTS_PER_DAY } : {}),
         ...deadlineOf(visit, site.state, today),
         calendar,
         release: found[0]!.slot,
@@ -296,6 +300,7 @@ function holdsOf(
     if (starts) found.push({ slot: at(starts), words: `Phase ${name} starts`, kind: 'phase' })
   for (const placeId of visit.placeIds) {
     found.push(...gateReleases(visit, placeId, site, gatesAt(placeId)))
+    found.push(...failedTests(visit, placeId, site, gatesAt(placeId), at))
     for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))
     for (const decision of site.state.decisions) {
       if (
@@ -314,7 +319,8 @@ function holdsOf(
   }
   if (booking?.state === 'declined') {
     const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY
-    found.push({ slot: from, words: 'they declined the day before', kind: 'declined' })
+    const free = booking.freeFrom ? `, free again from ${shortDay(booking.freeFrom)}` : ''
+    found.push({ slot: from, words: `They declined ${shortDay(booking.startDay)}${free}`, kind: 'declined' })
   }
   return found.sort((a, b) => b.slot - a.slot)
 }
@@ -331,6 +337,23 @@ function gateReleases(visit: Visit, placeId: string, site: SiteToPlan, gates: re
       return { slot: (failed ? ASSUMED_HOLD_DAYS : 1) * SLOTS_PER_DAY, words, kind: 'gate' as const }
     })
 }
+
+/** What did not pass is looked at again the next day at the earliest. */
+const failedTests = (
+  visit: Visit,
+  placeId: string,
+  site: SiteToPlan,
+  gates: readonly CoverGate[],
+  at: (day: Day) => Slot,
+): Release[] =>
+  gates
+    .flatMap(({ items }) => items)
+    .filter((item) => item.failedOn !== undefined && item.lineId !== null && visit.lineIds.includes(item.lineId))
+    .map(({ failedOn, text }) => ({
+      slot: at(addDays(failedOn!, 1)),
+      words: `${placeName(site.state, placeId)}: ${text.toLowerCase()} did not pass on ${shortDay(failedOn!)}`,
+      kind: 'gate',
+    }))
 
 const coverBegun = (stage: Stage, placeId: string, lines: readonly Line[]): boolean =>
   lines.some((line) => line.placeId === placeId && line.stage === stage && line.progress > 0 && !line.held)
@@ -349,5 +372,9 @@ export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, sta
 function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
   const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
   const place = placeName(state, selection.placeId)
-  return { slot: at(arrives), words: `${selection.what} for ${place} can be on site then`, kind: 'delivery' }
+  const words = `${selection.what} for ${place}`
+  // Who needs it is called for the day after: a delivery comes at any hour.
+  return isOnSite(selection.state)
+    ? { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
+    : { slot: at(addDays(arrives, 1)), words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery' }
 }

@@ -57,11 +57,13 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   for (const found of [made(before), made(before, keeper)]) if (isBetter(found.score, best.score)) best = found
   const least = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
   const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least.slice(0, 3), best.score.slice(0, 3))
+  let current = best
   for (let round = 0; round < options.rounds && !cannotBeBeaten(); round++) {
     if (options.onProgress && !options.onProgress(round / options.rounds, best.schedule.makespan)) break
-    const found = made(round % 3 === 0 ? scheduler.lateStarts(best.schedule) : dealtAnew(instance, best, random))
-    // An order that is no worse is gone on from, so that the search does not stand still.
-    if (!isBetter(best.score, found.score)) best = found
+    const found = made(round % 3 === 0 ? scheduler.lateStarts(current.schedule) : dealtAnew(instance, current, random))
+    // An order that is no worse is gone on from, so that the search does not stand still; it is kept where it is better.
+    if (!isBetter(current.score, found.score)) current = found
+    if (isBetter(found.score, best.score)) best = found
   }
   return { schedule: best.schedule, floor, score: best.score }
 }

@@ -31,6 +31,10 @@ const SMALL_JOB_HOURS = HOURS_PER_SLOT
 /** Hours after which a bunch is full: three days of one person. */
 const BUNCH_HOURS = 6 * HOURS_PER_SLOT
 
+/** Who looks at the work of others and does none. */
+const INSPECTING: readonly Trade[] = ['inspector', 'engineer']
+const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.includes(trade)
+
 interface Job {
   readonly place: Place
   readonly lines: readonly Line[]
@@ -53,7 +57,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const jobs = new Map<string, Map<string, Line[]>>()
   for (const line of lines) {
     if (line.excluded || isOutside(line.responsible) || !placeById.has(line.placeId)) continue
-    const sort = `${line.trade}|${packOf(line)}|${line.trade === 'inspector' ? (line.inspects ?? []).join('+') : ''}`
+    const sort = `${line.trade}|${packOf(line)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
@@ -66,7 +70,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
 }
 
 const packOf = (line: Line): string =>
-  line.trade === 'inspector'
+  isInspection(line)
     ? `inspect-${line.stage}`
     : (PACKS.find((pack) => pack.includes(line.stage)) ?? [line.stage]).join('+')
 
@@ -103,7 +107,7 @@ function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
     stages: BUILD_ORDER.filter((stage) => lines.some((line) => line.stage === stage)),
     placeIds: jobs.filter((job) => job.lines.some((line) => line.progress < 100)).map((job) => job.place.id),
     lineIds: left.map((line) => line.id),
-    inspects: lines[0]!.trade === 'inspector' ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],
+    inspects: isInspection(lines[0]!) ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],
     hours: left.reduce((sum, line) => sum + hoursLeft(line), 0),
     hoursInAll: lines.reduce((sum, line) => sum + line.hours, 0),
     begun: lines.some((line) => line.progress > 0),

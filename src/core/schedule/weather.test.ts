@@ -40,14 +40,15 @@ describe('what stops work outside', () => {
 })
 
 describe('the plan and the sky', () => {
+  const WET = 8
   const painted = (visits: ReturnType<typeof planned>, place: string) =>
     visits.find((visit) => visit.placeIds.includes(place) && visit.stages.includes('paint'))!
   test('work outside keeps off the days that stop it and says so; work inside goes on', () => {
-    const [dry, wet] = [planned(NO_FORECAST), planned(rain(4))]
-    expect(painted(dry, 'front').startDay < addDays(TODAY, 4)).toBe(true)
+    const [dry, wet] = [planned(NO_FORECAST), planned(rain(WET))]
+    expect(painted(dry, 'front').startDay < addDays(TODAY, WET)).toBe(true)
     const visit = painted(wet, 'front')
-    expect(visit.startDay >= addDays(TODAY, 4)).toBe(true)
-    expect(painted(wet, 'hall').startDay < addDays(TODAY, 4)).toBe(true)
+    expect(visit.startDay >= addDays(TODAY, WET)).toBe(true)
+    expect(painted(wet, 'hall').startDay < addDays(TODAY, WET)).toBe(true)
   })
   test('an agreed day is kept, and what is forecast for it is open', () => {
     const pins = planned(NO_FORECAST).map(({ key, startDay, startHalf }) => ({

@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/day'
 import { entryKind } from '../entries/entryKinds'
 import type { Values } from '../entries/field'
 import type { Line } from '../scope/line'
@@ -9,6 +10,7 @@ export interface GateItem {
   readonly text: string
   readonly done: boolean
   readonly failed: string | null
+  readonly failedOn?: Day
   /** The line that must be finished, or null for something to be ticked. */
   readonly lineId: string | null
   readonly kind: 'work' | 'before-cover' | 'test' | 'photo' | 'entry'
@@ -25,6 +27,8 @@ export interface CoverGate {
 export interface GateMark {
   readonly ticked: boolean
   readonly failed: { readonly reason: string } | null
+  /** The day on which it failed. */
+  readonly failedOn?: Day
 }
 export type GateMarks = ReadonlyMap<string, GateMark>
 
@@ -88,9 +92,11 @@ function firstCover(line: Line, covering: readonly Stage[]): Stage | undefined {
 
 function lineItem(line: Line, placeId: string, stage: Stage, marks: GateMarks): GateItem {
   const id = gateItemId(placeId, stage, line.id)
-  const failed = marks.get(id)?.failed?.reason ?? line.held?.reason ?? null
+  const mark = marks.get(id)
+  const failed = mark?.failed?.reason ?? line.held?.reason ?? null
   const kind = line.inspects ? 'test' : line.beforeCover ? 'before-cover' : 'work'
-  return { id, text: line.title, done: line.progress === 100 && !failed, failed, lineId: line.id, kind }
+  const failedOn = mark?.failed && mark.failedOn ? { failedOn: mark.failedOn } : {}
+  return { id, text: line.title, done: line.progress === 100 && !failed, failed, ...failedOn, lineId: line.id, kind }
 }
 
 function photoItem(placeId: string, stage: Stage, marks: GateMarks): GateItem {

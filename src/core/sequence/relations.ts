@@ -122,6 +122,7 @@ export function relationsFor(schools: Schools, own: readonly Relation[] = []): r
 /** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */
 const IN_THE_WALL: readonly Stage[] = ['insulation', 'board', 'plaster']
 export const COVERED_BY: Partial<Record<Stage, readonly Stage[]>> = {
+  shoring: ['structure'],
   framing: IN_THE_WALL,
   ducts: IN_THE_WALL,
   pipes: IN_THE_WALL,

@@ -70,6 +70,8 @@ export function linksAmong(present: ReadonlySet<Stage>, relations: readonly Rela
   return links
 }
 
+const words = (stage: Stage): string => STAGES[stage].toLowerCase()
+
 function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, Relation[]>): StageLink[] {
   const found = new Map<Stage, StageLink>()
   const seen = new Set<Stage>()
@@ -79,7 +81,12 @@ function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, 
     for (const relation of next.get(at) ?? []) {
       const after = relation.after
       const waitDays = Math.max(link?.waitDays ?? 0, at === before ? (relation.waitDays ?? 0) : 0)
-      const step: StageLink = { before, after, waitDays, why: link?.why ?? relation.why }
+      const step: StageLink = {
+        before,
+        after,
+        waitDays,
+        why: link ? `${words(before)} before ${words(after)}` : relation.why,
+      }
       if (present.has(after)) {
         const known = found.get(after)
         if (!known || step.waitDays > known.waitDays) found.set(after, step)

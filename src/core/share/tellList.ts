@@ -2,6 +2,7 @@ import { dateOnly, type Day } from '../calendar/day'
 import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import type { ClientFacts } from './clientUpdate'
+import { capital } from './plainWords'
 
 /** What somebody was last told about a visit. */
 export interface ToldVisit extends VisitTime {
@@ -74,7 +75,8 @@ function clientChanges(told: ClientFacts, now: ClientFacts): string[] {
   const later = new Map(now.outages.map((outage) => [outage.key, outage.day] as [string, Day]))
   for (const outage of told.outages) {
     const day = later.get(outage.key)
-    if (day && day !== outage.day) changes.push(`${outage.what}: ${dateOnly(day)} instead of ${dateOnly(outage.day)}.`)
+    if (day && day !== outage.day)
+      changes.push(`${capital(outage.what)}: ${dateOnly(day)} instead of ${dateOnly(outage.day)}.`)
   }
   return changes
 }

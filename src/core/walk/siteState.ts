@@ -123,7 +123,14 @@ export function siteStateOf(registers: Registers): SiteState {
     lines: linesOf(groups.line, groups.place, places, standsAt).filter((line) => known.has(line.placeId)),
     selections: selectionsOf(groups.selection, standsAt).filter((selection) => known.has(selection.placeId)),
     gateMarks: new Map(
-      [...groups.gate].map(([id, f]) => [id, { ticked: f.ticked?.value ?? false, failed: f.failed?.value ?? null }]),
+      [...groups.gate].map(([id, f]) => [
+        id,
+        {
+          ticked: f.ticked?.value ?? false,
+          failed: f.failed?.value ?? null,
+          ...(f.failed ? { failedOn: dayOf(f.failed.seenAt) } : {}),
+        },
+      ]),
     ),
     eye: new Map([...groups.stage].flatMap(([id, f]) => (f.eye ? [[id, f.eye.value] as const] : []))),
     findings: entries(groups.finding, 'found', (f) => ({ settled: f.settled?.value ?? false })),

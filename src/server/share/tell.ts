@@ -4,7 +4,7 @@ import { clientFacts } from '../../core/share/clientUpdate'
 import { tellList, type ToTell } from '../../core/share/tellList'
 import { finishedVisits } from '../../core/schedule/visits'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
-import type { Plan } from '../../core/schedule/plan'
+import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, type StoredBooking } from '../../data/plans'
 import type { Db } from '../../data/database'
@@ -16,7 +16,7 @@ import { visitNamer, visitWords } from './visitWords'
 
 /** Working days before a visit on which its trade is reminded. */
 const REMIND_DAYS = 3
-/** Visits of the next weeks that nobody was told about yet. */
+/** Visits of the next weeks that nobody was told about yet, or that were declined and have another day now. */
 const ASK_AHEAD_DAYS = 21
 
 /** Who has to be told what: people whose told facts changed, and visits nobody has been asked for yet. */
@@ -76,11 +76,16 @@ export function dueReminders(context: Context): StoredBooking[] {
 }
 
 function unaskedVisits(context: Context, plan: Plan) {
-  const booked = new Set(readBookings(context.db).map((booking) => booking.visitKey))
+  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
+  // Who declined is asked again as soon as the plan has another day for them.
+  const asked = (visit: PlannedVisit): boolean => {
+    const booking = bookings.get(visit.key)
+    return booking !== undefined && (booking.state !== 'declined' || sameTime(booking, visit))
+  }
   const own = new Set(context.sites().map((site) => site.id))
   const until = addDays(context.today, ASK_AHEAD_DAYS)
   return plan.visits
-    .filter((visit) => visit.crewId && own.has(visit.siteId) && !booked.has(visit.key) && visit.startDay <= until)
+    .filter((visit) => visit.crewId && own.has(visit.siteId) && !asked(visit) && visit.startDay <= until)
     .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.key < b.key ? -1 : 1))
 }
 

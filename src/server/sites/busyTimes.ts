@@ -1,8 +1,8 @@
 import ICAL from 'ical.js'
 import { object, string } from 'yup'
-import { busyDays, type Busy } from '../../core/calendar/busyDays'
+import { busyHalves, type Busy } from '../../core/calendar/busyHalves'
 import { addDays } from '../../core/calendar/day'
-import { readCrews, saveBusyDays } from '../../data/crews'
+import { readCrews, saveBusyTimes } from '../../data/crews'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 
@@ -29,9 +29,9 @@ export async function keepBusyTimes(context: Context, body: unknown): Promise<{ 
     throw new Refusal(404, 'Crew: it is not on record any more. Reload the page.')
   if (!text && !address) throw new Refusal(422, 'Calendar: choose a file, or give its address.', 'address')
   const calendar = text ? text : await fetched(address!)
-  const days = busyDays(takenTimes(calendar), context.today, addDays(context.today, DAYS_AHEAD))
-  saveBusyDays(context.db, crewId, days, text ? '' : address!)
-  return { days: days.length }
+  const halves = busyHalves(takenTimes(calendar), context.today, addDays(context.today, DAYS_AHEAD))
+  saveBusyTimes(context.db, crewId, halves, text ? '' : address!)
+  return { days: halves.length / 2 }
 }
 
 async function fetched(address: string): Promise<string> {

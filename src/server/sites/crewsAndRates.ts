@@ -30,6 +30,7 @@ const crewSchema = object({
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
   contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
   own: boolean().default(false),
+  mornings: boolean().default(false),
   licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
 })
 
@@ -55,6 +56,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     contact: input.contact,
     licence: input.licence,
     own: input.own,
+    mornings: input.mornings,
     daysOff: input.daysOff.map(parseDay),
   })
   return { id }

@@ -37,7 +37,20 @@ const settings = object({
   clientAddress: trimmed().max(120, 'Address: use at most 120 characters.').default(''),
   privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
   schools: schoolsSchema,
-  relations: array(object({ before: stage, after: stage, why: trimmed().max(200).default('') }))
+  relations: array(
+    object({
+      before: stage,
+      after: stage,
+      why: trimmed().max(200).default(''),
+      waitDays: number()
+        .typeError('Wait: days as a number.')
+        .integer('Wait: whole days.')
+        .min(0, 'Wait: 0 or more days.')
+        .max(365, 'Wait: at most 365 days.')
+        .default(0),
+      scope: string().oneOf(['place', 'site'], 'Where: in each place, or on the whole site.').default('place'),
+    }),
+  )
     .max(40, 'Own relations: at most 40.')
     .required(),
 })
@@ -58,6 +71,8 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
     before: relation.before as Stage,
     after: relation.after as Stage,
     why: relation.why || 'this site wants it so',
+    waitDays: relation.waitDays,
+    scope: relation.scope as 'place' | 'site',
   }))
   requireNoCycle(relationsFor(schools, ownRelations))
   updateSite(context.db, {

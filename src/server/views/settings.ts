@@ -27,6 +27,7 @@ export function firmSettingsView(context: Context) {
       ? readCrews(db).map(({ calendar, ...crew }) => ({
           ...crew,
           own: crew.own ?? false,
+          mornings: crew.mornings ?? false,
           weekdays: calendar.weekdays,
           halves: calendar.halves ?? 'both',
         }))
@@ -52,7 +53,13 @@ export function siteSettingsView(context: Context, siteId: string) {
       clientAddress: site.clientAddress,
       privateNote: site.privateNote,
       schools: site.schools,
-      relations: site.ownRelations.map(({ before, after, why }) => ({ before, after, why })),
+      relations: site.ownRelations.map(({ before, after, why, waitDays = 0, scope = 'place' }) => ({
+        before,
+        after,
+        why,
+        waitDays,
+        scope,
+      })),
     },
     standards: {
       all: standardsOf(site.units),

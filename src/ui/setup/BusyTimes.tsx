@@ -8,7 +8,7 @@ import { useSend } from '../shared/useSend'
 export function BusyTimes({
   crew,
 }: {
-  readonly crew: { readonly id: string; readonly busy: readonly string[]; readonly busyAddress: string }
+  readonly crew: { readonly id: string; readonly busy: readonly object[]; readonly busyAddress: string }
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ days: number }>()
@@ -27,8 +27,8 @@ export function BusyTimes({
     <fieldset className="my-3">
       <legend className="fs-6">Their own calendar</legend>
       <p className="soft mb-1">
-        {crew.busy.length === 0 ? 'No busy days were read.' : `${daysWords(crew.busy.length)} taken elsewhere.`} Reading
-        it again replaces them.
+        {crew.busy.length === 0 ? 'No busy days were read.' : `${daysWords(crew.busy.length / 2)} taken elsewhere.`}{' '}
+        Reading it again replaces them.
       </p>
       <label className="d-block">
         An iCalendar file

@@ -26,7 +26,8 @@ export interface CrewView {
   readonly contact: string
   readonly licence: string
   readonly own: boolean
-  readonly busy: readonly string[]
+  readonly mornings: boolean
+  readonly busy: readonly object[]
   readonly busyAddress: string
 }
 
@@ -92,6 +93,7 @@ const NEW_CREW: CrewView = {
   contact: '',
   licence: '',
   own: false,
+  mornings: false,
   busy: [],
   busyAddress: '',
 }
@@ -146,6 +148,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
       id: crew.id,
       weekdays,
       own: form.has('own'),
+      mornings: form.has('mornings'),
       daysOff: String(form.get('daysOff'))
         .split(/[,\s]+/)
         .filter(Boolean),
@@ -192,6 +195,12 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}
         {text('contact', 'Mail address', crew.contact)}
         {text('licence', 'Licence', crew.licence)}
+        <Form.Check
+          id="crew-mornings"
+          name="mornings"
+          label="Begins in the morning only, never at noon"
+          defaultChecked={crew.mornings}
+        />
         <Form.Check id="crew-own" name="own" label="Our own people" defaultChecked={crew.own} />
         <Weekdays legend="Days they work" value={weekdays} onChange={setWeekdays} />
       </div>

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { daysWords } from '@/core/calendar/day'
 import { PLACE_KINDS } from '@/core/places/place'
 import { STAGES } from '@/core/scope/vocabulary'
 import { FormError } from '../shared/FormError'
@@ -26,7 +27,13 @@ export interface SiteSettingsProps {
     readonly clientAddress: string
     readonly privateNote: string
     readonly schools: Schools
-    readonly relations: readonly { readonly before: string; readonly after: string; readonly why: string }[]
+    readonly relations: readonly {
+      readonly before: string
+      readonly after: string
+      readonly why: string
+      readonly waitDays: number
+      readonly scope: 'place' | 'site'
+    }[]
   }
   readonly places: readonly {
     readonly id: string
@@ -149,6 +156,13 @@ type Relations_ = SiteSettingsProps['site']['relations']
 function Relations({ value, onChange }: { value: Relations_; onChange: (relations: Relations_) => void }) {
   const [before, setBefore] = useState('tile')
   const [after, setAfter] = useState('paint')
+  const [waitDays, setWaitDays] = useState('0')
+  const [scope, setScope] = useState<'place' | 'site'>('place')
+  const [why, setWhy] = useState('')
+  const add = (): void => {
+    onChange([...value, { before, after, why, waitDays: Number(waitDays) || 0, scope }])
+    setWhy('')
+  }
   const options = Object.entries(STAGES).map(([key, word]) => (
     <option key={key} value={key}>
       {word}
@@ -161,7 +175,10 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
         {value.map((relation, i) => (
           <li key={`${relation.before}${relation.after}`}>
             {STAGES[relation.before as keyof typeof STAGES]} before{' '}
-            {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}{' '}
+            {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}
+            {relation.scope === 'site' && ' everywhere'}
+            {relation.waitDays > 0 && `, after ${daysWords(relation.waitDays)}`}
+            {relation.why && `: ${relation.why}`}{' '}
             <Button size="sm" variant="quiet" onClick={() => onChange(value.filter((_, at) => at !== i))}>
               Take away
             </Button>
@@ -181,7 +198,28 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
             {options}
           </Form.Select>
         </Form.Group>
-        <Button variant="quiet" onClick={() => onChange([...value, { before, after, why: '' }])}>
+        <Form.Group controlId="relation-wait">
+          <Form.Label>after days</Form.Label>
+          <Form.Control
+            type="number"
+            min={0}
+            max={365}
+            value={waitDays}
+            onChange={(event) => setWaitDays(event.target.value)}
+          />
+        </Form.Group>
+        <Form.Group controlId="relation-scope">
+          <Form.Label>where</Form.Label>
+          <Form.Select value={scope} onChange={(event) => setScope(event.target.value as 'place' | 'site')}>
+            <option value="place">in each place</option>
+            <option value="site">on the whole site</option>
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="relation-why">
+          <Form.Label>because</Form.Label>
+          <Form.Control value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} />
+        </Form.Group>
+        <Button variant="quiet" onClick={add}>
           Add
         </Button>
       </div>

@@ -1,0 +1,7 @@
+-- Crews that begin in the morning only.
+ALTER TABLE crew ADD COLUMN mornings INTEGER NOT NULL DEFAULT 0 CHECK (mornings IN (0, 1));
+-- What a crew's own calendar takes is kept by halves of days; a day that was taken is both of its halves.
+UPDATE crew SET busy = (
+  SELECT json_group_array(json_object('day', taken.value, 'half', half.value))
+  FROM json_each(crew.busy) AS taken, json_each('[0,1]') AS half
+);

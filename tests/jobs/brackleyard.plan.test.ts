@@ -1,0 +1,87 @@
+import { afterAll, describe, expect, test } from 'vitest'
+import { closeSolver } from '../../src/server/plan/solver'
+import { PlannedJob } from './planned'
+
+afterAll(closeSolver)
+
+const [A, B, C] = ['Brackle Yard', 'Lanternstead', 'Siskinhythe']
+
+/** Three sites in one day: a pour that hangs on a street permit, and one plaster crew for two houses. */
+async function threeSites(): Promise<PlannedJob> {
+  const job = await PlannedJob.of(
+    '2026-03-24',
+    [
+      { name: 'Pump', trade: 'concrete' },
+      { name: 'Labourers', trade: 'carpenter', mornings: true, off: ['2026-03-24'] },
+      { name: 'Plasterers', trade: 'plasterer' },
+      { name: 'Electrician', trade: 'electrician', off: ['2026-03-24', '2026-03-25', '2026-03-26'] },
+      { name: 'Painter', trade: 'painter' },
+      { name: 'Inspector', trade: 'inspector', weekdays: [1, 3, 5], halves: 'morning' },
+    ],
+    [
+      {
+        name: A,
+        startsOn: '2026-03-02',
+        places: [{ name: 'Pit', kind: 'void', size: '3.6 x 3.3 x 1.1' }],
+        work: [
+          { title: 'Pit dug', at: 'Pit', stage: 'excavation', trade: 'excavator', days: 3, done: 100 },
+          {
+            title: 'Pit inspection',
+            at: 'Pit',
+            stage: 'excavation',
+            trade: 'inspector',
+            days: 0.5,
+            inspects: ['excavation'],
+          },
+          { title: 'Pour', at: 'Pit', stage: 'concrete', trade: 'concrete', days: 0.5 },
+        ],
+      },
+      {
+        name: B,
+        startsOn: '2026-03-02',
+        places: [{ name: 'Stairwell' }],
+        work: [
+          { title: 'Two coats', at: 'Stairwell', stage: 'plaster', trade: 'plasterer', days: 4 },
+          { title: 'Stairwell painted', at: 'Stairwell', stage: 'paint', trade: 'painter', days: 2 },
+        ],
+      },
+      {
+        name: C,
+        startsOn: '2026-03-02',
+        places: [{ name: 'Television room' }],
+        work: [
+          { title: 'Backing', at: 'Television room', stage: 'framing', trade: 'carpenter', days: 1 },
+          { title: 'Shade wires', at: 'Television room', stage: 'wires', trade: 'electrician', days: 1 },
+          { title: 'Plaster', at: 'Television room', stage: 'plaster', trade: 'plasterer', days: 3 },
+        ],
+      },
+    ],
+  )
+  await job.plan()
+  return job
+}
+
+describe('three sites in one day', () => {
+  test('one plaster crew goes from the stairwell on Friday to the television room on Monday', async () => {
+    const job = await threeSites()
+    expect(job.days('Pit inspection')).toBe('Wed 25 Mar, morning')
+    expect(job.days('Pour')).toBe('Wed 25 Mar, afternoon')
+    expect(job.days('Two coats')).toBe('Tue 24 Mar to Fri 27 Mar')
+    expect(job.days('Shade wires')).toBe('Fri 27 Mar')
+    expect(job.days('Plaster')).toBe('Mon 30 Mar to Wed 1 Apr')
+    expect(job.gate(C!, 'Television room', 'plaster')).toContain('Plaster waits for')
+  })
+  test('a street permit for Thursday alone moves the pour, and neither the inspection nor another site', async () => {
+    const job = await threeSites()
+    const others = ['Two coats', 'Stairwell painted', 'Backing', 'Shade wires', 'Plaster']
+    await job.tell('Pit inspection', 'Pour', ...others)
+    const days = others.map((title) => job.days(title))
+    job.record(A!, 'line', 'Pour', 'held', { reason: 'the street permit is for Thursday', until: '2026-03-26' })
+    await job.plan()
+    expect(job.days('Pit inspection')).toBe('Wed 25 Mar, morning')
+    expect(job.days('Pour')).toBe('Thu 26 Mar, morning')
+    expect(job.why('Pour')).toBe('Pour is held: the street permit is for Thursday.')
+    expect(others.map((title) => job.days(title))).toEqual(days)
+    expect(job.toTell()).toEqual(['Pump'])
+  })
+})

@@ -1,0 +1,283 @@
+import { v7 as uuid } from 'uuid'
+import { dateOnly, parseDay } from '../../src/core/calendar/day'
+import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../../src/core/calendar/slots'
+import { lostDays } from '../../src/core/schedule/lostDays'
+import type { Plan, PlannedVisit } from '../../src/core/schedule/plan'
+import { visitDays } from '../../src/core/schedule/planDiff'
+import { coverGates, gateItemId, gateWords } from '../../src/core/sequence/coverGate'
+import type { PlaceKind } from '../../src/core/places/place'
+import type { SelectionLaid } from '../../src/core/selections/selection'
+import type { Relation } from '../../src/core/sequence/relations'
+import type { Schools } from '../../src/core/sequence/schools'
+import type { Stage, Trade } from '../../src/core/scope/vocabulary'
+import { readCrews } from '../../src/data/crews'
+import { readPeople } from '../../src/data/people'
+import { readPlan } from '../../src/data/plans'
+import { readMessages } from '../../src/data/share'
+import { clockFrom } from '../../src/server/clock'
+import { contextFor, type Context } from '../../src/server/context'
+import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
+import { createFirm } from '../../src/server/people/accounts'
+import { moveVisit } from '../../src/server/plan/moveVisit'
+import { planFirm } from '../../src/server/plan/planFirm'
+import { draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
+import { answerNotice, tellTrades } from '../../src/server/share/notices'
+import { whoToTell } from '../../src/server/share/tell'
+import { editSite } from '../../src/server/sites/editSite'
+import { createSite } from '../../src/server/sites/createSite'
+import { keepCrew } from '../../src/server/sites/crewsAndRates'
+import { siteState } from '../../src/server/siteStates'
+import { siteSettingsView } from '../../src/server/views/settings'
+import { recordFacts } from '../../src/server/walk/recordFacts'
+import { emptyFolder, ORIGIN } from '../fixtures/folder'
+
+export interface JobCrew {
+  readonly name: string
+  readonly trade: Trade
+  readonly crews?: number
+  readonly weekdays?: readonly number[]
+  readonly halves?: 'both' | 'morning' | 'afternoon'
+  readonly mornings?: boolean
+  readonly off?: readonly string[]
+}
+
+export interface JobWork {
+  readonly title: string
+  readonly at: string
+  readonly stage: Stage
+  readonly trade: Trade
+  /** Working days of the trade's crew. */
+  readonly days: number
+  readonly done?: number
+  readonly inspects?: readonly Stage[]
+  readonly outage?: string
+  readonly out?: boolean
+}
+
+export interface JobSite {
+  readonly name: string
+  readonly startsOn: string
+  readonly places: readonly { readonly name: string; readonly kind?: PlaceKind; readonly size?: string }[]
+  readonly work: readonly JobWork[]
+}
+
+const DAY_HOURS = HOURS_PER_SLOT * SLOTS_PER_DAY
+
+/** A firm of its own for one job: entered, planned, told and answered through the use cases of the screens. */
+export class PlannedJob {
+  private readonly ids = new Map<string, string>()
+  private readonly placeIds = new Map<string, string>()
+
+  private constructor(
+    private firm: FirmFolder,
+    private readonly siteIds: Map<string, string>,
+  ) {}
+
+  static async of(today: string, crews: readonly JobCrew[], sites: readonly JobSite[]): Promise<PlannedJob> {
+    const firm = await openFirmFolder(emptyFolder(), today)
+    await createFirm(firm, { firm: 'Example & Co', name: 'Ada', login: 'ada', password: 'a long password' })
+    const job = new PlannedJob(firm, new Map())
+    for (const { crews: many = 1, weekdays = [1, 2, 3, 4, 5], halves = 'both', off = [], ...crew } of crews)
+      keepCrew(job.owner, {
+        ...crew,
+        crews: many,
+        crewSize: 1,
+        weekdays,
+        halves,
+        daysOff: off,
+        licence: 'L-1',
+        contact: `${crew.trade}@trades.example.com`,
+      })
+    for (const site of sites) job.open(site)
+    return job
+  }
+
+  private get owner(): Context {
+    return contextFor(this.firm, readPeople(this.firm.db)[0]!)
+  }
+
+  private open(site: JobSite): void {
+    const { siteId } = createSite(this.owner, {
+      name: site.name,
+      built: '1975',
+      units: 'metric',
+      livedIn: true,
+      weekdays: [1, 2, 3, 4, 5],
+      startsOn: site.startsOn,
+      clientName: 'The household',
+      clientAddress: 'client@example.com',
+      places: site.places.map(({ name, kind = 'room', size = '6 x 5 x 2.5' }) => ({
+        name,
+        kind,
+        level: 'Ground floor',
+        size,
+        treatments: [],
+      })),
+    })
+    this.siteIds.set(site.name, siteId)
+    for (const place of siteState(this.firm.db, this.owner.site(siteId)).places) this.placeIds.set(place.name, place.id)
+    this.add(site.name, ...site.work)
+  }
+
+  /** Lays more lines of work down. */
+  add(site: string, ...work: readonly JobWork[]): void {
+    for (const one of work) {
+      const id = uuid()
+      this.ids.set(one.title, id)
+      this.record(site, 'line', one.title, 'laid', {
+        placeId: this.placeIds.get(one.at),
+        stage: one.stage,
+        trade: one.trade,
+        action: one.inspects ? 'inspect' : one.out ? 'remove' : 'install',
+        element: 'wall',
+        title: one.title,
+        basis: 'once',
+        rate: 'frame-room',
+        quantity: null,
+        how: 'as told',
+        rough: false,
+        hours: one.days * DAY_HOURS,
+        cautions: [],
+        ...(one.inspects ? { inspects: one.inspects } : {}),
+        ...(one.outage ? { outage: one.outage } : {}),
+      })
+      if (one.done) this.record(site, 'line', one.title, 'progress', one.done)
+    }
+  }
+
+  /** Records one fact of something that has a name. */
+  record(
+    site: string,
+    subject: 'line' | 'selection' | 'decision' | 'gate',
+    name: string,
+    facet: string,
+    value: unknown,
+  ): void {
+    const subjectId = this.ids.get(name) ?? uuid()
+    this.ids.set(name, subjectId)
+    recordFacts(this.owner, this.siteIds.get(site)!, {
+      facts: [{ subject, subjectId, facet, placeId: placeOf(value), value }],
+    })
+  }
+
+  /** An inspection of a place did not pass; it is a point of what covers it. */
+  fail(site: string, place: string, cover: Stage, inspection: string, reason: string): void {
+    const item = gateItemId(this.placeIds.get(place)!, cover, this.ids.get(inspection)!)
+    this.ids.set(item, item)
+    this.record(site, 'gate', item, 'failed', { reason })
+  }
+
+  /** All that a stage of a place will hide has been photographed. */
+  photographed(site: string, place: string, cover: Stage): void {
+    const item = gateItemId(this.placeIds.get(place)!, cover, 'photos')
+    this.ids.set(item, item)
+    this.record(site, 'gate', item, 'ticked', true)
+  }
+
+  /** Lays a selection down. */
+  lay(site: string, place: string, laid: Pick<SelectionLaid, 'what' | 'lead' | 'neededFor'>): void {
+    this.record(site, 'selection', laid.what, 'laid', { ...laid, placeId: this.placeIds.get(place) })
+  }
+
+  /** Gives a site its own order of work, beside that of the trade. */
+  order(site: string, relations: readonly (Relation & { readonly why: string })[], schools: Schools = {}): void {
+    const { site: form } = siteSettingsView(this.owner, this.siteIds.get(site)!)
+    editSite(this.owner, form.id, { ...form, schools: { ...form.schools, ...schools }, relations })
+  }
+
+  /** What holds a stage of a place, in words. */
+  gate(site: string, place: string, stage: Stage): string {
+    const gates = coverGates(
+      this.placeIds.get(place)!,
+      siteState(this.firm.db, this.owner.site(this.siteIds.get(site)!)),
+    )
+    return gates.flatMap((gate) => (gate.stage === stage ? [gateWords(gate)] : [])).join()
+  }
+
+  /** Lives on until another day. */
+  until(day: string): void {
+    this.firm = { ...this.firm, clock: clockFrom(day, null) }
+  }
+
+  async plan(): Promise<void> {
+    this.before = readPlan(this.firm.db)?.plan ?? null
+    await planFirm(this.owner, 'Planned')
+  }
+  private before: Plan | null = null
+
+  /** Moves the visit that does a line of work. */
+  async move(title: string, day: string, half: 0 | 1 = 0): Promise<void> {
+    this.before = readPlan(this.firm.db)?.plan ?? null
+    await moveVisit(this.owner, { visitKey: this.visit(title).key, day, half })
+  }
+
+  /** Tells the trades of some lines their days. */
+  async tell(...titles: readonly string[]): Promise<void> {
+    await tellTrades(this.owner, { visitKeys: titles.map((title) => this.visit(title).key) }, ORIGIN)
+  }
+
+  /** Tells the client what the plan says. */
+  async update(site: string): Promise<void> {
+    const siteId = this.siteIds.get(site)!
+    const { draft } = draftUpdate(this.owner, this.owner.site(siteId))
+    await publishUpdate(this.owner, siteId, { ...draft, photos: [] }, ORIGIN)
+  }
+
+  /** The trade of a line answers by the link that it got last. */
+  answer(title: string, answer: Readonly<Record<string, string>>): void {
+    const crew = readCrews(this.firm.db).find(({ id }) => id === this.visit(title).crewId)!
+    const message =
+      readMessages(this.firm.db, 500).find(
+        ({ recipient, subject }) => recipient === crew.name && subject.includes(title.split(',')[0]!),
+      ) ?? readMessages(this.firm.db, 500).find(({ recipient }) => recipient === crew.name)!
+    answerNotice(this.firm, /for\/trade\/(\S+)/.exec(message.body)![1]!, answer)
+  }
+
+  visit(title: string): PlannedVisit {
+    const visit = readPlan(this.firm.db)!.plan.visits.find(({ lineIds }) => lineIds.includes(this.ids.get(title)!))
+    if (!visit) throw new Error(`No visit does ${title}`)
+    return visit
+  }
+
+  /** The days of the visit that does a line of work. */
+  days(title: string): string {
+    return visitDays(this.visit(title))
+  }
+
+  why(title: string): string {
+    return this.visit(title).why
+  }
+
+  finish(site: string): string {
+    return dateOnly(parseDay(readPlan(this.firm.db)!.plan.finish[this.siteIds.get(site)!]!))
+  }
+
+  /** Everybody whose facts changed, by name, in alphabetical order. */
+  toTell(): string[] {
+    return whoToTell(this.owner)
+      .changed.map(({ who }) => who)
+      .sort()
+  }
+
+  /** Everybody who is to be asked for a visit of the next weeks. */
+  toAsk(): string[] {
+    return whoToTell(this.owner)
+      .unasked.map(({ who }) => who)
+      .sort()
+  }
+
+  whatToTell(who: string): string[] {
+    return whoToTell(this.owner)
+      .changed.filter((one) => one.who === who)
+      .flatMap(({ changes }) => changes.map(({ text }) => text))
+  }
+
+  /** Crews that lost a day by the plan made last. */
+  whoLost(until: string): string[] {
+    const names = new Map(readCrews(this.firm.db).map(({ id, name }) => [id, name]))
+    return [...lostDays(this.before!, readPlan(this.firm.db)!.plan, parseDay(until)).keys()].map((id) => names.get(id)!)
+  }
+}
+
+const placeOf = (value: unknown): string | null =>
+  typeof value === 'object' && value !== null && 'placeId' in value ? String(value.placeId) : null
