@@ -1,5 +1,6 @@
 import type { Day } from '../core/calendar/day'
 import type { Plan } from '../core/schedule/plan'
+import type { NewFact } from '../core/walk/observation'
 import type { Booking, Pin } from '../core/schedule/problem'
 import type { Db } from './database'
 
@@ -97,6 +98,7 @@ interface PlanRow {
   body: string
   revisions: string
   pins: string
+  taking_back: string
   reason: string
   by_person: string
   made_at: string
@@ -127,27 +129,38 @@ export function readPlanBefore(db: Db, instant: string): StoredPlan | null {
   return row ? storedPlanOf(row) : null
 }
 
-/** Puts a plan in force, with its pins, and forgets all but the last fifty. */
-export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>): void {
-  db.prepare('INSERT INTO plan (body, revisions, pins, reason, by_person, made_at) VALUES (?, ?, ?, ?, ?, ?)').run(
+/** Facts of a site that were recorded with a plan, as they were before. */
+export interface TakingBack {
+  readonly siteId: string
+  readonly facts: readonly NewFact[]
+}
+
+/** Puts a plan in force, with its pins, and forgets all but the last fifty.
+ * @param back what has to be recorded when it is taken back */
+export function insertPlan(db: Db, stored: Omit<StoredPlan, 'id'>, back: readonly TakingBack[] = []): void {
+  db.prepare(
+    'INSERT INTO plan (body, revisions, pins, reason, by_person, made_at, taking_back) VALUES (?, ?, ?, ?, ?, ?, ?)',
+  ).run(
     JSON.stringify(stored.plan),
     JSON.stringify(stored.revisions),
     JSON.stringify(readPins(db)),
     stored.reason,
     stored.by,
     stored.madeAt,
+    JSON.stringify(back),
   )
   db.prepare('DELETE FROM plan WHERE id <= (SELECT MAX(id) - 50 FROM plan)').run()
 }
 
 /** Takes the newest plan back; the one before and its pins are in force again. What people were
  * told and answered since stays as it is: the tell list then shows what differs.
- * @returns the reason of the plan that was undone, or null where there is nothing before it */
-export function undoPlan(db: Db, at: string): string | null {
+ * @returns the reason of the plan that was undone and what has to be recorded with that, or null where there is nothing
+ * before it */
+export function undoPlan(db: Db, at: string): { reason: string; back: readonly TakingBack[] } | null {
   const [newest, previous] = db.prepare(`${IN_FORCE} LIMIT 2`).all() as PlanRow[]
   if (!newest || !previous) return null
   db.prepare('UPDATE plan SET undone_at = ? WHERE id = ?').run(at, newest.id)
   db.prepare('DELETE FROM pin').run()
   for (const pin of JSON.parse(previous.pins) as Pin[]) savePin(db, pin)
-  return newest.reason
+  return { reason: newest.reason, back: JSON.parse(newest.taking_back) as TakingBack[] }
 }

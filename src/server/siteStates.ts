@@ -4,7 +4,8 @@ import type { Site } from '../data/sites'
 import { withFaceAreas } from '../core/reckoning/faceAreas'
 import { withPrices } from '../core/reckoning/prices'
 import { withSchools } from '../core/reckoning/schoolWork'
-import { registersOf, type Registers } from '../core/walk/registers'
+import type { Observation } from '../core/walk/observation'
+import { mergeRegisters, registersOf, type Registers } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
 
 interface Kept {
@@ -37,6 +38,10 @@ function keptState(db: Db, site: Known): Kept {
 
 /** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
 export const siteState = (db: Db, site: Known): SiteState => keptState(db, site).state
+
+/** What would be known about a site if more were recorded. */
+export const siteStateWith = (db: Db, site: Known, more: readonly Observation[]): SiteState =>
+  derived(mergeRegisters(registersOf(readRegisters(db, site.id)), more), site)
 
 /** What was known about a site up to an instant, the instant included. */
 export function siteStateUpTo(db: Db, site: Known, instant: string): SiteState {

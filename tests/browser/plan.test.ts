@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import { clickText, DESK, openPage, PHONE, textOf, violations, waitForText, type RunningApp } from './harness'
+import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
@@ -62,6 +62,62 @@ describe('moving a visit', () => {
     )
     await page.close()
   })
+})
+
+describe('holding and adding a visit', () => {
+  test('h asks what it waits for; what follows is shown, kept, and undone', async () => {
+    const page = await openPage(browser, app, DESK, 'lead')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
+    const bar = '[aria-label^="Plaster, Street face"]'
+    await page.focus(bar)
+    await page.keyboard.press('h')
+    await page.waitForFunction(() => document.activeElement?.id === 'hold-reason')
+    await page.keyboard.type('the mortar is not proved')
+    await clickText(page, 'button', 'See who waits with it')
+    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await clickText(page, '[role=dialog] button', 'Hold it')
+    await waitForText(page, 'is held: the mortar is not proved')
+    await clickText(page, 'button', 'Undo last plan')
+    await page.waitForFunction(() => !document.body.innerText.includes('is held: the mortar is not proved'))
+    await page.close()
+  })
+  test('work that stands in no line yet is added where it fits, and the form can be used by everybody', async () => {
+    const page = await openPage(browser, app, DESK, 'lead')
+    await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
+    await clickText(page, 'summary', 'Add a visit')
+    await typeInto(page, '#add-title', 'Ease the larder door')
+    const place = await page.$eval('#add-place option:nth-child(2)', (one) => (one as HTMLOptionElement).value)
+    await page.select('#add-place', place)
+    await page.select('#add-stage', 'return-list')
+    expect(await violations(page)).toEqual([])
+    await clickText(page, 'button', 'See where it fits')
+    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await clickText(page, '[role=dialog] button', 'Add it')
+    await waitForText(page, 'would be')
+    await clickText(page, 'button', 'Undo last plan')
+    await waitForText(page, 'Undone: a visit was added.')
+    await page.close()
+  })
+})
+
+test('of a long plan only what is near is drawn, and the keys go on past its edge', async () => {
+  const page = await openPage(browser, app, { ...DESK, width: 700 }, 'lead')
+  await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
+  const drawn = () => page.$$eval('[role=group] button[aria-label]', (bars) => bars.map((bar) => bar.ariaLabel))
+  await page.waitForFunction(() => document.querySelectorAll('[role=group] button[aria-label]').length > 0)
+  const first = await drawn()
+  await page.$eval('[aria-label="Plan"]', (box) => box.scrollTo(1500, 0))
+  await page.waitForFunction(
+    (count: number, label: string) =>
+      document.querySelectorAll('[role=group] button[aria-label]').length > 0 &&
+      !document.querySelector(`[aria-label="${CSS.escape(label)}"]`) &&
+      count > 0,
+    {},
+    first.length,
+    first[0]!,
+  )
+  expect(await drawn()).not.toEqual(first)
+  await page.close()
 })
 
 test('planning again runs with its progress and ends with who has to be told', async () => {

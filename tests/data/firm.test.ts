@@ -101,7 +101,7 @@ describe('plans', () => {
     saveBooking(firm.db, { ...BOOKING, state: 'confirmed' })
     savePin(firm.db, { visitKey: 'v', day: '2026-03-16' as Day, half: 0 })
     planned('second')
-    expect(undoPlan(firm.db, 'later')).toBe('second')
+    expect(undoPlan(firm.db, 'later')).toEqual({ reason: 'second', back: [] })
     expect(readPlan(firm.db)!.reason).toBe('first')
     expect(readBookings(firm.db)).toEqual([{ ...BOOKING, state: 'confirmed' }])
     expect(readPins(firm.db)).toEqual([])

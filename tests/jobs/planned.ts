@@ -18,7 +18,7 @@ import { clockFrom } from '../../src/server/clock'
 import { contextFor, type Context } from '../../src/server/context'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
-import { moveVisit } from '../../src/server/plan/moveVisit'
+import { changePlan } from '../../src/server/plan/changePlan'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { answerNotice, tellTrades } from '../../src/server/share/notices'
@@ -208,7 +208,7 @@ export class PlannedJob {
   /** Moves the visit that does a line of work. */
   async move(title: string, day: string, half: 0 | 1 = 0): Promise<void> {
     this.before = readPlan(this.firm.db)?.plan ?? null
-    await moveVisit(this.owner, { visitKey: this.visit(title).key, day, half })
+    await changePlan(this.owner, { visitKey: this.visit(title).key, day, half })
   }
 
   /** Tells the trades of some lines their days. */

@@ -7,7 +7,7 @@ import { readSite, type Site } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { moveVisit, previewMove, undoLastPlan, unpinVisit } from '../../src/server/plan/moveVisit'
+import { changePlan, previewChange, undoLastPlan, unpinVisit } from '../../src/server/plan/changePlan'
 import { addPlace, createSite, layTreatmentAt } from '../../src/server/sites/createSite'
 import { keepCrew, keepRate } from '../../src/server/sites/crewsAndRates'
 import { editSite } from '../../src/server/sites/editSite'
@@ -401,10 +401,10 @@ describe('moving a visit', () => {
   test('shows what follows first, saves nothing; then pins, and is undone whole', async () => {
     const visit = last()
     const to = { visitKey: visit.key, day: '2026-06-10', half: 0 }
-    const preview = await previewMove(as(firm, 'lead'), to)
+    const preview = await previewChange(as(firm, 'lead'), to)
     expect(preview).toMatchObject({ stands: true })
     expect(last().startDay).toBe(visit.startDay)
-    await moveVisit(as(firm, 'lead'), to)
+    await changePlan(as(firm, 'lead'), to)
     expect(last().startDay).toBe('2026-06-10')
     expect(planView(as(firm, 'lead'), BAKEHOUSE).visits.find((one) => one.key === visit.key)!.pinned).toBe(true)
     expect(undoLastPlan(as(firm, 'lead'))).toEqual({ undone: 'A visit was moved' })
@@ -413,28 +413,28 @@ describe('moving a visit', () => {
   })
   test('an impossible day is answered with the first possible one and why', async () => {
     const visit = last()
-    const preview = await previewMove(as(firm, 'lead'), { visitKey: visit.key, day: '2026-03-10', half: 0 })
+    const preview = await previewChange(as(firm, 'lead'), { visitKey: visit.key, day: '2026-03-10', half: 0 })
     expect(preview.stands).toBe(false)
     expect(preview.lead).toMatch(/^It cannot start then\. .+ The first it can do is /)
   })
   test('bad input, the past and crew are refused', async () => {
-    await expect(moveVisit(as(firm, 'lead'), { visitKey: last().key, day: '2026-03-01', half: 0 })).rejects.toThrow(
+    await expect(changePlan(as(firm, 'lead'), { visitKey: last().key, day: '2026-03-01', half: 0 })).rejects.toThrow(
       'Day: it has passed.',
     )
     const pell = readPlan(firm.db)!.plan.visits.find((one) => one.siteId === siteIdOf('pell'))!
-    await expect(moveVisit(as(firm, 'lead'), { visitKey: pell.key, day: '2026-03-12', half: 0 })).rejects.toThrow(
+    await expect(changePlan(as(firm, 'lead'), { visitKey: pell.key, day: '2026-03-12', half: 0 })).rejects.toThrow(
       'Day: Pell Street starts on Monday 16 March.',
     )
-    await expect(moveVisit(as(firm, 'lead'), { visitKey: 'gone', day: '2026-04-01', half: 0 })).rejects.toThrow(
+    await expect(changePlan(as(firm, 'lead'), { visitKey: 'gone', day: '2026-04-01', half: 0 })).rejects.toThrow(
       'no longer in the plan',
     )
     await expect(
-      previewMove(as(firm, 'crew'), { visitKey: last().key, day: '2026-04-01', half: 0 }),
+      previewChange(as(firm, 'crew'), { visitKey: last().key, day: '2026-04-01', half: 0 }),
     ).rejects.toMatchObject({ status: 403 })
   })
   test('unpinned, the next plan is free again', async () => {
     const visit = last()
-    await moveVisit(as(firm, 'lead'), { visitKey: visit.key, day: '2026-06-10', half: 0 })
+    await changePlan(as(firm, 'lead'), { visitKey: visit.key, day: '2026-06-10', half: 0 })
     unpinVisit(as(firm, 'lead'), { visitKey: visit.key })
     await planFirm(as(firm, 'lead'), 'again')
     expect(last().startDay < '2026-06-10').toBe(true)

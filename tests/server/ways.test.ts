@@ -4,7 +4,7 @@ import { readPlan } from '../../src/data/plans'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { bringForward } from '../../src/server/plan/bringForward'
-import { previewMove } from '../../src/server/plan/moveVisit'
+import { previewChange } from '../../src/server/plan/changePlan'
 import { keepGoal, otherWays } from '../../src/server/plan/otherWays'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { addDays } from '../../src/core/calendar/day'
@@ -61,7 +61,7 @@ describe('what holds a site', () => {
 test('a slip tells who is left with nothing to do', async () => {
   const { plan } = readPlan(firm.db)!
   const visit = plan.visits.find((one) => one.siteId === HERON && one.crewId !== null && one.startDay > plan.madeOn)!
-  const { lost } = await previewMove(as(firm, 'lead'), {
+  const { lost } = await previewChange(as(firm, 'lead'), {
     visitKey: visit.key,
     day: addDays(visit.startDay, 21),
     half: 0,

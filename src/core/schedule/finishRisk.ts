@@ -1,10 +1,12 @@
 import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import type { Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { TRADES, type Stage, type Trade } from '../scope/vocabulary'
+import { TRADES, type Stage } from '../scope/vocabulary'
+import type { Instance } from './instance'
 import type { Problem } from './problem'
 import { seededRandom } from './random'
 import { Scheduler, type Variation } from './scheduler'
+import { linesOfVisit, type Visit } from './visits'
 
 /** How a site may finish, from many ways in which its work could go. */
 export interface SiteRisk {
@@ -59,94 +61,160 @@ export function finishRisk(
 ): Record<string, SiteRisk> {
   const random = seededRandom(seed)
   const scheduler = new Scheduler(problem.instance)
-  const sites = [...new Set(problem.visits.map(({ siteId }) => siteId))]
-  const told = Array.from({ length: draws }, () => drawn(problem, starts, scheduler, random))
-  return Object.fromEntries(sites.map((site) => [site, riskOf(problem.origin, site, told)]))
+  const causes = causesOf(problem)
+  const told = Array.from({ length: draws }, () => drawn(problem, starts, causes, scheduler, random))
+  return Object.fromEntries(causes.sites.map((site, at) => [site, riskOf(problem.origin, site, at, causes, told)]))
 }
 
-interface Draw {
-  /** Slot after the last work of each site. */
-  readonly finish: ReadonlyMap<string, number>
-  /** How each cause went; one that touches a single site begins with that site and a stroke. */
-  readonly causes: ReadonlyMap<string, number>
+/** All that draws can differ in, numbered: `by` holds of each visit which of them touch it. */
+interface Causes {
+  readonly sites: readonly string[]
+  /** In words; one that touches a single site begins with that site and a stroke. */
+  readonly words: readonly string[]
+  readonly weather: number
+  readonly by: readonly {
+    readonly spread: Spread
+    readonly outside: boolean
+    readonly inspection: boolean
+    readonly delivery: boolean
+    readonly agreed: boolean
+    readonly site: number
+    readonly trade: number
+    readonly siteGoes: number
+    readonly fails: number
+    readonly deliveries: number
+    readonly away: number
+  }[]
 }
 
-function drawn(problem: Problem, starts: ArrayLike<number>, scheduler: Scheduler, random: () => number): Draw {
-  const { visits, instance } = problem
-  const causes = new Map<string, number>()
-  const tell = (cause: string, value: number): void => void causes.set(cause, (causes.get(cause) ?? 0) + value)
-  /** Drawn once for everybody whom it touches. */
-  const shared = (cause: string, spread: Spread): number => {
-    const value = causes.get(cause) ?? triangular(spread, random)
-    causes.set(cause, value)
-    return value
+function causesOf(problem: Problem): Causes {
+  const { visits, instance, holds } = problem
+  const numbers = new Map<string, number>()
+  const numberOf = (words: string): number => {
+    if (!numbers.has(words)) numbers.set(words, numbers.size)
+    return numbers.get(words)!
   }
-  const weather = shared('the weather', OF_WEATHER)
+  const sites = [...new Set(visits.map(({ siteId }) => siteId))]
+  const weather = numberOf('the weather')
+  const by = visits.map((visit, i) => ({
+    spread: ownSpread(visit, problem),
+    outside: visit.stages.some((stage) => OUTSIDE.has(stage)),
+    inspection: visit.trade === 'inspector',
+    delivery: holds[i]![0]!.kind === 'delivery',
+    agreed: instance.activities[i]!.fixed !== undefined,
+    site: sites.indexOf(visit.siteId),
+    trade: numberOf(`how fast the ${TRADES[visit.trade].toLowerCase()} is`),
+    siteGoes: numberOf(`${visit.siteId}|how this site goes`),
+    fails: numberOf(`${visit.siteId}|inspections that fail`),
+    deliveries: numberOf(`${visit.siteId}|deliveries`),
+    away: numberOf(`${visit.siteId}|who cannot come`),
+  }))
+  return { sites, words: [...numbers.keys()], weather, by }
+}
+
+/** How long a visit may take, as multiples of its hours: what was said for its lines, the usual for the others. */
+function ownSpread(visit: Visit, { states }: Pick<Problem, 'states'>): Spread {
+  const sums = [0, 0, 0]
+  for (const { hours, hoursRange } of linesOfVisit(visit, states.get(visit.siteId)!.lines)) {
+    const [best, worst] = hoursRange ?? [hours * OWN[0], hours * OWN[2]]
+    sums[0]! += Math.min(best, hours)
+    sums[1]! += hours
+    sums[2]! += Math.max(worst, hours)
+  }
+  return sums[1]! > 0 ? [sums[0]! / sums[1]!, 1, sums[2]! / sums[1]!] : OWN
+}
+
+/** One way in which the work may go. */
+interface Draw {
+  /** Slot after the last work of each site, by its number. */
+  readonly finish: Int32Array
+  /** How each cause went, by its number. */
+  readonly went: Float64Array
+}
+
+function drawn(
+  { visits, instance }: Problem,
+  starts: ArrayLike<number>,
+  { sites, words, weather, by }: Causes,
+  scheduler: Scheduler,
+  random: () => number,
+): Draw {
+  const went = new Float64Array(words.length)
+  /** Drawn once for everybody whom it touches. */
+  const shared = (cause: number, spread: Spread): number => {
+    if (went[cause] === 0) went[cause] = triangular(spread, random)
+    return went[cause]!
+  }
+  const wet = shared(weather, OF_WEATHER)
   const count = visits.length
   const [factors, releases, waits] = [new Float64Array(count), new Int32Array(count), new Int32Array(count)]
-  visits.forEach((visit, i) => {
-    const activity = instance.activities[i]!
-    const trade = shared(tradeCause(visit.trade), OF_TRADE)
-    const site = shared(`${visit.siteId}|how this site goes`, OF_SITE)
-    if (visit.trade === 'inspector' && random() < FAILS) {
+  for (let i = 0; i < count; i++) {
+    const it = by[i]!
+    const trade = shared(it.trade, OF_TRADE)
+    const site = shared(it.siteGoes, OF_SITE)
+    if (it.inspection && random() < FAILS) {
       waits[i] = MENDING_DAYS * SLOTS_PER_DAY
-      tell(`${visit.siteId}|inspections that fail`, 1)
+      went[it.fails]!++
     }
-    const outside = visit.stages.some((stage) => OUTSIDE.has(stage)) ? 1 + weather : 1
-    factors[i] = visit.trade === 'inspector' ? 1 : triangular(OWN, random) * trade * site * outside
+    factors[i] = it.inspection ? 1 : triangular(it.spread, random) * trade * site * (it.outside ? 1 + wet : 1)
     let late = 0
-    if (problem.holds[i]![0]!.kind === 'delivery' && random() < SLIPS) {
+    if (it.delivery && random() < SLIPS) {
       late = Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY)
-      tell(`${visit.siteId}|deliveries`, late)
+      went[it.deliveries]! += late
     }
     // Who agreed to a day rarely goes back on it.
-    const declined = activity.fixed === undefined && random() < DECLINES
-    if (declined) tell(`${visit.siteId}|who cannot come`, 1)
-    releases[i] = Math.max(activity.release + late, declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0)
-  })
-  return { finish: finishes(problem, scheduler, starts, { factors, releases, waits }), causes }
+    const declined = !it.agreed && random() < DECLINES
+    if (declined) went[it.away]!++
+    releases[i] = Math.max(
+      instance.activities[i]!.release + late,
+      declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0,
+    )
+  }
+  return { finish: finishes(instance, sites.length, by, scheduler, starts, { factors, releases, waits }), went }
 }
 
 function finishes(
-  { visits, instance }: Problem,
+  instance: Instance,
+  sites: number,
+  by: Causes['by'],
   scheduler: Scheduler,
   starts: ArrayLike<number>,
   variation: Variation,
-): Map<string, number> {
-  const last = new Map<string, number>()
-  const note = (site: string, slot: number): void => void last.set(site, Math.max(last.get(site) ?? 0, slot))
+): Int32Array {
+  const last = new Int32Array(sites)
   try {
     const { finish } = scheduler.schedule(starts, variation)
-    visits.forEach(({ siteId }, i) => note(siteId, finish[i]!))
+    for (let i = 0; i < by.length; i++) {
+      const { site } = by[i]!
+      if (finish[i]! > last[site]!) last[site] = finish[i]!
+    }
   } catch (error) {
     // So late that it falls off the calendar: as late as the calendar goes.
     if (!(error instanceof ImpossibleRequest && error.code === 'horizon-too-short')) throw error
-    visits.forEach(({ siteId }) => note(siteId, instance.horizon - 1))
+    last.fill(instance.horizon - 1)
   }
   return last
 }
 
-const tradeCause = (trade: Trade): string => `how fast the ${TRADES[trade].toLowerCase()} is`
-
-function riskOf(origin: Day, site: string, draws: readonly Draw[]): SiteRisk {
-  const ends = draws.map(({ finish }) => finish.get(site)!)
-  const sorted = [...ends].sort((a, b) => a - b)
+function riskOf(origin: Day, site: string, at: number, { words }: Causes, draws: readonly Draw[]): SiteRisk {
+  const ends = Int32Array.from(draws, ({ finish }) => finish[at]!)
+  const sorted = ends.slice().sort()
   const by = (share: number): Day =>
     dayOfSlot(origin, sorted[Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)]! - 1)
-  const causes = new Set(draws.flatMap((draw) => [...draw.causes.keys()]))
-  const drivers = [...causes]
-    .filter((cause) => !cause.includes('|') || cause.startsWith(`${site}|`))
-    .map((cause) => ({
+  const drivers = words
+    .map((cause, number) => ({ cause, number }))
+    .filter(({ cause }) => !cause.includes('|') || cause.startsWith(`${site}|`))
+    .map(({ cause, number }) => ({
       words: cause.split('|').at(-1)!,
       pull: correlation(
-        draws.map((draw) => draw.causes.get(cause) ?? 0),
+        Float64Array.from(draws, ({ went }) => went[number]!),
         ends,
       ),
     }))
     .filter(({ pull }) => pull > TELLING)
     .sort((a, b) => b.pull - a.pull)
     .slice(0, MOST_DRIVERS)
-    .map(({ words }) => words)
+    .map((driver) => driver.words)
   return {
     likely: by(0.5),
     safe: by(PROMISED),
@@ -155,22 +223,26 @@ function riskOf(origin: Day, site: string, draws: readonly Draw[]): SiteRisk {
   }
 }
 
-function correlation(a: readonly number[], b: readonly number[]): number {
-  const mean = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0) / all.length
-  const [ma, mb] = [mean(a), mean(b)]
-  let [up, da, db] = [0, 0, 0]
-  a.forEach((one, i) => {
-    const [x, y] = [one - ma, b[i]! - mb]
+function correlation(a: Float64Array, b: Int32Array): number {
+  const ma = a.reduce((sum, one) => sum + one, 0) / a.length
+  const mb = b.reduce((sum, one) => sum + one, 0) / b.length
+  let up = 0
+  let da = 0
+  let db = 0
+  for (let i = 0; i < a.length; i++) {
+    const x = a[i]! - ma
+    const y = b[i]! - mb
     up += x * y
     da += x * x
     db += y * y
-  })
+  }
   return da === 0 || db === 0 ? 0 : up / Math.sqrt(da * db)
 }
 
 /** A draw between the ends of a spread, the usual value the most often. */
 function triangular([low, usual, high]: Spread, random: () => number): number {
   const u = random()
+  if (high === low) return usual
   const turn = (usual - low) / (high - low)
   return u < turn
     ? low + Math.sqrt(u * (high - low) * (usual - low))

@@ -40,6 +40,7 @@ export function linksOf(
     const stageLinks = linksAmong(present, relations)
     for (const link of stageLinks) addStageLink(link, work, place.name, add)
     addRemovals(work, lines, place, add)
+    addComings(work, place.name, add)
     for (const inspection of inspections) addInspection(inspection, work, place.name, add)
   }
   for (const relation of relations.filter((r) => r.scope === 'site')) {
@@ -79,6 +80,18 @@ function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Pla
         add(from.index, to.index, 0, `${place.name}: what goes comes out first`)
     }
   }
+}
+
+/** A trade that comes more than once for a stage comes in the order that was said. */
+function addComings(work: readonly Placed[], place: string, add: AddLink): void {
+  for (const from of work)
+    for (const to of work)
+      if (
+        from.visit.trade === to.visit.trade &&
+        from.visit.stages[0] === to.visit.stages[0] &&
+        from.visit.coming < to.visit.coming
+      )
+        add(from.index, to.index, 0, `${place}: the first part comes first`)
 }
 
 function addInspection(inspection: Placed, work: readonly Placed[], place: string, add: AddLink): void {

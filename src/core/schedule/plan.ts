@@ -1,7 +1,7 @@
 import { daysWords, shortDay, type Day } from '../calendar/day'
 import { dayOfSlot, isMorning, slotOfDay, type Slot } from '../calendar/slots'
 import type { Stage, Trade } from '../scope/vocabulary'
-import { earliestFinishes } from './bounds'
+import { earliestFinishes, siteFloors } from './bounds'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
 import { groupBy } from '../lists/groupBy'
@@ -37,7 +37,7 @@ export interface Plan {
   readonly visits: readonly PlannedVisit[]
   /** Likely finish of each site. */
   readonly finish: Readonly<Record<string, Day>>
-  /** The day nothing can beat: longest chain with unlimited crews. */
+  /** The day nothing can beat: its longest chain with every crew free, or its work for one crew. */
   readonly floor: Readonly<Record<string, Day>>
   /** How each site may finish; empty where no draws were asked for. */
   readonly risk: Readonly<Record<string, SiteRisk>>
@@ -89,7 +89,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
     madeOn: problem.origin,
     visits,
     finish: lastDays(problem, schedule.finish),
-    floor: lastDays(problem, floorFinishes),
+    floor: floorDays(problem),
     promises: promisesOf(problem, schedule.finish, floorFinishes),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
@@ -107,6 +107,13 @@ function lastDays(problem: Problem, finishes: Int32Array): Record<string, Day> {
     last[visit.siteId] = Math.max(last[visit.siteId] ?? 0, finishes[index]!)
   })
   return Object.fromEntries(Object.entries(last).map(([site, slot]) => [site, dayOfSlot(problem.origin, slot - 1)]))
+}
+
+function floorDays({ instance, visits, origin }: Problem): Record<string, Day> {
+  const floors = siteFloors(instance)
+  return Object.fromEntries(
+    visits.map(({ siteId }, i) => [siteId, dayOfSlot(origin, floors.get(instance.activities[i]!.site ?? 0)! - 1)]),
+  )
 }
 
 interface Why {

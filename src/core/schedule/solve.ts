@@ -1,4 +1,4 @@
-import { earliestFinishes, latestStarts } from './bounds'
+import { earliestFinishes, latestStarts, siteFloors } from './bounds'
 import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
 import type { Instance, Schedule } from './instance'
 import { networkOf } from './network'
@@ -55,8 +55,10 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   let best = made(first)
   const before = instance.activities.map((activity, i) => activity.before ?? first[i]!)
   for (const found of [made(before), made(before, keeper)]) if (isBetter(found.score, best.score)) best = found
-  const least = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
-  const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least.slice(0, 3), best.score.slice(0, 3))
+  const siteEnds = [...siteFloors(instance, network).values()].reduce((sum, slot) => sum + slot, 0)
+  const [kept, late] = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
+  const least = [kept!, late!, siteEnds]
+  const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least, best.score.slice(0, 3))
   let current = best
   for (let round = 0; round < options.rounds && !cannotBeBeaten(); round++) {
     if (options.onProgress && !options.onProgress(round / options.rounds, best.schedule.makespan)) break

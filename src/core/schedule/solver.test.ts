@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { earliestFinishes } from './bounds'
+import { earliestFinishes, siteFloors } from './bounds'
 import { checkSchedule } from './checkSchedule'
 import type { Activity, Instance } from './instance'
 import { networkOf } from './network'
@@ -22,6 +22,8 @@ const instance = (activities: readonly Activity[], part: Partial<Instance> = {})
   precedences: [],
   ...part,
 })
+const lastOf = (of: Instance, finish: Int32Array, site: number): number =>
+  Math.max(...of.activities.map((one, i) => ((one.site ?? 0) === site ? finish[i]! : 0)))
 const starts = (of: Instance, rounds = 20) => [...solve(of, { rounds, seed: 1 }).schedule.start]
 
 /** Any firm: calendars with holes, shared crews, releases, waits, agreed starts. */
@@ -34,6 +36,8 @@ const anyInstance = fc
         calendar: fc.integer({ min: 0, max: 1 }),
         resource: fc.integer({ min: 0, max: 2 }),
         units: fc.integer({ min: 1, max: 2 }),
+        site: fc.integer({ min: 0, max: 1 }),
+        startEvery: fc.integer({ min: 1, max: 2 }),
         fixed: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }),
       }),
       { minLength: 1, maxLength: 14 },
@@ -51,8 +55,8 @@ const anyInstance = fc
       horizon: 2000,
       calendars: [always(2000), open],
       resources: [{ capacity: 2 }, { capacity: 2 }, { capacity: 3 }],
-      activities: activities.map(({ duration, release, calendar, resource, units, fixed }) =>
-        activity(duration, { release, calendar, ...(fixed === undefined ? {} : { fixed }) }, [{ resource, units }]),
+      activities: activities.map(({ duration, resource, units, fixed, ...part }) =>
+        activity(duration, { ...part, ...(fixed === undefined ? {} : { fixed }) }, [{ resource, units }]),
       ),
       precedences: pairs.filter(({ a, b }) => a < b && b < count).map(({ a, b, lag }) => ({ from: a, to: b, lag })),
     }
@@ -65,6 +69,8 @@ describe('the solver', () => {
         const { schedule, floor } = solve(of, { rounds: 8, seed })
         expect(checkSchedule(of, schedule)).toEqual([])
         expect(schedule.makespan).toBeGreaterThanOrEqual(floor)
+        for (const [site, least] of siteFloors(of))
+          expect(lastOf(of, schedule.finish, site)).toBeGreaterThanOrEqual(least)
       }),
       { numRuns: 300 },
     )
@@ -121,6 +127,22 @@ describe('the floor and the circle', () => {
   test('the floor is the longest chain, crews or not', () => {
     const of = instance([activity(3), activity(2), activity(4)], { precedences: [{ from: 0, to: 1, lag: 2 }] })
     expect([...earliestFinishes(of)]).toEqual([3, 7, 4])
+  })
+  test('one crew cannot do at once what it has to do on a site, and what follows comes after', () => {
+    const crew = instance([activity(3), activity(2, { release: 4 }), activity(4, { release: 4 })])
+    expect(siteFloors(crew).get(0)).toBe(10)
+    const then = instance([activity(3), activity(2), activity(4, {}, [])], {
+      precedences: [
+        { from: 0, to: 2, lag: 0 },
+        { from: 1, to: 2, lag: 1 },
+      ],
+    })
+    expect(siteFloors(then).get(0)).toBe(9)
+  })
+  test('a crew that begins in the morning only does not begin in the afternoon', () => {
+    expect(
+      starts(instance([activity(1), activity(2, { startEvery: 2 })], { precedences: [{ from: 0, to: 1, lag: 0 }] })),
+    ).toEqual([0, 2])
   })
   test('a circle is named', () => {
     const of = instance([activity(1), activity(1)], {

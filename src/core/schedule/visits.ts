@@ -21,6 +21,8 @@ export interface Visit {
   /** Effort of all its lines, done or not. */
   readonly hoursInAll: number
   readonly begun: boolean
+  /** Which coming it is, of a trade that comes more than once for a stage; 1 otherwise. */
+  readonly coming: number
 }
 
 /** Stages that one trade does in one coming. */
@@ -57,7 +59,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const jobs = new Map<string, Map<string, Line[]>>()
   for (const line of lines) {
     if (line.excluded || isOutside(line.responsible) || !placeById.has(line.placeId)) continue
-    const sort = `${line.trade}|${packOf(line)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}`
+    const sort = `${line.trade}|${packOf(line)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
@@ -110,6 +112,7 @@ function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
     inspects: isInspection(lines[0]!) ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],
     hours: left.reduce((sum, line) => sum + hoursLeft(line), 0),
     hoursInAll: lines.reduce((sum, line) => sum + line.hours, 0),
+    coming: lines[0]!.coming,
     begun: lines.some((line) => line.progress > 0),
   }
 }

@@ -51,6 +51,9 @@ export interface Approval {
 }
 export const approvalWords = ({ answer, by, on }: Approval): string => `${answer} by ${by}, ${dateOnly(on)}`
 
+/** Hours at best and at worst. */
+export type HoursRange = readonly [best: number, worst: number]
+
 /** A line of work as it stands now. */
 export interface Line extends LineLaid {
   readonly id: string
@@ -63,6 +66,10 @@ export interface Line extends LineLaid {
   readonly pricedFor: number | null
   /** What was said to it, where it is an extra. */
   readonly approval: Approval | null
+  /** What its hours may be, where somebody said. */
+  readonly hoursRange: HoursRange | null
+  /** Which coming of its trade does it; 1 where one is enough. */
+  readonly coming: number
   /** Whose it is, where somebody said; ours until then. */
   readonly responsible: Responsible | null
   /** The goals and phases that it belongs to, by their entries. */

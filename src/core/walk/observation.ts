@@ -3,7 +3,7 @@ import type { Minor } from '../measure/money'
 import type { Size } from '../measure/size'
 import type { Values } from '../entries/field'
 import type { PlaceLaid } from '../places/place'
-import type { Approval, Excluded, LineLaid } from '../scope/line'
+import type { Approval, Excluded, HoursRange, LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
 import type { PhotoMark, Point } from './photoMarks'
@@ -144,6 +144,10 @@ export interface Facts {
     title: string
     /** Set by hand; null goes back to what is reckoned. */
     hours: number | null
+    /** Hours at best and at worst, where somebody said. */
+    hoursRange: HoursRange | null
+    /** Which coming of its trade does it, where one is not enough. */
+    coming: number | null
     trade: Trade
     quantity: number | null
     /** Null where it is not priced. */

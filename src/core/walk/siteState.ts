@@ -263,6 +263,8 @@ function linesOf(
         approval: f.approval?.value ?? null,
         price: f.price?.value ?? null,
         pricedFor: f.pricedFor?.value ?? null,
+        hoursRange: f.hoursRange?.value ?? null,
+        coming: f.coming?.value ?? 1,
         responsible: f.responsible?.value ?? null,
         partOf: f.partOf?.value ?? [],
       },

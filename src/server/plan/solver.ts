@@ -20,7 +20,7 @@ export interface Effort {
   readonly draws: number
 }
 /** A plan that is kept; a preview settles for less. */
-export const KEPT: Effort = { rounds: 300, draws: 500 }
+export const KEPT: Effort = { rounds: 300, draws: 1000 }
 export const PREVIEW: Effort = { rounds: 30, draws: 0 }
 const SEED = 1
 

@@ -52,7 +52,8 @@ export function planView(context: Context, siteId: string | null) {
       return { day, works: shownSites.some((one) => isWorkingDay(day, one.calendar)) }
     }),
     finish: finishSentence(plan, site, sites),
-    floor: site && plan.floor[site.id] ? longDay(plan.floor[site.id]!) : null,
+    floor: site ? floorSentence(plan, site.id) : null,
+    places: site ? siteState(context.db, site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
     promises: plan.promises
       .filter(({ siteId: of }) => shownSites.some(({ id }) => id === of))
@@ -102,6 +103,16 @@ function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[]): 
   return running.length === 0
     ? 'Nothing left to plan'
     : running.map((one) => `${one.name} ${dateOnly(plan.finish[one.id]!)}`).join(', ')
+}
+
+/** How far the plan of a site can be from the best there is. */
+function floorSentence({ finish, floor, madeOn }: Plan, siteId: string): string | null {
+  const [planned, least] = [finish[siteId], floor[siteId]]
+  if (!planned || !least) return null
+  const over = daysBetween(least, planned)
+  if (over <= 0) return 'That cannot be beaten.'
+  const share = Math.ceil((100 * over) / Math.max(1, daysBetween(madeOn, least)))
+  return `Nothing can beat ${longDay(least)}: the plan is within ${share} % of it.`
 }
 
 function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]) {
@@ -178,10 +189,10 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       ],
       boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
       waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
-      work: lines.map(
-        (line) =>
-          `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
-      ),
+      work: lines.map((line) => ({
+        id: line.id,
+        words: `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
+      })),
       booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
       pinned,
     }

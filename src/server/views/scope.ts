@@ -108,6 +108,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               tradeName: TRADES[line.trade],
               progress: line.progress,
               hours: line.hours,
+              hoursRange: line.hoursRange,
               quantity: line.quantity ? printQuantity(line.quantity, site.units) : '',
               amount: line.quantity
                 ? { ...shownQuantity(line.quantity, site.units), unit: line.quantity.unit, value: line.quantity.value }

@@ -121,6 +121,22 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .max(10_000, 'Hours: at most 10 000.')
       .nullable()
       .defined(),
+    hoursRange: array(
+      number()
+        .positive('Hours at best and at worst: more than 0.')
+        .max(10_000, 'Hours at best and at worst: at most 10 000.')
+        .required(),
+    )
+      .length(2, 'Hours at best and at worst: two numbers, like 4 to 10.')
+      .test('ascending', 'Hours at best and at worst: the smaller first.', (v) => !v || v[0]! <= v[1]!)
+      .nullable()
+      .defined(),
+    coming: number()
+      .integer('Coming: a whole number.')
+      .min(1, 'Coming: 1 or more.')
+      .max(20, 'Coming: at most 20.')
+      .nullable()
+      .defined(),
     trade: oneOf('Trade', keysOf(TRADES)),
     quantity: number()
       .typeError('Quantity: write a number.')

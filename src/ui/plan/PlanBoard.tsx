@@ -5,22 +5,29 @@ import Button from 'react-bootstrap/Button'
 import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import { FormError } from '../shared/FormError'
-import { MoveDialog, type Move } from './MoveDialog'
+import type { PlanChange } from '@/core/schedule/planChange'
+import { AddVisit } from './AddVisit'
+import { ChangeDialog } from './ChangeDialog'
 import { Forward } from './Forward'
 import { OtherWays } from './OtherWays'
 import { PlanPicture } from './PlanPicture'
 import { Risk } from './Risk'
-import type { PlanProps } from './types'
-import { VisitPanel } from './VisitPanel'
+import type { PlanProps, VisitView } from './types'
+import { VisitPanel, type Asked } from './VisitPanel'
 import { WeekList } from './WeekList'
 import styles from './PlanBoard.module.css'
+
+/** Two visits may take each other’s days where one crew does both, or one site has both. */
+const maySwap = (one: VisitView, other: VisitView): boolean =>
+  one.siteId === other.siteId || (one.crewId !== null && one.crewId === other.crewId)
 
 /** Who comes when, in what order, and what if: the picture, the visit in focus, and moves with their consequences. */
 export function PlanBoard(props: PlanProps) {
   const router = useRouter()
   const search = useSearchParams()
   const [chosen, setChosen] = useState<string | null>(search.get('visit'))
-  const [move, setMove] = useState<Move | null>(null)
+  const [change, setChange] = useState<PlanChange | null>(null)
+  const [asked, setAsked] = useState<Asked | null>(null)
   const { error, run } = useSend<{ undone?: string }>()
   const [said, setSaid] = useState('')
   const visit = props.visits.find((one) => one.key === chosen) ?? null
@@ -39,12 +46,7 @@ export function PlanBoard(props: PlanProps) {
         {props.site ? <h1>{props.finish}</h1> : <h1>All sites</h1>}
         <p>
           {!props.site && `Likely finish: ${props.finish}. `}
-          {props.floor && (
-            <>
-              Nothing can beat <strong>{props.floor}</strong>.{' '}
-            </>
-          )}
-          {props.visits.length} trade visits.
+          {props.floor} {props.visits.length} trade visits.
         </p>
         {props.risk && <Risk {...props.risk} />}
         {props.promises.map(({ late, words }) => (
@@ -98,7 +100,14 @@ export function PlanBoard(props: PlanProps) {
       ) : (
         <div className={styles.columns}>
           <div className={styles.picture} tabIndex={0} role="region" aria-label="Plan">
-            <PlanPicture {...props} chosen={chosen} onChoose={setChosen} onMove={setMove} onUndo={undo} />
+            <PlanPicture
+              {...props}
+              chosen={chosen}
+              onChoose={setChosen}
+              onChange={setChange}
+              onAsk={setAsked}
+              onUndo={undo}
+            />
           </div>
           <div className={styles.list}>
             <WeekList visits={props.visits} showSite={props.site === null} onChoose={setChosen} />
@@ -109,26 +118,34 @@ export function PlanBoard(props: PlanProps) {
             aria-label={visit ? visit.title : 'Visit'}
           >
             {visit ? (
-              <VisitPanel visit={visit} onMove={setMove} onClose={() => setChosen(null)} />
+              <VisitPanel
+                visit={visit}
+                others={props.visits.filter((one) => one.key !== visit.key && maySwap(one, visit))}
+                asked={asked}
+                onChange={setChange}
+                onClose={() => setChosen(null)}
+              />
             ) : (
               <>
                 <h2>Choose a visit</h2>
                 <p>
                   It tells why it starts when it does, what waits for it, and lets you move it: drag its bar, or press{' '}
-                  <kbd>m</kbd> on it and use the arrows. You see what moves before anything is saved.
+                  <kbd>m</kbd> on it and use the arrows; <kbd>h</kbd> holds it, <kbd>s</kbd> swaps it, <kbd>p</kbd>{' '}
+                  splits it in two. You see what moves before anything is saved.
                 </p>
               </>
             )}
           </aside>
         </div>
       )}
-      {move && (
-        <MoveDialog
-          move={move}
-          visit={props.visits.find((one) => one.key === move.visitKey)!}
-          onClose={() => setMove(null)}
-          onMoved={(words) => {
-            setMove(null)
+      {props.site && <AddVisit siteId={props.site.id} places={props.places} onChange={setChange} />}
+      {change && (
+        <ChangeDialog
+          change={change}
+          visit={change.kind === 'add' ? null : props.visits.find((one) => one.key === change.visitKey)!}
+          onClose={() => setChange(null)}
+          onChanged={(words) => {
+            setChange(null)
             setSaid(words)
             router.refresh()
           }}

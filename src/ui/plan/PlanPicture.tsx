@@ -1,10 +1,12 @@
 'use client'
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { addDays, dateOnly, daysBetween, shortDay, type Day } from '@/core/calendar/day'
 import { stageHue } from '../shared/stageHue'
+import type { PlanChange } from '@/core/schedule/planChange'
 import { lanesOf, type Bar } from './lanes'
-import type { Move } from './MoveDialog'
+import { useStretch } from './useStretch'
 import type { PlanProps } from './types'
+import type { Asked } from './VisitPanel'
 import styles from './PlanPicture.module.css'
 
 const DAY_WIDTH = 52
@@ -14,35 +16,69 @@ const NAME_WIDTH = 150
 /** Width of a letter on a bar, for deciding whether its word fits. */
 const LETTER = 7.6
 
+const ASKED_BY: Readonly<Record<string, Asked['what']>> = { h: 'hold', s: 'swap', p: 'split' }
+
 interface PictureProps extends PlanProps {
   readonly chosen: string | null
   readonly onChoose: (key: string) => void
-  readonly onMove: (move: Move) => void
+  readonly onChange: (change: PlanChange) => void
+  readonly onAsk: (asked: Asked) => void
   readonly onUndo: () => Promise<void>
 }
 
 /** Places or crews down, days across, visits as bars with the word on them. Only the crew in focus shows its thread. */
-export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose, onMove, onUndo, site }: PictureProps) {
+export function PlanPicture({
+  rows,
+  visits,
+  days,
+  from,
+  today,
+  chosen,
+  onChoose,
+  onChange,
+  onAsk,
+  onUndo,
+  site,
+}: PictureProps) {
   const bars = useRef(new Map<string, HTMLButtonElement>())
+  const picture = useRef<HTMLDivElement>(null)
+  const [nearFrom, nearTo] = useStretch(picture)
+  /** The bar that the keys went to: drawn wherever it is, so that it can be focused. */
+  const [wanted, setWanted] = useState<string | null>(null)
   const [shift, setShift] = useState<{ key: string; halves: number } | null>(null)
-  const byKey = new Map(visits.map((visit) => [visit.key, visit]))
-  const laid = rows.map((row) => ({
-    row,
-    ...lanesOf(
-      row.visitKeys.flatMap((key) => byKey.get(key) ?? []),
-      from,
-    ),
-  }))
-  const order = laid.flatMap(({ row, bars: its }) =>
-    its.map((bar) => ({ id: `${row.id}/${bar.visit.key}`, row: row.id, bar })),
+  const byKey = useMemo(() => new Map(visits.map((visit) => [visit.key, visit])), [visits])
+  const laid = useMemo(
+    () =>
+      rows.map((row) => ({
+        row,
+        ...lanesOf(
+          row.visitKeys.flatMap((key) => byKey.get(key) ?? []),
+          from,
+        ),
+      })),
+    [rows, byKey, from],
   )
+  const order = useMemo(
+    () =>
+      laid.flatMap(({ row, bars: its }) => its.map((bar) => ({ id: `${row.id}/${bar.visit.key}`, row: row.id, bar }))),
+    [laid],
+  )
+  useEffect(() => {
+    if (wanted) bars.current.get(wanted)?.focus()
+  }, [wanted])
+  const isNear = (left: number, width: number): boolean => left + width >= nearFrom && left <= nearTo
   const inFocus = chosen ? byKey.get(chosen) : undefined
 
   const askMove = (bar: Bar, halves: number): void => {
     setShift(null)
     if (halves === 0) return
     const half = bar.first + halves
-    onMove({ visitKey: bar.visit.key, day: addDays(from, Math.floor(half / 2)), half: (((half % 2) + 2) % 2) as 0 | 1 })
+    onChange({
+      kind: 'move',
+      visitKey: bar.visit.key,
+      day: addDays(from, Math.floor(half / 2)),
+      half: (((half % 2) + 2) % 2) as 0 | 1,
+    })
   }
   const onKey = (event: KeyboardEvent, id: string, bar: Bar): void => {
     const moving = shift?.key === bar.visit.key
@@ -52,6 +88,7 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
     else if (moving && event.key === 'Enter') askMove(bar, shift.halves)
     else if (moving && event.key === 'Escape') setShift(null)
     else if (event.key === 'm') setShift({ key: bar.visit.key, halves: 0 })
+    else if (ASKED_BY[event.key]) onAsk({ what: ASKED_BY[event.key]! })
     else if (event.key === 'u') void onUndo()
     else if (step || event.key === 'ArrowUp' || event.key === 'ArrowDown') focusNext(id, event.key)
     else return
@@ -67,13 +104,20 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
         : key === 'ArrowLeft'
           ? order[at - 1]
           : nearest(order, rowsInOrder[rowsInOrder.indexOf(here.row) + (key === 'ArrowDown' ? 1 : -1)], here.bar.first)
-    if (target) bars.current.get(target.id)?.focus()
+    if (!target) return
+    bars.current.get(target.id)?.focus()
+    setWanted(target.id)
   }
 
+  const isShown = (row: string, bar: Bar): boolean =>
+    isNear(NAME_WIDTH + bar.first * HALF, bar.length * HALF) ||
+    bar.visit.key === chosen ||
+    bar.visit.key === shift?.key ||
+    `${row}/${bar.visit.key}` === wanted
   const width = days.length * DAY_WIDTH
   const todayAt = daysBetween(from, today) * DAY_WIDTH
   return (
-    <div className={styles.picture} style={{ width: NAME_WIDTH + width }}>
+    <div ref={picture} className={styles.picture} style={{ width: NAME_WIDTH + width }}>
       <div className={styles.weeks} style={{ marginLeft: NAME_WIDTH }} aria-hidden="true">
         {days
           .filter((_, i) => i % 7 === 0)
@@ -84,14 +128,17 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
           ))}
       </div>
       <div className={styles.body}>
-        {days.map(({ day, works }, i) => (
-          <span
-            key={day}
-            aria-hidden="true"
-            className={`${styles.day} ${works ? '' : styles.off}`}
-            style={{ left: NAME_WIDTH + i * DAY_WIDTH, width: DAY_WIDTH }}
-          />
-        ))}
+        {days.map(
+          ({ day, works }, i) =>
+            isNear(NAME_WIDTH + i * DAY_WIDTH, DAY_WIDTH) && (
+              <span
+                key={day}
+                aria-hidden="true"
+                className={`${styles.day} ${works ? '' : styles.off}`}
+                style={{ left: NAME_WIDTH + i * DAY_WIDTH, width: DAY_WIDTH }}
+              />
+            ),
+        )}
         <span className={styles.today} style={{ left: NAME_WIDTH + todayAt }} aria-hidden="true">
           <b>today</b>
         </span>
@@ -108,26 +155,28 @@ export function PlanPicture({ rows, visits, days, from, today, chosen, onChoose,
               {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
               {row.name}
             </div>
-            {its.map((bar) => (
-              <VisitBar
-                key={bar.visit.key}
-                bar={bar}
-                today={today}
-                label={site ? bar.visit.title : bar.visit.site}
-                room={roomAfter(bar, its)}
-                gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
-                chosen={chosen === bar.visit.key}
-                resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
-                shift={shift?.key === bar.visit.key ? shift.halves : 0}
-                first={order[0]?.id === `${row.id}/${bar.visit.key}`}
-                hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
-                onChoose={() => onChoose(bar.visit.key)}
-                onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
-                onDrag={(halves, dropped) =>
-                  dropped ? askMove(bar, halves) : setShift({ key: bar.visit.key, halves })
-                }
-              />
-            ))}
+            {its
+              .filter((bar) => isShown(row.id, bar))
+              .map((bar) => (
+                <VisitBar
+                  key={bar.visit.key}
+                  bar={bar}
+                  today={today}
+                  label={site ? bar.visit.title : bar.visit.site}
+                  room={roomAfter(bar, its)}
+                  gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
+                  chosen={chosen === bar.visit.key}
+                  resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
+                  shift={shift?.key === bar.visit.key ? shift.halves : 0}
+                  first={order[0]?.id === `${row.id}/${bar.visit.key}`}
+                  hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
+                  onChoose={() => onChoose(bar.visit.key)}
+                  onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
+                  onDrag={(halves, dropped) =>
+                    dropped ? askMove(bar, halves) : setShift({ key: bar.visit.key, halves })
+                  }
+                />
+              ))}
           </div>
         ))}
       </div>

@@ -1,12 +1,13 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { addDays, type Day } from '@/core/calendar/day'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
-import type { Move } from './MoveDialog'
+import type { PlanChange } from '@/core/schedule/planChange'
+import { HoldForm, SplitForm, SwapForm } from './ChangeForms'
 import type { VisitView } from './types'
 
 const BOOKING_WORDS = {
@@ -15,14 +16,25 @@ const BOOKING_WORDS = {
   declined: 'Declined',
 } as const
 
+/** What is asked of a visit by a key; each press is one of its own. */
+export interface Asked {
+  readonly what: 'hold' | 'swap' | 'split'
+}
+
 /** One visit: why then, what waits for it, who does it, and moving it. */
 export function VisitPanel({
   visit,
-  onMove,
+  others,
+  asked,
+  onChange,
   onClose,
 }: {
   visit: VisitView
-  onMove: (move: Move) => void
+  /** Those that it may be swapped with. */
+  others: readonly VisitView[]
+  /** What a key asked for. */
+  asked: Asked | null
+  onChange: (change: PlanChange) => void
   onClose: () => void
 }) {
   return (
@@ -61,14 +73,43 @@ export function VisitPanel({
       )}
       <h3>Work</h3>
       <ul>
-        {visit.work.map((words) => (
-          <li key={words}>{words}</li>
+        {visit.work.map(({ id, words }) => (
+          <li key={id}>{words}</li>
         ))}
       </ul>
       <BookingState visit={visit} />
-      <MoveForm key={visit.key} visit={visit} onMove={onMove} />
-      <SlipForm key={`slip ${visit.key}`} visit={visit} onMove={onMove} />
+      <MoveForm key={visit.key} visit={visit} onChange={onChange} />
+      <SlipForm key={`slip ${visit.key}`} visit={visit} onChange={onChange} />
+      <OnRequest key={`hold ${visit.key}`} words="Hold it" asked={asked?.what === 'hold' ? asked : null}>
+        <HoldForm visit={visit} onChange={onChange} />
+      </OnRequest>
+      <OnRequest key={`swap ${visit.key}`} words="Swap it with another" asked={asked?.what === 'swap' ? asked : null}>
+        <SwapForm visit={visit} others={others} onChange={onChange} />
+      </OnRequest>
+      <OnRequest
+        key={`split ${visit.key}`}
+        words="Split it in two comings"
+        asked={asked?.what === 'split' ? asked : null}
+      >
+        <SplitForm visit={visit} onChange={onChange} />
+      </OnRequest>
     </>
+  )
+}
+
+/** A form that opens when it is asked for, and takes the keys then. */
+function OnRequest({ words, asked, children }: { words: string; asked: Asked | null; children: ReactNode }) {
+  const details = useRef<HTMLDetailsElement>(null)
+  useEffect(() => {
+    if (!asked || !details.current) return
+    details.current.open = true
+    details.current.querySelector<HTMLElement>('input, select')?.focus()
+  }, [asked])
+  return (
+    <details ref={details} className="mt-2">
+      <summary>{words}</summary>
+      {children}
+    </details>
   )
 }
 
@@ -113,7 +154,7 @@ function BookingState({ visit }: { visit: VisitView }) {
 }
 
 /** A visit that will not be ready: the same question, asked in days. */
-function SlipForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) => void }) {
+function SlipForm({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) {
   const [days, setDays] = useState('1')
   const late = Number(days)
   return (
@@ -121,7 +162,7 @@ function SlipForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) =>
       className="mt-3"
       onSubmit={(event) => {
         event.preventDefault()
-        onMove({ visitKey: visit.key, day: addDays(visit.startDay, late), half: visit.startHalf })
+        onChange({ kind: 'move', visitKey: visit.key, day: addDays(visit.startDay, late), half: visit.startHalf })
       }}
     >
       <h3>If it slips</h3>
@@ -145,7 +186,7 @@ function SlipForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) =>
   )
 }
 
-function MoveForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) => void }) {
+function MoveForm({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) {
   const [day, setDay] = useState<string>(visit.startDay)
   const [half, setHalf] = useState<0 | 1>(visit.startHalf)
   return (
@@ -153,7 +194,7 @@ function MoveForm({ visit, onMove }: { visit: VisitView; onMove: (move: Move) =>
       className="mt-3"
       onSubmit={(event) => {
         event.preventDefault()
-        onMove({ visitKey: visit.key, day: day as Day, half })
+        onChange({ kind: 'move', visitKey: visit.key, day: day as Day, half })
       }}
     >
       <h3>Move it</h3>

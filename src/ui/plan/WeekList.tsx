@@ -1,7 +1,11 @@
+import { useState } from 'react'
 import { addDays, dateOnly, weekday, type Day } from '@/core/calendar/day'
 import { stageHue } from '../shared/stageHue'
 import type { VisitView } from './types'
 import styles from './WeekList.module.css'
+
+/** Weeks that are listed at once. */
+const WEEKS = 8
 
 /** The plan on a phone: week by week, what is next. */
 export function WeekList({
@@ -13,6 +17,7 @@ export function WeekList({
   showSite: boolean
   onChoose: (key: string) => void
 }) {
+  const [shown, setShown] = useState(WEEKS)
   const weeks = new Map<Day, VisitView[]>()
   for (const visit of [...visits].sort((a, b) =>
     a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf,
@@ -22,7 +27,7 @@ export function WeekList({
   }
   return (
     <>
-      {[...weeks].map(([monday, its]) => (
+      {[...weeks].slice(0, shown).map(([monday, its]) => (
         <section key={monday}>
           <h2>Week of {dateOnly(monday)}</h2>
           <ul className={styles.list}>
@@ -47,6 +52,11 @@ export function WeekList({
           </ul>
         </section>
       ))}
+      {weeks.size > shown && (
+        <button type="button" className="btn btn-quiet" onClick={() => setShown(shown + WEEKS)}>
+          Later weeks
+        </button>
+      )}
     </>
   )
 }

@@ -23,7 +23,7 @@ export interface VisitView {
   /** What the weather may do to it, and how long it stands open. */
   readonly sky: readonly string[]
   readonly waiting: readonly string[]
-  readonly work: readonly string[]
+  readonly work: readonly { readonly id: string; readonly words: string }[]
   readonly booking: {
     readonly state: 'told' | 'confirmed' | 'declined'
     readonly reason: string
@@ -47,6 +47,8 @@ export interface PlanProps {
   readonly days: readonly { readonly day: Day; readonly works: boolean }[]
   readonly finish: string
   readonly floor: string | null
+  /** Places of the site, for a visit that is added; none on the page of all sites. */
+  readonly places: readonly { readonly id: string; readonly name: string }[]
   /** How this site may finish, drawn many times; null on the page of all sites and before the first plan. */
   readonly risk: {
     readonly likely: string

@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
+import type { HoursRange } from '@/core/scope/line'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { PartOf, type Gatherer } from '../shared/PartOf'
 import { WhoseSelect } from '../shared/WhoseSelect'
@@ -18,7 +19,7 @@ interface LineEditsProps {
   readonly record: RecordFacts
 }
 
-/** Everything about a line that a person may say otherwise: its words, trade, quantity and hours; held, out, removed. */
+/** Everything about a line that a person may say otherwise: its words, trade, quantity and hours, at best and at worst; held, out, removed. */
 export function LineEdits({ line, units, placeId, gatherers, record }: LineEditsProps) {
   const fact = (facet: string, value: unknown): Fact => ({
     subject: 'line',
@@ -33,7 +34,7 @@ export function LineEdits({ line, units, placeId, gatherers, record }: LineEdits
     <details>
       <summary>Change this line</summary>
       <Said
-        key={`${line.title}|${line.trade}|${line.quantity}|${line.hours}`}
+        key={`${line.title}|${line.trade}|${line.quantity}|${line.hours}|${line.hoursRange}`}
         line={line}
         units={units}
         fact={fact}
@@ -115,6 +116,16 @@ function Said({
           aria-invalid={invalid('hours')}
         />
       </label>
+      <label>
+        Hours at best and at worst
+        <input
+          className="form-control measure"
+          name="hoursRange"
+          defaultValue={line.hoursRange ? `${line.hoursRange[0]} to ${line.hoursRange[1]}` : ''}
+          placeholder="like 4 to 10"
+          aria-invalid={invalid('hoursRange')}
+        />
+      </label>
       <p className="soft">Empty a quantity or hours to go back to what is reckoned.</p>
       <FormError error={error} />
       <button type="submit" className="btn btn-quiet">
@@ -125,7 +136,7 @@ function Said({
 }
 
 interface Change {
-  readonly facet: 'title' | 'trade' | 'quantity' | 'hours'
+  readonly facet: 'title' | 'trade' | 'quantity' | 'hours' | 'hoursRange'
   readonly value: unknown
   readonly was: unknown
   readonly words: string
@@ -159,7 +170,26 @@ function changesOf(line: LineView, units: Units, form: FormData): Change[] {
       was: line.byHand.hours ? line.hours : null,
       words: text('hours') === '' ? 'hours as reckoned' : `${text('hours')} hours`,
     })
+  const range = rangeOf(text('hoursRange'))
+  if (String(range) !== String(line.hoursRange))
+    changes.push({
+      facet: 'hoursRange',
+      value: range,
+      was: line.hoursRange,
+      words: range ? `${range[0]} to ${range[1]} hours` : 'hours spread as usual',
+    })
   return changes
+}
+
+function rangeOf(text: string): HoursRange | null {
+  if (text === '') return null
+  const [best, worst, ...more] = text
+    .replace(/,/g, '.')
+    .split(/\s*(?:to|-|–)\s*/)
+    .map(Number)
+  if (!(best! > 0 && worst! >= best!) || more.length > 0)
+    throw new ImpossibleRequest('hours', `Hours at best and at worst: write two, like 4 to 10.`, 'hoursRange')
+  return [best!, worst!]
 }
 
 function hoursOf(text: string): number {

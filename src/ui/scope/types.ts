@@ -1,3 +1,4 @@
+import type { HoursRange } from '@/core/scope/line'
 import type { RoomPlan } from '@/core/sketches/roomPieces'
 import type { Minor } from '@/core/measure/money'
 import type { CautionAt } from '@/core/walk/cautionReads'
@@ -18,6 +19,7 @@ export interface LineView {
   readonly tradeName: string
   readonly progress: number
   readonly hours: number
+  readonly hoursRange: HoursRange | null
   readonly quantity: string
   /** The quantity to edit: as shown, in the site's units, and as kept. */
   readonly amount: {

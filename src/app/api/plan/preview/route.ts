@@ -1,4 +1,4 @@
 import { jsonBody, route } from '@/server/http/route'
-import { previewMove } from '@/server/plan/moveVisit'
+import { previewChange } from '@/server/plan/changePlan'
 
-export const POST = route(async (context, _params, request) => previewMove(context, await jsonBody(request)))
+export const POST = route(async (context, _params, request) => previewChange(context, await jsonBody(request)))

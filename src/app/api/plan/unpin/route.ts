@@ -1,4 +1,4 @@
 import { jsonBody, route } from '@/server/http/route'
-import { unpinVisit } from '@/server/plan/moveVisit'
+import { unpinVisit } from '@/server/plan/changePlan'
 
 export const POST = route(async (context, _params, request) => unpinVisit(context, await jsonBody(request)))

@@ -2,15 +2,10 @@
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
-import { shortDay, type Day } from '@/core/calendar/day'
+import { shortDay } from '@/core/calendar/day'
+import type { PlanChange } from '@/core/schedule/planChange'
 import { send, type SendError } from '../shared/useSend'
 import type { VisitView } from './types'
-
-export interface Move {
-  readonly visitKey: string
-  readonly day: Day
-  readonly half: 0 | 1
-}
 
 interface Consequence {
   readonly stands: boolean
@@ -26,22 +21,23 @@ interface Consequence {
   readonly lost: readonly string[]
 }
 
-interface MoveDialogProps {
-  readonly move: Move
-  readonly visit: VisitView
+interface ChangeDialogProps {
+  readonly change: PlanChange
+  /** The visit that it is about; null where one is added. */
+  readonly visit: VisitView | null
   readonly onClose: () => void
-  readonly onMoved: (words: string) => void
+  readonly onChanged: (words: string) => void
 }
 
-/** What a move would do to everybody, before it is saved. */
-export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
+/** What a change would do to everybody, before it is saved. */
+export function ChangeDialog({ change, visit, onClose, onChanged }: ChangeDialogProps) {
   const [consequence, setConsequence] = useState<Consequence | null>(null)
   const [error, setError] = useState<SendError | null>(null)
   const [busy, setBusy] = useState(false)
 
   useEffect(() => {
     let wanted = true
-    void send<Consequence>('/api/plan/preview', move).then((answer) => {
+    void send<Consequence>('/api/plan/preview', change).then((answer) => {
       if (!wanted) return
       if (answer.ok) setConsequence(answer.data)
       else setError(answer.error)
@@ -49,14 +45,14 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
     return () => {
       wanted = false
     }
-  }, [move])
+  }, [change])
 
   const save = async (): Promise<void> => {
     setBusy(true)
-    const answer = await send<Consequence>('/api/plan/move', move)
+    const answer = await send<Consequence>('/api/plan/change', change)
     setBusy(false)
     if (answer.ok)
-      onMoved(
+      onChanged(
         `${answer.data.lead} ${answer.data.moved.length === 0 ? 'Nothing else moved.' : `${answer.data.moved.length} more moved.`}`,
       )
     else setError(answer.error)
@@ -67,7 +63,7 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
     <Modal show onHide={onClose} aria-labelledby="move-title" scrollable>
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="move-title">
-          {visit.title} to {shortDay(move.day)}, {move.half === 0 ? 'morning' : 'afternoon'}
+          {titleOf(change, visit)}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body aria-live="polite" tabIndex={0}>
@@ -76,7 +72,7 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
         {consequence && (
           <>
             <p className={consequence.stands ? undefined : 'notice'}>{consequence.lead}</p>
-            {visit.booking?.state === 'confirmed' && (
+            {visit?.booking?.state === 'confirmed' && (
               <p className="notice">
                 {visit.crew} had confirmed {visit.booking.told}. They have to be asked again.
               </p>
@@ -107,9 +103,32 @@ export function MoveDialog({ move, visit, onClose, onMoved }: MoveDialogProps) {
           Leave it
         </Button>
         <Button variant="primary" disabled={busy || !consequence} onClick={() => void save()}>
-          {consequence && !consequence.stands ? 'Move it to the first it can' : 'Move it'}
+          {consequence && !consequence.stands ? 'Move it to the first it can' : VERBS[change.kind]}
         </Button>
       </Modal.Footer>
     </Modal>
   )
+}
+
+const VERBS: Readonly<Record<PlanChange['kind'], string>> = {
+  move: 'Move it',
+  swap: 'Swap them',
+  hold: 'Hold it',
+  split: 'Split it',
+  add: 'Add it',
+}
+
+function titleOf(change: PlanChange, visit: VisitView | null): string {
+  switch (change.kind) {
+    case 'move':
+      return `${visit!.title} to ${shortDay(change.day)}, ${change.half === 0 ? 'morning' : 'afternoon'}`
+    case 'swap':
+      return `${visit!.title} takes another’s days`
+    case 'hold':
+      return `${visit!.title} held${change.until ? ` until ${shortDay(change.until)}` : ''}`
+    case 'split':
+      return `${visit!.title} in two comings`
+    case 'add':
+      return change.title
+  }
 }

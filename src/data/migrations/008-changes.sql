@@ -5,3 +5,5 @@ UPDATE crew SET busy = (
   SELECT json_group_array(json_object('day', taken.value, 'half', half.value))
   FROM json_each(crew.busy) AS taken, json_each('[0,1]') AS half
 );
+-- What has to be recorded to take a plan back that came with facts of its own.
+ALTER TABLE plan ADD COLUMN taking_back TEXT NOT NULL DEFAULT '[]';
