@@ -21,3 +21,14 @@ await build({
   platform: 'browser',
   format: 'esm',
 })
+
+// What a move would do, tried in the browser while it is made.
+await build({
+  entryPoints: { 'what-if-worker': 'src/workers/whatIf.ts' },
+  outdir: 'public',
+  outExtension: { '.js': '.mjs' },
+  bundle: true,
+  minify: true,
+  platform: 'browser',
+  format: 'esm',
+})

@@ -106,8 +106,13 @@ interface PlanRow {
 
 const storedPlanOf = (row: PlanRow): StoredPlan => ({
   id: row.id,
-  // A plan kept before finishes were drawn tells no risk, and one before ends were promised no promises.
-  plan: { risk: {}, promises: [], ...(JSON.parse(row.body) as Omit<Plan, 'risk' | 'promises'> & Partial<Plan>) },
+  // What a plan did not tell yet when it was kept is empty.
+  plan: {
+    risk: {},
+    promises: [],
+    without: [],
+    ...(JSON.parse(row.body) as Omit<Plan, 'risk' | 'promises' | 'without'> & Partial<Plan>),
+  },
   revisions: JSON.parse(row.revisions) as Record<string, number>,
   reason: row.reason,
   by: row.by_person,

@@ -27,6 +27,7 @@ import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
+import { planView } from '../../src/server/views/plan'
 import { siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { emptyFolder, ORIGIN } from '../fixtures/folder'
@@ -148,15 +149,16 @@ export class PlannedJob {
   /** Records one fact of something that has a name. */
   record(
     site: string,
-    subject: 'line' | 'selection' | 'decision' | 'gate',
+    subject: 'line' | 'selection' | 'decision' | 'gate' | 'entry',
     name: string,
     facet: string,
     value: unknown,
+    place?: string,
   ): void {
     const subjectId = this.ids.get(name) ?? uuid()
     this.ids.set(name, subjectId)
     recordFacts(this.owner, this.siteIds.get(site)!, {
-      facts: [{ subject, subjectId, facet, placeId: placeOf(value), value }],
+      facts: [{ subject, subjectId, facet, placeId: place ? this.placeIds.get(place)! : placeOf(value), value }],
     })
   }
 
@@ -246,6 +248,11 @@ export class PlannedJob {
 
   why(title: string): string {
     return this.visit(title).why
+  }
+
+  /** What the plan makes of what was promised. */
+  promises(site: string): string[] {
+    return planView(this.owner, this.siteIds.get(site)!).promises.map(({ words }) => words)
   }
 
   finish(site: string): string {

@@ -84,6 +84,13 @@ describe(SITE, () => {
       'Tiler',
     ])
   })
+  test('three weeks without the kitchen sink against the ten days that were promised are told, with what to do', async () => {
+    const job = await slipped()
+    const values = { what: 'Kitchen sink', most: 10, takes: 'Cabinets', brings: 'Fixtures' }
+    job.record(SITE, 'entry', 'Sink', 'written', { kind: 'without', values }, KITCHEN)
+    await job.plan()
+    expect(job.promises(SITE)[0]).toMatch(/^Kitchen sink: off from 9 Jun to 2 Jul, 24 days, and 10 were promised\./)
+  })
   test('painting first keeps the painter’s May and wins not one day at the end', async () => {
     const job = await slipped()
     const [painted, ended] = [job.days('Paint'), job.finish(SITE)]

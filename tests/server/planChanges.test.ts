@@ -3,6 +3,7 @@ import { readPins, readPlan } from '../../src/data/plans'
 import { readSites } from '../../src/data/sites'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { changePlan, previewChange, undoLastPlan } from '../../src/server/plan/changePlan'
+import { whatIfQuestion } from '../../src/server/plan/whatIfQuestion'
 import { siteState } from '../../src/server/siteStates'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
@@ -148,5 +149,16 @@ describe('a visit is added', () => {
     await expect(
       previewChange(as(firm, 'crew'), { kind: 'hold', visitKey: visits()[0]!.key, reason: 'x' }),
     ).rejects.toThrow('Only a lead or the owner')
+  })
+})
+
+describe('what the browser is given to try moves', () => {
+  test('is the plan as it stands, without a word about the work, and nothing for crew', () => {
+    const question = whatIfQuestion(lead())
+    const told = JSON.stringify(question)
+    expect(question.keys).toHaveLength(readPlan(firm.db)!.plan.visits.length)
+    for (const { name } of readSites(firm.db)) expect(told).not.toContain(name)
+    for (const { title } of lines()) expect(told).not.toContain(title)
+    expect(() => whatIfQuestion(as(firm, 'crew'))).toThrow('Only a lead or the owner')
   })
 })

@@ -5,8 +5,11 @@ import { networkOf, type Network } from './network'
 export const earliestFinishes = (instance: Instance, network: Network = networkOf(instance)): Int32Array =>
   earliest(instance, network).finish
 
-/** The slot before which an activity cannot begin, and that of its earliest finish. */
-function earliest(instance: Instance, network: Network): { readonly head: Int32Array; readonly finish: Int32Array } {
+/** The slot before which an activity cannot begin, and that of its earliest finish, whatever crews do. */
+export function earliest(
+  instance: Instance,
+  network: Network,
+): { readonly head: Int32Array; readonly finish: Int32Array } {
   const head = new Int32Array(instance.activities.length)
   const finish = new Int32Array(instance.activities.length)
   for (const index of network.order) {
@@ -69,13 +72,14 @@ export function siteFloors(instance: Instance, network: Network = networkOf(inst
   return floors
 }
 
-/** Slots from the finish of each activity to the end of the longest chain after it, closed days aside. */
+/** Slots from the finish of each activity to the end of the longest chain after it on its site, closed days aside. */
 function tailsOf({ activities }: Instance, network: Network): Int32Array {
   const tails = new Int32Array(activities.length)
   for (let at = network.order.length - 1; at >= 0; at--) {
     const index = network.order[at]!
     for (const { to, lag } of network.after[index]!)
-      tails[index] = Math.max(tails[index]!, lag + shortest(activities[to]!) + tails[to]!)
+      if (activities[to]!.site === activities[index]!.site)
+        tails[index] = Math.max(tails[index]!, lag + shortest(activities[to]!) + tails[to]!)
   }
   return tails
 }

@@ -1,14 +1,16 @@
 import { daysWords, shortDay, type Day } from '../calendar/day'
 import { dayOfSlot, isMorning, slotOfDay, type Slot } from '../calendar/slots'
+import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Stage, Trade } from '../scope/vocabulary'
-import { earliestFinishes, siteFloors } from './bounds'
+import { siteFloors } from './bounds'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
 import { groupBy } from '../lists/groupBy'
 import type { Link } from './links'
 import type { Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
-import { solve, type SolveOptions } from './solve'
+import type { SolveOptions } from './solve'
+import { solveWithin, withoutOf, type Without } from './without'
 
 /** A visit with its dates. The last day is worked. */
 export interface PlannedVisit {
@@ -43,10 +45,20 @@ export interface Plan {
   readonly risk: Readonly<Record<string, SiteRisk>>
   /** Ends that were promised, and what the plan makes of them. */
   readonly promises: readonly Promised[]
+  /** Services that are off for a while, against what was promised. */
+  readonly without: readonly Without[]
 }
 
 /** A plan in which nothing is to be done. */
-export const emptyPlan = (madeOn: Day): Plan => ({ madeOn, visits: [], finish: {}, floor: {}, risk: {}, promises: [] })
+export const emptyPlan = (madeOn: Day): Plan => ({
+  madeOn,
+  visits: [],
+  finish: {},
+  floor: {},
+  risk: {},
+  promises: [],
+  without: [],
+})
 
 export interface PlanOptions extends SolveOptions {
   /** Ways in which the work may go, drawn to say what can be promised. */
@@ -55,8 +67,7 @@ export interface PlanOptions extends SolveOptions {
 
 /** Solves a problem and puts the answer back into visits, days and sentences. */
 export function planOf(problem: Problem, options: PlanOptions): Plan {
-  const { schedule } = solve(problem.instance, options)
-  const floorFinishes = earliestFinishes(problem.instance)
+  const { schedule } = named(problem, () => solveWithin(problem, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
@@ -90,8 +101,25 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
     visits,
     finish: lastDays(problem, schedule.finish),
     floor: floorDays(problem),
-    promises: promisesOf(problem, schedule.finish, floorFinishes),
+    without: withoutOf(problem, schedule),
+    promises: promisesOf(problem, schedule.finish),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
+  }
+}
+
+/** Puts the visit's name where the search finds no time for one. */
+function named<T>({ nameOf, crews }: Problem, search: () => T): T {
+  try {
+    return search()
+  } catch (error) {
+    if (!(error instanceof ImpossibleRequest && error.code === 'horizon-too-short')) throw error
+    const index = Number(error.field)
+    const crew = crews[index]
+    throw new ImpossibleRequest(
+      error.code,
+      `${crew ? `${crew.name} find` : 'Nobody finds'} no working time for ${nameOf(index)} in the next two years. Give ${crew ? 'them' : 'the site'} more days, another crew for the trade, or take work out.`,
+      'weekdays',
+    )
   }
 }
 

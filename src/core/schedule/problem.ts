@@ -82,6 +82,8 @@ export interface Problem {
   readonly stopped: readonly ReadonlyMap<Day, string>[]
   readonly links: readonly Link[]
   readonly instance: Instance
+  /** Names a visit by its number, with its site. */
+  readonly nameOf: (index: number) => string
 }
 
 export interface ProblemInput {
@@ -187,7 +189,8 @@ export function problemOf(input: ProblemInput): Problem {
   }
   const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
   const instance: Instance = { horizon, calendars, resources, activities, precedences }
-  networkOf(instance, (index) => visitName(visits[index]!, sites))
+  const nameOf = (index: number): string => visitName(visits[index]!, sites)
+  networkOf(instance, nameOf)
   return {
     origin: today,
     states: new Map(sites.map(({ id, state }) => [id, state])),
@@ -197,6 +200,7 @@ export function problemOf(input: ProblemInput): Problem {
     stopped,
     links,
     instance,
+    nameOf,
   }
 }
 

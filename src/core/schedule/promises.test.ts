@@ -35,7 +35,9 @@ describe('the end of a phase that was promised', () => {
   })
   test('that nothing can keep is said to be so, with the earliest day', () => {
     const [broken] = planned(phase({ promised: addDays(TODAY, 1) }, 'study')).promises
-    expect(promiseWords(broken!, 'Paint')).toMatch(/cannot be kept: even with every crew free it ends .* late\./)
+    expect(promiseWords(broken!, 'Paint')).toMatch(
+      /cannot be kept: even with every crew free it ends .* late\. These stand against it, one after the other: .*study.*\. Ask for/,
+    )
   })
   test('comes before an earlier end of the rest where one crew is wanted by both', () => {
     const painter = (of: ReturnType<typeof planned>, place: string) =>
@@ -61,6 +63,7 @@ describe('the end of a phase that was promised', () => {
           planned: '2026-04-04' as Day,
           earliest: '2026-03-30' as Day,
           last: 'v',
+          because: [],
         },
         'Tile, Bathroom, Example House',
       ),

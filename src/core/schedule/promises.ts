@@ -1,5 +1,8 @@
 import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
-import { dayOfSlot } from '../calendar/slots'
+import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
+import { earliest } from './bounds'
+import type { Link } from './links'
+import { networkOf } from './network'
 import { phasesOf, type Problem } from './problem'
 import { linesOfVisit } from './visits'
 
@@ -14,21 +17,21 @@ export interface Promised {
   readonly earliest: Day
   /** The visit that ends last, by key. */
   readonly last: string
+  /** Where nothing can keep it: the facts that together make it so, none of them to spare, in their order. */
+  readonly because: readonly string[]
 }
 
 /** What becomes of every promised end.
- * @param finish slot after the last work of each visit, as planned
- * @param floors the same if every crew were free at every time */
-export function promisesOf(
-  { origin, visits, states }: Problem,
-  finish: ArrayLike<number>,
-  floors: ArrayLike<number>,
-): readonly Promised[] {
+ * @param finish slot after the last work of each visit, as planned */
+export function promisesOf(problem: Problem, finish: ArrayLike<number>): readonly Promised[] {
+  const { origin, visits, states, instance } = problem
+  const times = earliest(instance, networkOf(instance))
+  const floors = times.finish
   const found = new Map<string, Promised>()
   visits.forEach((visit, i) => {
     const state = states.get(visit.siteId)!
     const lines = linesOfVisit(visit, state.lines)
-    const [planned, earliest] = [finish[i]!, floors[i]!].map((slot) => dayOfSlot(origin, slot - 1)) as [Day, Day]
+    const [planned, earliestEnd] = [finish[i]!, floors[i]!].map((slot) => dayOfSlot(origin, slot - 1)) as [Day, Day]
     for (const { id, name, promised } of phasesOf(lines, state)) {
       if (!promised) continue
       const known = found.get(id)
@@ -38,23 +41,51 @@ export function promisesOf(
         name,
         promised,
         planned: known && known.planned >= planned ? known.planned : planned,
-        earliest: known && known.earliest >= earliest ? known.earliest : earliest,
+        earliest: known && known.earliest >= earliestEnd ? known.earliest : earliestEnd,
         last: known && known.planned >= planned ? known.last : visit.key,
+        because:
+          known && known.earliest >= earliestEnd
+            ? known.because
+            : earliestEnd > promised
+              ? chainTo(problem, i, times)
+              : [],
       })
     }
   })
   return [...found.values()]
 }
 
+/** The chain of facts that keeps a visit from ending sooner: what its first visit waits for, and each after the other. */
+function chainTo(
+  { holds, links, nameOf }: Problem,
+  last: number,
+  { head, finish }: { readonly head: ArrayLike<number>; readonly finish: ArrayLike<number> },
+): string[] {
+  const chain: string[] = []
+  for (let at: number | undefined = last; at !== undefined;) {
+    const here: number = at
+    const before: Link | undefined = links.find(
+      ({ from, to, lag }) => to === here && finish[from]! + lag === head[here],
+    )
+    chain.unshift(
+      `${nameOf(here)}${before && before.lag > 0 ? `, after ${daysWords(before.lag / SLOTS_PER_DAY)}` : ''}`,
+    )
+    const held = holds[here]![0]!
+    if (!before && held.kind !== 'today') chain.unshift(held.words)
+    at = before?.from
+  }
+  return chain
+}
+
 /** Whether a promise holds by the plan, in a sentence.
  * @param last what ends it, in words */
-export function promiseWords({ name, promised, planned, earliest }: Promised, last: string): string {
+export function promiseWords({ name, promised, planned, earliest, because }: Promised, last: string): string {
   const late = daysBetween(promised, planned)
   const told = `Phase ${name} is promised for ${dateOnly(promised)}`
   if (late <= 0)
     return `${told} and ends ${dateOnly(planned)} by the plan: ${late === 0 ? 'on the day' : `${daysWords(-late)} to spare`}.`
   const impossible = daysBetween(promised, earliest)
   return impossible > 0
-    ? `${told} and cannot be kept: even with every crew free it ends ${dateOnly(earliest)}, ${daysWords(impossible)} late. Ask for another day, take work out of it, or bring forward what it waits for.`
+    ? `${told} and cannot be kept: even with every crew free it ends ${dateOnly(earliest)}, ${daysWords(impossible)} late. These stand against it, one after the other: ${because.join('; ')}. Ask for another day, take one of them out, or bring it forward.`
     : `${told} and ends ${dateOnly(planned)} by the plan, ${daysWords(late)} late. It hangs on ${last}; with every crew free it could be ${dateOnly(earliest)}.`
 }

@@ -44,7 +44,7 @@ const CHANGES = {
   hold: object({
     visitKey,
     reason: trimmed().max(400, 'Reason: use at most 400 characters.').required('Reason: type something.'),
-    until: string().default(''),
+    until: string().nullable().default(null),
   }),
   split: object({
     visitKey,
@@ -144,7 +144,7 @@ function changeOf(body: unknown): PlanChange {
   }).validateSync(body)
   const input = CHANGES[kind as PlanChange['kind']].validateSync(body)
   if ('day' in input) return { ...input, kind: 'move', day: parseDay(input.day) } as PlanChange
-  if ('until' in input) return { ...input, kind: 'hold', until: input.until === '' ? null : parseDay(input.until) }
+  if ('until' in input) return { ...input, kind: 'hold', until: input.until ? parseDay(input.until) : null }
   return { ...input, kind } as PlanChange
 }
 

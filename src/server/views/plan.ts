@@ -8,6 +8,7 @@ import { openNights } from '../../core/schedule/openNights'
 import { kindsOf } from '../../core/places/place'
 import { linesOfVisit } from '../../core/schedule/visits'
 import { stoppedDays } from '../../core/schedule/weather'
+import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -55,15 +56,7 @@ export function planView(context: Context, siteId: string | null) {
     floor: site ? floorSentence(plan, site.id) : null,
     places: site ? siteState(context.db, site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
-    promises: plan.promises
-      .filter(({ siteId: of }) => shownSites.some(({ id }) => id === of))
-      .map((one) => {
-        const last = plan.visits.find(({ key }) => key === one.last)
-        return {
-          late: one.planned > one.promised,
-          words: promiseWords(one, last ? name(last) : 'its last visit'),
-        }
-      }),
+    promises: promised(plan, shownSites, name),
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -71,6 +64,21 @@ export function planView(context: Context, siteId: string | null) {
     rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
     visits: visitViews(context, visits, plan),
   }
+}
+
+/** What the plan makes of everything that was promised. */
+function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit) => string) {
+  const byKey = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
+  const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
+  return [
+    ...plan.promises
+      .filter(shown)
+      .map((one) => ({ late: one.planned > one.promised, words: promiseWords(one, named(one.last)) })),
+    ...plan.without
+      .filter(shown)
+      .map((one) => ({ late: daysWithout(one) > one.most, words: withoutWords(one, named(one.back)) })),
+  ]
 }
 
 /** Two dates, the weeks that are left, and the visits that the end hangs on. */

@@ -5,6 +5,7 @@ import { stageHue } from '../shared/stageHue'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { lanesOf, type Bar } from './lanes'
 import { useStretch } from './useStretch'
+import { useWhatIf } from './useWhatIf'
 import type { PlanProps } from './types'
 import type { Asked } from './VisitPanel'
 import styles from './PlanPicture.module.css'
@@ -45,6 +46,7 @@ export function PlanPicture({
   const [nearFrom, nearTo] = useStretch(picture)
   /** The bar that the keys went to: drawn wherever it is, so that it can be focused. */
   const [wanted, setWanted] = useState<string | null>(null)
+  const whatIf = useWhatIf((id) => visits.find(({ siteId }) => siteId === id)?.site)
   const [shift, setShift] = useState<{ key: string; halves: number } | null>(null)
   const byKey = useMemo(() => new Map(visits.map((visit) => [visit.key, visit])), [visits])
   const laid = useMemo(
@@ -69,24 +71,30 @@ export function PlanPicture({
   const isNear = (left: number, width: number): boolean => left + width >= nearFrom && left <= nearTo
   const inFocus = chosen ? byKey.get(chosen) : undefined
 
-  const askMove = (bar: Bar, halves: number): void => {
-    setShift(null)
-    if (halves === 0) return
+  const startOf = (bar: Bar, halves: number) => {
     const half = bar.first + halves
-    onChange({
-      kind: 'move',
-      visitKey: bar.visit.key,
-      day: addDays(from, Math.floor(half / 2)),
-      half: (((half % 2) + 2) % 2) as 0 | 1,
-    })
+    return { day: addDays(from, Math.floor(half / 2)), half: (((half % 2) + 2) % 2) as 0 | 1 }
+  }
+  const shiftBy = (bar: Bar, halves: number): void => {
+    setShift({ key: bar.visit.key, halves })
+    const { day, half } = startOf(bar, halves)
+    if (halves !== 0 && day >= today) whatIf.ask(bar.visit.key, day, half)
+  }
+  const leave = (): void => {
+    setShift(null)
+    whatIf.forget()
+  }
+  const askMove = (bar: Bar, halves: number): void => {
+    leave()
+    if (halves !== 0) onChange({ kind: 'move', visitKey: bar.visit.key, ...startOf(bar, halves) })
   }
   const onKey = (event: KeyboardEvent, id: string, bar: Bar): void => {
     const moving = shift?.key === bar.visit.key
     const steps: Record<string, number> = { ArrowRight: 1, ArrowLeft: -1 }
     const step = steps[event.key]
-    if (moving && step) setShift({ key: bar.visit.key, halves: shift.halves + step })
+    if (moving && step) shiftBy(bar, shift.halves + step)
     else if (moving && event.key === 'Enter') askMove(bar, shift.halves)
-    else if (moving && event.key === 'Escape') setShift(null)
+    else if (moving && event.key === 'Escape') leave()
     else if (event.key === 'm') setShift({ key: bar.visit.key, halves: 0 })
     else if (ASKED_BY[event.key]) onAsk({ what: ASKED_BY[event.key]! })
     else if (event.key === 'u') void onUndo()
@@ -172,16 +180,20 @@ export function PlanPicture({
                   hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
                   onChoose={() => onChoose(bar.visit.key)}
                   onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
-                  onDrag={(halves, dropped) =>
-                    dropped ? askMove(bar, halves) : setShift({ key: bar.visit.key, halves })
-                  }
+                  onDrag={(halves, dropped) => (dropped ? askMove(bar, halves) : shiftBy(bar, halves))}
                 />
               ))}
           </div>
         ))}
       </div>
+      {shift && whatIf.told && (
+        <p className={styles.told} aria-hidden="true">
+          {whatIf.told}
+        </p>
+      )}
       <p className="visually-hidden" aria-live="polite">
-        {shift && `Moving by ${shift.halves} half-days. Enter to see what follows, Escape to leave it.`}
+        {shift &&
+          `Moving by ${shift.halves} half-days. ${whatIf.told ?? ''} Enter to see what follows, Escape to leave it.`}
       </p>
     </div>
   )

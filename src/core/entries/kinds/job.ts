@@ -1,4 +1,5 @@
-import { choice, day, money, words } from '../field'
+import { STAGES } from '../../scope/vocabulary'
+import { choice, day, money, number, words } from '../field'
 import type { EntryKind } from '../entryKind'
 
 export const PARTY_PARTS = [
@@ -14,6 +15,8 @@ export const PARTY_PARTS = [
   'fabricator',
   'supplier to the fabricator',
 ] as const
+
+const STAGE_WORDS = Object.values(STAGES)
 
 export const JOB_KINDS: readonly EntryKind[] = [
   {
@@ -69,6 +72,21 @@ export const JOB_KINDS: readonly EntryKind[] = [
       words('assumed', 'What the price assumed'),
     ],
     settle: { word: 'No longer' },
+  },
+  {
+    id: 'without',
+    group: 'job',
+    register: 'Days without, as promised',
+    one: 'A service they are without for a while',
+    at: 'place',
+    fields: [
+      words('what', 'What they are without', { needed: true }),
+      number('most', 'Days at most, as promised', { needed: true }),
+      choice('takes', 'Gone with', STAGE_WORDS, { needed: true }),
+      choice('brings', 'Back with', STAGE_WORDS, { needed: true }),
+      words('meanwhile', 'What serves meanwhile'),
+    ],
+    settle: { word: 'Back again' },
   },
   {
     id: 'phase',
