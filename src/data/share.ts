@@ -1,3 +1,4 @@
+import type { ClientAsk } from '../core/share/clientAsks'
 import type { ClientFacts, ClientUpdate } from '../core/share/clientUpdate'
 import type { Db } from './database'
 
@@ -7,6 +8,8 @@ export interface PublishedUpdate {
   readonly update: ClientUpdate
   readonly facts: ClientFacts
   readonly photos: readonly string[]
+  /** What can be answered on the link. */
+  readonly asks: readonly ClientAsk[]
   readonly publishedAt: string
 }
 
@@ -19,12 +22,18 @@ interface UpdateRow {
 }
 
 const publishedOf = (row: UpdateRow): PublishedUpdate => {
-  const { update, photos } = JSON.parse(row.body) as Pick<PublishedUpdate, 'update' | 'photos'>
+  // An update of before could not be answered, and explained nothing.
+  const {
+    update,
+    photos,
+    asks = [],
+  } = JSON.parse(row.body) as Pick<PublishedUpdate, 'update' | 'photos'> & Partial<Pick<PublishedUpdate, 'asks'>>
   return {
     id: row.id,
     siteId: row.site_id,
-    update,
+    update: { ...update, terms: update.terms ?? [] },
     photos,
+    asks,
     facts: JSON.parse(row.facts) as ClientFacts,
     publishedAt: row.published_at,
   }
@@ -36,7 +45,7 @@ export function insertUpdate(db: Db, update: PublishedUpdate, by: string): void 
   ).run(
     update.id,
     update.siteId,
-    JSON.stringify({ update: update.update, photos: update.photos }),
+    JSON.stringify({ update: update.update, photos: update.photos, asks: update.asks }),
     JSON.stringify(update.facts),
     by,
     update.publishedAt,

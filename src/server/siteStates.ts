@@ -39,6 +39,9 @@ function keptState(db: Db, site: Known): Kept {
 /** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
 export const siteState = (db: Db, site: Known): SiteState => keptState(db, site).state
 
+/** What the records of a site say under other ways of working. */
+export const siteStateUnder = (db: Db, site: Known): SiteState => derived(registersOf(readRegisters(db, site.id)), site)
+
 /** What would be known about a site if more were recorded. */
 export const siteStateWith = (db: Db, site: Known, more: readonly Observation[]): SiteState =>
   derived(mergeRegisters(registersOf(readRegisters(db, site.id)), more), site)

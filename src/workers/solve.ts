@@ -1,6 +1,6 @@
 import type { MessagePort } from 'node:worker_threads'
 import type { Goal } from '../core/schedule/goals'
-import { planOf, type Plan } from '../core/schedule/plan'
+import { ratedPlan, type Rated } from '../core/schedule/plan'
 import { problemOf, type ProblemInput } from '../core/schedule/problem'
 
 export interface SolveTask {
@@ -14,8 +14,8 @@ export interface SolveTask {
 }
 
 /** Plans all sites off the main thread. */
-export default function solveTask({ input, rounds, seed, draws, goal, port }: SolveTask): Plan {
-  return planOf(problemOf(input), {
+export default function solveTask({ input, rounds, seed, draws, goal, port }: SolveTask): Rated {
+  return ratedPlan(problemOf(input), {
     rounds,
     seed,
     draws,

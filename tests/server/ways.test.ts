@@ -6,6 +6,7 @@ import type { FirmFolder } from '../../src/server/firmFolder'
 import { bringForward } from '../../src/server/plan/bringForward'
 import { previewChange } from '../../src/server/plan/changePlan'
 import { keepGoal, otherWays } from '../../src/server/plan/otherWays'
+import { otherSchools } from '../../src/server/plan/otherSchools'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { addDays } from '../../src/core/calendar/day'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
@@ -67,4 +68,20 @@ test('a slip tells who is left with nothing to do', async () => {
     half: 0,
   })
   expect(lost.join()).toMatch(/: nothing to do on /)
+})
+
+describe('another order of work', () => {
+  test('each way of the questions that change the order is planned, with finish, work and people; nothing is saved', async () => {
+    const before = readPlan(firm.db)!.id
+    const schools = await otherSchools(as(firm, 'lead'), siteIdOf('bakehouse'))
+    expect(schools.map(({ question }) => question)).toContain('Cabinets and paint')
+    for (const { does } of schools)
+      expect(does).toMatch(
+        /^(The finish stays|Finish) \d+ \w+.* (The work is the same|\d+ h (more|less) work)\. .*(moves?|Nobody moves).*\.$/,
+      )
+    expect(readPlan(firm.db)!.id).toBe(before)
+  })
+  test('crew may not ask', async () => {
+    await expect(otherSchools(as(firm, 'crew'), siteIdOf('bakehouse'))).rejects.toThrow('Only a lead or the owner')
+  })
 })

@@ -1,11 +1,73 @@
 import { describe, expect, test } from 'vitest'
-import { laid, planInput } from '../../../tests/fixtures/site'
+import { laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
+import { daysBetween } from '../calendar/day'
 import { planOf } from './plan'
-import { problemOf } from './problem'
+import { problemOf, type Problem } from './problem'
 
 const problem = () =>
   problemOf(planInput(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])))
 const risk = (seed = 1, draws = 120) => planOf(problem(), { rounds: 5, seed, draws }).risk['site']!
+
+const unknown = (settled: boolean) =>
+  problemOf(
+    planInput([
+      ...laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+      seen({
+        subject: 'entry',
+        facet: 'written',
+        subjectId: 'joists',
+        placeId: 'bath',
+        value: {
+          kind: 'sleeping-risk',
+          values: { what: 'the joists under the bath', assumed: 'sound', chance: 'as likely as not', days: 20 },
+        },
+      } as never),
+      ...(settled
+        ? [
+            seen({
+              subject: 'entry',
+              facet: 'settled',
+              subjectId: 'joists',
+              placeId: 'bath',
+              value: { result: 'they are sound' },
+            } as never),
+          ]
+        : []),
+    ]),
+  )
+const riskOf = (of: Problem) => planOf(of, { rounds: 5, seed: 1, draws: 300 }).risk['site']!
+
+describe('what cannot be known until it is opened', () => {
+  test('widens the finish and is named; once it is known the dates come together again', () => {
+    const [open, known] = [riskOf(unknown(false)), riskOf(unknown(true))]
+    const between = ({ tenths }: typeof open) => daysBetween(tenths[0]!, tenths[8]!)
+    expect(open.drivers[0]).toBe('the joists under the bath')
+    expect(between(open)).toBeGreaterThan(between(known))
+    expect(known).toEqual(riskOf(problem()))
+  })
+})
+
+describe('hours at best and at worst', () => {
+  test('said for the lines of a site they change how far its finish may stray', () => {
+    const lines = stateOf(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])).lines
+    const said = (spread: number) =>
+      problemOf(
+        planInput([
+          ...laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+          ...lines.map(({ id, placeId, hours }) =>
+            seen({
+              subject: 'line',
+              facet: 'hoursRange',
+              subjectId: id,
+              placeId,
+              value: [hours, hours * spread],
+            } as never),
+          ),
+        ]),
+      )
+    expect(riskOf(said(3)).safe > riskOf(said(1)).safe).toBe(true)
+  })
+})
 
 describe('how a site may finish', () => {
   test('the safe day is never before the likely one, and the tenths run on', () => {

@@ -2,6 +2,7 @@ import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import type { Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { TRADES, type Stage } from '../scope/vocabulary'
+import { CHANCES } from '../entries/chances'
 import type { Instance } from './instance'
 import type { Problem } from './problem'
 import { seededRandom } from './random'
@@ -61,7 +62,7 @@ export function finishRisk(
 ): Record<string, SiteRisk> {
   const random = seededRandom(seed)
   const scheduler = new Scheduler(problem.instance)
-  const causes = causesOf(problem)
+  const causes = causesOf(problem, starts)
   const told = Array.from({ length: draws }, () => drawn(problem, starts, causes, scheduler, random))
   return Object.fromEntries(causes.sites.map((site, at) => [site, riskOf(problem.origin, site, at, causes, told)]))
 }
@@ -72,6 +73,7 @@ interface Causes {
   /** In words; one that touches a single site begins with that site and a stroke. */
   readonly words: readonly string[]
   readonly weather: number
+  readonly sleeping: readonly Sleeping[]
   readonly by: readonly {
     readonly spread: Spread
     readonly outside: boolean
@@ -87,7 +89,46 @@ interface Causes {
   }[]
 }
 
-function causesOf(problem: Problem): Causes {
+/** Something that cannot be known until it is opened, with the visit that opens it. */
+interface Sleeping {
+  readonly visit: number
+  readonly chance: number
+  readonly slots: number
+  readonly cause: number
+}
+
+/** Working days that a surprise costs where nobody said. */
+const SURPRISE_DAYS = 3
+
+/** The open sleeping risks of all sites: each waits for the first work at its place. */
+function sleepingRisks(
+  { visits, states }: Problem,
+  starts: ArrayLike<number>,
+  numberOf: (words: string) => number,
+): Sleeping[] {
+  return [...states].flatMap(([siteId, { entries }]) =>
+    entries
+      .filter(({ kind, settled }) => kind === 'sleeping-risk' && settled === null)
+      .flatMap(({ placeId, values }): Sleeping[] => {
+        const here = visits.flatMap((visit, i) =>
+          visit.siteId === siteId && visit.inspects.length === 0 && visit.placeIds.includes(placeId ?? '') ? [i] : [],
+        )
+        if (here.length === 0) return []
+        const days = typeof values.days === 'number' ? values.days : SURPRISE_DAYS
+        return [
+          {
+            visit: here.reduce((first, i) => (starts[i]! < starts[first]! ? i : first)),
+            chance: CHANCES[String(values.chance) as keyof typeof CHANCES] ?? CHANCES.unlikely,
+            // Working days, of which a week has five.
+            slots: Math.ceil((days * 7) / 5) * SLOTS_PER_DAY,
+            cause: numberOf(`${siteId}|${String(values.what)}`),
+          },
+        ]
+      }),
+  )
+}
+
+function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
   const { visits, instance, holds } = problem
   const numbers = new Map<string, number>()
   const numberOf = (words: string): number => {
@@ -109,7 +150,8 @@ function causesOf(problem: Problem): Causes {
     deliveries: numberOf(`${visit.siteId}|deliveries`),
     away: numberOf(`${visit.siteId}|who cannot come`),
   }))
-  return { sites, words: [...numbers.keys()], weather, by }
+  const sleeping = sleepingRisks(problem, starts, numberOf)
+  return { sites, words: [...numbers.keys()], weather, sleeping, by }
 }
 
 /** How long a visit may take, as multiples of its hours: what was said for its lines, the usual for the others. */
@@ -135,7 +177,7 @@ interface Draw {
 function drawn(
   { visits, instance }: Problem,
   starts: ArrayLike<number>,
-  { sites, words, weather, by }: Causes,
+  { sites, words, weather, sleeping, by }: Causes,
   scheduler: Scheduler,
   random: () => number,
 ): Draw {
@@ -169,6 +211,11 @@ function drawn(
       instance.activities[i]!.release + late,
       declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0,
     )
+  }
+  for (const { visit, chance, slots, cause } of sleeping) {
+    if (random() >= chance) continue
+    waits[visit]! += slots
+    went[cause] = slots
   }
   return { finish: finishes(instance, sites.length, by, scheduler, starts, { factors, releases, waits }), went }
 }

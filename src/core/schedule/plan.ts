@@ -65,9 +65,18 @@ export interface PlanOptions extends SolveOptions {
   readonly draws?: number
 }
 
+/** A plan and how good its schedule is, by `scoreOf`. */
+export interface Rated {
+  readonly plan: Plan
+  readonly score: readonly number[]
+}
+
 /** Solves a problem and puts the answer back into visits, days and sentences. */
-export function planOf(problem: Problem, options: PlanOptions): Plan {
-  const { schedule } = named(problem, () => solveWithin(problem, options))
+export const planOf = (problem: Problem, options: PlanOptions): Plan => ratedPlan(problem, options).plan
+
+/** The same, with how good it is, so that the answers of several seeds can be compared. */
+export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
+  const { schedule, score } = named(problem, () => solveWithin(problem, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
@@ -96,7 +105,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
       holds: (after.get(index) ?? []).map((link) => problem.visits[link.to]!.key),
     }
   })
-  return {
+  const plan: Plan = {
     madeOn: problem.origin,
     visits,
     finish: lastDays(problem, schedule.finish),
@@ -105,6 +114,7 @@ export function planOf(problem: Problem, options: PlanOptions): Plan {
     promises: promisesOf(problem, schedule.finish),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
+  return { plan, score }
 }
 
 /** Puts the visit's name where the search finds no time for one. */

@@ -101,6 +101,9 @@ const ORDERS: Partial<Record<SchoolId, Readonly<Record<string, Order>>>> = {
   },
 }
 
+/** The questions whose answers change the order of work. */
+export const ORDERING_SCHOOLS = Object.keys(ORDERS) as readonly SchoolId[]
+
 /** The order that a way of working asks for, in words. */
 export const schoolOrder = (id: SchoolId, way: string): string[] => [
   ...new Set((ORDERS[id]?.[way]?.adds ?? []).map(({ why }) => why)),
@@ -108,7 +111,7 @@ export const schoolOrder = (id: SchoolId, way: string): string[] => [
 
 /** All relations in force on a site: the trade's order, the site's schools and its own extra relations. */
 export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
-  const orders = (Object.keys(ORDERS) as SchoolId[]).flatMap((id) => ORDERS[id]![wayOf(schools, id)] ?? [])
+  const orders = ORDERING_SCHOOLS.flatMap((id) => ORDERS[id]![wayOf(schools, id)] ?? [])
   // Cabinets before paint, and paint before the floor, would close a circle with the floor before cabinets.
   const circle: Order['drops'] =
     wayOf(schools, 'cabinetsAndPaint') === 'cabinets-first' && wayOf(schools, 'floorAndCabinets') === 'floor-first'

@@ -4,7 +4,7 @@ import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { stageProgress } from '../scope/progress'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
-import { capital, PLAIN_STAGE } from './plainWords'
+import { capital, INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
 export interface ClientUpdate {
@@ -13,6 +13,8 @@ export interface ClientUpdate {
   readonly next: readonly string[]
   readonly off: readonly string[]
   readonly decide: readonly string[]
+  /** What the work of these weeks means, and why a stage that hides matters. */
+  readonly terms: readonly string[]
   readonly finish: Day | null
 }
 
@@ -47,6 +49,7 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
       (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
     ),
     decide: decideSentences(input),
+    terms: termSentences(input),
     finish: input.plan.finish[input.siteId] ?? null,
   }
 }
@@ -113,6 +116,21 @@ function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
   const first = inspections.sort((a, b) => (a.startDay < b.startDay ? -1 : 1))[0]
   if (first) sentences.push(`The inspector comes on ${longDay(first.startDay)}; nothing is covered before.`)
   return sentences
+}
+
+/** Terms that are explained at once. */
+const MOST_TERMS = 3
+
+/** The stages of the next weeks in plain words, those that come first. */
+function termSentences({ siteId, today, plan }: UpdateInput): string[] {
+  const until = addDays(today, LOOK_AHEAD_DAYS)
+  const stages = plan.visits
+    .filter((visit) => visit.siteId === siteId && visit.startDay <= until)
+    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : 0))
+    .flatMap((visit) =>
+      visit.trade === 'inspector' ? [INSPECTION_WHY] : visit.stages.flatMap((s) => STAGE_WHY[s] ?? []),
+    )
+  return [...new Set(stages)].slice(0, MOST_TERMS)
 }
 
 function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {

@@ -36,3 +36,33 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
 }
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
+export const STAGE_WHY: Partial<Record<Stage, string>> = {
+  protect: 'Protection: covers and dust walls take half a day and save weeks of dust in the rooms you live in.',
+  shoring: 'Temporary supports: they carry the house while a wall is out, and nobody may move them.',
+  structure:
+    'Beams and posts: the parts that carry the house look like a few pieces of timber or steel, and take days, because every fixing is counted, photographed and seen by the engineer.',
+  framing: 'Framing: the bones of the walls. It goes up fast; making it straight and firm takes as long again.',
+  'weather-barrier':
+    'Weather barrier: the skin under the outside boards that really keeps the rain out. Once the boards are on nobody sees it again.',
+  'windows-doors':
+    'Flashing: strips round windows and doors that lead the water out; the seal you see is only the second line.',
+  ducts: 'Air ducts: the biggest things in the walls go in first, so that pipes and wires can go round them.',
+  pipes:
+    'Pipes in the walls: they are put under pressure before anything is closed, because a leak found later means opening the wall.',
+  wires:
+    'Wires in the walls: boxes and cables are in before the boards; this is the last cheap moment to move a socket.',
+  insulation: 'Insulation: it goes in only when everything in the wall has been tested and photographed.',
+  board:
+    'Wall boards: the rooms look like rooms for the first time; what is behind them is in the photos of your hand-over.',
+  tape: 'Filling the joints: three thin coats, each of which has to dry. It looks like waiting, and it is why the wall stays smooth.',
+  plaster: 'Plaster: it has to dry before paint, and it dries at its own speed.',
+  tile: 'Waterproofing under the tile: the tile keeps nothing dry, the layer under it does, and it is tested before it is covered.',
+  countertops:
+    'Worktops: they are measured on the cabinets as they really stand, and made after that; so there are weeks between.',
+  flooring: 'The floor: it is laid when the wet work is over, so that it does not swell.',
+}
+
+export const INSPECTION_WHY =
+  'Inspection: somebody from the authority looks before anything is covered. If something is to be mended, it is seen again.'

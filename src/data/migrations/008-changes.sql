@@ -7,3 +7,16 @@ UPDATE crew SET busy = (
 );
 -- What has to be recorded to take a plan back that came with facts of its own.
 ALTER TABLE plan ADD COLUMN taking_back TEXT NOT NULL DEFAULT '[]';
+-- What people said by a link, as they said it.
+CREATE TABLE receipt (
+  id TEXT PRIMARY KEY,
+  site_id TEXT NOT NULL REFERENCES site (id),
+  link_id TEXT NOT NULL REFERENCES link (id),
+  kind TEXT NOT NULL CHECK (kind IN ('decision', 'selection', 'extra', 'question')),
+  subject TEXT NOT NULL,
+  words TEXT NOT NULL,
+  name TEXT NOT NULL,
+  at TEXT NOT NULL
+) STRICT;
+CREATE INDEX receipt_by_site ON receipt (site_id, at);
+CREATE INDEX receipt_by_link ON receipt (link_id);

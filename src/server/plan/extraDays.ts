@@ -8,8 +8,12 @@ import { siteState } from '../siteStates'
 import { problemInput, towards } from './planFirm'
 import { PREVIEW, solveInWorker } from './solver'
 
-/** What an extra does to the dates: the firm is planned with it and without it, and the two are laid side by side. */
-export async function extraDays(context: Context, siteId: string, lineId: string): Promise<{ words: string }> {
+/** What an extra does to the dates, for us and in the one sentence that the client reads: the firm is planned with it and without it, and the two are laid side by side. */
+export async function extraDays(
+  context: Context,
+  siteId: string,
+  lineId: string,
+): Promise<{ words: string; finish: string }> {
   context.requireLead()
   const site = context.site(siteId)
   const line = siteState(context.db, site).lines.find((one) => one.id === lineId)
@@ -18,18 +22,16 @@ export async function extraDays(context: Context, siteId: string, lineId: string
   const withIt = await solveInWorker(input, towards(context.db, PREVIEW))
   const without = await solveInWorker(withoutLine(input, siteId, lineId), towards(context.db, PREVIEW))
   const [late, early] = [withIt.finish[siteId], without.finish[siteId]]
-  if (!late || !early) return { words: 'Nothing is planned for this site yet.' }
+  if (!late || !early) return { words: 'Nothing is planned for this site yet.', finish: '' }
   const days = late > early ? workingDaysBetween(early, late, site.calendar) : 0
   const others = planDiff(without, withIt).moved.length
   const moved =
     others === 0 ? 'Nobody else is moved.' : `${others === 1 ? '1 visit is' : `${others} visits are`} moved by it.`
-  return {
-    words: `${
-      days === 0
-        ? `The finish stays ${longDay(late)}.`
-        : `It costs ${days === 1 ? '1 working day' : `${days} working days`} at the end: ${longDay(late)} instead of ${longDay(early)}.`
-    } ${moved}`,
-  }
+  const finish =
+    days === 0
+      ? `The finish stays ${longDay(late)}.`
+      : `It costs ${days === 1 ? '1 working day' : `${days} working days`} at the end: ${longDay(late)} instead of ${longDay(early)}.`
+  return { words: `${finish} ${moved}`, finish }
 }
 
 const withoutLine = (input: ProblemInput, siteId: string, lineId: string): ProblemInput => ({

@@ -2,8 +2,8 @@ import { resolve } from 'node:path'
 import { MessageChannel } from 'node:worker_threads'
 import Piscina from 'piscina'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
-import type { Goal } from '../../core/schedule/goals'
-import type { Plan } from '../../core/schedule/plan'
+import { isBetter, type Goal } from '../../core/schedule/goals'
+import type { Plan, Rated } from '../../core/schedule/plan'
 import type { ProblemInput } from '../../core/schedule/problem'
 import type { PullIn } from '../../core/schedule/pullIn'
 
@@ -18,10 +18,13 @@ export interface Effort {
   readonly rounds: number
   /** Ways in which the work may go, drawn to say what can be promised. */
   readonly draws: number
+  /** Searches side by side, each from a seed of its own; the best counts. */
+  readonly seeds?: number
 }
 /** A plan that is kept; a preview settles for less. */
-export const KEPT: Effort = { rounds: 300, draws: 1000 }
+export const KEPT: Effort = { rounds: 300, draws: 1000, seeds: 2 }
 export const PREVIEW: Effort = { rounds: 30, draws: 0 }
+/** The first seed. */
 const SEED = 1
 
 const pools = globalThis as { aftermistSolver?: Piscina }
@@ -37,7 +40,7 @@ async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: So
   port1.on('message', (done: number) => control.onProgress?.(done))
   try {
     return (await pool().run(
-      { ...task, seed: SEED, port: port2 },
+      { seed: SEED, ...task, port: port2 },
       {
         filename: resolve(/* turbopackIgnore: true */ process.cwd(), `dist-workers/${worker}.mjs`),
         transferList: [port2],
@@ -56,12 +59,17 @@ async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: So
   }
 }
 
-/** Plans all sites together. */
-export const solveInWorker = (
+/** Plans all sites together, from as many seeds as the effort asks for at once. */
+export async function solveInWorker(
   input: ProblemInput,
-  effort: Effort & { readonly goal: Goal },
+  { seeds = 1, ...effort }: Effort & { readonly goal: Goal },
   control: SolveControl = {},
-): Promise<Plan> => inWorker('solve', { input, ...effort }, control)
+): Promise<Plan> {
+  const found = await Promise.all(
+    Array.from({ length: seeds }, (_, i) => inWorker<Rated>('solve', { input, ...effort, seed: SEED + i }, control)),
+  )
+  return found.reduce((best, one) => (isBetter(one.score, best.score) ? one : best)).plan
+}
 
 /** What would bring the end of a site forward. */
 export const pullInInWorker = (input: ProblemInput, siteId: string, goal: Goal): Promise<readonly PullIn[]> =>

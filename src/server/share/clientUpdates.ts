@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
 import { dayOf, longDay, type Day } from '../../core/calendar/day'
 import { clientFacts, composeClientUpdate, type ClientUpdate } from '../../core/share/clientUpdate'
+import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
@@ -19,25 +20,26 @@ import { siteState, siteStateUpTo } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
 import { trimmed } from '../trimmed'
+import { extraDays } from '../plan/extraDays'
+import { openAsks, receiptsOf } from './clientAnswers'
 
 /** The update as the facts would have it today, ready to be edited. */
 export function draftUpdate(
   context: Context,
   site: Site,
-): { draft: ClientUpdate; since: string | null; photos: { hash: string; caption: string; place: string; on: Day }[] } {
+): {
+  draft: ClientUpdate
+  asks: ClientAsk[]
+  since: string | null
+  photos: { hash: string; caption: string; place: string; on: Day }[]
+} {
   context.requireLead()
   const published = readLatestUpdate(context.db, site.id)
   const now = siteState(context.db, site)
   const before = published ? siteStateUpTo(context.db, site, published.publishedAt) : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
-  const draft = composeClientUpdate({
-    siteId: site.id,
-    today: context.today,
-    before,
-    now,
-    plan,
-    orderBy: orderByDays(site, now, plan),
-  })
+  const orderBy = orderByDays(site, now, plan)
+  const draft = composeClientUpdate({ siteId: site.id, today: context.today, before, now, plan, orderBy })
   const photos = now.photos
     .filter((photo) => !photo.sheet && (!published || photo.seenAt > published.publishedAt))
     .map((photo) => ({
@@ -46,7 +48,12 @@ export function draftUpdate(
       place: now.places.find((p) => p.id === photo.placeId)?.name ?? site.name,
       on: dayOf(photo.seenAt),
     }))
-  return { draft, since: published ? longDay(dayOf(published.publishedAt)) : null, photos }
+  return {
+    draft,
+    asks: clientAsks(now, orderBy),
+    since: published ? longDay(dayOf(published.publishedAt)) : null,
+    photos,
+  }
 }
 
 /** Last day to order of every selection that the plan needs. */
@@ -68,6 +75,9 @@ const publication = object({
   next: sentences,
   off: sentences,
   decide: sentences,
+  terms: sentences.default([]),
+  /** What of all that waits for the client can be answered on the link, by id; all of it where nothing is said. */
+  asks: array(string().required()).max(200),
   photos: array(
     string()
       .matches(/^[0-9a-f]{64}$/)
@@ -93,7 +103,8 @@ export async function publishUpdate(
   }
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const facts = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
-  const { photos, ...update } = input
+  const asks = await publishedAsks(context, site, plan, input.asks)
+  const { photos, asks: _asked, ...update } = input
   const link = context.db.transaction(() => {
     insertUpdate(
       context.db,
@@ -103,6 +114,7 @@ export async function publishUpdate(
         update: { ...update, finish: facts.finish },
         facts,
         photos,
+        asks,
         publishedAt: context.now(),
       },
       context.person.name,
@@ -121,13 +133,28 @@ export async function publishUpdate(
   return { url }
 }
 
+/** What the link will ask, with what each extra does to the dates. */
+async function publishedAsks(
+  context: Context,
+  site: Site,
+  plan: Plan,
+  chosen?: readonly string[],
+): Promise<ClientAsk[]> {
+  const state = siteState(context.db, site)
+  const orderBy = orderByDays(site, state, plan)
+  const asked = clientAsks(state, orderBy).filter(({ id }) => chosen?.includes(id) ?? true)
+  const days = new Map<string, string>()
+  for (const { id, kind } of asked) if (kind === 'extra') days.set(id, (await extraDays(context, site.id, id)).finish)
+  return clientAsks(state, orderBy, days).filter(({ id }) => asked.some((one) => one.id === id))
+}
+
 /** What a client's link shows: the update as it was published, and nothing else. */
 export function clientPage(firm: FirmFolder, token: string) {
   const link = openLink(firm, token, 'client')
   const site = readSite(firm.db, link.siteId!)!
   const published = readLatestUpdate(firm.db, site.id)
   if (!published) throw new Refusal(404, 'There is no update yet.')
-  const { headline, done, next, off, decide, finish } = published.update
+  const { headline, done, next, off, decide, terms, finish } = published.update
   return {
     site: site.name,
     on: longDay(dayOf(published.publishedAt)),
@@ -136,6 +163,9 @@ export function clientPage(firm: FirmFolder, token: string) {
     next,
     off,
     decide,
+    terms,
+    asks: openAsks(firm, site, published.asks),
+    receipts: receiptsOf(firm, site),
     finish: finish ? longDay(finish) : null,
     photos: published.photos,
     token,

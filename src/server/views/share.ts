@@ -4,6 +4,7 @@ import { readCrews } from '../../data/crews'
 import { readLinksOfSite, type Link } from '../../data/links'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
+import { receiptsOf } from '../share/clientAnswers'
 import { draftUpdate } from '../share/clientUpdates'
 import { outbox } from '../share/messages'
 import { whoToTell } from '../share/tell'
@@ -32,6 +33,7 @@ export function siteShareView(context: Context, siteId: string) {
   return {
     site: { id: site.id, name: site.name },
     ...draftUpdate(context, site),
+    receipts: receiptsOf(context.firm, site),
     tell: {
       changed: all.changed.filter(
         (one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id),

@@ -1,3 +1,4 @@
+import { ClientAnswers, type AskView, type ReceiptView } from './ClientAnswers'
 import styles from './LinkPage.module.css'
 
 export interface ClientPageProps {
@@ -8,6 +9,9 @@ export interface ClientPageProps {
   readonly next: readonly string[]
   readonly off: readonly string[]
   readonly decide: readonly string[]
+  readonly terms: readonly string[]
+  readonly asks: readonly AskView[]
+  readonly receipts: readonly ReceiptView[]
   readonly finish: string | null
   readonly photos: readonly string[]
   readonly token: string
@@ -35,6 +39,7 @@ export function ClientPage(props: ClientPageProps) {
             <Sentences of={props.decide} />
           </section>
         )}
+        <ClientAnswers token={props.token} asks={props.asks} receipts={props.receipts} />
         <Section title="What will be off" sentences={props.off} />
         <Section title="Done" sentences={props.done} />
         {props.photos.length > 0 && (
@@ -45,6 +50,7 @@ export function ClientPage(props: ClientPageProps) {
           </div>
         )}
         <Section title="Next" sentences={props.next} />
+        <Section title="In plain words" sentences={props.terms} />
       </main>
     </div>
   )

@@ -9,6 +9,7 @@ import type { PlanChange } from '@/core/schedule/planChange'
 import { AddVisit } from './AddVisit'
 import { ChangeDialog } from './ChangeDialog'
 import { Forward } from './Forward'
+import { OtherSchools } from './OtherSchools'
 import { OtherWays } from './OtherWays'
 import { PlanPicture } from './PlanPicture'
 import { Risk } from './Risk'
@@ -61,6 +62,7 @@ export function PlanBoard(props: PlanProps) {
             onPlanned={() => setSaid('Planned this way. See who has to be told.')}
           />
         )}
+        {props.site && props.visits.length > 0 && <OtherSchools siteId={props.site.id} />}
         {props.schools.length > 0 && (
           <details className="soft">
             <summary>How this site does it</summary>

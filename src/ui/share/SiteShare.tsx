@@ -1,13 +1,16 @@
 import type { Extras } from '@/core/scope/extras'
 import { ExtrasList } from './ExtrasList'
 import { CalendarFeeds, Links, type LinkView } from './Links'
+import { Receipts } from './Receipts'
 import { TellList, type TellProps } from './ShareDesk'
 import styles from './ShareDesk.module.css'
-import { UpdateEditor, type UpdateDraft } from './UpdateEditor'
+import { UpdateEditor, type UpdateDraft, type UpdateEditorProps } from './UpdateEditor'
 
 interface SiteShareProps {
   readonly site: { readonly id: string; readonly name: string }
   readonly draft: UpdateDraft
+  readonly asks: UpdateEditorProps['asks']
+  readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
   readonly since: string | null
   readonly photos: readonly {
     readonly hash: string
@@ -22,16 +25,17 @@ interface SiteShareProps {
 }
 
 /** Who has to know what at one site. */
-export function SiteShare({ site, draft, since, photos, tell, places, links, extras }: SiteShareProps) {
+export function SiteShare({ site, draft, asks, receipts, since, photos, tell, places, links, extras }: SiteShareProps) {
   return (
     <div className="page">
       <h1>Share {site.name}</h1>
       <div className={styles.columns}>
         <div>
-          <UpdateEditor siteId={site.id} draft={draft} since={since} photos={photos} />
+          <UpdateEditor siteId={site.id} draft={draft} asks={asks} since={since} photos={photos} />
         </div>
         <aside>
           <TellList {...tell} />
+          <Receipts siteId={site.id} receipts={receipts} />
           <ExtrasList siteId={site.id} extras={extras} />
           <section aria-labelledby="completion">
             <h2 id="completion">Papers</h2>

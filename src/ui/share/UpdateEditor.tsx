@@ -8,12 +8,13 @@ import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
 
-type Section = 'done' | 'next' | 'off' | 'decide'
+type Section = 'done' | 'next' | 'off' | 'decide' | 'terms'
 const SECTIONS: readonly { readonly key: Section; readonly title: string; readonly empty: string }[] = [
   { key: 'done', title: 'Done', empty: 'Nothing was finished.' },
   { key: 'next', title: 'Next', empty: 'Nothing is planned.' },
   { key: 'off', title: 'What will be off', empty: 'Nothing will be off in the next two weeks.' },
   { key: 'decide', title: 'To decide', empty: 'Nothing to decide.' },
+  { key: 'terms', title: 'In plain words', empty: 'Nothing to explain.' },
 ]
 
 export interface UpdateDraft {
@@ -22,12 +23,14 @@ export interface UpdateDraft {
   readonly next: readonly string[]
   readonly off: readonly string[]
   readonly decide: readonly string[]
+  readonly terms: readonly string[]
   readonly finish: string | null
 }
 
-interface UpdateEditorProps {
+export interface UpdateEditorProps {
   readonly siteId: string
   readonly draft: UpdateDraft
+  readonly asks: readonly { readonly id: string; readonly asks: string; readonly about: readonly string[] }[]
   readonly since: string | null
   readonly photos: readonly {
     readonly hash: string
@@ -37,11 +40,18 @@ interface UpdateEditorProps {
   }[]
 }
 
+const toggled = (set: ReadonlySet<string>, one: string): ReadonlySet<string> => {
+  const next = new Set(set)
+  if (!next.delete(one)) next.add(one)
+  return next
+}
+
 /** The client's update, composed from what really changed, edited before it goes. */
-export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps) {
+export function UpdateEditor({ siteId, draft, asks, since, photos }: UpdateEditorProps) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ url: string }>()
   const [text, setText] = useState(draft)
+  const [unasked, setUnasked] = useState<ReadonlySet<string>>(new Set())
   const [shown, setShown] = useState<ReadonlySet<string>>(new Set())
   const [url, setUrl] = useState<string | null>(null)
 
@@ -50,14 +60,13 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
   const drop = (section: Section, index: number): void =>
     setText({ ...text, [section]: text[section].filter((_, i) => i !== index) })
   const add = (section: Section): void => setText({ ...text, [section]: [...text[section], ''] })
-  const toggle = (hash: string): void => {
-    const next = new Set(shown)
-    if (!next.delete(hash)) next.add(hash)
-    setShown(next)
-  }
   const publish = async (): Promise<void> => {
     const { finish: _finish, ...body } = text
-    const published = await run(`/api/sites/${siteId}/updates`, { ...body, photos: [...shown] })
+    const published = await run(`/api/sites/${siteId}/updates`, {
+      ...body,
+      photos: [...shown],
+      asks: asks.flatMap(({ id }) => (unasked.has(id) ? [] : [id])),
+    })
     if (published) {
       setUrl(published.url)
       router.refresh()
@@ -112,6 +121,20 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
             </Button>
           </fieldset>
         ))}
+        {asks.length > 0 && (
+          <fieldset className="mb-3">
+            <legend className="h3">What they can answer on the link</legend>
+            {asks.map(({ id, asks: words, about }) => (
+              <Form.Check
+                key={id}
+                id={`ask ${id}`}
+                label={`${words}. ${about.join(' ')}`}
+                checked={!unasked.has(id)}
+                onChange={() => setUnasked(toggled(unasked, id))}
+              />
+            ))}
+          </fieldset>
+        )}
         {photos.length > 0 && (
           <fieldset>
             <legend className="h3">Photos to show</legend>
@@ -125,7 +148,7 @@ export function UpdateEditor({ siteId, draft, since, photos }: UpdateEditorProps
                   <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || photo.place} loading="lazy" />
                   <Form.Check
                     checked={shown.has(photo.hash)}
-                    onChange={() => toggle(photo.hash)}
+                    onChange={() => setShown(toggled(shown, photo.hash))}
                     label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`}
                   />
                 </label>

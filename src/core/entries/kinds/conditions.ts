@@ -1,3 +1,4 @@
+import { CHANCES } from '../chances'
 import { printLength, type Measured, type Tenths, type Units } from '../../measure/length'
 import { countTieOut, type Counts } from '../../takeoff/countTieOut'
 import { cutUpStrip } from '../../takeoff/cutUpStrip'
@@ -59,6 +60,8 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
       choice('decides', 'Who decides then', ['we', 'the client', 'the engineer', 'the authority', 'the designer']),
       words('fallback', 'What is done if it is worse'),
       money('price', 'What worse may cost'),
+      choice('chance', 'How likely worse is', Object.keys(CHANCES)),
+      number('days', 'Working days that worse may cost'),
     ],
     settle: { word: 'Now known', ask: 'What it turned out to be' },
   },

@@ -74,6 +74,15 @@ export const JOB_KINDS: readonly EntryKind[] = [
     settle: { word: 'No longer' },
   },
   {
+    id: 'client-question',
+    group: 'job',
+    register: 'Questions of the client',
+    one: 'Something the client asks',
+    at: 'site',
+    fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
+    settle: { word: 'Answered', ask: 'What was answered' },
+  },
+  {
     id: 'without',
     group: 'job',
     register: 'Days without, as promised',

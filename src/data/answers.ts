@@ -1,0 +1,31 @@
+import type { Db } from './database'
+
+/** What somebody said by a link: kept as it was said, for both sides to see. */
+export interface Receipt {
+  readonly id: string
+  readonly siteId: string
+  readonly linkId: string
+  /** 'question' where they asked something. */
+  readonly kind: 'decision' | 'selection' | 'extra' | 'question'
+  readonly subject: string
+  readonly words: string
+  readonly name: string
+  readonly at: string
+}
+
+const COLUMNS = 'id, site_id AS siteId, link_id AS linkId, kind, subject, words, name, at'
+
+export function insertReceipt(db: Db, receipt: Receipt): void {
+  db.prepare(
+    `INSERT INTO receipt (id, site_id, link_id, kind, subject, words, name, at)
+     VALUES (@id, @siteId, @linkId, @kind, @subject, @words, @name, @at)`,
+  ).run(receipt)
+}
+
+export const readReceipts = (db: Db, siteId: string): Receipt[] =>
+  db
+    .prepare(`SELECT ${COLUMNS} FROM receipt WHERE site_id = ? ORDER BY at DESC, id DESC LIMIT 200`)
+    .all(siteId) as Receipt[]
+
+export const countReceipts = (db: Db, linkId: string): number =>
+  (db.prepare('SELECT COUNT(*) AS count FROM receipt WHERE link_id = ?').get(linkId) as { count: number }).count
