@@ -5,8 +5,8 @@ export interface Receipt {
   readonly id: string
   readonly siteId: string
   readonly linkId: string
-  /** 'question' where they asked something. */
-  readonly kind: 'decision' | 'selection' | 'extra' | 'question'
+  /** What it answers; or a question, a trade that runs late, a trade that is done. */
+  readonly kind: 'decision' | 'selection' | 'extra' | 'question' | 'late' | 'done'
   readonly subject: string
   readonly words: string
   readonly name: string
@@ -26,6 +26,13 @@ export const readReceipts = (db: Db, siteId: string): Receipt[] =>
   db
     .prepare(`SELECT ${COLUMNS} FROM receipt WHERE site_id = ? ORDER BY at DESC, id DESC LIMIT 200`)
     .all(siteId) as Receipt[]
+
+/** What was said by links of all sites, the latest first. */
+export const readLatestReceipts = (db: Db, limit: number): Receipt[] =>
+  db.prepare(`SELECT ${COLUMNS} FROM receipt ORDER BY at DESC, id DESC LIMIT ?`).all(limit) as Receipt[]
+
+export const readReceiptsOfLink = (db: Db, linkId: string): Receipt[] =>
+  db.prepare(`SELECT ${COLUMNS} FROM receipt WHERE link_id = ? ORDER BY at DESC, id DESC`).all(linkId) as Receipt[]
 
 export const countReceipts = (db: Db, linkId: string): number =>
   (db.prepare('SELECT COUNT(*) AS count FROM receipt WHERE link_id = ?').get(linkId) as { count: number }).count

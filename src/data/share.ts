@@ -68,31 +68,37 @@ export interface Message {
   readonly body: string
   readonly writtenAt: string
   readonly sentAt: string | null
+  /** How often it could not be sent, when it is tried again, and why it could not. */
+  readonly attempts: number
+  readonly retryAt: string | null
+  readonly error: string
 }
 
-export function insertMessage(db: Db, message: Message): void {
+export function insertMessage(db: Db, message: Omit<Message, 'attempts' | 'retryAt' | 'error'>): void {
   db.prepare(
     `INSERT INTO message (id, site_id, recipient, address, subject, body, written_at, sent_at)
      VALUES (@id, @siteId, @recipient, @address, @subject, @body, @writtenAt, @sentAt)`,
   ).run(message)
 }
 
-export const readMessages = (db: Db, limit: number): Message[] =>
-  db
-    .prepare(
-      `SELECT id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt
-       FROM message ORDER BY written_at DESC, id DESC LIMIT ?`,
-    )
-    .all(limit) as Message[]
+const MESSAGE_COLUMNS = `id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt,
+  attempts, retry_at AS retryAt, error`
 
-export const readUnsentMessages = (db: Db): Message[] =>
+export const readMessages = (db: Db, limit: number): Message[] =>
+  db.prepare(`SELECT ${MESSAGE_COLUMNS} FROM message ORDER BY written_at DESC, id DESC LIMIT ?`).all(limit) as Message[]
+
+/** Messages that wait and may be tried now, oldest first. */
+export const readUnsentMessages = (db: Db, now: string): Message[] =>
   db
     .prepare(
-      `SELECT id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt
-       FROM message WHERE sent_at IS NULL ORDER BY written_at, id`,
+      `SELECT ${MESSAGE_COLUMNS} FROM message WHERE sent_at IS NULL AND (retry_at IS NULL OR retry_at <= ?) ORDER BY written_at, id`,
     )
-    .all() as Message[]
+    .all(now) as Message[]
+
+export function markFailed(db: Db, id: string, retryAt: string, error: string): void {
+  db.prepare('UPDATE message SET attempts = attempts + 1, retry_at = ?, error = ? WHERE id = ?').run(retryAt, error, id)
+}
 
 export function markSent(db: Db, id: string, at: string): void {
-  db.prepare('UPDATE message SET sent_at = ? WHERE id = ?').run(at, id)
+  db.prepare("UPDATE message SET sent_at = ?, retry_at = NULL, error = '' WHERE id = ?").run(at, id)
 }

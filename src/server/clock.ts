@@ -5,12 +5,18 @@ import { parseDay } from '../core/calendar/day'
 export interface Clock {
   now(): Instant
   today(): Day
+  /** Hour of the day where the firm is, 0 to 23. */
+  hour(): number
 }
 
 /** @param notBefore an instant already on record; a fixed day goes on after it, so that what is entered next is later */
 export function clockFrom(fixedDay: string | undefined, notBefore: Instant | null): Clock {
   if (!fixedDay) {
-    return { now: () => new Date().toISOString(), today: () => localDay(new Date()) }
+    return {
+      now: () => new Date().toISOString(),
+      today: () => localDay(new Date()),
+      hour: () => new Date().getHours(),
+    }
   }
   const day = parseDay(fixedDay)
   const morning = Date.parse(`${day}T07:00:00Z`)
@@ -18,7 +24,8 @@ export function clockFrom(fixedDay: string | undefined, notBefore: Instant | nul
   const recorded = notBefore && notBefore.startsWith(day) ? Date.parse(notBefore) + 1000 : 0
   const start = Math.max(morning, recorded)
   const began = performance.now()
-  return { now: () => new Date(Math.min(start + performance.now() - began, evening)).toISOString(), today: () => day }
+  const at = (): Date => new Date(Math.min(start + performance.now() - began, evening))
+  return { now: () => at().toISOString(), today: () => day, hour: () => at().getUTCHours() }
 }
 
 const localDay = (at: Date): Day =>

@@ -1,5 +1,6 @@
 import { resolve } from 'node:path'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
+import { startOutbox } from './share/messages'
 import { startPhotoJobs } from './photos/photoSizes'
 
 const running = globalThis as { aftermistFirm?: Promise<FirmFolder> }
@@ -11,6 +12,7 @@ export function runningFirm(): Promise<FirmFolder> {
   running.aftermistFirm ??= openFirmFolder(resolve(folder)).then((firm) => {
     // What was left in the queue when the server stopped.
     startPhotoJobs(firm)
+    startOutbox(firm)
     return firm
   })
   return running.aftermistFirm

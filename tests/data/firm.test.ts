@@ -193,8 +193,8 @@ test('a message waits in the outbox until it was sent, oldest first', () => {
       sentAt: null,
     })
   }
-  expect(readUnsentMessages(firm.db).map((one) => one.id)).toEqual(['a', 'b'])
+  expect(readUnsentMessages(firm.db, '2026-03-10T12:00:00.000Z').map((one) => one.id)).toEqual(['a', 'b'])
   markSent(firm.db, 'a', '2026-03-12')
-  expect(readUnsentMessages(firm.db).map((one) => one.id)).toEqual(['b'])
+  expect(readUnsentMessages(firm.db, '2026-03-10T12:00:00.000Z').map((one) => one.id)).toEqual(['b'])
   expect(readMessages(firm.db, 10)).toHaveLength(2)
 })

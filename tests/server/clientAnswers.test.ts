@@ -88,10 +88,12 @@ describe('an extra on the link', () => {
 
 describe('a question that the client decides', () => {
   test('is decided in their words and no longer asked', () => {
-    const { id } = ask('decision')
+    const { id, asks } = ask('decision')
+    expect(page().decide.some((sentence) => sentence.startsWith(asks))).toBe(true)
     answer('decision', { reply: 'choose', text: 'The rounded one' })
     expect(state().decisions.find((one) => one.id === id)!.answer).toBe('The rounded one')
     expect(page().asks.some((one) => one.id === id)).toBe(false)
+    expect(page().decide.some((sentence) => sentence.startsWith(asks))).toBe(false)
   })
   test('cannot be approved, for nothing was proposed', () => {
     expect(() => answer('decision', { reply: 'approve' })).toThrow('Answer: say what you choose.')

@@ -65,12 +65,41 @@ test('a real server really gets it', async () => {
   expect(received[0]).toContain('water@trades.example.com')
 })
 
-test('what a server refuses stays in the outbox and goes the next time', async () => {
+/** The firm some minutes on, and at another hour. */
+const later = (minutes: number, hour = 12): FirmFolder => {
+  const now = new Date(Date.parse(firm.clock.now()) + minutes * 60_000).toISOString()
+  return { ...firm, clock: { ...firm.clock, now: () => now, hour: () => hour } }
+}
+const last = () => readMessages(firm.db, 1)[0]!
+
+test('what a server refuses stays in the outbox with the reason, and is tried again, later each time', async () => {
   write('later')
   refusing = true
   expect((await sendWaiting(firm, smtpMail(url)))[0]).toContain('Sedgeley plumbing: ')
-  expect(readMessages(firm.db, 1)[0]!.sentAt).toBeNull()
-  refusing = false
+  expect(last()).toMatchObject({ sentAt: null, attempts: 1 })
+  expect(last().error).toContain('mailbox full')
   expect(await sendWaiting(firm, smtpMail(url))).toEqual([])
-  expect(readMessages(firm.db, 1)[0]!.sentAt).not.toBeNull()
+  expect(last().attempts).toBe(1)
+  await sendWaiting(later(2), smtpMail(url))
+  expect(last().attempts).toBe(2)
+  refusing = false
+  expect(await sendWaiting(later(6), smtpMail(url))).toEqual([])
+  expect(last()).toMatchObject({ error: '', retryAt: null })
+  expect(last().sentAt).not.toBeNull()
+})
+
+test('nobody is written to at night; in the morning it goes', async () => {
+  write('late in the evening')
+  await sendWaiting(later(0, 21), simulatedMail())
+  expect(last()).toMatchObject({ sentAt: null, attempts: 0 })
+  await sendWaiting(later(0, 7), simulatedMail())
+  expect(last().sentAt).not.toBeNull()
+})
+
+test('what was waiting when the server stopped goes when the folder is opened again', async () => {
+  write('before the stop')
+  const again = await openFirmFolder(firm.path, TODAY)
+  await sendWaiting(again, simulatedMail())
+  again.db.close()
+  expect(last().sentAt).not.toBeNull()
 })

@@ -1,12 +1,18 @@
 import { dateOnly, longDay, type Day } from '../calendar/day'
 import { printMoney, type Minor } from '../measure/money'
+import { groupBy } from '../lists/groupBy'
+import { listed } from '../lists/listed'
+import type { Stage } from '../scope/vocabulary'
+import type { Selection } from '../selections/selection'
 import type { SiteState } from '../walk/siteState'
 
 /** One thing that a client can answer by themselves. */
 export interface ClientAsk {
   readonly kind: 'decision' | 'selection' | 'extra'
-  /** The decision, selection or line that it is about. */
+  /** The decision, selection or line that it is about; the first of them where several rooms want the same. */
   readonly id: string
+  /** All that one answer settles. */
+  readonly ids: readonly string[]
   /** What is asked, in a few words. */
   readonly asks: string
   /** What hangs on it: the last day, what it costs in money or days. */
@@ -30,6 +36,7 @@ export type ClientReply =
 export function clientAsks(
   { decisions, selections, lines, places }: SiteState,
   orderBy: ReadonlyMap<string, Day>,
+  today: Day,
   extraWords: ReadonlyMap<string, string> = new Map(),
 ): ClientAsk[] {
   const at = (id: string | null): string => places.find((place) => place.id === id)?.name ?? ''
@@ -39,32 +46,67 @@ export function clientAsks(
       .map(({ id, question, by, stake, details }): ClientAsk => ({
         kind: 'decision',
         id,
+        ids: [id],
         asks: question,
         about: [...(by ? [`By ${longDay(by)}.`] : []), ...(stake ? [stake] : [])],
         proposal: null,
         options: [details?.optionA, details?.optionB].flatMap((one) => (one ? [String(one)] : [])),
       })),
-    ...selections
-      .filter(({ state, id }) => (state === 'undecided' || state === 'chosen') && orderBy.has(id))
-      .map(({ id, what, placeId, state, choice }): ClientAsk => ({
-        kind: 'selection',
-        id,
-        asks: `${what}, ${at(placeId)}`,
-        about: [`By ${longDay(orderBy.get(id)!)}, so that it is here in time.`],
-        proposal: state === 'chosen' ? choice : null,
-        options: [],
-      })),
+    ...askedSelections(selections, orderBy, today, at),
     ...lines
       .filter(({ extra, price, approval, excluded }) => extra && price !== null && approval === null && !excluded)
       .map(({ id, title, placeId, price }): ClientAsk => ({
         kind: 'extra',
         id,
+        ids: [id],
         asks: `${title}, ${at(placeId)}`,
         about: [priceSentence(price!), ...(extraWords.has(id) ? [extraWords.get(id)!] : [])],
         proposal: title,
         options: [],
       })),
   ]
+}
+
+/** What a household sees and chooses; what carries or runs in a wall is not theirs to choose. */
+const CHOSEN_BY_THEM: ReadonlySet<Stage> = new Set([
+  'roof',
+  'windows-doors',
+  'cladding',
+  'plaster',
+  'paint',
+  'tile',
+  'flooring',
+  'cabinets',
+  'countertops',
+  'trim',
+  'fixtures',
+  'railing',
+])
+
+/** Selections to choose or approve; the same thing for several rooms is asked once, by the first of their days. */
+function askedSelections(
+  selections: readonly Selection[],
+  orderBy: ReadonlyMap<string, Day>,
+  today: Day,
+  at: (placeId: string) => string,
+): ClientAsk[] {
+  const open = selections.filter(
+    ({ id, state, neededFor }) =>
+      (state === 'undecided' || state === 'chosen') && orderBy.has(id) && CHOSEN_BY_THEM.has(neededFor),
+  )
+  const groups = groupBy(open, ({ what, state, choice }) => `${what}|${state === 'chosen' ? choice : ''}`)
+  return [...groups.values()]
+    .map((its) => ({ its, by: its.map(({ id }) => orderBy.get(id)!).reduce((a, b) => (a < b ? a : b)) }))
+    .sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : 0))
+    .map(({ its, by }): ClientAsk => ({
+      kind: 'selection',
+      id: its[0]!.id,
+      ids: its.map(({ id }) => id),
+      asks: `${its[0]!.what} for ${listed(its.map(({ placeId }) => at(placeId)))}`,
+      about: [by <= today ? 'As soon as you can.' : `By ${longDay(by)}, so that it is here in time.`],
+      proposal: its[0]!.state === 'chosen' ? its[0]!.choice : null,
+      options: [],
+    }))
 }
 
 const priceSentence = (price: Minor): string => `It costs ${printMoney(price)}, without tax.`

@@ -12,7 +12,7 @@ CREATE TABLE receipt (
   id TEXT PRIMARY KEY,
   site_id TEXT NOT NULL REFERENCES site (id),
   link_id TEXT NOT NULL REFERENCES link (id),
-  kind TEXT NOT NULL CHECK (kind IN ('decision', 'selection', 'extra', 'question')),
+  kind TEXT NOT NULL CHECK (kind IN ('decision', 'selection', 'extra', 'question', 'late', 'done')),
   subject TEXT NOT NULL,
   words TEXT NOT NULL,
   name TEXT NOT NULL,
@@ -20,3 +20,7 @@ CREATE TABLE receipt (
 ) STRICT;
 CREATE INDEX receipt_by_site ON receipt (site_id, at);
 CREATE INDEX receipt_by_link ON receipt (link_id);
+-- A message that could not be sent is tried again, later each time.
+ALTER TABLE message ADD COLUMN attempts INTEGER NOT NULL DEFAULT 0;
+ALTER TABLE message ADD COLUMN retry_at TEXT;
+ALTER TABLE message ADD COLUMN error TEXT NOT NULL DEFAULT '';

@@ -17,7 +17,11 @@ const TYPES = ['jpeg', 'png', 'webp']
 
 /** Takes a photo in, kept by the hash of its bytes. The sizes that are shown are made apart from this, by a job.
  * @throws Refusal 415 where it is not a photo, 413 where it is too large; the sentence says what to do */
-export async function storePhoto(context: Context, siteId: string, bytes: Buffer): Promise<{ hash: string }> {
+export async function storePhoto(
+  context: Pick<Context, 'site' | 'db' | 'firm' | 'now'>,
+  siteId: string,
+  bytes: Buffer,
+): Promise<{ hash: string }> {
   const site = context.site(siteId)
   if (bytes.length > MAX_FILE_BYTES.photo)
     throw new Refusal(413, 'Photo: larger than 30 MB. Take it again at a smaller size.', 'photo')

@@ -3,20 +3,16 @@ import { object, string } from 'yup'
 import { dayOf } from '../../core/calendar/day'
 import { receiptWords, type ClientAsk, type ClientReply } from '../../core/share/clientAsks'
 import type { NewFact } from '../../core/walk/observation'
-import { countReceipts, insertReceipt, readReceipts, type Receipt } from '../../data/answers'
+import { insertReceipt, readReceipts } from '../../data/answers'
 import type { Link } from '../../data/links'
-import { insertObservations } from '../../data/observations'
 import { readLatestUpdate } from '../../data/share'
 import { readSite, type Site } from '../../data/sites'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { trimmed } from '../trimmed'
-import { factOf } from '../walk/recordFacts'
 import { openLink } from './links'
-
-/** Answers that one link takes; nobody has more to say, and a stranger cannot fill the folder. */
-const MOST_ANSWERS = 60
+import { receiptHead, receiptView, recordAs, requireRoom } from './receipts'
 
 const name = trimmed().max(80, 'Your name: use at most 80 characters.').required('Your name: type it, so that we know.')
 const answerSchema = object({
@@ -36,13 +32,16 @@ const questionSchema = object({
 /** What of the published update still waits for an answer. */
 export function openAsks(firm: FirmFolder, site: Site, published: readonly ClientAsk[]): ClientAsk[] {
   const { decisions, selections, lines } = siteState(firm.db, site)
-  const waits = ({ kind, id }: ClientAsk): boolean => {
+  const waits = (kind: ClientAsk['kind'], id: string): boolean => {
     if (kind === 'decision') return decisions.some((one) => one.id === id && one.answer === null)
     if (kind === 'selection')
       return selections.some((one) => one.id === id && (one.state === 'undecided' || one.state === 'chosen'))
     return lines.some((one) => one.id === id && one.approval === null && !one.excluded)
   }
-  return published.filter(waits)
+  return published.flatMap((ask) => {
+    const ids = ask.ids.filter((id) => waits(ask.kind, id))
+    return ids.length === 0 ? [] : [{ ...ask, id: ids[0]!, ids }]
+  })
 }
 
 /** A client's answer by link: it is recorded under the name that they typed, changes what it is about, and leaves a
@@ -79,13 +78,23 @@ function keep(
   const at = firm.clock.now()
   const words = receiptWords(ask.asks, reply, by, dayOf(at))
   firm.db.transaction(() => {
-    record(firm, site, by, factsFor(firm, site, ask, reply, by))
-    insertReceipt(firm.db, { ...receiptHead(link, site, by, at), kind: ask.kind, subject: ask.id, words })
+    const facts = ask.ids.flatMap((id) => factsFor(firm, site, ask.kind, id, reply, by))
+    if (ask.kind === 'selection' && reply.reply === 'decline' && reply.text)
+      facts.push(questionFact(`Not this one: ${reply.text}`, by))
+    recordAs(firm, site, by, facts)
+    insertReceipt(firm.db, { ...receiptHead(link, by, at), kind: ask.kind, subject: ask.id, words })
   })()
   return { receipt: words }
 }
 
-function factsFor(firm: FirmFolder, site: Site, { kind, id }: ClientAsk, reply: ClientReply, by: string): NewFact[] {
+function factsFor(
+  firm: FirmFolder,
+  site: Site,
+  kind: ClientAsk['kind'],
+  id: string,
+  reply: ClientReply,
+  by: string,
+): NewFact[] {
   const { decisions, selections, lines } = siteState(firm.db, site)
   const about = [...decisions, ...selections, ...lines].find((one) => one.id === id)
   const placeId = about?.placeId ?? null
@@ -95,10 +104,7 @@ function factsFor(firm: FirmFolder, site: Site, { kind, id }: ClientAsk, reply: 
       return [{ subject: 'decision', subjectId: id, facet: 'answered', placeId, value: said }]
     case 'selection':
       return reply.reply === 'decline'
-        ? [
-            { subject: 'selection', subjectId: id, facet: 'state', placeId, value: 'undecided' },
-            ...(reply.text ? [questionFact(`Not this one: ${reply.text}`, by)] : []),
-          ]
+        ? [{ subject: 'selection', subjectId: id, facet: 'state', placeId, value: 'undecided' }]
         : [
             ...(said
               ? [{ subject: 'selection' as const, subjectId: id, facet: 'choice' as const, placeId, value: said }]
@@ -137,9 +143,9 @@ export function askQuestion(firm: FirmFolder, token: string, body: unknown): { r
   const at = firm.clock.now()
   const id = uuid()
   firm.db.transaction(() => {
-    record(firm, site, input.name, [questionFact(input.text, input.name, id)])
+    recordAs(firm, site, input.name, [questionFact(input.text, input.name, id)])
     insertReceipt(firm.db, {
-      ...receiptHead(link, site, input.name, at),
+      ...receiptHead(link, input.name, at),
       kind: 'question',
       subject: id,
       words: input.text,
@@ -148,40 +154,12 @@ export function askQuestion(firm: FirmFolder, token: string, body: unknown): { r
   return { receipt: 'We have it, and you will find the answer here.' }
 }
 
-const receiptHead = (link: Link, site: Site, by: string, at: string): Omit<Receipt, 'kind' | 'subject' | 'words'> => ({
-  id: uuid(),
-  siteId: site.id,
-  linkId: link.id,
-  name: by,
-  at,
-})
-
-function record(firm: FirmFolder, site: Site, by: string, facts: readonly NewFact[]): void {
-  const who = { person: { name: by }, now: firm.clock.now } as Parameters<typeof factOf>[0]
-  insertObservations(
-    firm.db,
-    facts.map((fact) => factOf(who, site.id, fact)),
-    firm.clock.now(),
-  )
-}
-
 function clientLink(firm: FirmFolder, token: string): { link: Link; site: Site } {
   const link = openLink(firm, token, 'client')
-  if (countReceipts(firm.db, link.id) >= MOST_ANSWERS)
-    throw new Refusal(429, 'This link has taken all the answers that it can. Please call us.')
+  requireRoom(firm, link)
   return { link, site: readSite(firm.db, link.siteId!)! }
 }
 
 /** What was said by links of a site, the latest first, with the answers to what was asked. */
-export function receiptsOf(firm: Pick<FirmFolder, 'db'>, site: Site) {
-  const { entries } = siteState(firm.db, site)
-  return readReceipts(firm.db, site.id).map(({ id, kind, subject, words, name: by, at }) => ({
-    id,
-    words: kind === 'question' ? `${by} asked: ${words}` : words,
-    answer:
-      kind === 'question'
-        ? (entries.find((entry) => entry.id === subject)?.settled?.result ?? 'Not answered yet.')
-        : null,
-    on: dayOf(at),
-  }))
-}
+export const receiptsOf = (firm: Pick<FirmFolder, 'db'>, site: Site) =>
+  readReceipts(firm.db, site.id).map((receipt) => receiptView(firm, site, receipt))

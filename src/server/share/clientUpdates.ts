@@ -50,7 +50,7 @@ export function draftUpdate(
     }))
   return {
     draft,
-    asks: clientAsks(now, orderBy),
+    asks: clientAsks(now, orderBy, context.today),
     since: published ? longDay(dayOf(published.publishedAt)) : null,
     photos,
   }
@@ -142,10 +142,10 @@ async function publishedAsks(
 ): Promise<ClientAsk[]> {
   const state = siteState(context.db, site)
   const orderBy = orderByDays(site, state, plan)
-  const asked = clientAsks(state, orderBy).filter(({ id }) => chosen?.includes(id) ?? true)
+  const asked = clientAsks(state, orderBy, context.today).filter(({ id }) => chosen?.includes(id) ?? true)
   const days = new Map<string, string>()
   for (const { id, kind } of asked) if (kind === 'extra') days.set(id, (await extraDays(context, site.id, id)).finish)
-  return clientAsks(state, orderBy, days).filter(({ id }) => asked.some((one) => one.id === id))
+  return clientAsks(state, orderBy, context.today, days).filter(({ id }) => asked.some((one) => one.id === id))
 }
 
 /** What a client's link shows: the update as it was published, and nothing else. */
@@ -155,6 +155,8 @@ export function clientPage(firm: FirmFolder, token: string) {
   const published = readLatestUpdate(firm.db, site.id)
   if (!published) throw new Refusal(404, 'There is no update yet.')
   const { headline, done, next, off, decide, terms, finish } = published.update
+  const open = openAsks(firm, site, published.asks)
+  const answered = published.asks.filter(({ ids }) => !open.some((one) => one.ids.some((id) => ids.includes(id))))
   return {
     site: site.name,
     on: longDay(dayOf(published.publishedAt)),
@@ -162,9 +164,10 @@ export function clientPage(firm: FirmFolder, token: string) {
     done,
     next,
     off,
-    decide,
+    // What was answered since is no longer to be decided.
+    decide: decide.filter((sentence) => !answered.some(({ asks }) => sentence.startsWith(asks))),
     terms,
-    asks: openAsks(firm, site, published.asks),
+    asks: open,
     receipts: receiptsOf(firm, site),
     finish: finish ? longDay(finish) : null,
     photos: published.photos,

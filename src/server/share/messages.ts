@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { simulatedMail, smtpMail, type MailTransport } from '../../devices/mail/mailTransport'
-import { insertMessage, markSent, readMessages, readUnsentMessages, type Message } from '../../data/share'
+import { isQuiet, minutesToWait } from '../../core/share/outbox'
+import { insertMessage, markFailed, markSent, readMessages, readUnsentMessages, type Message } from '../../data/share'
 import type { FirmFolder } from '../firmFolder'
 
 /** The way mail goes out: a real server where `AFTERMIST_SMTP_URL` names one, else the simulated outbox. */
@@ -9,26 +10,45 @@ export const mailTransport = (): MailTransport =>
     ? smtpMail(process.env.AFTERMIST_SMTP_URL, process.env.AFTERMIST_MAIL_FROM)
     : simulatedMail()
 
-export function writeMessage(firm: FirmFolder, message: Omit<Message, 'id' | 'writtenAt' | 'sentAt'>): void {
+export function writeMessage(
+  firm: FirmFolder,
+  message: Pick<Message, 'siteId' | 'recipient' | 'address' | 'subject' | 'body'>,
+): void {
   insertMessage(firm.db, { ...message, id: uuid(), writtenAt: firm.clock.now(), sentAt: null })
 }
 
-/** Sends what is waiting, oldest first; what fails stays in the outbox for the next time.
+/** Sends what is waiting, oldest first, outside quiet hours. What fails stays in the outbox and is tried again, later
+ * each time.
  * @returns sentences about what could not be sent */
 export async function sendWaiting(firm: FirmFolder, transport: MailTransport = mailTransport()): Promise<string[]> {
+  if (isQuiet(firm.clock.hour())) return []
   const failed: string[] = []
-  for (const message of readUnsentMessages(firm.db)) {
+  for (const message of readUnsentMessages(firm.db, firm.clock.now())) {
     try {
       await transport.send({ to: message.address || message.recipient, subject: message.subject, text: message.body })
       markSent(firm.db, message.id, firm.clock.now())
     } catch (error) {
-      failed.push(`${message.recipient}: ${error instanceof Error ? error.message : String(error)}`)
+      const why = error instanceof Error ? error.message : String(error)
+      const again = Date.parse(firm.clock.now()) + minutesToWait(message.attempts) * 60_000
+      markFailed(firm.db, message.id, new Date(again).toISOString(), why)
+      failed.push(`${message.recipient}: ${why}`)
     }
   }
   return failed
 }
 
+const SECONDS_BETWEEN = 60
+
+/** Looks into the outbox now and then for as long as the server runs: what was left when it stopped, what failed, what
+ * waited for the morning. */
+export function startOutbox(firm: FirmFolder): void {
+  const look = (): void => void sendWaiting(firm).catch(console.error)
+  look()
+  setInterval(look, SECONDS_BETWEEN * 1000).unref()
+}
+
 export const outbox = (firm: FirmFolder) => ({
   simulated: mailTransport().simulated,
+  quiet: isQuiet(firm.clock.hour()),
   messages: readMessages(firm.db, 100),
 })

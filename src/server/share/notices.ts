@@ -4,6 +4,7 @@ import { composeTradeNotice } from '../../core/share/tradeNotice'
 import { sameTime, visitDays, type VisitTime } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
+import type { Link } from '../../data/links'
 import { readFirm } from '../../data/firm'
 import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
 import { readSite } from '../../data/sites'
@@ -115,7 +116,7 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
 
 /** What a trade's link shows: one visit. Where the plan has moved since, it says so instead of taking an answer. */
 export function tradePage(firm: FirmFolder, token: string) {
-  const { booking, visit, site, finished } = bookedVisit(firm, token)
+  const { booking, visit, site, finished } = bookedVisit(firm, openLink(firm, token, 'trade'))
   const all = readPlan(firm.db)?.plan.visits ?? []
   const told: VisitTime = booking
   const notice = visit
@@ -138,8 +139,8 @@ const timeOf = ({ startDay, startHalf, endDay, endHalf }: VisitTime): VisitTime 
   endHalf,
 })
 
-function bookedVisit(firm: FirmFolder, token: string) {
-  const link = openLink(firm, token, 'trade')
+/** The booking behind a trade's link, and the visit as it is planned now where it is still theirs. */
+export function bookedVisit(firm: FirmFolder, link: Pick<Link, 'siteId' | 'subject'>) {
   const booking = readBookings(firm.db).find((one) => one.visitKey === link.subject)
   const site = link.siteId ? readSite(firm.db, link.siteId) : null
   if (!booking || !site) throw new Refusal(410, 'This visit was called off. You need do nothing.')
@@ -157,7 +158,7 @@ const answerSchema = object({
 /** A trade's answer by link changes the booking; a decline frees the day for the next plan. */
 export function answerNotice(firm: FirmFolder, token: string, body: unknown): { state: StoredBooking['state'] } {
   const input = answerSchema.validateSync(body)
-  const { booking, visit, finished } = bookedVisit(firm, token)
+  const { booking, visit, finished } = bookedVisit(firm, openLink(firm, token, 'trade'))
   if (finished) throw new Refusal(409, 'This work is already done. You need do nothing.')
   if (!visit || (booking.state !== 'declined' && !sameTime(booking, visit))) {
     throw new Refusal(409, 'This date is being changed. You will get a new message; please answer that one.')

@@ -1,9 +1,11 @@
 import { extrasOf } from '../../core/scope/extras'
 import { dateOnly, dayOf } from '../../core/calendar/day'
+import { readLatestReceipts } from '../../data/answers'
 import { readCrews } from '../../data/crews'
 import { readLinksOfSite, type Link } from '../../data/links'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
+import { receiptView } from '../share/receipts'
 import { receiptsOf } from '../share/clientAnswers'
 import { draftUpdate } from '../share/clientUpdates'
 import { outbox } from '../share/messages'
@@ -17,8 +19,20 @@ export function shareView(context: Context) {
   return {
     tell: whoToTell(context),
     outbox: outbox(context.firm),
+    receipts: latestReceipts(context),
     crews: readCrews(context.db).map(({ id, name }) => ({ id, name })),
   }
+}
+
+const LATEST = 12
+
+/** What was said by links lately, with the site. */
+function latestReceipts(context: Context) {
+  const sites = new Map(context.sites().map((site) => [site.id, site]))
+  return readLatestReceipts(context.db, LATEST).flatMap((receipt) => {
+    const site = sites.get(receipt.siteId)
+    return site ? [{ ...receiptView(context.firm, site, receipt), siteId: site.id, site: site.name }] : []
+  })
 }
 
 /** Who has to know what at one site: the client's update, room sheets, links, calendars. */

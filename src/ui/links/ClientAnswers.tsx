@@ -22,11 +22,13 @@ export interface ReceiptView {
 interface ClientAnswersProps {
   readonly token: string
   readonly asks: readonly AskView[]
+  /** What is to be decided, in sentences. */
+  readonly decide: readonly string[]
   readonly receipts: readonly ReceiptView[]
 }
 
 /** What a client can answer by themselves, under their name: approve, decline, choose, ask; with the receipts. */
-export function ClientAnswers({ token, asks, receipts }: ClientAnswersProps) {
+export function ClientAnswers({ token, asks, decide, receipts }: ClientAnswersProps) {
   const router = useRouter()
   const [name, setName] = useState('')
   const [error, setError] = useState<SendError | null>(null)
@@ -47,7 +49,12 @@ export function ClientAnswers({ token, asks, receipts }: ClientAnswersProps) {
   }
   return (
     <section className={styles.decide}>
-      <h2>{asks.length > 0 ? 'Answer here' : 'Ask us'}</h2>
+      <h2>{asks.length + decide.length > 0 ? 'Your choice' : 'Ask us'}</h2>
+      <ul className={styles.sentences}>
+        {decide.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
       <label className="d-block mb-3">
         Your name
         <input
@@ -116,8 +123,8 @@ function Ask({
   const [text, setText] = useState('')
   const [open, setOpen] = useState(proposal === null && options.length === 0)
   return (
-    <fieldset className={styles.ask}>
-      <legend>{asks}</legend>
+    <details className={styles.ask}>
+      <summary>{asks}</summary>
       {about.map((words) => (
         <p key={words}>{words}</p>
       ))}
@@ -165,6 +172,6 @@ function Ask({
           </>
         )}
       </div>
-    </fieldset>
+    </details>
   )
 }

@@ -33,13 +33,7 @@ export function ClientPage(props: ClientPageProps) {
         )}
       </header>
       <main className={styles.body}>
-        {props.decide.length > 0 && (
-          <section className={styles.decide}>
-            <h2>Your choice</h2>
-            <Sentences of={props.decide} />
-          </section>
-        )}
-        <ClientAnswers token={props.token} asks={props.asks} receipts={props.receipts} />
+        <ClientAnswers token={props.token} asks={props.asks} decide={props.decide} receipts={props.receipts} />
         <Section title="What will be off" sentences={props.off} />
         <Section title="Done" sentences={props.done} />
         {props.photos.length > 0 && (

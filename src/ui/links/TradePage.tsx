@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { send, type SendError } from '../shared/useSend'
 import styles from './LinkPage.module.css'
+import { TradeWords } from './TradeWords'
 
 export interface TradePageProps {
   readonly token: string
@@ -19,10 +20,11 @@ export interface TradePageProps {
   readonly state: 'told' | 'confirmed' | 'declined'
   readonly changing: boolean
   readonly answered: string | null
+  readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
 }
 
 /** One visit for a trade: when, where, how much, what is ready and what is not; confirm or decline with one thumb. */
-export function TradePage({ token, firm, notice, state: stored, changing }: TradePageProps) {
+export function TradePage({ token, firm, notice, state: stored, changing, receipts }: TradePageProps) {
   const [state, setState] = useState(stored)
   if (!notice) {
     return (
@@ -65,6 +67,7 @@ export function TradePage({ token, firm, notice, state: stored, changing }: Trad
             </ul>
           </section>
         )}
+        <TradeWords token={token} receipts={receipts} />
       </main>
     </div>
   )

@@ -1,28 +1,31 @@
 import styles from './ShareDesk.module.css'
 
-/** What was said by the client's link, as they see it too. */
+/** What was said by links, as whoever said it sees it too. */
 export function Receipts({
-  siteId,
   receipts,
 }: {
-  readonly siteId: string
-  readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
+  readonly receipts: readonly {
+    readonly id: string
+    readonly siteId: string
+    /** Told where several sites are shown. */
+    readonly site?: string
+    readonly words: string
+    readonly answer: string | null
+  }[]
 }) {
   if (receipts.length === 0) return null
   return (
-    <section aria-labelledby="receipts">
-      <h2 id="receipts">Said by the client’s link</h2>
+    <section aria-labelledby="receipts" className="mt-4">
+      <h2 id="receipts">Said by links</h2>
       <ul className={styles.list}>
-        {receipts.map(({ id, words, answer }) => (
+        {receipts.map(({ id, siteId, site, words, answer }) => (
           <li key={id}>
-            {words} {answer && <strong>{answer}</strong>}
+            {site && <strong>{site}: </strong>}
+            {words} {answer && <strong>{answer}</strong>}{' '}
+            {answer === 'Not answered yet.' && <a href={`/sites/${siteId}/registers`}>Answer in the register</a>}
           </li>
         ))}
       </ul>
-      <p>
-        <a href={`/sites/${siteId}/registers`}>Answer questions in the register</a>; the client finds the answer on
-        their page.
-      </p>
     </section>
   )
 }

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { QUIET_UNTIL } from '@/core/share/outbox'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
@@ -36,6 +37,8 @@ export interface TellProps {
 
 export interface OutboxProps {
   readonly simulated: boolean
+  /** Whether nobody is written to at this hour. */
+  readonly quiet: boolean
   readonly messages: readonly {
     readonly id: string
     readonly recipient: string
@@ -44,6 +47,8 @@ export interface OutboxProps {
     readonly body: string
     readonly writtenAt: string
     readonly sentAt: string | null
+    readonly attempts: number
+    readonly error: string
   }[]
 }
 
@@ -149,7 +154,7 @@ export function TellList({ changed, remind, unasked }: TellProps) {
 }
 
 /** What went out. In the demo, and wherever no mail server is set, nothing really leaves. */
-export function Outbox({ simulated, messages }: OutboxProps) {
+export function Outbox({ simulated, quiet, messages }: OutboxProps) {
   return (
     <section aria-labelledby="outbox">
       <h2 id="outbox">Outbox</h2>
@@ -158,14 +163,18 @@ export function Outbox({ simulated, messages }: OutboxProps) {
           Simulated: messages are kept here and go nowhere. Set a mail server to send them for real.
         </p>
       )}
+      {quiet && <p>Quiet hours: what is written now goes out at {QUIET_UNTIL}:00.</p>}
       {messages.length === 0 && <p>Nothing was sent yet.</p>}
       {messages.map((message) => (
         <details key={message.id} className={styles.message}>
           <summary>
             <strong>{message.recipient}</strong>: {message.subject}{' '}
-            <span className="soft">{message.sentAt ? 'sent' : 'waiting to be sent'}</span>
+            <span className="soft">
+              {message.sentAt ? 'sent' : message.attempts > 0 ? 'could not be sent, tried again' : 'waiting to be sent'}
+            </span>
           </summary>
           <p className="soft">To {message.address || 'no address on record'}</p>
+          {message.error && <p className="late">{message.error}</p>}
           <pre>{message.body}</pre>
         </details>
       ))}

@@ -35,7 +35,7 @@ export function SiteShare({ site, draft, asks, receipts, since, photos, tell, pl
         </div>
         <aside>
           <TellList {...tell} />
-          <Receipts siteId={site.id} receipts={receipts} />
+          <Receipts receipts={receipts.map((one) => ({ ...one, siteId: site.id }))} />
           <ExtrasList siteId={site.id} extras={extras} />
           <section aria-labelledby="completion">
             <h2 id="completion">Papers</h2>

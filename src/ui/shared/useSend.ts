@@ -8,14 +8,14 @@ export interface SendError {
 
 type Answer<T> = { readonly ok: true; readonly data: T } | { readonly ok: false; readonly error: SendError }
 
-/** Sends a write to the server. A refusal comes back as its sentence and field; a dead network as one too. */
+/** Sends a write to the server, a file as its bytes. A refusal comes back as its sentence and field; a dead network as one too. */
 export async function send<T = unknown>(url: string, body: unknown = {}): Promise<Answer<T>> {
   let response: Response
   try {
     response = await fetch(url, {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      headers: { 'content-type': body instanceof Blob ? body.type : 'application/json' },
+      body: body instanceof Blob ? body : JSON.stringify(body),
     })
   } catch {
     return { ok: false, error: { message: 'No network. What you typed is still here; try again when there is one.' } }

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { deskPage, read } from '@/server/http/pages'
 import { shareView } from '@/server/views/share'
 import { CalendarFeeds } from '@/ui/share/Links'
+import { Receipts } from '@/ui/share/Receipts'
 import { Outbox, TellList } from '@/ui/share/ShareDesk'
 
 export const metadata: Metadata = { title: 'Share' }
@@ -13,6 +14,7 @@ export default async function SharePage() {
     <div className="page">
       <h1>Share</h1>
       <TellList {...view.tell} />
+      <Receipts receipts={view.receipts} />
       <div className="mt-4">
         <CalendarFeeds site={null} crews={view.crews} />
       </div>

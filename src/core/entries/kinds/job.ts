@@ -83,6 +83,15 @@ export const JOB_KINDS: readonly EntryKind[] = [
     settle: { word: 'Answered', ask: 'What was answered' },
   },
   {
+    id: 'trade-question',
+    group: 'job',
+    register: 'Questions of the trades',
+    one: 'Something a trade asks',
+    at: 'place',
+    fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
+    settle: { word: 'Answered', ask: 'What was answered' },
+  },
+  {
     id: 'without',
     group: 'job',
     register: 'Days without, as promised',

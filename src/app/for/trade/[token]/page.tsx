@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { readLinkPage } from '@/server/http/pages'
 import { tradePage } from '@/server/share/notices'
+import { tradeReceipts } from '@/server/share/tradeWords'
 import { LinkRefused } from '@/ui/links/ClientPage'
 import { TradePage } from '@/ui/links/TradePage'
 
@@ -8,6 +9,6 @@ export const metadata: Metadata = { title: 'Your visit', robots: { index: false,
 
 export default async function TradeLinkPage({ params }: { params: Promise<{ token: string }> }) {
   const { token } = await params
-  const page = await readLinkPage((firm) => tradePage(firm, token))
+  const page = await readLinkPage((firm) => ({ ...tradePage(firm, token), receipts: tradeReceipts(firm, token) }))
   return 'refused' in page ? <LinkRefused message={page.refused} /> : <TradePage {...page.view} />
 }

@@ -1,0 +1,12 @@
+/** Hours in which nobody is written to: from the evening to the morning. */
+export const QUIET_FROM = 20
+export const QUIET_UNTIL = 7
+
+/** @param hour of the day where the firm is, 0 to 23 */
+export const isQuiet = (hour: number): boolean => hour >= QUIET_FROM || hour < QUIET_UNTIL
+
+const MOST_MINUTES = 360
+
+/** Minutes until a message is tried again: one, two, four and so on, at most six hours.
+ * @param failed how often it failed before */
+export const minutesToWait = (failed: number): number => Math.min(MOST_MINUTES, 2 ** failed)

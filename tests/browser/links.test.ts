@@ -1,0 +1,61 @@
+import Database from 'better-sqlite3'
+import type { Browser } from 'puppeteer-core'
+import { expect, test } from 'vitest'
+import { databaseFile } from '../../src/server/firmFolder'
+import { onDemo } from './demo'
+import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
+
+let app: RunningApp
+let browser: Browser
+onDemo((served, opened) => {
+  app = served
+  browser = opened
+})
+
+/** The newest link of an audience that was sent out. */
+function link(audience: 'client' | 'trade'): string {
+  const db = new Database(databaseFile(app.folder), { readonly: true })
+  const { body } = db
+    .prepare('SELECT body FROM message WHERE body LIKE ? ORDER BY written_at DESC, id DESC')
+    .get(`%/for/${audience}/%`) as { body: string }
+  db.close()
+  return `${app.origin}/for/${audience}/${new RegExp(`/for/${audience}/(\\S+)`).exec(body)![1]!}`
+}
+
+test('the client answers on a phone under their name, sees the receipt, and the desk sees it too', async () => {
+  const page = await openPage(browser, app, PHONE)
+  await page.goto(link('client'), { waitUntil: 'networkidle0' })
+  expect(await violations(page)).toEqual([])
+  const first = await page.$eval('details summary', (one) => one.textContent)
+  await clickText(page, 'details summary', first!)
+  await typeInto(page, 'details[open] input', 'As the sample on the sill')
+  await clickText(page, 'details[open] button', 'Send my choice')
+  await waitForText(page, 'Your name: type it, so that we know.')
+  await typeInto(page, 'input[autocomplete=name]', 'Rosalind Example')
+  await clickText(page, 'details[open] button', 'Send my choice')
+  await waitForText(page, 'answered: As the sample on the sill. Rosalind Example, 10 Mar.')
+  await page.waitForFunction(
+    (words: string) => [...document.querySelectorAll('details summary')].every((one) => one.textContent !== words),
+    {},
+    first!,
+  )
+  await page.type('textarea[name=question]', 'Can the cat stay in?')
+  await clickText(page, 'button', 'Send it')
+  await waitForText(page, 'Rosalind Example asked: Can the cat stay in?')
+  await page.close()
+  const desk = await openPage(browser, app, DESK, 'lead')
+  await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
+  expect(await textOf(desk)).toContain('Rosalind Example asked: Can the cat stay in?')
+  expect(await violations(desk)).toEqual([])
+  await desk.close()
+})
+
+test('a trade says on a phone that it runs late, and reads its receipt', async () => {
+  const page = await openPage(browser, app, PHONE)
+  await page.goto(link('trade'), { waitUntil: 'networkidle0' })
+  await clickText(page, 'button', 'Running late')
+  await clickText(page, 'button', 'half a day')
+  await waitForText(page, 'running late, half a day.')
+  expect(await violations(page)).toEqual([])
+  await page.close()
+})

@@ -1,0 +1,82 @@
+import sharp from 'sharp'
+import { beforeEach, describe, expect, test } from 'vitest'
+import { readBookings, readPlan } from '../../src/data/plans'
+import { readMessages } from '../../src/data/share'
+import { readSites } from '../../src/data/sites'
+import type { FirmFolder } from '../../src/server/firmFolder'
+import { runPhotoJobs } from '../../src/server/photos/photoSizes'
+import { tellTrades } from '../../src/server/share/notices'
+import { photoByTrade, sayByTrade, tradeReceipts } from '../../src/server/share/tradeWords'
+import { siteState } from '../../src/server/siteStates'
+import { shareView } from '../../src/server/views/share'
+import { recordFacts } from '../../src/server/walk/recordFacts'
+import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { as, ORIGIN } from '../fixtures/folder'
+
+let firm: FirmFolder
+let token: string
+let siteId: string
+let placeId: string
+eachWithDemoFirm((fresh) => {
+  firm = fresh
+})
+const lead = () => as(firm, 'lead')
+const state = () =>
+  siteState(
+    firm.db,
+    readSites(firm.db).find(({ id }) => id === siteId)!,
+  )
+beforeEach(async () => {
+  const booked = new Set(readBookings(firm.db).map(({ visitKey }) => visitKey))
+  const visit = readPlan(firm.db)!.plan.visits.find(({ key, crewId }) => crewId !== null && booked.has(key))!
+  siteId = visit.siteId
+  placeId = visit.placeIds[0]!
+  await tellTrades(lead(), { visitKeys: [visit.key] }, ORIGIN)
+  token = /for\/trade\/(\S+)/.exec(readMessages(firm.db, 1)[0]!.body)![1]!
+})
+
+describe('a trade by its link', () => {
+  test('says that it runs late: a note at the place, a receipt for both', () => {
+    expect(sayByTrade(firm, token, { kind: 'late', text: 'half a day' }).receipt).toBe('We have it. Thank you.')
+    const [receipt] = tradeReceipts(firm, token)
+    expect(receipt!.words).toMatch(/: running late, half a day\.$/)
+    expect(state().notes.find(({ text }) => text === receipt!.words)).toMatchObject({ placeId, private: false })
+    expect(shareView(lead()).receipts[0]).toMatchObject({ siteId, words: receipt!.words })
+  })
+  test('says that it is done, with a photo at the place; how far it is stays to be seen', async () => {
+    const before = state().lines.map(({ progress }) => progress)
+    const photo = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#336' } })
+      .jpeg()
+      .toBuffer()
+    await photoByTrade(firm, token, photo)
+    await runPhotoJobs(firm)
+    sayByTrade(firm, token, { kind: 'done', text: 'one box waits for its cover' })
+    expect(state().photos.some((one) => one.placeId === placeId && one.caption.startsWith('Done, by '))).toBe(true)
+    expect(tradeReceipts(firm, token)[0]!.words).toMatch(
+      /: done, one box waits for its cover\. To be seen on the next walk\.$/,
+    )
+    expect(state().lines.map(({ progress }) => progress)).toEqual(before)
+  })
+  test('asks, and finds the answer at its link', () => {
+    sayByTrade(firm, token, { kind: 'question', text: 'Which way does the door open?' })
+    const [entry] = state().entries.filter(({ kind }) => kind === 'trade-question')
+    expect(tradeReceipts(firm, token)[0]!.answer).toBe('Not answered yet.')
+    recordFacts(lead(), siteId, {
+      facts: [
+        { subject: 'entry', subjectId: entry!.id, facet: 'settled', placeId, value: { result: 'Into the hall.' } },
+      ],
+    })
+    expect(tradeReceipts(firm, token)[0]!.answer).toBe('Into the hall.')
+  })
+  test.each([
+    [{ kind: 'late' }, 'Running late: say how long'],
+    [{ kind: 'question', text: ' ' }, 'Question: type it.'],
+    [{ kind: 'dance' }, 'Say: running late, done, or a question.'],
+  ])('%j is refused with what to do', (body, message) => {
+    expect(() => sayByTrade(firm, token, body)).toThrow(message)
+  })
+  test('a file that is no photo is refused, and a link of nobody says nothing', async () => {
+    await expect(photoByTrade(firm, token, Buffer.from('not a picture'))).rejects.toThrow('Photo: this file is not')
+    expect(() => sayByTrade(firm, 'nobody', { kind: 'done' })).toThrow('leads nowhere')
+  })
+})
