@@ -1,6 +1,7 @@
 import type { Day } from '../core/calendar/day'
 import type { HalfDay } from '../core/calendar/workingDays'
 import type { Crew } from '../core/schedule/problem'
+import type { Language } from '../core/share/languages/languages'
 import type { Trade } from '../core/scope/vocabulary'
 import type { Db } from './database'
 
@@ -13,6 +14,8 @@ export interface CrewContact extends Crew {
   /** Halves of days on which its own calendar takes it elsewhere. */
   readonly busy: readonly HalfDay[]
   readonly busyAddress: string
+  /** What their notices are written in. */
+  readonly language: Language
 }
 
 interface Row {
@@ -30,6 +33,7 @@ interface Row {
   mornings: number
   busy: string
   busy_address: string
+  language: Language
 }
 
 export function readCrews(db: Db): CrewContact[] {
@@ -56,16 +60,20 @@ export function readCrews(db: Db): CrewContact[] {
       daysOff,
       busy,
       busyAddress: row.busy_address,
+      language: row.language,
     }
   })
 }
 
-export function saveCrew(db: Db, crew: Omit<CrewContact, 'busy' | 'busyAddress'>): void {
+export function saveCrew(
+  db: Db,
+  crew: Omit<CrewContact, 'busy' | 'busyAddress' | 'language'> & Partial<Pick<CrewContact, 'language'>>,
+): void {
   db.prepare(
-    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings)
-     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings)
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings, language)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings, @language)
      ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
-     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings`,
+     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings, language = @language`,
   ).run({
     id: crew.id,
     name: crew.name,
@@ -79,6 +87,7 @@ export function saveCrew(db: Db, crew: Omit<CrewContact, 'busy' | 'busyAddress'>
     licence: crew.licence,
     own: crew.own ? 1 : 0,
     mornings: crew.mornings ? 1 : 0,
+    language: crew.language ?? 'en',
   })
 }
 

@@ -44,6 +44,7 @@ const TILER: CrewContact = {
   daysOff: ['2026-04-06' as Day],
   busy: [],
   busyAddress: '',
+  language: 'pl',
 }
 const BOOKING: StoredBooking = {
   visitKey: 'v',

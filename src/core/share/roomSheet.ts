@@ -4,13 +4,15 @@ import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import { printQuantity } from '../measure/quantity'
 import { printSize } from '../measure/size'
-import { visitDays } from '../schedule/planDiff'
 import type { Plan } from '../schedule/plan'
-import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
+import { BUILD_ORDER } from '../scope/vocabulary'
 import { excludedWords } from '../scope/line'
 import { coverGates } from '../sequence/coverGate'
 import { SELECTION_STATES } from '../selections/selection'
 import type { Place, SiteState } from '../walk/siteState'
+import type { Catalogue } from './languages/catalogue'
+import { ENGLISH } from './languages/english'
+import { visitDaysIn } from './languages/languages'
 
 /** What hangs on the wall of a room for whoever works in it. No money, no private note. */
 export interface RoomSheet {
@@ -37,7 +39,14 @@ export interface RoomSheet {
   readonly drawn: RoomPlan | null
 }
 
-export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, units: Units): RoomSheet {
+/** @param words the language that it is told in; what people typed stays as they typed it */
+export function composeRoomSheet(
+  place: Place,
+  state: SiteState,
+  plan: Plan,
+  units: Units,
+  words: Catalogue = ENGLISH,
+): RoomSheet {
   const lines = state.lines
     .filter((line) => line.placeId === place.id)
     .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
@@ -46,26 +55,26 @@ export function composeRoomSheet(place: Place, state: SiteState, plan: Plan, uni
   return {
     place: place.name,
     drawn: roomPlan(place, state.entries, units),
-    size: place.size ? printSize(place.size, units) : 'not measured yet',
+    size: place.size ? printSize(place.size, units) : words.page.notMeasured,
     work: inScope.map((line) => {
       const visit = visitFor.get(line.id)
       return {
-        stage: STAGES[line.stage],
-        trade: TRADES[line.trade],
+        stage: words.stages[line.stage],
+        trade: words.trades[line.trade],
         title: line.title,
         amount: line.quantity && line.quantity.unit !== 'each' ? printQuantity(line.quantity, units) : '',
         progress: line.progress,
-        when: line.progress === 100 ? 'done' : visit ? visitDays(visit) : 'not planned',
+        when: line.progress === 100 ? words.finished : visit ? visitDaysIn(words, visit) : words.page.notPlanned,
         held: line.held?.reason ?? null,
       }
     }),
     beforeCover: coverGates(place.id, state).map((gate) => ({
-      stage: STAGES[gate.stage],
+      stage: words.stages[gate.stage],
       items: gate.items.map((item) => ({ text: item.text, done: item.done })),
     })),
     selections: state.selections
       .filter((selection) => selection.placeId === place.id)
-      .map((s) => ({ what: s.what, choice: s.choice ?? 'not chosen yet', state: SELECTION_STATES[s.state] })),
+      .map((s) => ({ what: s.what, choice: s.choice ?? words.page.notChosen, state: SELECTION_STATES[s.state] })),
     stays: state.keeps
       .filter((k) => k.placeId === place.id && !k.released)
       .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),

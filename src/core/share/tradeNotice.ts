@@ -2,14 +2,15 @@ import { CAUTIONS } from '../cautions/cautions'
 import type { CautionId } from '../cautions/cautionIds'
 import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
-import { visitDays } from '../schedule/planDiff'
 import type { PlannedVisit } from '../schedule/plan'
 import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
-import { BUILD_ORDER, STAGES, TRADES } from '../scope/vocabulary'
+import { BUILD_ORDER } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { SiteState } from '../walk/siteState'
-import { listed } from '../lists/listed'
+import type { Catalogue } from './languages/catalogue'
+import { ENGLISH } from './languages/english'
+import { listedIn, visitDaysIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -24,13 +25,15 @@ export interface TradeNotice {
   readonly cautions: readonly string[]
 }
 
-/** @param all the whole plan, to tell who else is there */
+/** @param all the whole plan, to tell who else is there
+ * @param words the language that it is told in; what people typed stays as they typed it */
 export function composeTradeNotice(
   visit: PlannedVisit,
   all: readonly PlannedVisit[],
   state: SiteState,
   siteName: string,
   units: Units,
+  words: Catalogue = ENGLISH,
 ): TradeNotice {
   const lines = linesOfVisit(visit, state.lines)
   const name = (id: string): string => state.places.find((place) => place.id === id)?.name ?? ''
@@ -51,20 +54,25 @@ export function composeTradeNotice(
       earlier.filter((line) => line.stage === stage).every((line) => line.progress === 100),
     )
     if (doneStages.length > 0)
-      ready.push(`${name(placeId)}: ${listed(doneStages.map((stage) => STAGES[stage].toLowerCase()))} done`)
+      ready.push(
+        `${name(placeId)}: ${listedIn(
+          words,
+          doneStages.map((stage) => words.stages[stage].toLowerCase()),
+        )} ${words.finished}`,
+      )
     for (const selection of state.selections.filter(
       (s) => s.placeId === placeId && visit.stages.includes(s.neededFor),
     )) {
-      const words = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
-      if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${words}, on site`)
-      else notReady.push(`${words}, not on site yet`)
+      const named = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
+      if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${named}, ${words.onSite}`)
+      else notReady.push(`${named}, ${words.notOnSite}`)
     }
   }
   const cautions = [...new Set(lines.flatMap((line) => line.cautions))] as CautionId[]
   return {
-    title: `${siteName}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}`,
-    when: visitDays(visit),
-    places: listed(visit.placeIds.map(name)),
+    title: `${siteName}: ${visit.stages.map((stage) => words.stages[stage].toLowerCase()).join(` ${words.and} `)}`,
+    when: visitDaysIn(words, visit),
+    places: listedIn(words, visit.placeIds.map(name)),
     work: lines.map((line) => {
       const amount = line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, units)}` : ''
       return `${name(line.placeId)}: ${line.title}${amount}`
@@ -72,7 +80,8 @@ export function composeTradeNotice(
     ready,
     notReady,
     others: alongside(visit, all).map(
-      (other) => `${TRADES[other.trade]}: ${listed(other.placeIds.map(name))}, ${visitDays(other)}`,
+      (other) =>
+        `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
     cautions: cautions.map(
       (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,

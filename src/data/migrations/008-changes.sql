@@ -24,3 +24,5 @@ CREATE INDEX receipt_by_link ON receipt (link_id);
 ALTER TABLE message ADD COLUMN attempts INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE message ADD COLUMN retry_at TEXT;
 ALTER TABLE message ADD COLUMN error TEXT NOT NULL DEFAULT '';
+-- The language that a crew reads.
+ALTER TABLE crew ADD COLUMN language TEXT NOT NULL DEFAULT 'en';

@@ -1,5 +1,6 @@
 import { array, object, string } from 'yup'
 import { dayOf, longDay, parseDay, type Day } from '../../core/calendar/day'
+import { catalogueOf, languageFrom } from '../../core/share/languages/languages'
 import { composeTradeNotice } from '../../core/share/tradeNotice'
 import { sameTime, visitDays, type VisitTime } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
@@ -114,16 +115,21 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
   })
 }
 
-/** What a trade's link shows: one visit. Where the plan has moved since, it says so instead of taking an answer. */
-export function tradePage(firm: FirmFolder, token: string) {
+/** What a trade's link shows, in the language that was asked for or else the crew's own: one visit. Where the plan has moved since, it says so instead of taking an answer. */
+export function tradePage(firm: FirmFolder, token: string, asked?: string) {
   const { booking, visit, site, finished } = bookedVisit(firm, openLink(firm, token, 'trade'))
   const all = readPlan(firm.db)?.plan.visits ?? []
   const told: VisitTime = booking
+  const crew = readCrews(firm.db).find(({ id }) => id === booking.crewId)
+  const language = languageFrom(asked, crew?.language)
+  const words = catalogueOf(language)
   const notice = visit
-    ? composeTradeNotice({ ...visit, ...timeOf(told) }, all, siteState(firm.db, site), site.name, site.units)
+    ? composeTradeNotice({ ...visit, ...timeOf(told) }, all, siteState(firm.db, site), site.name, site.units, words)
     : null
   return {
     token,
+    language,
+    words: words.page,
     firm: readFirm(firm.db)?.name ?? '',
     notice,
     state: booking.state,

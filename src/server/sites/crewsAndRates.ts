@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { array, boolean, number, object, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
+import { LANGUAGES, type Language } from '../../core/share/languages/languages'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
 import { saveCrew } from '../../data/crews'
@@ -31,6 +32,7 @@ const crewSchema = object({
   contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
   own: boolean().default(false),
   mornings: boolean().default(false),
+  language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
   licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
 })
 
@@ -57,6 +59,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     licence: input.licence,
     own: input.own,
     mornings: input.mornings,
+    language: input.language as Language,
     daysOff: input.daysOff.map(parseDay),
   })
   return { id }

@@ -1,7 +1,6 @@
 import QRCode from 'qrcode'
-import { longDay } from '../../core/calendar/day'
 import { emptyPlan } from '../../core/schedule/plan'
-import { TRADES } from '../../core/scope/vocabulary'
+import { catalogueOf, languageFrom, shortDayIn } from '../../core/share/languages/languages'
 import { composeRoomSheet } from '../../core/share/roomSheet'
 import { readCrews } from '../../data/crews'
 import { readPlan } from '../../data/plans'
@@ -10,26 +9,35 @@ import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 
 /** The sheet of one room for whoever works in it: on the wall as paper, with a code that opens it as it stands then.
- * @param origin the address that people reach us at */
-export async function roomSheetView(context: Context, siteId: string, placeId: string, origin: string) {
+ * @param origin the address that people reach us at
+ * @param asked the language that it is wanted in */
+export async function roomSheetView(context: Context, siteId: string, placeId: string, origin: string, asked?: string) {
   const site = context.site(siteId)
   const state = siteState(context.db, site)
   const place = state.places.find((one) => one.id === placeId)
   if (!place) throw new Refusal(404, 'This place is not on the site any more.')
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
+  const language = languageFrom(asked)
+  const words = catalogueOf(language)
   const coming = new Set(
     plan.visits.flatMap(({ siteId: at, placeIds, crewId }) =>
       at === site.id && placeIds.includes(placeId) && crewId ? [crewId] : [],
     ),
   )
   return {
-    sheet: composeRoomSheet(place, state, plan, site.units),
+    sheet: composeRoomSheet(place, state, plan, site.units, words),
+    language,
+    words: words.page,
     site: site.name,
-    printedOn: longDay(context.today),
+    printedOn: shortDayIn(words, context.today),
     /** Who works here; how to reach them only for who may see contacts. */
     contacts: readCrews(context.db)
       .filter(({ id }) => coming.has(id))
-      .map(({ name, trade, contact }) => ({ name, trade: TRADES[trade], contact: context.seesMoney ? contact : '' })),
+      .map(({ name, trade, contact }) => ({
+        name,
+        trade: words.trades[trade],
+        contact: context.seesMoney ? contact : '',
+      })),
     code: await QRCode.toDataURL(`${origin}/sites/${site.id}/sheets/${place.id}`, { margin: 1, width: 132 }),
   }
 }

@@ -1,11 +1,16 @@
 'use client'
 import { useState } from 'react'
 import { send, type SendError } from '../shared/useSend'
+import type { PageWords } from '@/core/share/languages/catalogue'
+import type { Language } from '@/core/share/languages/languages'
+import { LanguageLinks } from '../shared/LanguageLinks'
 import styles from './LinkPage.module.css'
 import { TradeWords } from './TradeWords'
 
 export interface TradePageProps {
   readonly token: string
+  readonly language: Language
+  readonly words: PageWords
   readonly firm: string
   readonly notice: {
     readonly title: string
@@ -24,22 +29,20 @@ export interface TradePageProps {
 }
 
 /** One visit for a trade: when, where, how much, what is ready and what is not; confirm or decline with one thumb. */
-export function TradePage({ token, firm, notice, state: stored, changing, receipts }: TradePageProps) {
+export function TradePage({ token, language, words, firm, notice, state: stored, changing, receipts }: TradePageProps) {
   const [state, setState] = useState(stored)
   if (!notice) {
     return (
       <main className={styles.page}>
         <div className={styles.body}>
-          <h1>{changing ? 'This visit is being changed' : 'This work is done'}</h1>
-          <p>
-            {changing ? 'You will get a message that says how. Do not come on the old date.' : 'You need do nothing.'}
-          </p>
+          <h1>{changing ? words.beingChanged : words.isDone}</h1>
+          <p>{changing ? words.willHear : words.nothingToDo}</p>
         </div>
       </main>
     )
   }
   return (
-    <div className={styles.page}>
+    <div className={styles.page} lang={language}>
       <header className={styles.head}>
         <p>{firm}</p>
         <h1>{notice.when}</h1>
@@ -49,17 +52,17 @@ export function TradePage({ token, firm, notice, state: stored, changing, receip
       </header>
       <main className={styles.body}>
         {changing ? (
-          <p className="notice">This date is being changed. You will get a new message; please answer that one.</p>
+          <p className="notice">{words.changing}</p>
         ) : (
-          <Answer token={token} state={state} onAnswered={setState} />
+          <Answer token={token} words={words} state={state} onAnswered={setState} />
         )}
-        <Listed title="Work" items={notice.work} />
-        <Listed title="Ready" items={notice.ready} />
-        <Listed title="Not ready yet" items={notice.notReady} />
-        <Listed title="Who else is there" items={notice.others} />
+        <Listed title={words.work} items={notice.work} />
+        <Listed title={words.ready} items={notice.ready} />
+        <Listed title={words.notReady} items={notice.notReady} />
+        <Listed title={words.others} items={notice.others} />
         {notice.cautions.length > 0 && (
-          <section className={styles.caution}>
-            <h2>Take care</h2>
+          <section className={styles.caution} lang="en">
+            <h2>{words.care}</h2>
             <ul className={styles.sentences}>
               {notice.cautions.map((caution) => (
                 <li key={caution}>{caution}</li>
@@ -67,24 +70,22 @@ export function TradePage({ token, firm, notice, state: stored, changing, receip
             </ul>
           </section>
         )}
-        <TradeWords token={token} receipts={receipts} />
+        <TradeWords token={token} words={words} receipts={receipts} />
+        {words.untranslated && <p className="soft">{words.untranslated}</p>}
+        <LanguageLinks language={language} />
       </main>
     </div>
   )
 }
 
-const ANSWERED = {
-  confirmed: 'You confirmed. Thank you.',
-  declined: 'You declined. You will hear of another date.',
-  told: '',
-} as const
-
 function Answer({
   token,
+  words,
   state,
   onAnswered,
 }: {
   token: string
+  words: PageWords
   state: TradePageProps['state']
   onAnswered: (state: TradePageProps['state']) => void
 }) {
@@ -102,7 +103,9 @@ function Answer({
   }
   return (
     <section className={styles.answer} aria-live="polite">
-      {state !== 'told' && <p className="notice notice-good">{ANSWERED[state]}</p>}
+      {state !== 'told' && (
+        <p className="notice notice-good">{state === 'confirmed' ? words.confirmed : words.declined}</p>
+      )}
       {error && <p className="notice notice-error">{error.message}</p>}
       {!declining && (
         <>
@@ -113,12 +116,12 @@ function Answer({
               disabled={busy}
               onClick={() => void answer({ answer: 'confirm' })}
             >
-              Confirm
+              {words.confirm}
             </button>
           )}
           {state !== 'declined' && (
             <button type="button" className="btn btn-quiet" onClick={() => setDeclining(true)}>
-              Decline
+              {words.decline}
             </button>
           )}
         </>
@@ -137,18 +140,18 @@ function Answer({
           }}
         >
           <label>
-            Why (they read it)
+            {words.why}
             <input className="form-control" name="reason" />
           </label>
           <label>
-            Next free day
+            {words.nextFree}
             <input className="form-control" type="date" name="freeFrom" />
           </label>
           <button className="btn btn-secondary" disabled={busy}>
-            Send: I decline
+            {words.sendDecline}
           </button>
           <button type="button" className="btn btn-quiet" onClick={() => setDeclining(false)}>
-            Back
+            {words.back}
           </button>
         </form>
       )}

@@ -2,16 +2,24 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { send, type SendError } from '../shared/useSend'
+import type { PageWords } from '@/core/share/languages/catalogue'
 import styles from './LinkPage.module.css'
 
-const LATE = ['an hour', 'half a day', 'a day'] as const
+/** How late, in the words of the page and in those that we read. */
+const LATE = [
+  ['hour', 'an hour'],
+  ['halfDay', 'half a day'],
+  ['day', 'a day'],
+] as const
 
 /** What a trade says beside yes and no: that it runs late, that it is done with a photo, a question; one thumb each. */
 export function TradeWords({
   token,
+  words,
   receipts,
 }: {
   readonly token: string
+  readonly words: PageWords
   readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
 }) {
   const router = useRouter()
@@ -39,7 +47,7 @@ export function TradeWords({
   const asked = (form: HTMLFormElement): string => String(new FormData(form).get('text') ?? '')
   return (
     <section className={styles.answer}>
-      <h2>Tell us</h2>
+      <h2>{words.tellUs}</h2>
       <div aria-live="polite">
         {error && <p className="notice notice-error">{error.message}</p>}
         {said && <p className="notice notice-good">{said}</p>}
@@ -47,18 +55,18 @@ export function TradeWords({
       {open === null && (
         <>
           <button type="button" className="btn btn-quiet" onClick={() => setOpen('late')}>
-            Running late
+            {words.late}
           </button>
           <button type="button" className="btn btn-quiet" onClick={() => setOpen('done')}>
-            Done, with a photo
+            {words.doneWithPhoto}
           </button>
           <button type="button" className="btn btn-quiet" onClick={() => setOpen('question')}>
-            Ask something
+            {words.ask}
           </button>
         </>
       )}
       {open === 'late' &&
-        LATE.map((long) => (
+        LATE.map(([key, long]) => (
           <button
             key={long}
             type="button"
@@ -66,7 +74,7 @@ export function TradeWords({
             disabled={busy}
             onClick={() => void say('late', long)}
           >
-            {long}
+            {words[key]}
           </button>
         ))}
       {open === 'done' && (
@@ -78,7 +86,7 @@ export function TradeWords({
           }}
         >
           <label>
-            A photo of it
+            {words.photo}
             <input
               className="form-control"
               type="file"
@@ -88,11 +96,11 @@ export function TradeWords({
             />
           </label>
           <label>
-            What is left, if anything
+            {words.left}
             <input className="form-control" name="text" maxLength={400} />
           </label>
           <button className="btn btn-primary" disabled={busy}>
-            {busy ? 'Sending…' : 'Send: it is done'}
+            {busy ? words.sending : words.sendDone}
           </button>
         </form>
       )}
@@ -105,24 +113,24 @@ export function TradeWords({
           }}
         >
           <label>
-            Your question
+            {words.question}
             <textarea className="form-control" name="text" rows={2} maxLength={400} />
           </label>
           <button className="btn btn-primary" disabled={busy}>
-            Send it
+            {words.send}
           </button>
         </form>
       )}
       {open !== null && (
         <button type="button" className="btn btn-quiet" onClick={() => setOpen(null)}>
-          Back
+          {words.back}
         </button>
       )}
       {receipts.length > 0 && (
         <ul className={styles.sentences}>
-          {receipts.map(({ id, words, answer }) => (
+          {receipts.map(({ id, words: said, answer }) => (
             <li key={id}>
-              {words}
+              {said}
               {answer && <strong className="d-block">{answer}</strong>}
             </li>
           ))}

@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import { RATES, type RateKey } from '@/core/scope/rates'
+import { LANGUAGES } from '@/core/share/languages/languages'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { PICTURE_CACHE } from '../shared/pictureCache'
 import { BusyTimes } from './BusyTimes'
@@ -27,6 +28,7 @@ export interface CrewView {
   readonly licence: string
   readonly own: boolean
   readonly mornings: boolean
+  readonly language: string
   readonly busy: readonly object[]
   readonly busyAddress: string
 }
@@ -94,6 +96,7 @@ const NEW_CREW: CrewView = {
   licence: '',
   own: false,
   mornings: false,
+  language: 'en',
   busy: [],
   busyAddress: '',
 }
@@ -190,6 +193,16 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
             <option value="both">whole days</option>
             <option value="morning">mornings only</option>
             <option value="afternoon">afternoons only</option>
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="crew-language">
+          <Form.Label>Their notices in</Form.Label>
+          <Form.Select name="language" defaultValue={crew.language}>
+            {Object.entries(LANGUAGES).map(([key, words]) => (
+              <option key={key} value={key}>
+                {words}
+              </option>
+            ))}
           </Form.Select>
         </Form.Group>
         {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}

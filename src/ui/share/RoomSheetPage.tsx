@@ -1,5 +1,8 @@
 'use client'
 import type { RoomSheet } from '@/core/share/roomSheet'
+import type { PageWords } from '@/core/share/languages/catalogue'
+import type { Language } from '@/core/share/languages/languages'
+import { LanguageLinks } from '../shared/LanguageLinks'
 import { RoomPicture } from '../shared/RoomPicture'
 import styles from './RoomSheetPage.module.css'
 
@@ -10,6 +13,8 @@ export function RoomSheetPage({
   printedOn,
   contacts,
   code,
+  language,
+  words,
 }: {
   readonly sheet: RoomSheet
   readonly site: string
@@ -17,13 +22,15 @@ export function RoomSheetPage({
   readonly contacts: readonly { readonly name: string; readonly trade: string; readonly contact: string }[]
   /** A code that opens this sheet as it stands then, as an image. */
   readonly code: string
+  readonly language: Language
+  readonly words: PageWords
 }) {
   return (
-    <article className={`page page-narrow ${styles.sheet}`}>
+    <article className={`page page-narrow ${styles.sheet}`} lang={language}>
       <header>
         <figure className={styles.code}>
           <img src={code} alt="A code that opens this sheet as it stands now" width={132} height={132} />
-          <figcaption className="soft small">As it stands now</figcaption>
+          <figcaption className="soft small">{words.asItStands}</figcaption>
         </figure>
         <p className="soft">
           {site}, {printedOn}
@@ -31,13 +38,15 @@ export function RoomSheetPage({
         <h1>{sheet.place}</h1>
         <p className="measure">{sheet.size}</p>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
-          Print
+          {words.print}
         </button>
+        <LanguageLinks language={language} />
+        {words.untranslated && <p className="soft">{words.untranslated}</p>}
       </header>
       {sheet.drawn && <RoomPicture plan={sheet.drawn} />}
       {sheet.cautions.length > 0 && (
-        <section className={styles.caution}>
-          <h2>Take care</h2>
+        <section className={styles.caution} lang="en">
+          <h2>{words.care}</h2>
           <ul>
             {sheet.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
@@ -46,14 +55,14 @@ export function RoomSheetPage({
         </section>
       )}
       <section>
-        <h2>Work, in order</h2>
+        <h2>{words.workInOrder}</h2>
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">What</th>
-              <th scope="col">Who</th>
-              <th scope="col">Done</th>
-              <th scope="col">When</th>
+              <th scope="col">{words.what}</th>
+              <th scope="col">{words.who}</th>
+              <th scope="col">{words.done}</th>
+              <th scope="col">{words.when}</th>
             </tr>
           </thead>
           <tbody>
@@ -65,7 +74,11 @@ export function RoomSheetPage({
                     {line.stage}
                     {line.amount && `, ${line.amount}`}
                   </small>
-                  {line.held && <small className="late">held: {line.held}</small>}
+                  {line.held && (
+                    <small className="late">
+                      {words.held}: {line.held}
+                    </small>
+                  )}
                 </th>
                 <td>{line.trade}</td>
                 <td className="measure">{line.progress} %</td>
@@ -77,7 +90,9 @@ export function RoomSheetPage({
       </section>
       {sheet.beforeCover.map((gate) => (
         <section key={gate.stage}>
-          <h2>Before {gate.stage.toLowerCase()}</h2>
+          <h2>
+            {words.before} {gate.stage.toLowerCase()}
+          </h2>
           <ul className={styles.ticks}>
             {gate.items.map((item) => (
               <li key={item.text}>
@@ -90,7 +105,7 @@ export function RoomSheetPage({
       ))}
       {sheet.selections.length > 0 && (
         <section>
-          <h2>What goes in</h2>
+          <h2>{words.goesIn}</h2>
           <ul>
             {sheet.selections.map((selection) => (
               <li key={selection.what}>
@@ -101,13 +116,13 @@ export function RoomSheetPage({
         </section>
       )}
       <Listed
-        title="Who works here"
+        title={words.worksHere}
         items={contacts.map(
           ({ name, trade, contact }) => `${name}, ${trade.toLowerCase()}${contact ? `, ${contact}` : ''}`,
         )}
       />
-      <Listed title="Leave alone" items={sheet.stays} />
-      <Listed title="Not in the scope" items={sheet.out} />
+      <Listed title={words.leaveAlone} items={sheet.stays} />
+      <Listed title={words.notInScope} items={sheet.out} />
     </article>
   )
 }

@@ -7,8 +7,15 @@ import { TradePage } from '@/ui/links/TradePage'
 
 export const metadata: Metadata = { title: 'Your visit', robots: { index: false, follow: false } }
 
-export default async function TradeLinkPage({ params }: { params: Promise<{ token: string }> }) {
+export default async function TradeLinkPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ token: string }>
+  searchParams: Promise<{ lang?: string }>
+}) {
   const { token } = await params
-  const page = await readLinkPage((firm) => ({ ...tradePage(firm, token), receipts: tradeReceipts(firm, token) }))
+  const { lang } = await searchParams
+  const page = await readLinkPage((firm) => ({ ...tradePage(firm, token, lang), receipts: tradeReceipts(firm, token) }))
   return 'refused' in page ? <LinkRefused message={page.refused} /> : <TradePage {...page.view} />
 }

@@ -7,9 +7,16 @@ import { RoomSheetPage } from '@/ui/share/RoomSheetPage'
 
 export const metadata: Metadata = { title: 'Room sheet' }
 
-export default async function SheetPage({ params }: { params: Promise<{ site: string; place: string }> }) {
+export default async function SheetPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ site: string; place: string }>
+  searchParams: Promise<{ lang?: string }>
+}) {
   const { site, place } = await params
+  const { lang } = await searchParams
   const context = await deskPage()
   const origin = originFrom(await headers())
-  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place, origin))} />
+  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place, origin, lang))} />
 }

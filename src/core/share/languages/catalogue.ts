@@ -1,0 +1,73 @@
+import type { Stage, Trade } from '../../scope/vocabulary'
+
+/** Words of the pages that trades and crew read. */
+export const PAGE_KEYS = [
+  'work',
+  'ready',
+  'notReady',
+  'others',
+  'care',
+  'confirm',
+  'decline',
+  'confirmed',
+  'declined',
+  'why',
+  'nextFree',
+  'sendDecline',
+  'back',
+  'tellUs',
+  'late',
+  'hour',
+  'halfDay',
+  'day',
+  'doneWithPhoto',
+  'photo',
+  'left',
+  'sendDone',
+  'sending',
+  'ask',
+  'question',
+  'send',
+  'changing',
+  'beingChanged',
+  'isDone',
+  'willHear',
+  'nothingToDo',
+  'untranslated',
+  'workInOrder',
+  'what',
+  'who',
+  'done',
+  'when',
+  'held',
+  'before',
+  'goesIn',
+  'worksHere',
+  'leaveAlone',
+  'notInScope',
+  'print',
+  'notPlanned',
+  'notMeasured',
+  'notChosen',
+  'asItStands',
+] as const
+export type PageWords = Readonly<Record<(typeof PAGE_KEYS)[number], string>>
+
+/** Everything that a sheet says by itself, in one language. What people typed stays as they typed it. */
+export interface Catalogue {
+  readonly stages: Readonly<Record<Stage, string>>
+  readonly trades: Readonly<Record<Trade, string>>
+  /** Monday first, in short. */
+  readonly weekdays: readonly string[]
+  /** January first, in short. */
+  readonly months: readonly string[]
+  readonly halves: readonly [morning: string, afternoon: string]
+  /** Between two days, and before the last of a list. */
+  readonly to: string
+  readonly and: string
+  readonly onSite: string
+  readonly notOnSite: string
+  /** After a list of stages that are finished. */
+  readonly finished: string
+  readonly page: PageWords
+}

@@ -1,0 +1,34 @@
+import type { Day } from '../../calendar/day'
+import { weekday } from '../../calendar/day'
+import type { VisitTime } from '../../schedule/planDiff'
+import type { Catalogue } from './catalogue'
+import { ENGLISH } from './english'
+import { POLISH } from './polish'
+import { SPANISH } from './spanish'
+
+/** Languages of the sheets that trades and crew read, by their own names. */
+export const LANGUAGES = { en: 'English', es: 'Español', pl: 'Polski' } as const
+export type Language = keyof typeof LANGUAGES
+
+const CATALOGUES: Readonly<Record<Language, Catalogue>> = { en: ENGLISH, es: SPANISH, pl: POLISH }
+export const catalogueOf = (language: Language): Catalogue => CATALOGUES[language]
+
+/** @param asked a language that somebody chose, maybe none that we have
+ * @param usual the one where nobody chose */
+export const languageFrom = (asked: string | undefined, usual: Language = 'en'): Language =>
+  asked !== undefined && asked in LANGUAGES ? (asked as Language) : usual
+
+/** `Mon 16 Mar`, `lun 16 mar`, `pon. 16 mar` */
+export const shortDayIn = ({ weekdays, months }: Catalogue, day: Day): string =>
+  `${weekdays[weekday(day) - 1]} ${Number(day.slice(8))} ${months[Number(day.slice(5, 7)) - 1]}`
+
+/** The days of a visit, as `visitDays` tells them in English. */
+export function visitDaysIn(words: Catalogue, visit: VisitTime): string {
+  const first = shortDayIn(words, visit.startDay)
+  if (visit.startDay !== visit.endDay) return `${first} ${words.to} ${shortDayIn(words, visit.endDay)}`
+  return visit.startHalf === visit.endHalf ? `${first}, ${words.halves[visit.startHalf]}` : first
+}
+
+/** `a, b and c` */
+export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} ${and} ${items.at(-1)}`
