@@ -56,6 +56,7 @@ const MAIN_PAGES = [
   `/sites/${BAKEHOUSE}/completion`,
   `/sites/${BAKEHOUSE}/handover`,
   `/sites/${BAKEHOUSE}/neighbours`,
+  `/sites/${BAKEHOUSE}/papers/engineer`,
   '/share',
   '/sites/new',
   `/sites/${BAKEHOUSE}/registers`,

@@ -1,3 +1,4 @@
+import { PAPER_READERS } from '@/core/share/paper'
 import type { Extras } from '@/core/scope/extras'
 import { ExtrasList } from './ExtrasList'
 import { CalendarFeeds, Links, type LinkView } from './Links'
@@ -49,6 +50,11 @@ export function SiteShare({ site, draft, asks, receipts, since, photos, tell, pl
               <li>
                 <a href={`/sites/${site.id}/neighbours`}>A letter to the neighbours</a>
               </li>
+              {Object.entries(PAPER_READERS).map(([reader, name]) => (
+                <li key={reader}>
+                  <a href={`/sites/${site.id}/papers/${reader}`}>A paper for the {name}</a>
+                </li>
+              ))}
             </ul>
           </section>
           <section aria-labelledby="sheets">

@@ -1,0 +1,68 @@
+import { describe, expect, test } from 'vitest'
+import { laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
+import { entryKind } from '../entries/entryKinds'
+import { planOf } from '../schedule/plan'
+import { problemOf } from '../schedule/problem'
+import type { Observation } from '../walk/observation'
+import { composePaper, PAPER_READERS, SHOWN, type PaperReader } from './paper'
+
+const entry = (id: string, kind: string, values: object, placeId: string | null = 'kitchen'): Observation =>
+  seen({ subject: 'entry', facet: 'written', subjectId: id, placeId, value: { kind, values } } as never)
+const HOUSE = [
+  ...laid([
+    { id: 'kitchen', name: 'Kitchen', treatments: ['kitchen-rebuilt'], size: '5 x 4 x 2.4' },
+    { id: 'front', name: 'Front', kind: 'face', treatments: ['face-tear-off'], size: '9 x 3' },
+  ]),
+  entry('beam', 'beam', { what: 'over the opening', material: 'laminated veneer' }),
+  entry('risk', 'sleeping-risk', { what: 'the post by the stair', assumed: 'not bearing', decides: 'the engineer' }),
+  entry('roof', 'permit', { what: 'colour of the boards', sort: 'association', state: 'asked for' }, null),
+  entry('street', 'permit', { what: 'the pump in the street', sort: 'permit', state: 'asked for' }, null),
+  seen({
+    subject: 'decision',
+    facet: 'asked',
+    subjectId: 'window',
+    placeId: 'kitchen',
+    value: { question: 'Sill at 900 or 1000?', owner: 'designer', by: '2026-03-20', blocks: 'framing', price: 123_456 },
+  } as never),
+  seen({
+    subject: 'note',
+    facet: 'noted',
+    subjectId: 'canary',
+    placeId: 'kitchen',
+    value: { text: 'CANARY she never answers', private: true },
+  } as never),
+]
+const STATE = stateOf(HOUSE)
+const PLAN = planOf(problemOf(planInput(HOUSE)), { rounds: 5, seed: 1 })
+const paper = (reader: PaperReader) => composePaper(reader, STATE, PLAN, 'site', 'metric')
+
+describe('a paper', () => {
+  test('asks the designer, with the last day and what waits for the answer', () => {
+    expect(paper('designer').asked[0]).toMatch(
+      /^Kitchen: Sill at 900 or 1000\? Please answer by 20 Mar\. Framing waits for it, planned \d+ \w{3}\.$/,
+    )
+    expect(paper('designer').days).toEqual([])
+  })
+  test('gives the engineer what carries, what cannot be known yet, and the days of it', () => {
+    const { asked, facts } = paper('engineer')
+    expect(facts.map(({ title, place }) => [title, place])).toEqual([['over the opening', 'Kitchen']])
+    expect(asked).toEqual([
+      'Kitchen: the post by the stair cannot be known yet; we assume not bearing. You decide when it is open.',
+    ])
+  })
+  test('gives the authority its permits and inspections, the association its own and the days outside', () => {
+    expect(paper('authority').facts.map(({ title }) => title)).toEqual(['the pump in the street'])
+    expect(paper('authority').days.join(' ')).toMatch(/Inspection, Kitchen/)
+    expect(paper('association').facts.map(({ title }) => title)).toEqual(['colour of the boards'])
+    expect(paper('association').days.length).toBeGreaterThan(0)
+    for (const day of paper('association').days) expect(day).toContain('Front')
+  })
+  test.each(Object.keys(PAPER_READERS) as PaperReader[])('for the %s tells no money and no remark', (reader) => {
+    const told = JSON.stringify(paper(reader))
+    expect(told).not.toContain('CANARY')
+    expect(told).not.toMatch(/1[ ,]?234\.56|123456/)
+  })
+  test('is shown from registers that there are', () => {
+    for (const kind of Object.values(SHOWN).flat()) expect(entryKind(kind), kind).toBeDefined()
+  })
+})
