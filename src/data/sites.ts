@@ -28,6 +28,7 @@ interface Row {
   units: Units
   lived_in: number
   weekdays: string
+  halves: 'both' | 'morning' | 'afternoon'
   days_off: string
   starts_on: Day
   schools: string
@@ -44,7 +45,11 @@ const siteOf = (row: Row): Site => ({
   built: row.built,
   units: row.units,
   livedIn: row.lived_in === 1,
-  calendar: { weekdays: JSON.parse(row.weekdays) as number[], daysOff: JSON.parse(row.days_off) as Day[] },
+  calendar: {
+    weekdays: JSON.parse(row.weekdays) as number[],
+    daysOff: JSON.parse(row.days_off) as Day[],
+    halves: row.halves,
+  },
   startsOn: row.starts_on,
   schools: JSON.parse(row.schools) as Schools,
   ownRelations: JSON.parse(row.own_relations) as Relation[],
@@ -64,14 +69,14 @@ export function readSite(db: Db, id: string): Site | null {
 
 export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
   db.prepare(
-    `INSERT INTO site (id, name, built, units, lived_in, weekdays, days_off, starts_on, schools, own_relations, client_name, client_address, private_note, created_at)
-     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @daysOff, @startsOn, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
+    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, schools, own_relations, client_name, client_address, private_note, created_at)
+     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
   ).run({ ...columns(site), at })
 }
 
 export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
   db.prepare(
-    `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, days_off = @daysOff,
+    `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, halves = @halves, days_off = @daysOff,
      starts_on = @startsOn, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
      client_address = @clientAddress, private_note = @privateNote, revision = revision + 1 WHERE id = @id`,
   ).run(columns(site))
@@ -84,6 +89,7 @@ const columns = (site: Omit<Site, 'revision'>) => ({
   units: site.units,
   livedIn: site.livedIn ? 1 : 0,
   weekdays: JSON.stringify(site.calendar.weekdays),
+  halves: site.calendar.halves ?? 'both',
   daysOff: JSON.stringify(site.calendar.daysOff ?? []),
   startsOn: site.startsOn,
   schools: JSON.stringify(site.schools),

@@ -1,7 +1,10 @@
 import { describe, expect, test } from 'vitest'
+import { strFromU8, unzipSync } from 'fflate'
+import sharp from 'sharp'
 import { v7 as uuid } from 'uuid'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
+import { handOverFile } from '../../src/server/share/handOverFile'
 import { completionView, handOverView } from '../../src/server/views/completion'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
@@ -53,5 +56,50 @@ describe('the pack', () => {
   test('is for the lead to hand over', () => {
     expect(() => handOverView(as(firm, 'crew'), BAKEHOUSE)).toThrow('Only a lead')
     expect(() => completionView(as(firm, 'crew'), BAKEHOUSE)).toThrow('Only a lead')
+  })
+})
+
+describe('the hand-over as one file', () => {
+  const files = async () =>
+    unzipSync(new Uint8Array(await (await handOverFile(as(firm, 'lead'), BAKEHOUSE)).arrayBuffer()))
+  test('is a page with its pictures beside it, each without camera data', async () => {
+    const zip = await files()
+    const page = strFromU8(zip['index.html']!)
+    expect(page).toContain('<h1>Bakehouse Lane: hand-over</h1>')
+    const pictures = [...page.matchAll(/src="([^"]+)"/g)].map(([, src]) => src!)
+    expect(pictures.length).toBeGreaterThan(0)
+    for (const src of pictures) {
+      const { format, exif } = await sharp(zip[src]!).metadata()
+      expect([format, exif]).toEqual(['jpeg', undefined])
+    }
+    expect(Object.keys(zip).length).toBe(new Set(pictures).size + 1)
+  })
+  test('what somebody typed stays letters, and no private remark is in it', async () => {
+    const kitchen = placeIdOf('bakehouse', 'kitchen')
+    recordFacts(as(firm, 'lead'), BAKEHOUSE, {
+      facts: [
+        {
+          subject: 'entry',
+          subjectId: uuid(),
+          facet: 'written',
+          placeId: kitchen,
+          value: { kind: 'handover-item', values: { what: '<img src=x onerror=alert(1)>', sort: 'colour' } },
+        },
+        {
+          subject: 'note',
+          subjectId: uuid(),
+          facet: 'noted',
+          placeId: kitchen,
+          value: { text: 'CANARY nobody reads this', private: true },
+        },
+      ],
+    })
+    const page = strFromU8((await files())['index.html']!)
+    expect(page).toContain('&lt;img src=x onerror=alert(1)&gt;')
+    expect(page).not.toContain('<img src=x')
+    expect(page).not.toContain('CANARY')
+  })
+  test('is not for crew', async () => {
+    await expect(handOverFile(as(firm, 'crew'), BAKEHOUSE)).rejects.toThrow('Only a lead or the owner')
   })
 })

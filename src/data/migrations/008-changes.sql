@@ -26,3 +26,5 @@ ALTER TABLE message ADD COLUMN retry_at TEXT;
 ALTER TABLE message ADD COLUMN error TEXT NOT NULL DEFAULT '';
 -- The language that a crew reads.
 ALTER TABLE crew ADD COLUMN language TEXT NOT NULL DEFAULT 'en';
+-- The halves of the day in which a site may be worked on: its quiet hours.
+ALTER TABLE site ADD COLUMN halves TEXT NOT NULL DEFAULT 'both' CHECK (halves IN ('both', 'morning', 'afternoon'));

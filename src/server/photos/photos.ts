@@ -68,10 +68,13 @@ export async function outsidePhotoResponse(
   hash: string,
   marks: readonly PhotoMark[],
 ): Promise<Response> {
-  const bytes = await bytesOf(firm, hash, 'shared')
   // Marks may change after it was shared, so nobody keeps a copy.
-  return jpeg(await withPartsHidden(bytes, marks), 'private, no-store')
+  return jpeg(await outsidePhoto(firm, hash, marks), 'private, no-store')
 }
+
+/** The same as bytes, for a file that is given away. */
+export const outsidePhoto = async (firm: FirmFolder, hash: string, marks: readonly PhotoMark[]): Promise<Buffer> =>
+  withPartsHidden(await bytesOf(firm, hash, 'shared'), marks)
 
 async function withPartsHidden(bytes: Buffer, marks: readonly PhotoMark[]): Promise<Buffer> {
   const picture = sharp(bytes)

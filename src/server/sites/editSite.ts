@@ -31,6 +31,7 @@ const settings = object({
   revision: number().required(),
   livedIn: boolean().required(),
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
+  halves: string().oneOf(['both', 'morning', 'afternoon'], 'Half of the day: choose one.').default('both'),
   daysOff: array(dayText('Day off').required()).max(400).required(),
   startsOn: dayText('Start').required('Start: choose a day.'),
   clientName: trimmed().max(80, 'Client: use at most 80 characters.').default(''),
@@ -78,7 +79,11 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
   updateSite(context.db, {
     ...site,
     livedIn: input.livedIn,
-    calendar: { weekdays: input.weekdays, daysOff: input.daysOff.map(parseDay) },
+    calendar: {
+      weekdays: input.weekdays,
+      daysOff: input.daysOff.map(parseDay),
+      halves: input.halves as 'both' | 'morning' | 'afternoon',
+    },
     startsOn: parseDay(input.startsOn),
     clientName: input.clientName,
     clientAddress: input.clientAddress,

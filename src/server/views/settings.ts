@@ -47,6 +47,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       revision: site.revision,
       livedIn: site.livedIn,
       weekdays: site.calendar.weekdays,
+      halves: site.calendar.halves ?? 'both',
       daysOff: site.calendar.daysOff ?? [],
       startsOn: site.startsOn,
       clientName: site.clientName,

@@ -21,6 +21,7 @@ export interface SiteSettingsProps {
     readonly revision: number
     readonly livedIn: boolean
     readonly weekdays: readonly number[]
+    readonly halves: 'both' | 'morning' | 'afternoon'
     readonly daysOff: readonly string[]
     readonly startsOn: string
     readonly clientName: string
@@ -72,6 +73,17 @@ export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
         className="visually-grouped"
       >
         <Weekdays value={form.weekdays} onChange={(weekdays) => set({ weekdays })} />
+        <Form.Group controlId="site-halves">
+          <Form.Label>Quiet hours: it is worked on</Form.Label>
+          <Form.Select
+            value={form.halves}
+            onChange={(event) => set({ halves: event.target.value as typeof form.halves })}
+          >
+            <option value="both">all day</option>
+            <option value="morning">in the mornings only</option>
+            <option value="afternoon">in the afternoons only</option>
+          </Form.Select>
+        </Form.Group>
         <Field
           id="days-off"
           label="Days off (year-month-day, with commas)"

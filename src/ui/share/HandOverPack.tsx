@@ -20,7 +20,10 @@ export function HandOverPack({ site, printedOn, open, pack }: HandOverPackProps)
         <p className="no-print">{open}</p>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           Print
-        </button>
+        </button>{' '}
+        <a className="btn btn-quiet no-print" href={`/api/sites/${site.id}/handover`}>
+          Take it as a file
+        </a>
       </header>
       <Listed title="What was agreed" items={pack.contract} />
       <section>
