@@ -16,6 +16,8 @@ export interface ClientUpdate {
   /** What the work of these weeks means, and why a stage that hides matters. */
   readonly terms: readonly string[]
   readonly finish: Day | null
+  /** The day by which it is done in eight of ten ways that the work may go. */
+  readonly safe: Day | null
 }
 
 /** The dates that a client was told, kept with the published update so that a later plan can be held against them. */
@@ -45,12 +47,16 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
     headline: headline(finished, next),
     done: [...(done.length > 0 ? done : quietWeek(input)), ...savedSentences(input)],
     next,
-    off: clientFacts(input).outages.map(
-      (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
-    ),
+    off: [
+      ...toldOutages(input),
+      ...clientFacts(input).outages.map(
+        (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
+      ),
+    ],
     decide: decideSentences(input),
     terms: termSentences(input),
     finish: input.plan.finish[input.siteId] ?? null,
+    safe: input.plan.risk[input.siteId]?.safe ?? null,
   }
 }
 
@@ -162,6 +168,22 @@ export function clientFacts({
     .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.key < b.key ? -1 : 1))
   return { finish: plan.finish[siteId] ?? null, outages }
 }
+
+/** Services that will be off at hours that are known, with what serves meanwhile. */
+const toldOutages = ({ now, today }: UpdateInput): string[] =>
+  now.entries
+    .filter(({ kind, settled, values }) => kind === 'outage' && settled === null && String(values.on ?? '') >= today)
+    .sort((a, b) => (String(a.values.on) < String(b.values.on) ? -1 : 1))
+    .map(({ values }) => {
+      const from = Number(values.from)
+      const hours = values.from === undefined ? '' : `, ${clock(from)} to ${clock(from + Number(values.hours ?? 0))}`
+      const meanwhile = values.meanwhile ? ` Meanwhile: ${String(values.meanwhile)}.` : ''
+      return `${shortDay(values.on as Day)}${hours}: no ${String(values.what)}.${meanwhile}`
+    })
+
+/** `13:30` of 13.5 */
+const clock = (hours: number): string =>
+  `${String(Math.floor(hours)).padStart(2, '0')}:${String(Math.round((hours % 1) * 60)).padStart(2, '0')}`
 
 const outageWords = (service: string): string =>
   service === 'stair' ? 'the stair cannot be used' : `no ${service} for part of the day`

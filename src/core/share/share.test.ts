@@ -77,6 +77,33 @@ describe('the client’s update', () => {
     expect(update.headline).toBe('Bathroom is stripped out')
     expect(update.done).toEqual(['Bathroom is protected against dust.', 'Bathroom is stripped out.'])
   })
+  test('tells an outage whose hours are known with its length and what serves meanwhile, and not one that is over', () => {
+    const outage = (id: string, on: string, extra: object = {}) =>
+      seen({
+        subject: 'entry',
+        facet: 'written',
+        subjectId: id,
+        placeId: null,
+        value: { kind: 'outage', values: { what: 'hot water', on, from: 9, hours: 4.5, ...extra } },
+      } as never)
+    const told = composeClientUpdate({
+      siteId: 'site',
+      today: TODAY,
+      before: stateOf(before),
+      now: stateOf([
+        ...now,
+        outage('later', '2026-03-12', { meanwhile: 'the kettle, and the bath upstairs from noon' }),
+        outage('past', '2026-03-01'),
+      ]),
+      plan: { ...plan, risk: { site: { likely: TODAY, safe: '2026-04-16' as Day, tenths: [], drivers: [] } } },
+      orderBy: new Map(),
+    })
+    expect(told.off[0]).toBe(
+      'Thu 12 Mar, 09:00 to 13:30: no hot water. Meanwhile: the kettle, and the bath upstairs from noon.',
+    )
+    expect(told.off.join(' ')).not.toContain('1 Mar,')
+    expect(told.safe).toBe('2026-04-16')
+  })
   test('says what will be off beforehand, and what comes next', () => {
     expect(update.off.join(' ')).toMatch(/no water for part of the day\. We tell you the hours the day before\./)
     expect(update.next[0]).toMatch(/^(Today|From \w+day \d+ March): .+, (Bathroom|Hall)( and Hall)?\.$/)

@@ -111,7 +111,7 @@ export async function publishUpdate(
       {
         id: uuid(),
         siteId: site.id,
-        update: { ...update, finish: facts.finish },
+        update: { ...update, finish: facts.finish, safe: plan.risk[site.id]?.safe ?? null },
         facts,
         photos,
         asks,
@@ -154,7 +154,7 @@ export function clientPage(firm: FirmFolder, token: string) {
   const site = readSite(firm.db, link.siteId!)!
   const published = readLatestUpdate(firm.db, site.id)
   if (!published) throw new Refusal(404, 'There is no update yet.')
-  const { headline, done, next, off, decide, terms, finish } = published.update
+  const { headline, done, next, off, decide, terms, finish, safe } = published.update
   const open = openAsks(firm, site, published.asks)
   const answered = published.asks.filter(({ ids }) => !open.some((one) => one.ids.some((id) => ids.includes(id))))
   return {
@@ -170,6 +170,7 @@ export function clientPage(firm: FirmFolder, token: string) {
     asks: open,
     receipts: receiptsOf(firm, site),
     finish: finish ? longDay(finish) : null,
+    safe: safe ? longDay(safe) : null,
     photos: published.photos,
     token,
   }

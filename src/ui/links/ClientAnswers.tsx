@@ -55,7 +55,7 @@ export function ClientAnswers({ token, asks, decide, receipts }: ClientAnswersPr
           <li key={sentence}>{sentence}</li>
         ))}
       </ul>
-      <label className="d-block mb-3">
+      <label className="d-block my-3">
         Your name
         <input
           className="form-control"

@@ -13,6 +13,7 @@ export interface ClientPageProps {
   readonly asks: readonly AskView[]
   readonly receipts: readonly ReceiptView[]
   readonly finish: string | null
+  readonly safe: string | null
   readonly photos: readonly string[]
   readonly token: string
 }
@@ -29,6 +30,7 @@ export function ClientPage(props: ClientPageProps) {
         {props.finish && (
           <p className={styles.finish}>
             likely finished <strong>{props.finish}</strong>
+            {props.safe && props.safe !== props.finish && <>and in 8 of 10 cases by {props.safe}</>}
           </p>
         )}
       </header>

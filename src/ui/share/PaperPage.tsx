@@ -14,7 +14,7 @@ export interface PaperPageProps {
 export function PaperPage({ site, firm, reader, on, paper }: PaperPageProps) {
   return (
     <article className="page page-narrow">
-      <header>
+      <header className="mb-4">
         <p className="soft">
           {firm}, {on}
         </p>
