@@ -11,20 +11,10 @@ await build({
   sourcemap: true,
 })
 
-// The reader of PDF pages, fetched by the browser only where somebody adds a drawing.
+// For the browser: the reader of PDF pages, fetched only where somebody adds a drawing, and the one that tries a move
+// while it is made.
 await build({
-  entryPoints: { 'pdf-worker': 'pdfjs-dist/build/pdf.worker.mjs' },
-  outdir: 'public',
-  outExtension: { '.js': '.mjs' },
-  bundle: true,
-  minify: true,
-  platform: 'browser',
-  format: 'esm',
-})
-
-// What a move would do, tried in the browser while it is made.
-await build({
-  entryPoints: { 'what-if-worker': 'src/workers/whatIf.ts' },
+  entryPoints: { 'pdf-worker': 'pdfjs-dist/build/pdf.worker.mjs', 'what-if-worker': 'src/workers/whatIf.ts' },
   outdir: 'public',
   outExtension: { '.js': '.mjs' },
   bundle: true,

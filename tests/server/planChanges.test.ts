@@ -4,8 +4,7 @@ import { readSites } from '../../src/data/sites'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { changePlan, previewChange, undoLastPlan } from '../../src/server/plan/changePlan'
 import { whatIfQuestion } from '../../src/server/plan/whatIfQuestion'
-import { siteState } from '../../src/server/siteStates'
-import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 
@@ -16,11 +15,7 @@ eachWithDemoFirm((fresh) => {
 const SITE = siteIdOf('bakehouse')
 const lead = () => as(firm, 'lead')
 const visits = () => readPlan(firm.db)!.plan.visits.filter(({ siteId }) => siteId === SITE)
-const lines = () =>
-  siteState(
-    firm.db,
-    readSites(firm.db).find(({ id }) => id === SITE)!,
-  ).lines
+const lines = () => stateAt(firm, SITE).lines
 const ofKey = (key: string) => visits().find((visit) => visit.key === key)!
 /** A visit that nobody agreed to, late enough to have room. */
 const later = (fits: (visit: ReturnType<typeof visits>[number]) => boolean) =>

@@ -55,7 +55,7 @@ describe('the client’s link', () => {
     const token = await publish({ headline: 'The kitchen is getting its pipes' })
     const page = clientPage(firm, token)
     expect(page).toMatchObject({ site: 'Bakehouse Lane', headline: 'The kitchen is getting its pipes' })
-    expect(page.decide.join(' ')).toContain('Worktop edge')
+    expect(page.asks.map(({ asks }) => asks).join(' ')).toContain('Worktop edge')
     const shown = JSON.stringify(page)
     for (const canary of [
       'Quillwort',

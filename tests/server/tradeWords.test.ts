@@ -2,15 +2,13 @@ import sharp from 'sharp'
 import { beforeEach, describe, expect, test } from 'vitest'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { readMessages } from '../../src/data/share'
-import { readSites } from '../../src/data/sites'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { runPhotoJobs } from '../../src/server/photos/photoSizes'
 import { tellTrades } from '../../src/server/share/notices'
 import { photoByTrade, sayByTrade, tradeReceipts } from '../../src/server/share/tradeWords'
-import { siteState } from '../../src/server/siteStates'
 import { shareView } from '../../src/server/views/share'
 import { recordFacts } from '../../src/server/walk/recordFacts'
-import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as, ORIGIN } from '../fixtures/folder'
 
 let firm: FirmFolder
@@ -21,11 +19,7 @@ eachWithDemoFirm((fresh) => {
   firm = fresh
 })
 const lead = () => as(firm, 'lead')
-const state = () =>
-  siteState(
-    firm.db,
-    readSites(firm.db).find(({ id }) => id === siteId)!,
-  )
+const state = () => stateAt(firm, siteId)
 beforeEach(async () => {
   const booked = new Set(readBookings(firm.db).map(({ visitKey }) => visitKey))
   const visit = readPlan(firm.db)!.plan.visits.find(({ key, crewId }) => crewId !== null && booked.has(key))!

@@ -1,6 +1,5 @@
 import type { Day } from '../calendar/day'
-import type { LineLaid } from '../scope/line'
-import type { Line } from '../scope/line'
+import type { Line, LineLaid } from '../scope/line'
 import type { Stage, Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
 import type { PlannedVisit } from './plan'
@@ -31,6 +30,22 @@ export type PlanChange =
       readonly title: string
       readonly hours: number
     }
+
+/** What a change does to everybody, in words. */
+export interface Consequence {
+  /** Whether the visit really stands where it was put. */
+  readonly stands: boolean
+  readonly lead: string
+  readonly moved: readonly {
+    readonly what: string
+    readonly days: string
+    readonly shift: string
+    readonly booked: string
+  }[]
+  readonly finish: readonly string[]
+  /** Crews with a day on which they now have nothing to do. */
+  readonly lost: readonly string[]
+}
 
 /** A fact with the line that it is about. */
 export type LineFact = NewFact & { readonly subject: 'line' }

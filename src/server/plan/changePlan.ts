@@ -3,7 +3,14 @@ import { array, number, object, string } from 'yup'
 import { addDays, longDay, parseDay, shortDay } from '../../core/calendar/day'
 import { lostDays } from '../../core/schedule/lostDays'
 import { listed } from '../../core/lists/listed'
-import { factsFor, pinsFor, takingBack, type LineFact, type PlanChange } from '../../core/schedule/planChange'
+import {
+  factsFor,
+  pinsFor,
+  takingBack,
+  type Consequence,
+  type LineFact,
+  type PlanChange,
+} from '../../core/schedule/planChange'
 import { planDiff, shiftWords, visitDays, type PlanDiff } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import type { Pin, ProblemInput } from '../../core/schedule/problem'
@@ -59,20 +66,6 @@ const CHANGES = {
     title: trimmed().max(160, 'What: use at most 160 characters.').required('What: say it in a few words.'),
     hours: hours.required('Hours: write a number, like 8.'),
   }),
-}
-
-interface Consequence {
-  /** Whether the visit really stands where it was put. */
-  readonly stands: boolean
-  readonly lead: string
-  readonly moved: readonly {
-    readonly what: string
-    readonly days: string
-    readonly shift: string
-    readonly booked: string
-  }[]
-  readonly finish: readonly string[]
-  readonly lost: readonly string[]
 }
 
 /** A change as it would be made: the starts it sets, what it records, and the problem with both in it. */

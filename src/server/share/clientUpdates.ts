@@ -156,7 +156,6 @@ export function clientPage(firm: FirmFolder, token: string) {
   if (!published) throw new Refusal(404, 'There is no update yet.')
   const { headline, done, next, off, decide, terms, finish, safe } = published.update
   const open = openAsks(firm, site, published.asks)
-  const answered = published.asks.filter(({ ids }) => !open.some((one) => one.ids.some((id) => ids.includes(id))))
   return {
     site: site.name,
     on: longDay(dayOf(published.publishedAt)),
@@ -164,8 +163,8 @@ export function clientPage(firm: FirmFolder, token: string) {
     done,
     next,
     off,
-    // What was answered since is no longer to be decided.
-    decide: decide.filter((sentence) => !answered.some(({ asks }) => sentence.startsWith(asks))),
+    // What can be answered here stands once, with its answer; what was answered is no longer to be decided.
+    decide: decide.filter((sentence) => !published.asks.some(({ asks }) => sentence.startsWith(asks))),
     terms,
     asks: open,
     receipts: receiptsOf(firm, site),

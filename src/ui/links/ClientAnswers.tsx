@@ -124,8 +124,10 @@ function Ask({
   const [open, setOpen] = useState(proposal === null && options.length === 0)
   return (
     <details className={styles.ask}>
-      <summary>{asks}</summary>
-      {about.map((words) => (
+      <summary>
+        {asks} {about.length > 0 && <span>{about[0]}</span>}
+      </summary>
+      {about.slice(1).map((words) => (
         <p key={words}>{words}</p>
       ))}
       {proposal !== null && kind !== 'extra' && (

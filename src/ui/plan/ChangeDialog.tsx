@@ -3,23 +3,9 @@ import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import { shortDay } from '@/core/calendar/day'
-import type { PlanChange } from '@/core/schedule/planChange'
+import type { Consequence, PlanChange } from '@/core/schedule/planChange'
 import { send, type SendError } from '../shared/useSend'
 import type { VisitView } from './types'
-
-interface Consequence {
-  readonly stands: boolean
-  readonly lead: string
-  readonly moved: readonly {
-    readonly what: string
-    readonly days: string
-    readonly shift: string
-    readonly booked: string
-  }[]
-  readonly finish: readonly string[]
-  /** Crews with a day on which they now have nothing to do. */
-  readonly lost: readonly string[]
-}
 
 interface ChangeDialogProps {
   readonly change: PlanChange

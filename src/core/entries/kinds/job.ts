@@ -18,6 +18,17 @@ export const PARTY_PARTS = [
 
 const STAGE_WORDS = Object.values(STAGES)
 
+/** Something that somebody asks us, until it is answered. */
+const question = (id: string, register: string, one: string, at: EntryKind['at']): EntryKind => ({
+  id,
+  group: 'job',
+  register,
+  one,
+  at,
+  fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
+  settle: { word: 'Answered', ask: 'What was answered' },
+})
+
 export const JOB_KINDS: readonly EntryKind[] = [
   {
     id: 'party',
@@ -73,24 +84,8 @@ export const JOB_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'No longer' },
   },
-  {
-    id: 'client-question',
-    group: 'job',
-    register: 'Questions of the client',
-    one: 'Something the client asks',
-    at: 'site',
-    fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
-    settle: { word: 'Answered', ask: 'What was answered' },
-  },
-  {
-    id: 'trade-question',
-    group: 'job',
-    register: 'Questions of the trades',
-    one: 'Something a trade asks',
-    at: 'place',
-    fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
-    settle: { word: 'Answered', ask: 'What was answered' },
-  },
+  question('client-question', 'Questions of the client', 'Something the client asks', 'site'),
+  question('trade-question', 'Questions of the trades', 'Something a trade asks', 'place'),
   {
     id: 'without',
     group: 'job',
