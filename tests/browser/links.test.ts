@@ -56,6 +56,7 @@ test('a trade says on a phone that it runs late, and reads its receipt', async (
   await clickText(page, 'button', 'Running late')
   await clickText(page, 'button', 'half a day')
   await waitForText(page, 'running late, half a day.')
+  await page.waitForNetworkIdle()
   expect(await violations(page)).toEqual([])
   await page.close()
 })
