@@ -182,6 +182,22 @@ describe('facts move the plan', () => {
       why: 'Which colour? is not decided.',
     })
   })
+  test('a permit that is not granted holds what it comes before until it is expected', () => {
+    const permit = (values: object) => [
+      ...base,
+      seen({
+        subject: 'entry',
+        facet: 'written',
+        subjectId: 'permit',
+        placeId: null,
+        value: { kind: 'permit', values: { what: 'The tile permit', before: 'flooring', ...values } },
+      } as never),
+    ]
+    const waits = visit(plan(permit({ state: 'asked for', expected: '2026-06-01' })), 'room', 'flooring')
+    expect(waits).toMatchObject({ startDay: '2026-06-01', why: 'The tile permit is not granted yet.' })
+    const granted = visit(plan(permit({ state: 'granted', expected: '2026-06-01' })), 'room', 'flooring')
+    expect(granted.startDay < '2026-06-01').toBe(true)
+  })
   test('a confirmed visit stays where it was agreed', () => {
     const agreed = {
       visitKey: board.key,

@@ -15,6 +15,7 @@ import { placeName, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { networkOf } from './network'
+import { isGranted, permitsBefore } from './permits'
 import { stoppedDays, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
 import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
@@ -66,7 +67,7 @@ export interface Pin {
 export interface Release {
   readonly slot: Slot
   readonly words: string
-  readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'today'
+  readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'today'
 }
 
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
@@ -320,6 +321,15 @@ function holdsOf(
         kind: 'decision',
       })
     }
+  }
+  for (const entry of permitsBefore(visit, site.state)) {
+    if (isGranted(entry)) continue
+    const { what, expected } = entry.values
+    found.push({
+      slot: expected ? at(expected as Day) : assumed,
+      words: `${String(what)} is not granted yet`,
+      kind: 'permit',
+    })
   }
   if (booking?.state === 'declined') {
     const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY

@@ -1,10 +1,10 @@
 import { dateOnly, daysBetween, daysWords, shortDay, type Day } from '../calendar/day'
 import { kindsOf } from '../places/place'
-import { STAGES } from '../scope/vocabulary'
 import { isOnSite } from '../selections/selection'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
+import { isGranted, permitsBefore } from './permits'
 import { selectionsFor, type Booking } from './problem'
 import { stoppedDays, type Forecast } from './weather'
 
@@ -105,20 +105,11 @@ const holds = ({ lineIds }: Needs, { lines }: SiteState): Constraint[] =>
       cleared: false,
     }))
 
-const permits = ({ stages, placeIds }: Needs, { entries }: SiteState): Constraint[] =>
-  entries
-    .filter(({ kind, values, placeId }) => {
-      const before = String(values.before ?? '').toLowerCase()
-      return (
-        kind === 'permit' &&
-        (placeId === null || placeIds.includes(placeId)) &&
-        stages.some((stage) => before.includes(STAGES[stage].toLowerCase()))
-      )
-    })
-    .map(({ values, settled }): Constraint => {
-      const cleared = settled !== null || values.state === 'granted'
-      return { kind: 'permit', words: `${String(values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
-    })
+const permits = (visit: Needs, state: SiteState): Constraint[] =>
+  permitsBefore(visit, state).map((entry): Constraint => {
+    const cleared = isGranted(entry)
+    return { kind: 'permit', words: `${String(entry.values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
+  })
 
 function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
   const kinds = kindsOf(places, visit.placeIds)

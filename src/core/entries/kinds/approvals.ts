@@ -33,6 +33,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
       words('holder', 'Who holds it'),
       words('before', 'Needed before what'),
       day('by', 'Needed by'),
+      day('expected', 'Expected on'),
     ],
     settle: { word: 'Granted', ask: 'Number, and by whom' },
     reckon: ({ state, before }) => (state === 'granted' || !before ? [] : [`${String(before)} waits for it.`]),
