@@ -20,6 +20,7 @@ import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
 import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
+import { clientLink, manyReaders } from './benchShare'
 import { benchScheduleCommand } from './benchSchedule'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
@@ -111,7 +112,7 @@ async function planningFigures(): Promise<Figure[]> {
   const firm = await openFirmFolder(folder)
   try {
     await loadDemo(firm, `http://localhost:${PORT}`)
-    const { sites, visits, first, good, slip, page, risk } = await planFigures(
+    const { sites, visits, first, good, slip, page, told, compose, risk } = await planFigures(
       contextFor(firm, readPeople(firm.db)[0]!),
     )
     const of = `${sites} sites, ${visits} visits`
@@ -119,6 +120,7 @@ async function planningFigures(): Promise<Figure[]> {
       figure(`first plan, ${of}`, first, 2000, 'ms'),
       figure(`plan that is kept, ${of}`, good, 30_000, 'ms'),
       figure(`planned again after a slip, ${of}`, slip, 1000, 'ms'),
+      figure(`who is to be told of it, of ${told} who were told, with their notices`, compose, 1000, 'ms'),
       figure(`server time, plan of one site among them`, page, 100, 'ms'),
       figure(`5,000 draws of ${risk.visits} visits, one thread`, risk.drawn, 2000, 'ms'),
       figure('safe day held, of 100 sites (78 to 88 wanted)', risk.held, Number.NaN, ''),
@@ -226,6 +228,19 @@ async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
         ),
       )
     rows.push(figure('compressed JavaScript of the walk', await scriptBytes(origin, '/walk', cookie), 200, 'kB'))
+    const page = clientLink(folder)
+    const { perSecond, slowest } = await manyReaders(origin + page)
+    rows.push(
+      figure('compressed JavaScript of the client’s page', await scriptBytes(origin, page, ''), 60, 'kB'),
+      figure(
+        'server time, the client’s page',
+        await median(() => fetch(origin + page).then((answer) => answer.text())),
+        100,
+        'ms',
+      ),
+      figure('200 readers of it at once, answers a second', perSecond, Number.NaN, ''),
+      figure('200 readers of it at once, 99 of 100 within', slowest, Number.NaN, 'ms'),
+    )
     rows.push(...walkRows(await walkFigures(origin, cookie)))
     const before = memoryOf(server.pid!)
     for (let i = 0; i < loads; i++)

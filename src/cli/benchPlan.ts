@@ -5,6 +5,7 @@ import type { Context } from '../server/context'
 import { problemInput, towards } from '../server/plan/planFirm'
 import { KEPT, PREVIEW, solveInWorker } from '../server/plan/solver'
 import { planView } from '../server/views/plan'
+import { composed, tellEverybody } from './benchShare'
 import { riskFigures, type RiskFigures } from './benchRisk'
 import { newSite } from './benchReckoning'
 import { took } from './took'
@@ -18,6 +19,9 @@ export interface PlanFigures {
   readonly slip: number
   /** Milliseconds of the server for the page of one site's plan. */
   readonly page: number
+  /** Visits whose trades were told, and milliseconds to say who hears what after the slip. */
+  readonly told: number
+  readonly compose: number
   readonly risk: RiskFigures
 }
 
@@ -59,6 +63,13 @@ export async function planFigures(context: Context): Promise<PlanFigures> {
   const late = plan.visits[Math.floor(plan.visits.length / 2)]!
   const pins = [{ visitKey: late.key, day: addDays(late.startDay, 7), half: late.startHalf }]
   const slip = await took(() => solveInWorker({ ...again, pins }, towards(db, { rounds: 0, draws: 0 })))
+  const told = await tellEverybody(context, 'http://localhost')
+  const slipped = await solveInWorker(
+    { ...problemInput(db, context.today), pins },
+    towards(db, { rounds: 0, draws: 0 }),
+  )
+  insertPlan(db, { plan: slipped, revisions: {}, reason: 'bench', by: context.person.name, madeAt: context.now() })
+  const compose = await composed(context)
   const page = await took(() => planView(context, context.sites().at(-1)!.id))
-  return { sites: SITES, visits: plan.visits.length, first, good, slip, page, risk }
+  return { sites: SITES, visits: plan.visits.length, first, good, slip, page, told, compose, risk }
 }

@@ -1,10 +1,11 @@
 import sharp from 'sharp'
 import { beforeEach, describe, expect, test } from 'vitest'
+import { readCrews, saveCrew } from '../../src/data/crews'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { readMessages } from '../../src/data/share'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { runPhotoJobs } from '../../src/server/photos/photoSizes'
-import { tellTrades } from '../../src/server/share/notices'
+import { tellTrades, tradePage } from '../../src/server/share/notices'
 import { photoByTrade, sayByTrade, tradeReceipts } from '../../src/server/share/tradeWords'
 import { shareView } from '../../src/server/views/share'
 import { recordFacts } from '../../src/server/walk/recordFacts'
@@ -15,6 +16,7 @@ let firm: FirmFolder
 let token: string
 let siteId: string
 let placeId: string
+let key: string
 eachWithDemoFirm((fresh) => {
   firm = fresh
 })
@@ -24,6 +26,7 @@ beforeEach(async () => {
   const booked = new Set(readBookings(firm.db).map(({ visitKey }) => visitKey))
   const visit = readPlan(firm.db)!.plan.visits.find(({ key, crewId }) => crewId !== null && booked.has(key))!
   siteId = visit.siteId
+  key = visit.key
   placeId = visit.placeIds[0]!
   await tellTrades(lead(), { visitKeys: [visit.key] }, ORIGIN)
   token = /for\/trade\/(\S+)/.exec(readMessages(firm.db, 1)[0]!.body)![1]!
@@ -73,4 +76,16 @@ describe('a trade by its link', () => {
     await expect(photoByTrade(firm, token, Buffer.from('not a picture'))).rejects.toThrow('Photo: this file is not')
     expect(() => sayByTrade(firm, 'nobody', { kind: 'done' })).toThrow('leads nowhere')
   })
+})
+
+test('a crew that reads Polish gets its notice and its page in Polish, and any other language by a link', async () => {
+  const { crewId, visitKey } = readBookings(firm.db).find((one) => one.visitKey === key)!
+  saveCrew(firm.db, { ...readCrews(firm.db).find(({ id }) => id === crewId)!, language: 'pl' })
+  await tellTrades(lead(), { visitKeys: [visitKey] }, ORIGIN)
+  const [message] = readMessages(firm.db, 1)
+  expect(message!.body).toContain('Gdzie, ile, co jest gotowe; prosimy potwierdzić lub odmówić:')
+  const polish = /for\/trade\/(\S+)/.exec(message!.body)![1]!
+  expect(tradePage(firm, polish).words.confirm).toBe('Potwierdzam')
+  expect(tradePage(firm, polish, 'es').words.confirm).toBe('Confirmar')
+  expect(tradePage(firm, polish, 'xx').words.confirm).toBe('Potwierdzam')
 })

@@ -1,8 +1,8 @@
 import { array, object, string } from 'yup'
 import { dayOf, longDay, parseDay, type Day } from '../../core/calendar/day'
-import { catalogueOf, languageFrom } from '../../core/share/languages/languages'
+import { catalogueOf, languageFrom, visitDaysIn } from '../../core/share/languages/languages'
 import { composeTradeNotice } from '../../core/share/tradeNotice'
-import { sameTime, visitDays, type VisitTime } from '../../core/schedule/planDiff'
+import { sameTime, type VisitTime } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
 import type { Link } from '../../data/links'
@@ -16,7 +16,7 @@ import { siteState } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
 import { dueReminders, finishedKeys } from './tell'
-import { visitWords } from './visitWords'
+import { visitNamer, visitWords } from './visitWords'
 import { trimmed } from '../trimmed'
 
 const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required() })
@@ -56,18 +56,21 @@ export async function remindTrades(context: Context, body: unknown, origin: stri
   const due = new Map(dueReminders(context).map((booking) => [booking.visitKey, booking]))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const chosen = [...new Set(visitKeys)].flatMap((key) => due.get(key) ?? [])
+  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
   context.db.transaction(() => {
     for (const booking of chosen) {
       const crew = crews.get(booking.crewId)!
       const { token } = createLink(context, booking.siteId, 'trade', booking.visitKey)
       saveBooking(context.db, { ...booking, remindedAt: context.now() })
-      const ask = booking.state === 'confirmed' ? 'What is ready and what is not:' : 'Please confirm or decline:'
+      const words = catalogueOf(crew.language)
+      const what = visitNamer(context.db, words)(visits.get(booking.visitKey)!)
+      const when = visitDaysIn(words, booking)
       writeMessage(context.firm, {
         siteId: booking.siteId,
         recipient: crew.name,
         address: crew.contact,
-        subject: `Reminder: ${booking.what}, ${visitDays(booking)}`,
-        body: `${booking.what}\n${visitDays(booking)}\n\n${ask}\n${origin}/for/trade/${token}\n`,
+        subject: `${words.page.reminder}: ${what}, ${when}`,
+        body: `${what}\n${when}\n\n${words.page.mailReminds}\n${origin}/for/trade/${token}\n`,
       })
     }
   })()
@@ -79,19 +82,24 @@ export async function remindTrades(context: Context, body: unknown, origin: stri
 function callOff(context: Context, booking: StoredBooking, crew: CrewContact | undefined): void {
   deleteBooking(context.db, booking.visitKey)
   if (!crew) return
-  const what = booking.what || 'Your visit'
+  const words = catalogueOf(crew.language)
+  const what = booking.what || words.page.work
+  const when = visitDaysIn(words, booking)
   writeMessage(context.firm, {
     siteId: booking.siteId,
     recipient: crew.name,
     address: crew.contact,
-    subject: `Called off: ${what}, ${visitDays(booking)}`,
-    body: `${what}, ${visitDays(booking)}, is called off. You need do nothing.\n`,
+    subject: `${words.page.calledOff}: ${what}, ${when}`,
+    body: `${words.page.calledOff}: ${what}, ${when}. ${words.page.nothingToDo}\n`,
   })
 }
 
 function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origin: string): void {
   const { token } = createLink(context, visit.siteId, 'trade', visit.key)
   const what = visitWords(context.db, visit)
+  const words = catalogueOf(crew.language)
+  const told = visitNamer(context.db, words)(visit)
+  const when = visitDaysIn(words, visit)
   saveBooking(context.db, {
     visitKey: visit.key,
     siteId: visit.siteId,
@@ -110,8 +118,8 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
     siteId: visit.siteId,
     recipient: crew.name,
     address: crew.contact,
-    subject: `${what}: ${visitDays(visit)}`,
-    body: `${what}\n${visitDays(visit)}\n\nWhere, how much, what is ready; confirm or decline:\n${origin}/for/trade/${token}\n`,
+    subject: `${told}: ${when}`,
+    body: `${told}\n${when}\n\n${words.page.mailAsks}\n${origin}/for/trade/${token}\n`,
   })
 }
 

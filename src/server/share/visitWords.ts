@@ -1,14 +1,16 @@
-import { listed } from '../../core/lists/listed'
 import type { PlannedVisit } from '../../core/schedule/plan'
-import { STAGES } from '../../core/scope/vocabulary'
+import type { Catalogue } from '../../core/share/languages/catalogue'
+import { ENGLISH } from '../../core/share/languages/english'
+import { listedIn } from '../../core/share/languages/languages'
 import type { Db } from '../../data/database'
 import { readSite } from '../../data/sites'
 import { siteState } from '../siteStates'
 
 type Named = Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade'>
 
-/** Names visits: 'Board and tape, bathroom, Bakehouse Lane'. Each site is looked up once, for lists of many. */
-export function visitNamer(db: Db): (visit: Named) => string {
+/** Names visits: 'Board and tape, bathroom, Bakehouse Lane'. Each site is looked up once, for lists of many.
+ * @param words the language of whoever reads it */
+export function visitNamer(db: Db, words: Catalogue = ENGLISH): (visit: Named) => string {
   const sites = new Map<string, { name: string; places: ReadonlyMap<string, string> } | null>()
   const lookUp = (id: string) => {
     const site = readSite(db, id)
@@ -21,14 +23,16 @@ export function visitNamer(db: Db): (visit: Named) => string {
     const site = sites.get(visit.siteId)
     if (!site) return 'A visit'
     const places = [...site.places].flatMap(([id, name]) => (visit.placeIds.includes(id) ? [name] : []))
-    return `${stageWords(visit)}, ${listed(places)}, ${site.name}`
+    return `${stageWords(visit, words)}, ${listedIn(words, places)}, ${site.name}`
   }
 }
 
 export const visitWords = (db: Db, visit: Named): string => visitNamer(db)(visit)
 
-export const stageWords = (visit: Pick<PlannedVisit, 'stages' | 'trade'>): string => {
-  if (visit.trade === 'inspector') return 'Inspection'
-  const words = visit.stages.map((stage, i) => (i === 0 ? STAGES[stage] : STAGES[stage].toLowerCase()))
-  return listed(words)
-}
+export const stageWords = (visit: Pick<PlannedVisit, 'stages' | 'trade'>, words: Catalogue = ENGLISH): string =>
+  visit.trade === 'inspector'
+    ? words.page.inspection
+    : listedIn(
+        words,
+        visit.stages.map((stage, i) => (i === 0 ? words.stages[stage] : words.stages[stage].toLowerCase())),
+      )

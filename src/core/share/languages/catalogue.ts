@@ -50,6 +50,11 @@ export const PAGE_KEYS = [
   'notMeasured',
   'notChosen',
   'asItStands',
+  'mailAsks',
+  'mailReminds',
+  'reminder',
+  'calledOff',
+  'inspection',
 ] as const
 export type PageWords = Readonly<Record<(typeof PAGE_KEYS)[number], string>>
 

@@ -61,5 +61,10 @@ export const ENGLISH: Catalogue = {
     notMeasured: 'not measured yet',
     notChosen: 'not chosen yet',
     asItStands: 'As it stands now',
+    mailAsks: 'Where, how much, what is ready; confirm or decline:',
+    mailReminds: 'What is ready and what is not; confirm or decline:',
+    reminder: 'Reminder',
+    calledOff: 'Called off',
+    inspection: 'Inspection',
   },
 }

@@ -124,5 +124,10 @@ export const POLISH: Catalogue = {
     notMeasured: 'jeszcze niezmierzone',
     notChosen: 'jeszcze niewybrane',
     asItStands: 'Stan na teraz',
+    mailAsks: 'Gdzie, ile, co jest gotowe; prosimy potwierdzić lub odmówić:',
+    mailReminds: 'Co jest gotowe, a co nie; prosimy potwierdzić lub odmówić:',
+    reminder: 'Przypomnienie',
+    calledOff: 'Odwołane',
+    inspection: 'Inspekcja',
   },
 }

@@ -124,5 +124,10 @@ export const SPANISH: Catalogue = {
     notMeasured: 'sin medir todavía',
     notChosen: 'sin elegir todavía',
     asItStands: 'Como está ahora',
+    mailAsks: 'Dónde, cuánto, qué está listo; confirme o diga que no puede:',
+    mailReminds: 'Qué está listo y qué no; confirme o diga que no puede:',
+    reminder: 'Recordatorio',
+    calledOff: 'Anulado',
+    inspection: 'Inspección',
   },
 }

@@ -1,0 +1,64 @@
+import { composeTradeNotice } from '../core/share/tradeNotice'
+import { openDatabase } from '../data/database'
+import { readPlan } from '../data/plans'
+import { readMessages } from '../data/share'
+import { readSites } from '../data/sites'
+import type { Context } from '../server/context'
+import { databaseFile } from '../server/firmFolder'
+import { tellTrades } from '../server/share/notices'
+import { whoToTell } from '../server/share/tell'
+import { siteState } from '../server/siteStates'
+import { took } from './took'
+
+const BATCH = 200
+
+/** Tells every trade of the coming weeks its days, so that a later plan has somebody to tell. */
+export async function tellEverybody(context: Context, origin: string): Promise<number> {
+  const keys = whoToTell(context).unasked.map(({ visitKey }) => visitKey)
+  for (let at = 0; at < keys.length; at += BATCH)
+    await tellTrades(context, { visitKeys: keys.slice(at, at + BATCH) }, origin)
+  return keys.length
+}
+
+/** Milliseconds to find everybody whose facts changed by a plan and to compose what each of them reads. */
+export function composed(context: Context): Promise<number> {
+  return took(() => {
+    const { visits } = readPlan(context.db)!.plan
+    const byKey = new Map(visits.map((visit) => [visit.key, visit]))
+    const sites = new Map(readSites(context.db).map((site) => [site.id, site]))
+    for (const { changes } of whoToTell(context).changed)
+      for (const { visitKey } of changes) {
+        const visit = visitKey ? byKey.get(visitKey) : undefined
+        const site = visit && sites.get(visit.siteId)
+        if (site) composeTradeNotice(visit, visits, siteState(context.db, site), site.name, site.units)
+      }
+  })
+}
+
+/** The newest client's link that was sent out of a folder. */
+export function clientLink(folder: string): string {
+  const db = openDatabase(databaseFile(folder))
+  const links = readMessages(db, 1000).flatMap(({ body }) => /\/for\/client\/\S+/.exec(body) ?? [])
+  db.close()
+  return links[0]!
+}
+
+export interface Readers {
+  readonly perSecond: number
+  /** Milliseconds within which 99 of 100 were answered. */
+  readonly slowest: number
+}
+
+const READERS = 200
+const LOADS_EACH = 10
+
+/** Many readers of one page at once, each loading it again and again. */
+export async function manyReaders(url: string): Promise<Readers> {
+  const times: number[] = []
+  const read = async (): Promise<void> => {
+    for (let i = 0; i < LOADS_EACH; i++) times.push(await took(() => fetch(url).then((answer) => answer.text())))
+  }
+  const all = await took(() => Promise.all(Array.from({ length: READERS }, read)))
+  times.sort((a, b) => a - b)
+  return { perSecond: times.length / (all / 1000), slowest: times[Math.floor(times.length * 0.99)]! }
+}
