@@ -6,6 +6,7 @@ import { answerAsk, askQuestion } from '../../src/server/share/clientAnswers'
 import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { planView } from '../../src/server/views/plan'
 import { siteShareView } from '../../src/server/views/share'
+import { todayView } from '../../src/server/views/today'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as, ORIGIN } from '../fixtures/folder'
@@ -126,6 +127,8 @@ describe('a question to us', () => {
     askQuestion(firm, token, { text: 'Can the cat stay in?', name: 'Rosalind Example' })
     const [entry] = state().entries.filter(({ kind }) => kind === 'client-question')
     expect(entry!.values).toEqual({ asked: 'Can the cat stay in?', by: 'Rosalind Example' })
+    const needed = () => JSON.stringify(todayView(lead()))
+    expect(needed()).toContain('Rosalind Example asks: Can the cat stay in?')
     expect(page().receipts[0]).toMatchObject({
       words: 'Rosalind Example asked: Can the cat stay in?',
       answer: 'Not answered yet.',
@@ -142,6 +145,7 @@ describe('a question to us', () => {
       ],
     })
     expect(page().receipts[0]!.answer).toBe('Yes, upstairs.')
+    expect(needed()).not.toContain('Can the cat stay in?')
   })
 })
 

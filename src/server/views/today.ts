@@ -144,6 +144,7 @@ function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan |
       ...shutGates(site, state, plan, context.today),
       ...keepsDue(site, state, context.today),
       ...toAsk(context, site, state),
+      ...toAnswer(site, state),
     ]),
     ...toTell(context, plan),
   ]
@@ -296,6 +297,20 @@ const toAsk = (context: Context, site: Site, state: SiteState): Need[] =>
     href: `/sites/${site.id}/scope`,
     action: 'Answer',
   }))
+
+/** What client and trades asked and nobody answered yet. */
+const toAnswer = (site: Site, state: SiteState): Need[] =>
+  state.entries
+    .filter(({ kind, settled }) => settled === null && (kind === 'client-question' || kind === 'trade-question'))
+    .map(({ placeId, seenAt, values }) => ({
+      cost: 120,
+      when: `since ${shortDay(dayOf(seenAt))}`,
+      note: 'to answer',
+      text: `${String(values.by ?? 'Somebody')} asks: ${String(values.asked)}`,
+      detail: `${placeId ? `${placeName(state, placeId)}, ` : ''}${site.name}. They read the answer at their link.`,
+      href: `/sites/${site.id}/registers`,
+      action: 'Answer',
+    }))
 
 function toTell(context: Context, plan: Plan | null): Need[] {
   if (!plan) return []
