@@ -4,6 +4,8 @@ import { readSites } from '../../src/data/sites'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { changePlan, previewChange, undoLastPlan } from '../../src/server/plan/changePlan'
 import { whatIfQuestion } from '../../src/server/plan/whatIfQuestion'
+import { planView } from '../../src/server/views/plan'
+import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
@@ -145,6 +147,19 @@ describe('a visit is added', () => {
       previewChange(as(firm, 'crew'), { kind: 'hold', visitKey: visits()[0]!.key, reason: 'x' }),
     ).rejects.toThrow('Only a lead or the owner')
   })
+})
+
+test('what is recorded while a change is planned leaves the plan out of date', async () => {
+  const { key } = later(({ trade }) => trade === 'painter')
+  const changing = changePlan(lead(), { kind: 'hold', visitKey: key, reason: 'a sample' })
+  const [line] = lines()
+  recordFacts(lead(), SITE, {
+    facts: [{ subject: 'line', subjectId: line!.id, facet: 'title', placeId: line!.placeId, value: 'Another name' }],
+  })
+  await changing
+  expect(planView(lead(), SITE).stale).toEqual(['Bakehouse Lane'])
+  await changePlan(lead(), { kind: 'hold', visitKey: key, reason: 'a sample' })
+  expect(planView(lead(), SITE).stale).toEqual([])
 })
 
 describe('what the browser is given to try moves', () => {

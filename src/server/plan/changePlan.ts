@@ -91,11 +91,15 @@ export async function previewChange(context: Context, body: unknown): Promise<Co
 /** Makes a change: sets days by hand, records what was said of lines, plans again and puts the plan in force. */
 export async function changePlan(context: Context, body: unknown): Promise<Consequence> {
   const tried = tryOut(context, body)
+  const revisions = Object.fromEntries(readSites(context.db).map((site) => [site.id, site.revision]))
   const plan = await solveInWorker(tried.input, towards(context.db, KEPT))
   context.db.transaction(() => {
     for (const pin of tried.pins) savePin(context.db, pin)
-    if (tried.facts.length > 0) recordFacts(context, tried.site.id, { facts: tried.facts })
-    const revisions = Object.fromEntries(readSites(context.db).map((site) => [site.id, site.revision]))
+    const { id } = tried.site
+    // What somebody else recorded while it was planned is not in the plan: then it stays out of date.
+    const untouched = context.site(id).revision === revisions[id]
+    if (tried.facts.length > 0) recordFacts(context, id, { facts: tried.facts })
+    if (untouched) revisions[id] = context.site(id).revision
     insertPlan(
       context.db,
       { plan, revisions, reason: REASONS[tried.change.kind], by: context.person.name, madeAt: context.now() },
