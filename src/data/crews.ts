@@ -1,7 +1,7 @@
 import type { Day } from '../core/calendar/day'
 import type { HalfDay } from '../core/calendar/workingDays'
 import type { Crew } from '../core/schedule/problem'
-import type { Language } from '../core/share/languages/languages'
+import type { Language } from '../core/share/languages/catalogue'
 import type { Trade } from '../core/scope/vocabulary'
 import type { Db } from './database'
 

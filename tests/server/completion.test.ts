@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { handOverFile } from '../../src/server/share/handOverFile'
+import { paperView } from '../../src/server/views/paper'
 import { completionView, handOverView } from '../../src/server/views/completion'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
@@ -101,5 +102,14 @@ describe('the hand-over as one file', () => {
   })
   test('is not for crew', async () => {
     await expect(handOverFile(as(firm, 'crew'), BAKEHOUSE)).rejects.toThrow('Only a lead or the owner')
+  })
+})
+
+describe('papers for others', () => {
+  test('are for leads, and for readers that there are', () => {
+    expect(paperView(as(firm, 'lead'), BAKEHOUSE, 'engineer').reader).toBe('engineer')
+    for (const reader of ['somebody', 'toString'])
+      expect(() => paperView(as(firm, 'lead'), BAKEHOUSE, reader)).toThrow('There is no paper for this reader.')
+    expect(() => paperView(as(firm, 'crew'), BAKEHOUSE, 'engineer')).toThrow('Only a lead or the owner')
   })
 })

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { array, boolean, number, object, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
-import { LANGUAGES, type Language } from '../../core/share/languages/languages'
+import { LANGUAGES, type Language } from '../../core/share/languages/catalogue'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
 import { saveCrew } from '../../data/crews'

@@ -10,7 +10,7 @@ import { siteState } from '../siteStates'
 /** The paper of a site for a designer, an engineer, the authority or an association, for printing. */
 export function paperView(context: Context, siteId: string, reader: string) {
   context.requireLead()
-  if (!(reader in PAPER_READERS)) throw new Refusal(404, 'There is no paper for this reader.')
+  if (!Object.keys(PAPER_READERS).includes(reader)) throw new Refusal(404, 'There is no paper for this reader.')
   const site = context.site(siteId)
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   return {

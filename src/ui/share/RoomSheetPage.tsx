@@ -1,7 +1,6 @@
 'use client'
 import type { RoomSheet } from '@/core/share/roomSheet'
-import type { PageWords } from '@/core/share/languages/catalogue'
-import type { Language } from '@/core/share/languages/languages'
+import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
 import { RoomPicture } from '../shared/RoomPicture'
 import styles from './RoomSheetPage.module.css'

@@ -1,4 +1,4 @@
-import { LANGUAGES, type Language } from '@/core/share/languages/languages'
+import { LANGUAGES, type Language } from '@/core/share/languages/catalogue'
 
 /** The other languages that a sheet can be read in. */
 export function LanguageLinks({ language }: { readonly language: Language }) {

@@ -1,5 +1,9 @@
 import type { Stage, Trade } from '../../scope/vocabulary'
 
+/** Languages of the sheets that trades and crew read, by their own names. */
+export const LANGUAGES = { en: 'English', es: 'Español', pl: 'Polski' } as const
+export type Language = keyof typeof LANGUAGES
+
 /** Words of the pages that trades and crew read. */
 export const PAGE_KEYS = [
   'work',

@@ -9,8 +9,8 @@ import { problemOf } from '../../schedule/problem'
 import { STAGES, TRADES } from '../../scope/vocabulary'
 import { composeRoomSheet } from '../roomSheet'
 import { composeTradeNotice } from '../tradeNotice'
-import { PAGE_KEYS } from './catalogue'
-import { catalogueOf, languageFrom, LANGUAGES, listedIn, shortDayIn, visitDaysIn, type Language } from './languages'
+import { LANGUAGES, PAGE_KEYS, type Language } from './catalogue'
+import { catalogueOf, languageFrom, listedIn, shortDayIn, visitDaysIn } from './languages'
 
 const OTHERS = (Object.keys(LANGUAGES) as Language[]).filter((language) => language !== 'en')
 /** Words that are the same in another language. */
@@ -73,6 +73,7 @@ test('a day in three languages', () => {
 })
 test('who asks for a language that we have not gets the usual one', () => {
   expect(languageFrom('xx', 'pl')).toBe('pl')
+  expect(languageFrom('toString')).toBe('en')
   expect(languageFrom(undefined)).toBe('en')
   expect(languageFrom('es', 'pl')).toBe('es')
 })

@@ -1,14 +1,9 @@
-import type { Day } from '../../calendar/day'
-import { weekday } from '../../calendar/day'
+import { weekday, type Day } from '../../calendar/day'
 import type { VisitTime } from '../../schedule/planDiff'
-import type { Catalogue } from './catalogue'
+import { LANGUAGES, type Catalogue, type Language } from './catalogue'
 import { ENGLISH } from './english'
 import { POLISH } from './polish'
 import { SPANISH } from './spanish'
-
-/** Languages of the sheets that trades and crew read, by their own names. */
-export const LANGUAGES = { en: 'English', es: 'Español', pl: 'Polski' } as const
-export type Language = keyof typeof LANGUAGES
 
 const CATALOGUES: Readonly<Record<Language, Catalogue>> = { en: ENGLISH, es: SPANISH, pl: POLISH }
 export const catalogueOf = (language: Language): Catalogue => CATALOGUES[language]
@@ -16,7 +11,7 @@ export const catalogueOf = (language: Language): Catalogue => CATALOGUES[languag
 /** @param asked a language that somebody chose, maybe none that we have
  * @param usual the one where nobody chose */
 export const languageFrom = (asked: string | undefined, usual: Language = 'en'): Language =>
-  asked !== undefined && asked in LANGUAGES ? (asked as Language) : usual
+  Object.keys(LANGUAGES).includes(asked ?? '') ? (asked as Language) : usual
 
 /** `Mon 16 Mar`, `lun 16 mar`, `pon. 16 mar` */
 export const shortDayIn = ({ weekdays, months }: Catalogue, day: Day): string =>
