@@ -18,19 +18,25 @@ eachWithDemoFirm((fresh) => {
   firm = fresh
 })
 
+/** Something that is written down at a place. */
+const entryAt = (placeId: string, value: { kind: string; values: object }) => ({
+  subject: 'entry',
+  subjectId: uuid(),
+  facet: 'written',
+  placeId,
+  value,
+})
+
 describe('what is left', () => {
   test('is told by place, and a small thing that is written down on the walk is among it', () => {
     const places = completionView(as(firm, 'lead'), BAKEHOUSE).open
     const kitchen = placeIdOf('bakehouse', 'kitchen')
     recordFacts(as(firm, 'lead'), BAKEHOUSE, {
       facts: [
-        {
-          subject: 'entry',
-          subjectId: uuid(),
-          facet: 'written',
-          placeId: kitchen,
-          value: { kind: 'defect', values: { what: 'chip in the sill', sort: 'mend', who: 'us', by: '2026-03-20' } },
-        },
+        entryAt(kitchen, {
+          kind: 'defect',
+          values: { what: 'chip in the sill', sort: 'mend', who: 'us', by: '2026-03-20' },
+        }),
       ],
     })
     const after = completionView(as(firm, 'lead'), BAKEHOUSE)
@@ -79,13 +85,7 @@ describe('the hand-over as one file', () => {
     const kitchen = placeIdOf('bakehouse', 'kitchen')
     recordFacts(as(firm, 'lead'), BAKEHOUSE, {
       facts: [
-        {
-          subject: 'entry',
-          subjectId: uuid(),
-          facet: 'written',
-          placeId: kitchen,
-          value: { kind: 'handover-item', values: { what: '<img src=x onerror=alert(1)>', sort: 'colour' } },
-        },
+        entryAt(kitchen, { kind: 'handover-item', values: { what: '<img src=x onerror=alert(1)>', sort: 'colour' } }),
         {
           subject: 'note',
           subjectId: uuid(),

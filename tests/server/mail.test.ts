@@ -88,6 +88,14 @@ test('what a server refuses stays in the outbox with the reason, and is tried ag
   expect(last().sentAt).not.toBeNull()
 })
 
+test('two who send at once send each message once', async () => {
+  write('first')
+  write('second')
+  received.length = 0
+  await Promise.all([sendWaiting(firm, smtpMail(url)), sendWaiting(firm, smtpMail(url))])
+  expect(received).toHaveLength(2)
+})
+
 test('nobody is written to at night; in the morning it goes', async () => {
   write('late in the evening')
   await sendWaiting(later(0, 21), simulatedMail())

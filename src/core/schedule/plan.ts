@@ -2,7 +2,6 @@ import { daysWords, shortDay, type Day } from '../calendar/day'
 import { dayOfSlot, isMorning, slotOfDay, type Slot } from '../calendar/slots'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Stage, Trade } from '../scope/vocabulary'
-import { siteFloors } from './bounds'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance } from './instance'
 import { groupBy } from '../lists/groupBy'
@@ -76,7 +75,7 @@ export const planOf = (problem: Problem, options: PlanOptions): Plan => ratedPla
 
 /** The same, with how good it is, so that the answers of several seeds can be compared. */
 export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
-  const { schedule, score } = named(problem, () => solveWithin(problem, options))
+  const { schedule, score, floors } = named(problem, () => solveWithin(problem, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
@@ -109,7 +108,7 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     madeOn: problem.origin,
     visits,
     finish: lastDays(problem, schedule.finish),
-    floor: floorDays(problem),
+    floor: floorDays(problem, floors),
     without: withoutOf(problem, schedule),
     promises: promisesOf(problem, schedule.finish),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
@@ -147,8 +146,7 @@ function lastDays(problem: Problem, finishes: Int32Array): Record<string, Day> {
   return Object.fromEntries(Object.entries(last).map(([site, slot]) => [site, dayOfSlot(problem.origin, slot - 1)]))
 }
 
-function floorDays({ instance, visits, origin }: Problem): Record<string, Day> {
-  const floors = siteFloors(instance)
+function floorDays({ instance, visits, origin }: Problem, floors: ReadonlyMap<number, number>): Record<string, Day> {
   return Object.fromEntries(
     visits.map(({ siteId }, i) => [siteId, dayOfSlot(origin, floors.get(instance.activities[i]!.site ?? 0)! - 1)]),
   )

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day'
-import type { Line, LineLaid } from '../scope/line'
+import type { Line } from '../scope/line'
+import { lineByHand } from '../scope/lineByHand'
 import type { Stage, Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
 import type { PlannedVisit } from './plan'
@@ -64,6 +65,8 @@ const startingLike = (visit: PlannedVisit, { startDay, startHalf }: PlannedVisit
   half: startHalf,
 })
 
+const SAID = 'hours said at the desk'
+
 /** What is to be recorded of lines of work for a change.
  * @param lines those of the visit that it is about
  * @param newId makes an id for a line that is laid down */
@@ -85,7 +88,7 @@ export function factsFor(change: PlanChange, lines: readonly Line[], newId: () =
           subjectId: newId(),
           facet: 'laid',
           placeId,
-          value: laidByHand({ placeId, stage, trade, title, hours }),
+          value: lineByHand({ placeId, stage, trade, title, hours, how: SAID }),
         },
       ]
     }
@@ -119,22 +122,17 @@ const fact = <F extends 'held' | 'coming' | 'hours'>(
 function halved(line: Line, hours: number, newId: () => string): LineFact[] {
   const id = newId()
   const { placeId, stage, trade, action, element, title, cautions } = line
-  const rest = { ...laidByHand({ placeId, stage, trade, title: `${title}, second part`, hours: line.hours - hours }) }
+  const rest = lineByHand({
+    placeId,
+    stage,
+    trade,
+    title: `${title}, second part`,
+    hours: line.hours - hours,
+    how: SAID,
+  })
   return [
     fact(line, 'hours', hours),
     { subject: 'line', subjectId: id, facet: 'laid', placeId, value: { ...rest, action, element, cautions } },
     fact({ id, placeId }, 'coming', line.coming + 1),
   ]
 }
-
-const laidByHand = (said: Pick<LineLaid, 'placeId' | 'stage' | 'trade' | 'title' | 'hours'>): LineLaid => ({
-  ...said,
-  action: 'install',
-  element: 'wall',
-  basis: 'once',
-  rate: 'frame-opening',
-  quantity: null,
-  how: 'hours said at the desk',
-  rough: false,
-  cautions: [],
-})

@@ -17,8 +17,8 @@ export interface SolveOptions {
 
 export interface Solution {
   readonly schedule: Schedule
-  /** Makespan that nothing can beat: the longest chain with unlimited crews. */
-  readonly floor: number
+  /** What nothing can beat: the slot in which each site can end at the earliest, by `siteFloors`. */
+  readonly floors: ReadonlyMap<number, number>
   /** How good it is, by `scoreOf`. */
   readonly score: readonly number[]
 }
@@ -55,7 +55,8 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   let best = made(first)
   const before = instance.activities.map((activity, i) => activity.before ?? first[i]!)
   for (const found of [made(before), made(before, keeper)]) if (isBetter(found.score, best.score)) best = found
-  const siteEnds = [...siteFloors(instance, network).values()].reduce((sum, slot) => sum + slot, 0)
+  const floors = siteFloors(instance, network)
+  const siteEnds = [...floors.values()].reduce((sum, slot) => sum + slot, 0)
   const [kept, late] = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
   const least = [kept!, late!, siteEnds]
   const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least, best.score.slice(0, 3))
@@ -67,7 +68,7 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
     if (!isBetter(current.score, found.score)) current = found
     if (isBetter(found.score, best.score)) best = found
   }
-  return { schedule: best.schedule, floor, score: best.score }
+  return { schedule: best.schedule, floors, score: best.score }
 }
 
 const keptAsBefore = (instance: Instance): Instance => ({

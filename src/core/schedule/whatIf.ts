@@ -30,6 +30,12 @@ export interface WhatIf {
   readonly ends: readonly { readonly siteId: string; readonly before: Slot; readonly after: Slot }[]
 }
 
+/** What came of one move, with the move that was asked about. */
+export interface TriedMove extends WhatIf {
+  readonly key: string
+  readonly slot: Slot
+}
+
 export function runsOf(calendar: Uint8Array): Runs {
   const runs: number[] = []
   let [value, length] = [0, 0]

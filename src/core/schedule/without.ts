@@ -81,7 +81,8 @@ export function solveWithin(problem: Problem, options: SolveOptions): Solution {
     const [broken, late, most, ...rest] = scoreOf(problem.instance, solution.schedule, goals)
     return [broken!, late!, most!, spans.reduce((sum, span) => sum + daysOver(span, solution.schedule), 0), ...rest]
   }
-  return isBetter(rated(second), rated(first)) ? second : first
+  // What nothing can beat is not to be had from the waiting.
+  return isBetter(rated(second), rated(first)) ? { ...second, floors: first.floors } : first
 }
 
 /** The instance in which what takes services away waits as long as it can. */

@@ -31,13 +31,11 @@ export type ClientReply =
 
 /** Everything that waits for the client: questions, selections to choose or approve, priced extras. Prices only of
  * extras, and those in full; nothing else costs anything here.
- * @param orderBy last day to order each selection
- * @param extraWords what each extra does to the dates, by line */
+ * @param orderBy last day to order each selection */
 export function clientAsks(
   { decisions, selections, lines, places }: SiteState,
   orderBy: ReadonlyMap<string, Day>,
   today: Day,
-  extraWords: ReadonlyMap<string, string> = new Map(),
 ): ClientAsk[] {
   const at = (id: string | null): string => places.find((place) => place.id === id)?.name ?? ''
   return [
@@ -60,7 +58,7 @@ export function clientAsks(
         id,
         ids: [id],
         asks: `${title}, ${at(placeId)}`,
-        about: [priceSentence(price!), ...(extraWords.has(id) ? [extraWords.get(id)!] : [])],
+        about: [priceSentence(price!)],
         proposal: title,
         options: [],
       })),

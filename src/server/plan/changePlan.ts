@@ -124,7 +124,8 @@ export function unpinVisit(context: Context, body: unknown): void {
   deletePin(context.db, visitKey)
 }
 
-/** Takes the newest plan back, with its pins and what was recorded with it. What people were told and answered meanwhile stays as it is. */
+/** Takes the newest plan back, with its pins and what was recorded with it. What people were told and answered
+ * meanwhile stays as it is. */
 export function undoLastPlan(context: Context): { undone: string } {
   context.requireLead()
   return context.db.transaction(() => {

@@ -141,11 +141,13 @@ async function publishedAsks(
   chosen?: readonly string[],
 ): Promise<ClientAsk[]> {
   const state = siteState(context.db, site)
-  const orderBy = orderByDays(site, state, plan)
-  const asked = clientAsks(state, orderBy, context.today).filter(({ id }) => chosen?.includes(id) ?? true)
-  const days = new Map<string, string>()
-  for (const { id, kind } of asked) if (kind === 'extra') days.set(id, (await extraDays(context, site.id, id)).finish)
-  return clientAsks(state, orderBy, context.today, days).filter(({ id }) => asked.some((one) => one.id === id))
+  const asks: ClientAsk[] = []
+  for (const ask of clientAsks(state, orderByDays(site, state, plan), context.today)) {
+    if (chosen && !chosen.includes(ask.id)) continue
+    const days = ask.kind === 'extra' ? [(await extraDays(context, site.id, ask.id)).finish] : []
+    asks.push({ ...ask, about: [...ask.about, ...days] })
+  }
+  return asks
 }
 
 /** What a client's link shows: the update as it was published, and nothing else. */

@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { simulatedMail, smtpMail, type MailTransport } from '../../devices/mail/mailTransport'
 import { isQuiet, minutesToWait } from '../../core/share/outbox'
 import { insertMessage, markFailed, markSent, readMessages, readUnsentMessages, type Message } from '../../data/share'
+import type { Db } from '../../data/database'
 import type { FirmFolder } from '../firmFolder'
 
 /** The way mail goes out: a real server where `AFTERMIST_SMTP_URL` names one, else the simulated outbox. */
@@ -17,10 +18,22 @@ export function writeMessage(
   insertMessage(firm.db, { ...message, id: uuid(), writtenAt: firm.clock.now(), sentAt: null })
 }
 
+/** The pass through each outbox that is under way: the next begins when it has ended, so that nothing goes out twice. */
+const passes = new WeakMap<Db, Promise<unknown>>()
+
 /** Sends what is waiting, oldest first, outside quiet hours. What fails stays in the outbox and is tried again, later
  * each time.
  * @returns sentences about what could not be sent */
-export async function sendWaiting(firm: FirmFolder, transport: MailTransport = mailTransport()): Promise<string[]> {
+export function sendWaiting(firm: FirmFolder, transport: MailTransport = mailTransport()): Promise<string[]> {
+  const pass = (passes.get(firm.db) ?? Promise.resolve()).then(() => passThrough(firm, transport))
+  passes.set(
+    firm.db,
+    pass.catch(() => undefined),
+  )
+  return pass
+}
+
+async function passThrough(firm: FirmFolder, transport: MailTransport): Promise<string[]> {
   if (isQuiet(firm.clock.hour())) return []
   const failed: string[] = []
   for (const message of readUnsentMessages(firm.db, firm.clock.now())) {

@@ -123,7 +123,8 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
   })
 }
 
-/** What a trade's link shows, in the language that was asked for or else the crew's own: one visit. Where the plan has moved since, it says so instead of taking an answer. */
+/** What a trade's link shows, in the language that was asked for or else the crew's own: one visit. Where the plan has
+ * moved since, it says so instead of taking an answer. */
 export function tradePage(firm: FirmFolder, token: string, asked?: string) {
   const { booking, visit, site, finished } = bookedVisit(firm, openLink(firm, token, 'trade'))
   const all = readPlan(firm.db)?.plan.visits ?? []

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { dayOf } from '../../core/calendar/day'
 import type { NewFact } from '../../core/walk/observation'
-import { countReceipts, type Receipt } from '../../data/answers'
+import { countReceipts, type Receipt } from '../../data/receipts'
 import type { Link } from '../../data/links'
 import { insertObservations } from '../../data/observations'
 import type { Site } from '../../data/sites'

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { object, string } from 'yup'
 import type { NewFact } from '../../core/walk/observation'
-import { insertReceipt, readReceiptsOfLink, type Receipt } from '../../data/answers'
+import { insertReceipt, readReceiptsOfLink, type Receipt } from '../../data/receipts'
 import { readCrews } from '../../data/crews'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'

@@ -1,6 +1,6 @@
 import { extrasOf } from '../../core/scope/extras'
 import { dateOnly, dayOf } from '../../core/calendar/day'
-import { readLatestReceipts } from '../../data/answers'
+import { readLatestReceipts } from '../../data/receipts'
 import { readCrews } from '../../data/crews'
 import { readLinksOfSite, type Link } from '../../data/links'
 import { readPlan } from '../../data/plans'

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { STAGES, TRADES, type Stage, type Trade } from '@/core/scope/vocabulary'
+import { Options } from '../shared/Options'
 import styles from './PlanBoard.module.css'
 
 /** A coming for work that stands in no line yet: what follows is shown before it is added. */
@@ -59,21 +60,13 @@ export function AddVisit({
         <Form.Group controlId="add-trade">
           <Form.Label>Trade</Form.Label>
           <Form.Select value={said.trade} onChange={(event) => set({ trade: event.target.value })}>
-            {Object.entries(TRADES).map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
+            <Options of={TRADES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="add-stage">
           <Form.Label>Stage</Form.Label>
           <Form.Select value={said.stage} onChange={(event) => set({ stage: event.target.value })}>
-            {Object.entries(STAGES).map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
+            <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="add-hours">

@@ -1,12 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { daysBetween, daysWords, shortDay, type Day } from '@/core/calendar/day'
 import { dayOfSlot, isMorning, slotOfDay } from '@/core/calendar/slots'
-import type { Question, WhatIf } from '@/core/schedule/whatIf'
-
-interface Answer extends WhatIf {
-  readonly key: string
-  readonly slot: number
-}
+import type { Question, TriedMove } from '@/core/schedule/whatIf'
 
 /** What a move would do, told while the bar is still in the hand: tried in a worker of the browser, one move at a time,
  * the latest next. The dialog after it asks the server and is what counts.
@@ -28,7 +23,7 @@ export function useWhatIf(siteName: (id: string) => string | undefined): {
     const question = (await answer.json()) as Question
     origin.current = question.origin
     const opened = new Worker('/what-if-worker.mjs', { type: 'module' })
-    opened.onmessage = ({ data }: MessageEvent<Answer>) => {
+    opened.onmessage = ({ data }: MessageEvent<TriedMove>) => {
       busy.current = false
       if (next.current) void send(opened)
       else setTold(inWords(data, question.origin, siteName))
@@ -60,7 +55,7 @@ export function useWhatIf(siteName: (id: string) => string | undefined): {
 
 /** `Wed 1 Apr, morning: 3 other visits move. Bakehouse Lane ends Thu 7 May, 2 days later.` */
 function inWords(
-  { slot, start, moved, ends }: Answer,
+  { slot, start, moved, ends }: TriedMove,
   origin: Day,
   siteName: (id: string) => string | undefined,
 ): string {

@@ -9,6 +9,7 @@ import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
 import type { Fact, LineView, RecordFacts } from './types'
+import { Options } from '../shared/Options'
 import styles from './CellPanel.module.css'
 
 interface LineEditsProps {
@@ -86,11 +87,7 @@ function Said({
       <label>
         Trade
         <select className="form-select" name="trade" defaultValue={line.trade}>
-          {Object.entries(TRADES).map(([trade, name]) => (
-            <option key={trade} value={trade}>
-              {name}
-            </option>
-          ))}
+          <Options of={TRADES} />
         </select>
       </label>
       {line.amount && (

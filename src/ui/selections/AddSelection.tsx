@@ -6,6 +6,7 @@ import { LEADS, type LeadKey } from '@/core/scope/leads'
 import { STAGES } from '@/core/scope/vocabulary'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
+import { Options } from '../shared/Options'
 import styles from './SelectionsTable.module.css'
 
 /** Adds something to choose: what, where, how long it takes, and the stage that puts it in. */
@@ -66,11 +67,7 @@ export function AddSelection({
         <label>
           Needed for
           <select className="form-select" name="stage" defaultValue="fixtures">
-            {Object.entries(STAGES).map(([key, word]) => (
-              <option key={key} value={key}>
-                {word}
-              </option>
-            ))}
+            <Options of={STAGES} />
           </select>
         </label>
         <button className="btn btn-primary" disabled={busy}>

@@ -13,6 +13,7 @@ import { FormError } from '../shared/FormError'
 import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
+import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
 export interface CrewView {
@@ -178,11 +179,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         <Form.Group controlId="crew-trade">
           <Form.Label>Trade</Form.Label>
           <Form.Select name="trade" defaultValue={crew.trade}>
-            {Object.entries(TRADES).map(([key, word]) => (
-              <option key={key} value={key}>
-                {word}
-              </option>
-            ))}
+            <Options of={TRADES} />
           </Form.Select>
         </Form.Group>
         {text('crews', 'Crews (places at once)', crew.crews)}
@@ -198,11 +195,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         <Form.Group controlId="crew-language">
           <Form.Label>Their notices in</Form.Label>
           <Form.Select name="language" defaultValue={crew.language}>
-            {Object.entries(LANGUAGES).map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
+            <Options of={LANGUAGES} />
           </Form.Select>
         </Form.Group>
         {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}

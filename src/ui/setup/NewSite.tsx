@@ -7,6 +7,7 @@ import { treatmentsFor } from '@/core/scope/treatments'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
+import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
 interface PlaceRow {
@@ -159,11 +160,7 @@ function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProp
           })
         }
       >
-        {Object.entries(PLACE_KINDS).map(([kind, words]) => (
-          <option key={kind} value={kind}>
-            {words}
-          </option>
-        ))}
+        <Options of={PLACE_KINDS} />
       </Form.Select>
       <Form.Control
         aria-label={label('Level')}

@@ -12,6 +12,7 @@ import { SchoolFields } from './SchoolFields'
 import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
+import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
 export interface SiteSettingsProps {
@@ -175,11 +176,6 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
     onChange([...value, { before, after, why, waitDays: Number(waitDays) || 0, scope }])
     setWhy('')
   }
-  const options = Object.entries(STAGES).map(([key, word]) => (
-    <option key={key} value={key}>
-      {word}
-    </option>
-  ))
   return (
     <fieldset>
       <legend className="h3">Only on this site</legend>
@@ -201,13 +197,13 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
         <Form.Group controlId="relation-before">
           <Form.Label>First</Form.Label>
           <Form.Select value={before} onChange={(event) => setBefore(event.target.value)}>
-            {options}
+            <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="relation-after">
           <Form.Label>then</Form.Label>
           <Form.Select value={after} onChange={(event) => setAfter(event.target.value)}>
-            {options}
+            <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="relation-wait">
@@ -265,11 +261,7 @@ function AddPlace({ siteId }: { siteId: string }) {
         <Form.Group controlId="place-kind">
           <Form.Label>Kind</Form.Label>
           <Form.Select name="kind">
-            {Object.entries(PLACE_KINDS).map(([kind, words]) => (
-              <option key={kind} value={kind}>
-                {words}
-              </option>
-            ))}
+            <Options of={PLACE_KINDS} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="place-level">

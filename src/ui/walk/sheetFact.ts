@@ -10,6 +10,7 @@ import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kind
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { effort } from '@/core/scope/layTreatment'
+import { lineByHand } from '@/core/scope/lineByHand'
 import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { LeadKey } from '@/core/scope/leads'
 import type { Line } from '@/core/scope/line'
@@ -161,19 +162,15 @@ function sheetFact(
         subject: 'line',
         facet: 'laid',
         value: {
-          placeId: place.id,
-          stage: text('stage') as Stage,
-          trade: text('trade') as Trade,
-          action: 'install',
-          element: 'wall',
-          title,
-          basis: 'once',
-          rate: 'frame-opening',
+          ...lineByHand({
+            placeId: place.id,
+            stage: text('stage') as Stage,
+            trade: text('trade') as Trade,
+            title,
+            hours: effort(1, hours),
+            how: 'said on the walk',
+          }),
           quantity: { value: 1, unit: 'each' },
-          how: 'said on the walk',
-          rough: false,
-          hours: effort(1, hours),
-          cautions: [],
           ...(form.has('extra') ? { extra: true } : {}),
         },
       }
