@@ -91,13 +91,25 @@ describe(SITE, () => {
     await job.plan()
     expect(job.promises(SITE)[0]).toMatch(/^Kitchen sink: off from 9 Jun to 2 Jul, 24 days, and 10 were promised\./)
   })
-  test('painting first keeps the painter’s May and wins not one day at the end', async () => {
+  test('offered: casing and base, then paint before the cabinets; it keeps the painter’s week and wins not one day', async () => {
     const job = await slipped()
     const [painted, ended] = [job.days('Paint'), job.finish(SITE)]
     expect(painted).toBe('Fri 12 Jun to Wed 17 Jun')
-    job.order(SITE, BY_THE_MAKER, { cabinetsAndPaint: { way: 'paint-first', why: 'the painter is free' } })
-    await job.move('Paint', '2026-05-18')
-    expect(job.days('Paint')).toBe('Mon 18 May to Thu 21 May')
+    job.order(
+      SITE,
+      [
+        ...BY_THE_MAKER,
+        { before: 'flooring', after: 'paint', why: 'the floor lies under its cover' },
+        { before: 'trim', after: 'paint', why: 'casing is painted in its place' },
+        { before: 'trim', after: 'cabinets', why: 'the cabinets are late' },
+      ],
+      { cabinetsAndPaint: { way: 'paint-first', why: 'the painter is free' } },
+    )
+    await job.move('Casing and base', '2026-05-15')
+    await job.move('Paint', '2026-05-19')
+    expect(job.days('Casing and base')).toBe('Fri 15 May to Mon 18 May')
+    expect(job.days('Paint')).toBe('Tue 19 May to Fri 22 May')
+    expect(job.days('Cabinets')).toBe('Tue 9 Jun to Thu 11 Jun')
     expect(job.finish(SITE)).toBe(ended)
   })
 })

@@ -13,8 +13,9 @@ export function checkSchedule(
     const begin = start[index]!
     for (let slot = begin; slots.length < duration && slot < instance.horizon; slot++) if (open[slot]) slots.push(slot)
     if (begin < activity.release) problems.push(`activity ${index} starts before its release`)
-    if (slots.length > 0 && begin % (activity.startEvery ?? 1) !== 0 && begin !== activity.fixed)
-      problems.push(`activity ${index} starts in a slot that is no multiple of ${activity.startEvery}`)
+    const mayBegin = activity.starts === undefined || instance.calendars[activity.starts]![begin] === 1
+    if (slots.length > 0 && !mayBegin && begin !== activity.fixed)
+      problems.push(`activity ${index} starts in a slot in which it may not begin`)
     if (slots.length < duration) problems.push(`activity ${index} does not fit before the horizon`)
     if (slots.length > 0 && slots[0] !== begin) problems.push(`activity ${index} starts in a closed slot`)
     return slots

@@ -1,17 +1,17 @@
 import { describe, expect, test } from 'vitest'
-import { laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
+import { arrived, laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
 import { daysBetween } from '../calendar/day'
 import { planOf } from './plan'
 import { problemOf, type Problem } from './problem'
 
-const problem = () =>
-  problemOf(planInput(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])))
+const BATH = laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])
+const problem = () => problemOf(planInput(arrived(BATH)))
 const risk = (seed = 1, draws = 120) => planOf(problem(), { rounds: 5, seed, draws }).risk['site']!
 
 const unknown = (settled: boolean) =>
   problemOf(
     planInput([
-      ...laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+      ...arrived(BATH),
       seen({
         subject: 'entry',
         facet: 'written',
@@ -49,11 +49,11 @@ describe('what cannot be known until it is opened', () => {
 
 describe('hours at best and at worst', () => {
   test('said for the lines of a site they change how far its finish may stray', () => {
-    const lines = stateOf(laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])).lines
+    const { lines } = stateOf(BATH)
     const said = (spread: number) =>
       problemOf(
         planInput([
-          ...laid([{ id: 'bath', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+          ...arrived(BATH),
           ...lines.map(({ id, placeId, hours }) =>
             seen({
               subject: 'line',
@@ -81,6 +81,11 @@ describe('how a site may finish', () => {
   test('the plan assumes that all goes well: its finish is met in few of the ways', () => {
     const plan = planOf(problem(), { rounds: 5, seed: 1, draws: 120 })
     expect(plan.finish['site']! <= plan.risk['site']!.likely).toBe(true)
+  })
+  test('who comes for goods that nobody ordered is planned for the longest they may take: they may come sooner', () => {
+    const plan = planOf(problemOf(planInput(BATH)), { rounds: 5, seed: 1, draws: 120 })
+    expect(plan.visits.some(({ why }) => /may take until/.test(why))).toBe(true)
+    expect(plan.risk['site']!.tenths[0]! < plan.finish['site']!).toBe(true)
   })
   test('one seed gives one answer', () => {
     expect(risk()).toEqual(risk())

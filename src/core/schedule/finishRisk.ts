@@ -4,7 +4,7 @@ import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { TRADES, type Stage } from '../scope/vocabulary'
 import { CHANCES } from '../entries/chances'
 import type { Instance } from './instance'
-import type { Problem } from './problem'
+import type { Problem, Release } from './problem'
 import { seededRandom } from './random'
 import { Scheduler, type Variation } from './scheduler'
 import { linesOfVisit, type Visit } from './visits'
@@ -78,7 +78,9 @@ interface Causes {
     readonly spread: Spread
     readonly outside: boolean
     readonly inspection: boolean
-    readonly delivery: boolean
+    /** First slot, whatever is delivered when. */
+    readonly release: number
+    readonly goods: readonly Pick<Release, 'slot' | 'sooner'>[]
     readonly agreed: boolean
     readonly site: number
     readonly trade: number
@@ -141,7 +143,8 @@ function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
     spread: ownSpread(visit, problem),
     outside: visit.stages.some((stage) => OUTSIDE.has(stage)),
     inspection: visit.trade === 'inspector',
-    delivery: holds[i]![0]!.kind === 'delivery',
+    release: Math.max(0, ...holds[i]!.flatMap(({ kind, slot }) => (kind === 'delivery' ? [] : [slot]))),
+    goods: holds[i]!.filter(({ kind, slot }) => kind === 'delivery' && slot > 0),
     agreed: instance.activities[i]!.fixed !== undefined,
     site: sites.indexOf(visit.siteId),
     trade: numberOf(`how fast the ${TRADES[visit.trade].toLowerCase()} is`),
@@ -199,18 +202,16 @@ function drawn(
       went[it.fails]!++
     }
     factors[i] = it.inspection ? 1 : triangular(it.spread, random) * trade * site * (it.outside ? 1 + wet : 1)
-    let late = 0
-    if (it.delivery && random() < SLIPS) {
-      late = Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY)
+    let release = it.release
+    for (const goods of it.goods) {
+      const late = lateness(goods, random)
       went[it.deliveries]! += late
+      release = Math.max(release, goods.slot + late)
     }
     // Who agreed to a day rarely goes back on it.
     const declined = !it.agreed && random() < DECLINES
     if (declined) went[it.away]!++
-    releases[i] = Math.max(
-      instance.activities[i]!.release + late,
-      declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0,
-    )
+    releases[i] = Math.max(release, declined ? Number(starts[i]) + FREE_AGAIN_DAYS * SLOTS_PER_DAY : 0)
   }
   for (const { visit, chance, slots, cause } of sleeping) {
     if (random() >= chance) continue
@@ -218,6 +219,12 @@ function drawn(
     went[cause] = slots
   }
   return { finish: finishes(instance, sites.length, by, scheduler, starts, { factors, releases, waits }), went }
+}
+
+/** Slots after the day on which goods are counted on; before it where that was the longest that they may take. */
+function lateness({ sooner }: Pick<Release, 'sooner'>, random: () => number): number {
+  if (sooner) return -Math.round(triangular([0, sooner[1], sooner[0]], random))
+  return random() < SLIPS ? Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY) : 0
 }
 
 function finishes(

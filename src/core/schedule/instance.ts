@@ -17,8 +17,8 @@ export interface Activity {
   readonly calendar: number
   /** First slot in which it may start. */
   readonly release: number
-  /** It begins only in slots that are a multiple of this; an agreed start may be any. */
-  readonly startEvery?: number
+  /** Index of the calendar in whose slots alone it begins; an agreed start may be any. */
+  readonly starts?: number
   /** Slot by whose end it should be finished, where somebody promised. */
   readonly deadline?: number
   /** Start that was agreed; kept wherever predecessors and release allow. */

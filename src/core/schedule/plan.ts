@@ -81,12 +81,9 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
   const visits = problem.visits.map((visit, index): PlannedVisit => {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
-    const { why, boundBy } = withWeather(
-      problem,
-      schedule,
-      index,
-      whyThen(problem, schedule, index, before.get(index) ?? []),
-    )
+    const incoming = before.get(index) ?? []
+    const bound = withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming))
+    const { why, boundBy } = withWeather(problem, schedule, index, bound)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -166,6 +163,26 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
   return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
 }
 
+/** Adds that nothing is opened before days off, where that keeps a visit from the afternoon on which it could begin. */
+function withOpening(
+  { instance, opens, origin }: Problem,
+  { start, finish }: { start: Int32Array; finish: Int32Array },
+  index: number,
+  incoming: readonly Link[],
+  told: Why,
+): Why {
+  if (!opens[index]) return told
+  const { calendar, release } = instance.activities[index]!
+  const open = instance.calendars[calendar]!
+  let could = Math.max(release, ...incoming.map(({ from, lag }) => finish[from]! + lag))
+  while (could < start[index]! && open[could] === 0) could++
+  if (could === start[index] || isMorning(could) || nextOpen(instance, index, could) !== start[index]) return told
+  return {
+    ...told,
+    why: `${told.why} Not on the afternoon of ${shortDay(dayOfSlot(origin, could))}: nothing outside is opened before days off.`,
+  }
+}
+
 /** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
 function whyThen(
   problem: Problem,
@@ -208,9 +225,10 @@ function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32
 }
 
 function nextOpen(instance: Instance, index: number, slot: Slot): Slot {
-  const { calendar, startEvery = 1 } = instance.activities[index]!
+  const { calendar, starts } = instance.activities[index]!
   const open = instance.calendars[calendar]!
+  const may = starts === undefined ? open : instance.calendars[starts]!
   let at = Math.max(0, slot)
-  while (at < open.length && (open[at] === 0 || at % startEvery !== 0)) at++
+  while (at < open.length && (open[at] === 0 || may[at] === 0)) at++
   return at
 }

@@ -1,7 +1,7 @@
 import { addDays, shortDay, weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { listed } from '../lists/listed'
-import { openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import { isMorning, openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
@@ -15,6 +15,7 @@ import { placeName, type SiteState } from '../walk/siteState'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { networkOf } from './network'
+import { openingSlots, opensOutside } from './openNights'
 import { isGranted, permitsBefore } from './permits'
 import { stoppedDays, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
@@ -68,6 +69,8 @@ export interface Release {
   readonly slot: Slot
   readonly words: string
   readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'today'
+  /** Of goods whose day nobody told: the slots by which they may come earlier, at best and as is likely. */
+  readonly sooner?: readonly [best: number, likely: number]
 }
 
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
@@ -81,6 +84,8 @@ export interface Problem {
   readonly holds: readonly (readonly Release[])[]
   /** Days on which the weather keeps each visit away, with what does. */
   readonly stopped: readonly ReadonlyMap<Day, string>[]
+  /** Whether each visit opens something outside, which nobody does on the afternoon before days off. */
+  readonly opens: readonly boolean[]
   readonly links: readonly Link[]
   readonly instance: Instance
   /** Names a visit by its number, with its site. */
@@ -123,15 +128,26 @@ export function problemOf(input: ProblemInput): Problem {
     if (known !== undefined) return known
     const open = openSlots(today, horizon, crew ? [site.calendar, crew.calendar] : [site.calendar])
     for (const day of off) open.fill(0, slotOfDay(today, day), slotOfDay(today, day) + SLOTS_PER_DAY)
-    calendars.push(open)
-    calendarIndex.set(key, calendars.length - 1)
-    return calendars.length - 1
+    calendarIndex.set(key, calendars.length)
+    return calendars.push(open) - 1
+  }
+  /** Slots in which a visit may begin, where that is not any in which it may be worked. */
+  const startsFor = (site: SiteToPlan, crew: Crew | null, opens: boolean): number | undefined => {
+    if (!crew?.mornings && !opens) return undefined
+    const key = `${site.id}|${opens}|${crew?.mornings ?? false}|starts`
+    const known = calendarIndex.get(key)
+    if (known !== undefined) return known
+    const worked = openSlots(today, horizon, [site.calendar])
+    const may = opens ? openingSlots(worked) : worked
+    calendarIndex.set(key, calendars.length)
+    return calendars.push(crew?.mornings ? may.map((is, slot) => (isMorning(slot) ? is : 0)) : may) - 1
   }
 
   const visits: Visit[] = []
   const visitCrews: (Crew | null)[] = []
   const holds: Release[][] = []
   const stopped: ReadonlyMap<Day, string>[] = []
+  const opening: boolean[] = []
   const links: Link[] = []
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
@@ -160,6 +176,9 @@ export function problemOf(input: ProblemInput): Problem {
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
       if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
+      const opens = !visit.begun && visit.inspects.length === 0 && opensOutside(visit, kinds)
+      opening.push(opens)
+      const starts = startsFor(site, crew, opens)
       visits.push(visit)
       visitCrews.push(crew)
       holds.push(found)
@@ -177,7 +196,7 @@ export function problemOf(input: ProblemInput): Problem {
         site: siteIndex,
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
-        ...(crew?.mornings ? { startEvery: SLOTS_PER_DAY } : {}),
+        ...(starts === undefined ? {} : { starts }),
         ...deadlineOf(visit, site.state, today),
         calendar,
         release: found[0]!.slot,
@@ -199,6 +218,7 @@ export function problemOf(input: ProblemInput): Problem {
     crews: visitCrews,
     holds,
     stopped,
+    opens: opening,
     links,
     instance,
     nameOf,
@@ -385,10 +405,13 @@ export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, sta
 
 function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
   const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
-  const place = placeName(state, selection.placeId)
-  const words = `${selection.what} for ${place}`
+  const words = `${selection.what} for ${placeName(state, selection.placeId)}`
+  if (isOnSite(selection.state)) return { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
   // Who needs it is called for the day after: a delivery comes at any hour.
-  return isOnSite(selection.state)
-    ? { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
-    : { slot: at(addDays(arrives, 1)), words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery' }
+  const slot = at(addDays(arrives, 1))
+  if (selection.state === 'ordered' && selection.arrives)
+    return { slot, words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery' }
+  const [best, likely, longest] = selection.leadDays
+  const sooner = [(longest - best) * SLOTS_PER_DAY, (longest - likely) * SLOTS_PER_DAY] as const
+  return { slot, words: `${words} may take until ${shortDay(arrives)}`, kind: 'delivery', sooner }
 }

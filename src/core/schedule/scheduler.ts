@@ -37,8 +37,8 @@ export class Scheduler {
   /** What each activity follows, laid end to end: the one before it and the lag, two numbers each. */
   private readonly followsFrom: Int32Array
   private readonly follows: Int32Array
-  /** Slots between possible starts, one an activity. */
-  private readonly startEvery: Int32Array
+  /** The slots in which each may begin; null where in any. */
+  private readonly starts: readonly (Uint8Array | null)[]
   /** Those with an agreed start, the one that counts most first. */
   private readonly weightiest: readonly number[]
   /** The order of the priority that was used last: draws use one priority over and over. */
@@ -59,7 +59,7 @@ export class Scheduler {
     this.uses = Int32Array.from(
       demands.flat().flatMap(({ resource, units }) => [resource, resource * instance.horizon, units]),
     )
-    this.startEvery = Int32Array.from(instance.activities, ({ startEvery }) => startEvery ?? 1)
+    this.starts = instance.activities.map(({ starts }) => (starts === undefined ? null : instance.calendars[starts]!))
     this.weightiest = instance.activities
       .flatMap(({ fixed }, i) => (fixed === undefined ? [] : [i]))
       .sort((a, b) => (instance.activities[b]!.weight ?? 1) - (instance.activities[a]!.weight ?? 1))
@@ -188,11 +188,11 @@ export class Scheduler {
     const { slots, from } = this.calendars[this.instance.activities[index]!.calendar]!
     if (duration === 0) return earliest
     if (earliest >= from.length) return -1
-    const every = this.startEvery[index]!
+    const starts = this.starts[index]!
     let first = from[earliest]!
     let known = first
     for (;;) {
-      if (every > 1) while (first < slots.length && slots[first]! % every !== 0) first++
+      if (starts) while (first < slots.length && starts[slots[first]!] === 0) first++
       if (first + duration > slots.length) return -1
       let at = first + duration - 1
       while (at >= known && this.isFree(index, mode, slots[at]!)) at--
@@ -209,7 +209,7 @@ export class Scheduler {
     const { slots, from } = this.calendars[this.instance.activities[index]!.calendar]!
     for (let first = from[Math.min(limit, from.length - 1)]! - duration; first >= 0; first--) {
       if (slots[first]! < notBefore) return -1
-      if (slots[first]! % this.startEvery[index]! !== 0) continue
+      if (this.starts[index] && this.starts[index][slots[first]!] === 0) continue
       if (this.fits(index, mode, slots[first]!, duration)) return slots[first]!
     }
     return -1

@@ -38,7 +38,7 @@ const anyInstance = fc
         resource: fc.integer({ min: 0, max: 2 }),
         units: fc.integer({ min: 1, max: 2 }),
         site: fc.integer({ min: 0, max: 1 }),
-        startEvery: fc.integer({ min: 1, max: 2 }),
+        starts: fc.option(fc.constant(2), { nil: undefined }),
         fixed: fc.option(fc.integer({ min: 0, max: 40 }), { nil: undefined }),
       }),
       { minLength: 1, maxLength: 14 },
@@ -50,14 +50,19 @@ const anyInstance = fc
   })
   .map(({ activities, pairs, holes }): Instance => {
     const open = always(2000)
+    const mornings = open.map((_, slot) => (slot % 2 === 0 ? 1 : 0))
     for (let slot = 0; slot < open.length; slot++) if (holes.includes(slot % 7)) open[slot] = 0
     const count = activities.length
     return {
       horizon: 2000,
-      calendars: [always(2000), open],
+      calendars: [always(2000), open, mornings],
       resources: [{ capacity: 2 }, { capacity: 2 }, { capacity: 3 }],
-      activities: activities.map(({ duration, resource, units, fixed, ...part }) =>
-        activity(duration, { ...part, ...(fixed === undefined ? {} : { fixed }) }, [{ resource, units }]),
+      activities: activities.map(({ duration, resource, units, fixed, starts, ...part }) =>
+        activity(
+          duration,
+          { ...part, ...(fixed === undefined ? {} : { fixed }), ...(starts === undefined ? {} : { starts }) },
+          [{ resource, units }],
+        ),
       ),
       precedences: pairs.filter(({ a, b }) => a < b && b < count).map(({ a, b, lag }) => ({ from: a, to: b, lag })),
     }
@@ -138,8 +143,14 @@ describe('the floor and the circle', () => {
     expect(siteFloors(then).get(0)).toBe(9)
   })
   test('a crew that begins in the morning only does not begin in the afternoon', () => {
+    const mornings = always(400).map((_, slot) => (slot % 2 === 0 ? 1 : 0))
     expect(
-      starts(instance([activity(1), activity(2, { startEvery: 2 })], { precedences: [{ from: 0, to: 1, lag: 0 }] })),
+      starts(
+        instance([activity(1), activity(2, { starts: 1 })], {
+          calendars: [always(400), mornings],
+          precedences: [{ from: 0, to: 1, lag: 0 }],
+        }),
+      ),
     ).toEqual([0, 2])
   })
   test('a circle is named', () => {

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest'
-import { laid, planInput, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { addDays, type Day } from '../calendar/day'
 import type { SiteConditions } from '../walk/siteConditions'
 import { planOf } from './plan'
 import { problemOf, type ProblemInput } from './problem'
 import { constraintsOn } from './readiness'
-import { openNights } from './openNights'
+import { openingSlots, openNights } from './openNights'
 import { NO_FORECAST, stoppedDays, stopsWork, type Forecast } from './weather'
 
 const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
@@ -84,5 +84,38 @@ describe('how long a house stands open', () => {
     expect(openNights(strip, [strip], ['face'])).toContain('cover it before the evening')
     expect(openNights(strip, [strip], ['room'])).toBeNull()
     expect(openNights(visit('paint', 'paint', '2026-03-17'), [], ['face'])).toBeNull()
+  })
+  test('nothing is opened on the afternoon before days off, unless a site knows no other time', () => {
+    const week = Uint8Array.from([1, 1, 1, 1, 0, 0, 1, 1])
+    expect([...openingSlots(week)]).toEqual([1, 1, 1, 0, 0, 0, 1, 0])
+    expect([...openingSlots(Uint8Array.from([0, 1, 0, 0]))]).toEqual([0, 1, 0, 0])
+  })
+  test('a face that could be opened on Friday afternoon is opened on Monday, and the plan says why', () => {
+    const facts = laid([{ id: 'front', kind: 'face', size: '12 x 2.7', treatments: ['face-tear-off'] }])
+    const strip = stateOf(facts).lines.filter(({ stage }) => stage === 'strip-out')
+    const from = (day: string) => {
+      const held = strip.map(({ id }) =>
+        seen({
+          subject: 'line',
+          facet: 'held',
+          subjectId: id,
+          placeId: 'front',
+          value: { reason: 'the scaffold stands from then on', until: day },
+        }),
+      )
+      const input = planInput([...facts, ...held])
+      const sites = input.sites.map((site) => ({
+        ...site,
+        calendar: { ...site.calendar, halvesOff: [{ day: '2026-03-13' as Day, half: 0 as const }] },
+      }))
+      return planOf(problemOf({ ...input, sites }), { rounds: 5, seed: 1 }).visits.find(({ stages }) =>
+        stages.includes('strip-out'),
+      )!
+    }
+    expect(from('2026-03-12').startDay).toBe('2026-03-12')
+    expect(from('2026-03-13').startDay).toBe('2026-03-16')
+    expect(from('2026-03-13').why).toContain(
+      'Not on the afternoon of Fri 13 Mar: nothing outside is opened before days off.',
+    )
   })
 })

@@ -26,8 +26,8 @@ test('what can be on site when', () => {
   expect(arrivalDay('arrived', today, [7, 14, 28], 0, null)).toBe(today)
   expect(arrivalDay('ordered', today, [7, 14, 28], 0, '2026-03-20' as Day)).toBe('2026-03-20')
   expect(arrivalDay('ordered', today, [7, 14, 28], 0, '2026-03-01' as Day)).toBe(today)
-  expect(arrivalDay('chosen', today, [7, 14, 28], 5, null)).toBe('2026-03-29') // 14 + 5
-  expect(arrivalDay('approved', today, [7, 14, 28], 5, null)).toBe('2026-03-24')
+  expect(arrivalDay('chosen', today, [7, 14, 28], 5, null)).toBe('2026-04-12') // 28 + 5
+  expect(arrivalDay('approved', today, [7, 14, 28], 5, null)).toBe('2026-04-07')
 })
 
 test('each state has its reason in a sentence', () => {

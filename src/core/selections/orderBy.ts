@@ -12,7 +12,7 @@ export function orderBy(neededOn: Day, leadDays: readonly number[], approvalDays
   return latestOrder(neededOn, upper, approvalDays, bufferDays(upper), calendar)
 }
 
-/** The first day on which a selection can be on site, as far as is known. */
+/** The day by which a selection is counted on: the one that its maker told, else the longest that such goods take. */
 export function arrivalDay(
   state: SelectionState,
   today: Day,
@@ -23,7 +23,7 @@ export function arrivalDay(
   if (isOnSite(state)) return today
   if (state === 'ordered' && promised) return laterDay(promised, today)
   const approval = state === 'approved' || state === 'ordered' ? 0 : approvalDays
-  return addDays(today, leadDays[1] + approval)
+  return addDays(today, leadDays[2] + approval)
 }
 
 /** Why a selection stands where it stands, in one sentence. */

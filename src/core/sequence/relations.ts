@@ -8,6 +8,8 @@ export interface Relation {
   /** Waiting time in calendar days (drying, curing, making), counted from the finish. */
   readonly waitDays?: number
   readonly why: string
+  /** People stand under it: no site turns it round. */
+  readonly guards?: true
   /** 'place': within one place. 'site': everywhere on the site. */
   readonly scope?: 'place' | 'site'
 }
@@ -27,7 +29,7 @@ const RELATIONS: readonly Relation[] = [
   { before: 'underground', after: 'concrete', why: 'drains are in and tested before the pour' },
   { before: 'underground', after: 'site-works', why: 'drains are in before the fill' },
   { before: 'concrete', after: 'framing', waitDays: 3, why: 'concrete gains its first strength' },
-  { before: 'shoring', after: 'structure', why: 'the load is held before the wall is cut' },
+  { before: 'shoring', after: 'structure', guards: true, why: 'the load is held before the wall is cut' },
   { before: 'structure', after: 'framing', why: 'beams are in before framing around them' },
   { before: 'framing', after: 'roof', why: 'rafters stand before the covering' },
   { before: 'framing', after: 'weather-barrier', why: 'sheathing before barrier' },
@@ -109,7 +111,14 @@ export const schoolOrder = (id: SchoolId, way: string): string[] => [
   ...new Set((ORDERS[id]?.[way]?.adds ?? []).map(({ why }) => why)),
 ]
 
-/** All relations in force on a site: the trade's order, the site's schools and its own extra relations. */
+/** The relations of the trade and of a site's schools that its own order turns round. */
+export function turnedRound(schools: Schools, own: readonly Relation[]): readonly Relation[] {
+  const kept = new Set(relationsFor(schools, own))
+  return relationsFor(schools).filter((one) => !kept.has(one))
+}
+
+/** All relations in force on a site: the trade's order, the site's schools, and its own, before which those that say the
+ * reverse give way. */
 export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
   const orders = ORDERING_SCHOOLS.flatMap((id) => ORDERS[id]![wayOf(schools, id)] ?? [])
   // Cabinets before paint, and paint before the floor, would close a circle with the floor before cabinets.
@@ -118,8 +127,11 @@ export function relationsFor(schools: Schools, own: readonly Relation[] = []): r
       ? [['paint', 'flooring']]
       : []
   const drops = [...orders.flatMap((order) => order.drops ?? []), ...circle]
-  const givesWay = (r: Relation): boolean => drops.some(([before, after]) => r.before === before && r.after === after)
-  return [...RELATIONS.filter((r) => !givesWay(r)), ...orders.flatMap(({ adds }) => adds), ...own]
+  const dropped = ({ before, after }: Relation): boolean => drops.some(([b, a]) => b === before && a === after)
+  const turned = ({ before, after, guards }: Relation): boolean =>
+    !guards && own.some((one) => one.before === after && one.after === before)
+  const general = [...RELATIONS.filter((one) => !dropped(one)), ...orders.flatMap(({ adds }) => adds)]
+  return [...general.filter((one) => !turned(one)), ...own]
 }
 
 /** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */

@@ -3,7 +3,7 @@ import { line } from '../../../tests/fixtures/line'
 import type { Line } from '../scope/line'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates, gateItemId, gateWords, type GateFacts, type GateMark } from './coverGate'
-import { relationsFor } from './relations'
+import { relationsFor, turnedRound } from './relations'
 import { SCHOOLS, schoolSentences, USUAL_SCHOOLS, wayOf, type SchoolId, type Schools } from './schools'
 import { layOut, linksAmong, requireNoCycle } from './stageOrder'
 
@@ -35,6 +35,17 @@ describe('the order of stages', () => {
       relationsFor({ cabinetsAndPaint: { way: 'cabinets-first', why: '' } }),
     )
     expect(turned.map((link) => `${link.before} > ${link.after}`)).toEqual(['cabinets > paint'])
+  })
+  test('a site’s own order goes before the trade’s, and what it turns round is known', () => {
+    const own = [{ before: 'trim', after: 'cabinets', why: 'the cabinets are late' } as const]
+    const links = linksAmong(new Set<Stage>(['trim', 'cabinets']), relationsFor(USUAL_SCHOOLS, own))
+    expect(links.map((link) => `${link.before} > ${link.after}`)).toEqual(['trim > cabinets'])
+    expect(turnedRound(USUAL_SCHOOLS, own).map(({ why }) => why)).toEqual(['trim meets set cabinets'])
+    expect(turnedRound(USUAL_SCHOOLS, [])).toEqual([])
+  })
+  test('nothing is cut before its load is held, whatever a site says', () => {
+    const own = [{ before: 'structure', after: 'shoring', why: 'in a hurry' } as const]
+    expect(() => requireNoCycle(relationsFor(USUAL_SCHOOLS, own))).toThrow(/Shoring before Structure/)
   })
   test('a circle of own relations is told in words', () => {
     const own = [{ before: 'fixtures', after: 'paint', why: 'wanted so' } as const]

@@ -31,7 +31,7 @@ const letter = (days: number) => {
 }
 
 test('a neighbour hears the loud and the dusty days, what is done on their side, and what they are asked for', () => {
-  const { noise, dust, side, asked } = letter(60)
+  const { noise, dust, side, asked } = letter(120)
   expect(noise.some((one) => one.startsWith('Strip out: '))).toBe(true)
   expect(dust.some((one) => one.startsWith('Tape: '))).toBe(true)
   expect(side.some((one) => /^Yard face: cladding, /.test(one))).toBe(true)
@@ -42,8 +42,8 @@ test('a neighbour hears the loud and the dusty days, what is done on their side,
   ])
 })
 test('what one thinks of them, what happens inside, and what is far off stays out', () => {
-  const text = JSON.stringify(letter(60))
+  const text = JSON.stringify(letter(120))
   expect(text).not.toContain('Quillwort')
   expect(text).not.toContain('Hall')
-  expect(letter(2).side.length).toBeLessThan(letter(60).side.length)
+  expect(letter(2).side.length).toBeLessThan(letter(120).side.length)
 })

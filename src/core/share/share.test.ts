@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, seen, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { arrived, crewsFor, EVERY_TRADE, laid, seen, siteToPlan, stateOf, TODAY } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
 import { minor } from '../measure/money'
 import { planOf } from '../schedule/plan'
@@ -12,10 +12,13 @@ import { composeTradeNotice } from './tradeNotice'
 import { NO_FORECAST } from '../schedule/weather'
 
 const MONEY = minor(137953)
-const before = laid([
-  { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
-  { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
-])
+const before = arrived(
+  laid([
+    { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
+    { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
+  ]),
+  'tile',
+)
 const now = [
   ...before,
   ...[0, 1].map((i) =>

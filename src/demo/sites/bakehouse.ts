@@ -229,6 +229,14 @@ export const BAKEHOUSE: SiteStory = {
       arrivesIn: 18,
     },
     {
+      at: 'kitchen',
+      what: 'Appliances',
+      state: 'ordered',
+      choice: 'range 900 wide, refrigerator behind a door',
+      supplier: 'Hob & Larder',
+      arrivesIn: 21,
+    },
+    {
       at: 'hall',
       what: 'Hall radiators',
       lead: 'special-fixtures',

@@ -4,10 +4,12 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { daysWords } from '@/core/calendar/day'
+import { listed } from '@/core/lists/listed'
 import { PLACE_KINDS } from '@/core/places/place'
-import { STAGES } from '@/core/scope/vocabulary'
-import { FormError } from '../shared/FormError'
+import { STAGES, type Stage } from '@/core/scope/vocabulary'
+import { turnedRound } from '@/core/sequence/relations'
 import type { Schools } from '@/core/sequence/schools'
+import { FormError } from '../shared/FormError'
 import { SchoolFields } from './SchoolFields'
 import { StandardsTable, type StandardsView } from './StandardsTable'
 import { useSend } from '../shared/useSend'
@@ -30,8 +32,8 @@ export interface SiteSettingsProps {
     readonly privateNote: string
     readonly schools: Schools
     readonly relations: readonly {
-      readonly before: string
-      readonly after: string
+      readonly before: Stage
+      readonly after: Stage
       readonly why: string
       readonly waitDays: number
       readonly scope: 'place' | 'site'
@@ -122,7 +124,7 @@ export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
         </Form.Group>
         <h2>Order of work</h2>
         <SchoolFields schools={form.schools} onChange={(schools) => set({ schools })} />
-        <Relations value={form.relations} onChange={(relations) => set({ relations })} />
+        <Relations value={form.relations} schools={form.schools} onChange={(relations) => set({ relations })} />
         <FormError error={error} />
         {saved && <p className="notice notice-good">Saved. Plan again to use it.</p>}
         <Button type="submit" variant="primary" disabled={busy}>
@@ -166,12 +168,21 @@ function Field({
 
 type Relations_ = SiteSettingsProps['site']['relations']
 
-function Relations({ value, onChange }: { value: Relations_; onChange: (relations: Relations_) => void }) {
-  const [before, setBefore] = useState('tile')
-  const [after, setAfter] = useState('paint')
+function Relations({
+  value,
+  schools,
+  onChange,
+}: {
+  value: Relations_
+  schools: Schools
+  onChange: (relations: Relations_) => void
+}) {
+  const [before, setBefore] = useState<Stage>('tile')
+  const [after, setAfter] = useState<Stage>('paint')
   const [waitDays, setWaitDays] = useState('0')
   const [scope, setScope] = useState<'place' | 'site'>('place')
   const [why, setWhy] = useState('')
+  const turned = turnedRound(schools, value)
   const add = (): void => {
     onChange([...value, { before, after, why, waitDays: Number(waitDays) || 0, scope }])
     setWhy('')
@@ -182,8 +193,7 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
       <ul>
         {value.map((relation, i) => (
           <li key={`${relation.before}${relation.after}`}>
-            {STAGES[relation.before as keyof typeof STAGES]} before{' '}
-            {STAGES[relation.after as keyof typeof STAGES].toLowerCase()}
+            {STAGES[relation.before]} before {STAGES[relation.after].toLowerCase()}
             {relation.scope === 'site' && ' everywhere'}
             {relation.waitDays > 0 && `, after ${daysWords(relation.waitDays)}`}
             {relation.why && `: ${relation.why}`}{' '}
@@ -193,16 +203,17 @@ function Relations({ value, onChange }: { value: Relations_; onChange: (relation
           </li>
         ))}
       </ul>
+      {turned.length > 0 && <p>The trade’s order gives way: {listed(turned.map(({ why }) => why))}.</p>}
       <div className="d-flex gap-2 flex-wrap align-items-end">
         <Form.Group controlId="relation-before">
           <Form.Label>First</Form.Label>
-          <Form.Select value={before} onChange={(event) => setBefore(event.target.value)}>
+          <Form.Select value={before} onChange={(event) => setBefore(event.target.value as Stage)}>
             <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="relation-after">
           <Form.Label>then</Form.Label>
-          <Form.Select value={after} onChange={(event) => setAfter(event.target.value)}>
+          <Form.Select value={after} onChange={(event) => setAfter(event.target.value as Stage)}>
             <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
