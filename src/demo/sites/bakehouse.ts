@@ -187,6 +187,7 @@ export const BAKEHOUSE: SiteStory = {
       at: 'kitchen',
       what: 'Appliances',
       state: 'chosen',
+      leadDays: [10, 21, 35],
       choice: 'oven 600, hob 900, fridge in the pantry',
       supplier: 'Hob & Hearth supply',
       sort: 'appliance',
@@ -227,14 +228,6 @@ export const BAKEHOUSE: SiteStory = {
       choice: 'steel spindles, oak rail',
       supplier: 'Banister Forge',
       arrivesIn: 18,
-    },
-    {
-      at: 'kitchen',
-      what: 'Appliances',
-      state: 'ordered',
-      choice: 'range 900 wide, refrigerator behind a door',
-      supplier: 'Hob & Larder',
-      arrivesIn: 21,
     },
     {
       at: 'hall',
