@@ -17,6 +17,8 @@ import { runPhotoJobs } from '../server/photos/photoSizes'
 import { planFirm } from '../server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../server/share/clientUpdates'
 import { tellTrades } from '../server/share/notices'
+import { tellOthers } from '../server/share/others'
+import { whoToTell } from '../server/share/tell'
 import { CREWS, FIRM } from './firm'
 import { drawPlan, drawScene } from './scenes'
 import { BAKEHOUSE } from './sites/bakehouse'
@@ -203,6 +205,8 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
       visit.crewId && (visit.startDay <= soon || visit.trade === 'cabinet-maker' || visit.trade === 'countertop'),
   )
   await tellTrades(context, { visitKeys: early.map((visit) => visit.key) }, origin)
+  const nextDoor = whoToTell(context).others.filter(({ telephone }) => telephone === null)
+  await tellOthers(context, { ids: nextDoor.map(({ id }) => id) })
   const week = addWorkingDays(today, 5, MONDAY_TO_FRIDAY)
   for (const booking of readBookings(db))
     if (booking.startDay <= week) saveBooking(db, { ...booking, state: 'confirmed' })

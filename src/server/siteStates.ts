@@ -1,3 +1,4 @@
+import { finishedVisits } from '../core/schedule/visits'
 import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
@@ -53,3 +54,12 @@ export function siteStateUpTo(db: Db, site: Known, instant: string): SiteState {
   earlier.set(instant, state)
   return state
 }
+
+/** Visits of some sites whose work is done, by key. */
+export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string> =>
+  new Set(
+    sites.flatMap((site) => {
+      const { places, lines } = siteState(db, site)
+      return finishedVisits(site.id, places, lines)
+    }),
+  )

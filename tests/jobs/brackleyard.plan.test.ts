@@ -12,7 +12,7 @@ async function threeSites(): Promise<PlannedJob> {
     '2026-03-24',
     [
       { name: 'Pump', trade: 'concrete' },
-      { name: 'Labourers', trade: 'carpenter', mornings: true, off: ['2026-03-24'] },
+      { name: 'Labourers', trade: 'carpenter', off: ['2026-03-24'] },
       { name: 'Plasterers', trade: 'plasterer' },
       { name: 'Electrician', trade: 'electrician', off: ['2026-03-24', '2026-03-25', '2026-03-26'] },
       { name: 'Painter', trade: 'painter' },
@@ -22,7 +22,10 @@ async function threeSites(): Promise<PlannedJob> {
       {
         name: A,
         startsOn: '2026-03-02',
-        places: [{ name: 'Pit', kind: 'void', size: '3.6 x 3.3 x 1.1' }],
+        places: [
+          { name: 'Pit', kind: 'void', size: '3.6 x 3.3 x 1.1' },
+          { name: 'Alley', kind: 'ground', size: '9 x 0.74' },
+        ],
         work: [
           { title: 'Pit dug', at: 'Pit', stage: 'excavation', trade: 'excavator', days: 3, done: 100 },
           {
@@ -34,6 +37,7 @@ async function threeSites(): Promise<PlannedJob> {
             inspects: ['excavation'],
           },
           { title: 'Pour', at: 'Pit', stage: 'concrete', trade: 'concrete', days: 0.5 },
+          { title: 'Barrows for the pour', at: 'Alley', stage: 'concrete', trade: 'carpenter', days: 0.5 },
         ],
       },
       {
@@ -73,15 +77,21 @@ describe('three sites in one day', () => {
   })
   test('a street permit for Thursday alone moves the pour, and neither the inspection nor another site', async () => {
     const job = await threeSites()
-    const others = ['Two coats', 'Stairwell painted', 'Backing', 'Shade wires', 'Plaster']
-    await job.tell('Pit inspection', 'Pour', ...others)
+    const others = ['Backing', 'Two coats', 'Stairwell painted', 'Shade wires', 'Plaster']
+    job.party(A!, 'Plant', { part: 'plant or supplier', hears: 'Concrete' })
+    job.party(A!, 'Neighbours', { part: 'neighbour', hears: 'Concrete', brings: 'The side gate stays shut' })
+    job.party(B!, 'Neighbours of the stairwell', { part: 'neighbour', hears: 'All that is loud, dusty or outside' })
+    await job.tell('Pit inspection', 'Pour', 'Barrows for the pour', ...others)
+    await job.tellOthers()
     const days = others.map((title) => job.days(title))
-    job.record(A!, 'line', 'Pour', 'held', { reason: 'the street permit is for Thursday', until: '2026-03-26' })
-    await job.plan()
+    for (const pour of ['Pour', 'Barrows for the pour'])
+      job.record(A!, 'line', pour, 'held', { reason: 'the street permit is for Thursday', until: '2026-03-26' })
+    await job.move('Backing', '2026-03-25')
     expect(job.days('Pit inspection')).toBe('Wed 25 Mar, morning')
     expect(job.days('Pour')).toBe('Thu 26 Mar, morning')
     expect(job.why('Pour')).toBe('Pour is held: the street permit is for Thursday.')
-    expect(others.map((title) => job.days(title))).toEqual(days)
-    expect(job.toTell()).toEqual(['Pump'])
+    expect(job.days('Backing')).toBe('Wed 25 Mar')
+    expect(others.slice(1).map((title) => job.days(title))).toEqual(days.slice(1))
+    expect(job.toTell()).toEqual(['Labourers', 'Neighbours', 'Plant', 'Pump'])
   })
 })

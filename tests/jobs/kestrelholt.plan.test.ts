@@ -47,7 +47,13 @@ async function kestrelholt(): Promise<PlannedJob> {
   job.order(SITE, [
     { before: 'concrete', after: 'site-works', waitDays: 7, why: 'seven days before fill stands against it' },
   ])
+  const part = 'plant or supplier'
+  job.party(SITE, 'Plant', { part, hears: 'Concrete', brings: '8 m³ ordered' })
+  job.party(SITE, 'Permit office', { part: 'authority', hears: 'Concrete', brings: 'The street, for the pump' })
+  job.party(SITE, 'Neighbour', { part: 'neighbour', hears: 'Concrete', brings: 'Please keep the kerb free' })
+  job.party(SITE, 'Lighting designer', { part: 'designer', hears: 'Wires' })
   await job.plan()
+  await job.tellOthers()
   await job.tell('Footing inspection', 'Pour', 'Wall forms', 'Fill behind the wall', ...INDOORS)
   await job.update(SITE)
   return job
@@ -68,6 +74,7 @@ describe(SITE, () => {
     job.until('2026-10-09')
     job.record(SITE, 'line', 'Bars and forms', 'progress', 100)
     job.fail(SITE, WALL, 'concrete', 'Footing inspection', 'cover 50 where 75 is asked, and a leaning bar')
+    job.party(SITE, 'Plant', { part: 'plant or supplier', hears: 'Concrete', brings: '8.4 m³ ordered' })
     job.add(SITE, { title: 'Bars lifted', at: WALL, stage: 'underground', trade: 'concrete', days: 1 })
     await job.plan()
     expect(job.days('Bars lifted')).toBe('Fri 9 Oct')
@@ -76,6 +83,21 @@ describe(SITE, () => {
     expect(INDOORS.map((title) => job.days(title))).toEqual(indoors)
     expect(job.days('Wall forms')).toBe('Fri 16 Oct to Tue 20 Oct')
     expect(job.days('Fill behind the wall')).toBe('Wed 21 Oct to Thu 22 Oct')
-    expect(job.toTell()).toEqual(['Client of Kestrelholt', 'Concrete crew', 'Groundworkers', 'Inspector', 'Pump'])
+    expect(job.toTell()).toEqual([
+      'Client of Kestrelholt',
+      'Concrete crew',
+      'Groundworkers',
+      'Inspector',
+      'Neighbour',
+      'Permit office',
+      'Plant',
+      'Pump',
+    ])
+    expect(job.whatToTell('Neighbour')).toEqual([
+      'Concrete: Tue 13 Oct, morning, 4 days later (was Fri 9 Oct, afternoon).',
+    ])
+    expect(job.whatToTell('Plant').at(-1)).toBe('8.4 m³ ordered instead of 8 m³ ordered.')
+    await job.tellOthers()
+    expect(job.toTell()).not.toContain('Neighbour')
   })
 })

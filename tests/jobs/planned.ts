@@ -22,6 +22,7 @@ import { changePlan } from '../../src/server/plan/changePlan'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { answerNotice, tellTrades } from '../../src/server/share/notices'
+import { tellOthers } from '../../src/server/share/others'
 import { whoToTell } from '../../src/server/share/tell'
 import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
@@ -216,6 +217,21 @@ export class PlannedJob {
   /** Tells the trades of some lines their days. */
   async tell(...titles: readonly string[]): Promise<void> {
     await tellTrades(this.owner, { visitKeys: titles.map((title) => this.visit(title).key) }, ORIGIN)
+  }
+
+  /** Puts somebody on the job who hears of days without coming for them as a trade. */
+  party(site: string, name: string, values: Readonly<Record<string, string>>): void {
+    this.record(site, 'entry', name, 'written', {
+      kind: 'party',
+      values: { name, contact: `${this.ids.size}@others.example.com`, ...values },
+    })
+  }
+
+  /** Tells all of those what they have to hear. */
+  async tellOthers(): Promise<void> {
+    const { changed, others } = whoToTell(this.owner)
+    const ids = [...others, ...changed.filter(({ audience }) => audience === 'other')].map(({ id }) => id)
+    await tellOthers(this.owner, { ids })
   }
 
   /** Tells the client what the plan says. */

@@ -1,27 +1,11 @@
 import { daysBetween, shortDay } from '../calendar/day'
-import { isMorning, SLOTS_PER_DAY } from '../calendar/slots'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
+import { opensOutside } from './opening'
 import type { PlannedVisit } from './plan'
 
-/** What opens a house to the sky, and what closes it again. */
-const OPENS: readonly Stage[] = ['strip-out', 'windows-doors']
+/** What closes a house again. */
 const CLOSES: readonly Stage[] = ['roof', 'weather-barrier', 'windows-doors', 'cladding', 'plaster']
-
-/** Whether a visit opens what weather or people can get into: a face or a roof, or the ground. */
-export const opensOutside = ({ stages }: Pick<PlannedVisit, 'stages'>, kinds: readonly PlaceKind[]): boolean =>
-  (kinds.some((kind) => kind === 'face' || kind === 'roof') && stages.some((stage) => OPENS.includes(stage))) ||
-  (kinds.includes('ground') && stages.includes('excavation'))
-
-/** The open slots in which something may be opened: not an afternoon before days off, when nobody would be there to
- * close it. All of them where a site has no other. */
-export function openingSlots(open: Uint8Array): Uint8Array {
-  const may = open.map((is, slot) => {
-    const tomorrow = slot - (slot % SLOTS_PER_DAY) + SLOTS_PER_DAY
-    return isMorning(slot) || open[tomorrow] === 1 || open[tomorrow + 1] === 1 ? is : 0
-  })
-  return may.includes(1) ? may : open
-}
 
 /** How long a face or a roof stands open by the plan, from the visit that opens it: a sentence, or null where it is
  * closed on the day. */

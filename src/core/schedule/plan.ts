@@ -75,14 +75,16 @@ export const planOf = (problem: Problem, options: PlanOptions): Plan => ratedPla
 
 /** The same, with how good it is, so that the answers of several seeds can be compared. */
 export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
-  const { schedule, score, floors } = named(problem, () => solveWithin(problem, options))
+  const { schedule, score, floors, waits } = named(problem, () => solveWithin(problem, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
     const incoming = before.get(index) ?? []
-    const bound = withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming))
+    const bound = waits.has(index)
+      ? waitsFor(problem, schedule, waits.get(index)!)
+      : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming))
     const { why, boundBy } = withWeather(problem, schedule, index, bound)
     return {
       key: visit.key,
@@ -162,6 +164,12 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
   if (!last || nextOpen(problem.instance, index, slotOfDay(problem.origin, last[0])) !== start[index]) return told
   return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
 }
+
+/** What opens something waits for what follows, so that it does not stand open. */
+const waitsFor = ({ visits, origin, nameOf }: Problem, { start }: { start: Int32Array }, next: number): Why => ({
+  why: `It could be earlier, and waits so that nothing stands open: ${nameOf(next)} follows on ${shortDay(dayOfSlot(origin, start[next]!))}.`,
+  boundBy: visits[next]!.key,
+})
 
 /** Adds that nothing is opened before days off, where that keeps a visit from the afternoon on which it could begin. */
 function withOpening(

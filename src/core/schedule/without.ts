@@ -1,8 +1,9 @@
 import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
 import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
-import { goalsFrom, isBetter, scoreOf } from './goals'
+import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
 import type { Instance, Schedule } from './instance'
+import { opensLate, type Waiting } from './opensLate'
 import type { Problem } from './problem'
 import { solve, type Solution, type SolveOptions } from './solve'
 
@@ -68,15 +69,22 @@ const daysOver = (span: Span, schedule: Schedule): number => {
   return Math.max(0, Math.ceil((until - from) / SLOTS_PER_DAY) - span.most)
 }
 
-/** Solves a problem so that services are off no longer than was promised, where that costs no later end: what takes a
- * service away waits until what brings it back is near. */
-export function solveWithin(problem: Problem, options: SolveOptions): Solution {
+/** Solves a problem so that services are off no longer than was promised and nothing stands open for long, where that
+ * costs no later end: what takes a service away waits until what brings it back is near, what opens a house until what
+ * follows is. */
+export function solveWithin(problem: Problem, options: SolveOptions): Solution & Pick<Waiting, 'waits'> {
+  const goals = goalsFrom(options.goal ?? 'fastest')
+  const solution = withinPromises(problem, options, goals)
+  const { schedule, waits } = opensLate(problem, solution.schedule, goals)
+  return { ...solution, schedule, waits, score: scoreOf(problem.instance, schedule, goals) }
+}
+
+function withinPromises(problem: Problem, options: SolveOptions, goals: readonly Goal[]): Solution {
   const spans = spansOf(problem)
   const first = solve(problem.instance, options)
   const over = spans.filter((span) => daysOver(span, first.schedule) > 0 && span.takes.length > 0)
   if (over.length === 0) return first
   const second = solve(waiting(problem.instance, over, first.schedule), options)
-  const goals = goalsFrom(options.goal ?? 'fastest')
   const rated = (solution: Solution): readonly number[] => {
     const [broken, late, most, ...rest] = scoreOf(problem.instance, solution.schedule, goals)
     return [broken!, late!, most!, spans.reduce((sum, span) => sum + daysOver(span, solution.schedule), 0), ...rest]

@@ -32,6 +32,11 @@ const HEARD: readonly Stage[] = [
 const DUSTY: readonly Stage[] = ['strip-out', 'excavation', 'tape', 'plaster']
 const AT_THE_SIDE: readonly PlaceKind[] = ['boundary', 'face', 'ground', 'roof']
 
+/** Whether a visit is heard, seen as dust or done at the side of those who live next door. */
+export const isNextDoor = ({ stages }: Pick<PlannedVisit, 'stages'>, kinds: readonly PlaceKind[]): boolean =>
+  stages.some((stage) => HEARD.includes(stage) || DUSTY.includes(stage)) ||
+  kinds.some((kind) => AT_THE_SIDE.includes(kind))
+
 /** The letter to the neighbours of a site for the days to come.
  * @param visits the plan of this site
  * @param days how far ahead it tells */

@@ -16,8 +16,8 @@ export interface ToldVisit extends VisitTime {
 
 /** One person or firm whose facts changed, with only what changed for them. */
 export interface ToTell {
-  readonly audience: 'trade' | 'client'
-  /** Crew or site. */
+  readonly audience: 'trade' | 'client' | 'other'
+  /** Crew, site, or party on the job. */
   readonly who: string
   readonly changes: readonly {
     readonly siteId: string

@@ -282,6 +282,26 @@ export const BAKEHOUSE: SiteStory = {
               },
             },
             {
+              kind: 'party',
+              typed: {
+                name: 'The chemist’s next door',
+                part: 'neighbour',
+                contact: 'counter@nextdoor.example.com',
+                hears: 'All that is loud, dusty or outside',
+                brings: 'Please keep the yard gate free until noon',
+              },
+            },
+            {
+              kind: 'party',
+              typed: {
+                name: 'Sedge Lane bins',
+                part: 'hire or waste firm',
+                contact: '555 0148',
+                hears: 'Board',
+                brings: 'A bin of 3 m³ for offcuts, taken away after',
+              },
+            },
+            {
               kind: 'goal',
               typed: { goal: 'One open room from shop to yard', weight: 'a must' },
               work: { at: ['shop', 'kitchen'], stages: ['shoring', 'structure', 'framing'] },

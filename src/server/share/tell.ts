@@ -2,16 +2,15 @@ import { addDays } from '../../core/calendar/day'
 import { addWorkingDays } from '../../core/calendar/workingDays'
 import { clientFacts } from '../../core/share/clientUpdate'
 import { tellList, type ToTell } from '../../core/share/tellList'
-import { finishedVisits } from '../../core/schedule/visits'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, type StoredBooking } from '../../data/plans'
-import type { Db } from '../../data/database'
-import { readSites, type Site } from '../../data/sites'
+import { readSites } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
+import { finishedKeys, siteState } from '../siteStates'
+import { changedOthers, othersToTell, telephoneOf } from './others'
 import { visitNamer, visitWords } from './visitWords'
 
 /** Working days before a visit on which its trade is reminded. */
@@ -23,19 +22,33 @@ const ASK_AHEAD_DAYS = 21
 export function whoToTell(context: Context) {
   context.requireLead()
   const plan = readPlan(context.db)?.plan
-  if (!plan) return { changed: [], unasked: [], remind: [] }
+  if (!plan) return { changed: [], unasked: [], remind: [], others: [] }
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const sites = new Map(context.sites().map((site) => [site.id, site]))
+  const others = othersToTell(context, plan)
+  const named = new Map(others.map(({ other }) => [other.id, other]))
   return {
-    changed: changedFacts(context, plan).map((one) => ({
+    changed: [...changedFacts(context, plan), ...changedOthers(others)].map((one) => ({
       audience: one.audience,
-      who:
-        one.audience === 'trade'
-          ? (crews.get(one.who)?.name ?? 'A crew')
-          : `Client of ${sites.get(one.who)?.name ?? ''}`,
+      id: one.who,
+      who: {
+        trade: () => crews.get(one.who)?.name ?? 'A crew',
+        client: () => `Client of ${sites.get(one.who)?.name ?? ''}`,
+        other: () => named.get(one.who)!.name,
+      }[one.audience](),
+      telephone: one.audience === 'other' ? telephoneOf(named.get(one.who)!) : null,
       siteId: one.audience === 'client' ? one.who : null,
       changes: one.changes,
     })),
+    others: others
+      .filter(({ told }) => !told)
+      .map(({ other, sentences }) => ({
+        id: other.id,
+        siteId: other.siteId,
+        who: `${other.name}, ${sites.get(other.siteId)?.name ?? ''}`,
+        telephone: telephoneOf(other),
+        what: sentences.join(' '),
+      })),
     remind: dueReminders(context).map((booking) => ({
       visitKey: booking.visitKey,
       who: crews.get(booking.crewId)?.name ?? '',
@@ -114,12 +127,3 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
   )
   return tellList(told, clients, plan, finishedKeys(context.db, readSites(context.db)), visitNamer(context.db))
 }
-
-/** Visits of some sites whose work is done. */
-export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string> =>
-  new Set(
-    sites.flatMap((site) => {
-      const { places, lines } = siteState(db, site)
-      return finishedVisits(site.id, places, lines)
-    }),
-  )

@@ -13,9 +13,8 @@ import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
 import type { Context } from '../context'
 import { forecastFrom } from '../plan/planFirm'
-import { finishedKeys } from '../share/tell'
 import { stageWords, visitNamer } from '../share/visitWords'
-import { siteState } from '../siteStates'
+import { finishedKeys, siteState } from '../siteStates'
 
 /** What starts within two or three weeks, with what clears it and what does not; tomorrow; and what became of last
  * week's and yesterday's plan.

@@ -54,6 +54,7 @@ export function siteShareView(context: Context, siteId: string) {
       ),
       remind: all.remind.filter((visit) => onSite.has(visit.visitKey)),
       unasked: all.unasked.filter((visit) => onSite.has(visit.visitKey)),
+      others: all.others.filter(({ siteId }) => siteId === site.id),
     },
     places: state.places.map(({ id, name }) => ({ id, name })),
     extras: extrasOf(state.lines),

@@ -10,8 +10,11 @@ import styles from './ShareDesk.module.css'
 
 export interface TellProps {
   readonly changed: readonly {
-    readonly audience: 'trade' | 'client'
+    readonly audience: 'trade' | 'client' | 'other'
+    readonly id: string
     readonly who: string
+    /** How they are told, where no message can be sent to them. */
+    readonly telephone: string | null
     readonly siteId: string | null
     readonly changes: readonly {
       readonly visitKey: string | null
@@ -33,6 +36,13 @@ export interface TellProps {
     readonly what: string
     readonly when: string
   }[]
+  /** Those who are neither trade nor client and heard nothing yet. */
+  readonly others: readonly {
+    readonly id: string
+    readonly who: string
+    readonly telephone: string | null
+    readonly what: string
+  }[]
 }
 
 export interface OutboxProps {
@@ -53,7 +63,7 @@ export interface OutboxProps {
 }
 
 /** Who has to be told what changed, and who was never asked. */
-export function TellList({ changed, remind, unasked }: TellProps) {
+export function TellList({ changed, remind, unasked, others }: TellProps) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ told: number }>()
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
@@ -62,6 +72,9 @@ export function TellList({ changed, remind, unasked }: TellProps) {
       setChosen(new Set())
       router.refresh()
     }
+  }
+  const tellOthers = async (ids: readonly string[]): Promise<void> => {
+    if ((await run('/api/tell/others', { ids })) !== null) router.refresh()
   }
   const remindAll = async (): Promise<void> => {
     const visitKeys = remind.map((visit) => visit.visitKey)
@@ -79,9 +92,10 @@ export function TellList({ changed, remind, unasked }: TellProps) {
       {changed.length === 0 && <p>Nobody: everyone who was told a date still has that date.</p>}
       <ul className={styles.people}>
         {changed.map((one) => (
-          <li key={`${one.audience}${one.who}`}>
+          <li key={`${one.audience}${one.id}`}>
             <div>
               <strong>{one.who}</strong>
+              {one.telephone && <span className="soft">, by telephone: {one.telephone}</span>}
               <ul>
                 {one.changes.map((change) => (
                   <li key={change.text}>
@@ -90,18 +104,22 @@ export function TellList({ changed, remind, unasked }: TellProps) {
                 ))}
               </ul>
             </div>
-            {one.audience === 'trade' ? (
-              <Button
-                variant="primary"
-                disabled={busy}
-                onClick={() => void tell(one.changes.flatMap((change) => change.visitKey ?? []))}
-              >
-                Tell {one.who}
-              </Button>
-            ) : (
+            {one.audience === 'client' ? (
               <a className="btn btn-quiet" href={`/sites/${one.siteId}/share`}>
                 Write the update
               </a>
+            ) : (
+              <Button
+                variant="primary"
+                disabled={busy}
+                onClick={() =>
+                  void (one.audience === 'other'
+                    ? tellOthers([one.id])
+                    : tell(one.changes.flatMap((change) => change.visitKey ?? [])))
+                }
+              >
+                {one.telephone ? `${one.who} was told` : `Tell ${one.who}`}
+              </Button>
             )}
           </li>
         ))}
@@ -120,6 +138,25 @@ export function TellList({ changed, remind, unasked }: TellProps) {
           <Button variant="quiet" disabled={busy} onClick={() => void remindAll()}>
             Remind them ({remind.length})
           </Button>
+        </>
+      )}
+      {others.length > 0 && (
+        <>
+          <h3>Others on the job, who heard nothing yet</h3>
+          <ul className={styles.people}>
+            {others.map(({ id, who, telephone, what }) => (
+              <li key={id}>
+                <div>
+                  <strong>{who}</strong>
+                  {telephone && <span className="soft">, by telephone: {telephone}</span>}
+                  <p className="mb-0">{what}</p>
+                </div>
+                <Button variant="quiet" disabled={busy} onClick={() => void tellOthers([id])}>
+                  {telephone ? `${who} was told` : `Tell ${who}`}
+                </Button>
+              </li>
+            ))}
+          </ul>
         </>
       )}
       {unasked.length > 0 && (

@@ -2,6 +2,8 @@ import { STAGES } from '../../scope/vocabulary'
 import { choice, day, money, number, words } from '../field'
 import type { EntryKind } from '../entryKind'
 
+const STAGE_WORDS = Object.values(STAGES)
+
 export const PARTY_PARTS = [
   'own crew',
   'subcontractor',
@@ -14,9 +16,12 @@ export const PARTY_PARTS = [
   'neighbour',
   'fabricator',
   'supplier to the fabricator',
+  'plant or supplier',
+  'hire or waste firm',
 ] as const
 
-const STAGE_WORDS = Object.values(STAGES)
+/** What those next door hear of: whatever is loud, dusty or at their side. */
+export const NEXT_DOOR = 'All that is loud, dusty or outside'
 
 /** Something that somebody asks us, until it is answered. */
 const question = (id: string, register: string, one: string, at: EntryKind['at']): EntryKind => ({
@@ -42,6 +47,8 @@ export const JOB_KINDS: readonly EntryKind[] = [
       words('trade', 'Trade or office'),
       words('licence', 'Licence'),
       words('contact', 'Telephone or mail'),
+      choice('hears', 'Hears of the days of', [NEXT_DOOR, ...STAGE_WORDS]),
+      words('brings', 'What they bring, do or must know for it'),
       choice('maySee', 'What they may see', [
         'only what is sent to them',
         'their own rooms and dates',
