@@ -42,6 +42,9 @@ const FAILS = 0.1
 const MENDING_DAYS = 4
 const SLIPS = 0.3
 const SLIP_DAYS: Spread = [1, 3, 12]
+/** How far goods may come after the longest that such goods take, as a share of what lies between the likely and the
+ * longest time: about one in sixteen comes later than anybody said. */
+const BEYOND = 0.4
 const DECLINES = 0.05
 const FREE_AGAIN_DAYS = 3
 const PROMISED = 0.8
@@ -80,13 +83,12 @@ interface Causes {
     readonly inspection: boolean
     /** First slot, whatever is delivered when. */
     readonly release: number
-    readonly goods: readonly Pick<Release, 'slot' | 'sooner'>[]
+    readonly goods: readonly (Pick<Release, 'slot' | 'sooner'> & { readonly cause: number })[]
     readonly agreed: boolean
     readonly site: number
     readonly trade: number
     readonly siteGoes: number
     readonly fails: number
-    readonly deliveries: number
     readonly away: number
   }[]
 }
@@ -144,13 +146,22 @@ function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
     outside: visit.stages.some((stage) => OUTSIDE.has(stage)),
     inspection: visit.trade === 'inspector',
     release: Math.max(0, ...holds[i]!.flatMap(({ kind, slot }) => (kind === 'delivery' ? [] : [slot]))),
-    goods: holds[i]!.filter(({ kind, slot }) => kind === 'delivery' && slot > 0),
+    goods: holds[i]!.flatMap(({ goods, slot, sooner }) =>
+      goods === undefined
+        ? []
+        : [
+            {
+              slot,
+              cause: numberOf(`${visit.siteId}|the wait for ${goods.toLowerCase()}`),
+              ...(sooner ? { sooner } : {}),
+            },
+          ],
+    ),
     agreed: instance.activities[i]!.fixed !== undefined,
     site: sites.indexOf(visit.siteId),
     trade: numberOf(`how fast the ${TRADES[visit.trade].toLowerCase()} is`),
     siteGoes: numberOf(`${visit.siteId}|how this site goes`),
     fails: numberOf(`${visit.siteId}|inspections that fail`),
-    deliveries: numberOf(`${visit.siteId}|deliveries`),
     away: numberOf(`${visit.siteId}|who cannot come`),
   }))
   const sleeping = sleepingRisks(problem, starts, numberOf)
@@ -191,6 +202,7 @@ function drawn(
     return went[cause]!
   }
   const wet = shared(weather, OF_WEATHER)
+  const came = new Map<number, number>()
   const count = visits.length
   const [factors, releases, waits] = [new Float64Array(count), new Int32Array(count), new Int32Array(count)]
   for (let i = 0; i < count; i++) {
@@ -204,8 +216,10 @@ function drawn(
     factors[i] = it.inspection ? 1 : triangular(it.spread, random) * trade * site * (it.outside ? 1 + wet : 1)
     let release = it.release
     for (const goods of it.goods) {
-      const late = lateness(goods, random)
-      went[it.deliveries]! += late
+      // What a site has of one sort comes with one order.
+      const late = came.get(goods.cause) ?? lateness(goods, random)
+      came.set(goods.cause, late)
+      went[goods.cause] = late
       release = Math.max(release, goods.slot + late)
     }
     // Who agreed to a day rarely goes back on it.
@@ -223,7 +237,7 @@ function drawn(
 
 /** Slots after the day on which goods are counted on; before it where that was the longest that they may take. */
 function lateness({ sooner }: Pick<Release, 'sooner'>, random: () => number): number {
-  if (sooner) return -Math.round(triangular([0, sooner[1], sooner[0]], random))
+  if (sooner) return -Math.round(triangular([-BEYOND * sooner[1], sooner[1], sooner[0]], random))
   return random() < SLIPS ? Math.round(triangular(SLIP_DAYS, random) * SLOTS_PER_DAY) : 0
 }
 

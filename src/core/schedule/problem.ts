@@ -69,6 +69,8 @@ export interface Release {
   readonly slot: Slot
   readonly words: string
   readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'today'
+  /** What is waited for, of goods that are not on site. */
+  readonly goods?: string
   /** Of goods whose day nobody told: the slots by which they may come earlier, at best and as is likely. */
   readonly sooner?: readonly [best: number, likely: number]
 }
@@ -410,8 +412,14 @@ function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (d
   // Who needs it is called for the day after: a delivery comes at any hour.
   const slot = at(addDays(arrives, 1))
   if (selection.state === 'ordered' && selection.arrives)
-    return { slot, words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery' }
+    return { slot, words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery', goods: selection.what }
   const [best, likely, longest] = selection.leadDays
   const sooner = [(longest - best) * SLOTS_PER_DAY, (longest - likely) * SLOTS_PER_DAY] as const
-  return { slot, words: `${words} may take until ${shortDay(arrives)}`, kind: 'delivery', sooner }
+  return {
+    slot,
+    words: `${words} may take until ${shortDay(arrives)}`,
+    kind: 'delivery',
+    goods: selection.what,
+    sooner,
+  }
 }
