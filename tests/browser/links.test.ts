@@ -2,6 +2,7 @@ import Database from 'better-sqlite3'
 import type { Browser } from 'puppeteer-core'
 import { expect, test } from 'vitest'
 import { databaseFile } from '../../src/server/firmFolder'
+import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
 import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
 
@@ -56,6 +57,17 @@ test('a trade says on a phone that it runs late, and reads its receipt', async (
   await clickText(page, 'button', 'Running late')
   await clickText(page, 'button', 'half a day')
   await waitForText(page, 'running late, half a day.')
+  await page.waitForNetworkIdle()
+  expect(await violations(page)).toEqual([])
+  await page.close()
+})
+
+test('who has no mail is told by telephone, says the desk, and is off the list', async () => {
+  const page = await openPage(browser, app, PHONE, 'lead')
+  await page.goto(`${app.origin}/sites/${siteIdOf('bakehouse')}/share`, { waitUntil: 'networkidle0' })
+  await waitForText(page, 'Sedge Lane bins, Bakehouse Lane, by telephone: 555 0148')
+  await page.click('button[aria-label="Sedge Lane bins was told"]')
+  await page.waitForFunction(() => !document.body.textContent?.includes('Sedge Lane bins'))
   await page.waitForNetworkIdle()
   expect(await violations(page)).toEqual([])
   await page.close()

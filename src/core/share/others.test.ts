@@ -36,7 +36,7 @@ describe('others who hear of days', () => {
   })
   test('a neighbour hears of dust inside, not of the room', () => {
     const told = otherDays(factsOf('Next door')).join(' ')
-    expect(told).toMatch(/Board and Tape: /)
+    expect(told).toMatch(/Board and tape: /)
     expect(told).not.toContain('Hall')
   })
   test('who was told and whose days stand hears nothing', () => {

@@ -7,6 +7,7 @@ import type { PlannedVisit } from '../schedule/plan'
 import { STAGES } from '../scope/vocabulary'
 import { placeName, type RegisterEntry, type SiteState } from '../walk/siteState'
 import { isNextDoor } from './neighbourLetter'
+import { capital } from './plainWords'
 
 /** A visit as somebody heard of it who neither does the work nor lives there. */
 export interface HeardDay extends VisitTime {
@@ -67,7 +68,7 @@ function heard(visit: PlannedVisit, { part }: RegisterEntry['values'], state: Si
   const { key, startDay, startHalf, endDay, endHalf, stages, placeIds } = visit
   const inside = state.places.filter(({ kind }) => kind === 'room' || kind === 'void').map(({ id }) => id)
   const told = part === 'neighbour' ? placeIds.filter((id) => !inside.includes(id)) : placeIds
-  const what = listed(stages.map((stage) => STAGES[stage]))
+  const what = capital(listed(stages.map((stage) => STAGES[stage].toLowerCase())))
   return {
     key,
     what: told.length > 0 ? `${what}, ${listed(told.map((id) => placeName(state, id)))}` : what,

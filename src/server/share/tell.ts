@@ -45,9 +45,10 @@ export function whoToTell(context: Context) {
       .map(({ other, sentences }) => ({
         id: other.id,
         siteId: other.siteId,
-        who: `${other.name}, ${sites.get(other.siteId)?.name ?? ''}`,
+        who: other.name,
+        site: sites.get(other.siteId)?.name ?? '',
         telephone: telephoneOf(other),
-        what: sentences.join(' '),
+        what: sentences,
       })),
     remind: dueReminders(context).map((booking) => ({
       visitKey: booking.visitKey,

@@ -40,8 +40,9 @@ export interface TellProps {
   readonly others: readonly {
     readonly id: string
     readonly who: string
+    readonly site: string
     readonly telephone: string | null
-    readonly what: string
+    readonly what: readonly string[]
   }[]
 }
 
@@ -112,13 +113,14 @@ export function TellList({ changed, remind, unasked, others }: TellProps) {
               <Button
                 variant="primary"
                 disabled={busy}
+                aria-label={one.telephone ? `${one.who} was told` : undefined}
                 onClick={() =>
                   void (one.audience === 'other'
                     ? tellOthers([one.id])
                     : tell(one.changes.flatMap((change) => change.visitKey ?? [])))
                 }
               >
-                {one.telephone ? `${one.who} was told` : `Tell ${one.who}`}
+                {one.telephone ? 'Was told' : `Tell ${one.who}`}
               </Button>
             )}
           </li>
@@ -144,15 +146,24 @@ export function TellList({ changed, remind, unasked, others }: TellProps) {
         <>
           <h3>Others on the job, who heard nothing yet</h3>
           <ul className={styles.people}>
-            {others.map(({ id, who, telephone, what }) => (
+            {others.map(({ id, who, site, telephone, what }) => (
               <li key={id}>
                 <div>
-                  <strong>{who}</strong>
+                  <strong>{who}</strong>, {site}
                   {telephone && <span className="soft">, by telephone: {telephone}</span>}
-                  <p className="mb-0">{what}</p>
+                  <ul>
+                    {what.map((sentence) => (
+                      <li key={sentence}>{sentence}</li>
+                    ))}
+                  </ul>
                 </div>
-                <Button variant="quiet" disabled={busy} onClick={() => void tellOthers([id])}>
-                  {telephone ? `${who} was told` : `Tell ${who}`}
+                <Button
+                  variant="quiet"
+                  disabled={busy}
+                  aria-label={telephone ? `${who} was told` : undefined}
+                  onClick={() => void tellOthers([id])}
+                >
+                  {telephone ? 'Was told' : `Tell ${who}`}
                 </Button>
               </li>
             ))}
