@@ -33,7 +33,14 @@ describe('quiet hours of a site', () => {
 
 describe('the own order of a site', () => {
   test('may wait some days and hold for the whole site', async () => {
-    const relation = { before: 'paint', after: 'fixtures', waitDays: 9, scope: 'site', why: 'the house is aired' }
+    const relation = {
+      before: 'paint',
+      after: 'fixtures',
+      waitDays: 9,
+      mostDays: null,
+      scope: 'site',
+      why: 'the house is aired',
+    }
     edit({ relations: [relation] }, BAKEHOUSE)
     expect(siteSettingsView(lead(), BAKEHOUSE).site.relations).toEqual([relation])
     const visits = await planned(BAKEHOUSE)
@@ -47,6 +54,7 @@ describe('the own order of a site', () => {
   test.each([
     [{ waitDays: -1 }, 'Wait: 0 or more days.'],
     [{ waitDays: 0.5 }, 'Wait: whole days.'],
+    [{ waitDays: 3, mostDays: 2 }, 'Within: not fewer days than the wait.'],
     [{ scope: 'street' }, 'Where: in each place, or on the whole site.'],
   ])('%j is refused', (part, message) => {
     expect(() => edit({ relations: [{ before: 'paint', after: 'fixtures', ...part }] })).toThrow(message)

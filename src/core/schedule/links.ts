@@ -10,6 +10,8 @@ export interface Link {
   readonly from: number
   readonly to: number
   readonly lag: number
+  /** Half-days within which it has to follow, where a site says so. */
+  readonly most?: number
   readonly words: string
 }
 
@@ -23,12 +25,20 @@ export function linksOf(
   relations: readonly Relation[],
 ): Link[] {
   const links = new Map<string, Link>()
-  const add = (from: number, to: number, waitDays: number, words: string): void => {
+  const add: AddLink = (from, to, waitDays, words, mostDays) => {
     if (from === to) return
     const key = `${from}>${to}`
     const known = links.get(key)
     const lag = waitDays * SLOTS_PER_DAY
-    if (!known || known.lag < lag) links.set(key, { from: first + from, to: first + to, lag, words })
+    const most = mostDays === undefined ? known?.most : mostDays * SLOTS_PER_DAY
+    if (!known || known.lag < lag || most !== known.most)
+      links.set(key, {
+        from: first + from,
+        to: first + to,
+        lag: Math.max(lag, known?.lag ?? 0),
+        words,
+        ...(most === undefined ? {} : { most }),
+      })
   }
   for (const place of places) {
     const here = visits
@@ -46,7 +56,10 @@ export function linksOf(
   for (const relation of relations.filter((r) => r.scope === 'site')) {
     visits.forEach((from, i) => {
       if (!from.stages.includes(relation.before)) return
-      visits.forEach((to, j) => to.stages.includes(relation.after) && add(i, j, relation.waitDays ?? 0, relation.why))
+      visits.forEach(
+        (to, j) =>
+          to.stages.includes(relation.after) && add(i, j, relation.waitDays ?? 0, relation.why, relation.mostDays),
+      )
     })
   }
   return [...links.values()]
@@ -56,7 +69,7 @@ interface Placed {
   readonly visit: Visit
   readonly index: number
 }
-type AddLink = (from: number, to: number, waitDays: number, words: string) => void
+type AddLink = (from: number, to: number, waitDays: number, words: string, mostDays?: number) => void
 
 function addStageLink(link: StageLink, work: readonly Placed[], place: string, add: AddLink): void {
   for (const from of work) {
@@ -64,7 +77,7 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
     for (const to of work) {
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
-        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`)
+        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, link.mostDays)
     }
   }
 }

@@ -85,7 +85,8 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     const bound = waits.has(index)
       ? waitsFor(problem, schedule, waits.get(index)!)
       : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming))
-    const { why, boundBy } = withWeather(problem, schedule, index, bound)
+    const weathered = withWeather(problem, schedule, index, bound)
+    const { why, boundBy } = withMost(problem, schedule, index, incoming, weathered)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -165,11 +166,35 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
   return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
 }
 
-/** What opens something waits for what follows, so that it does not stand open. */
-const waitsFor = ({ visits, origin, nameOf }: Problem, { start }: { start: Int32Array }, next: number): Why => ({
-  why: `It could be earlier, and waits so that nothing stands open: ${nameOf(next)} follows on ${shortDay(dayOfSlot(origin, start[next]!))}.`,
-  boundBy: visits[next]!.key,
-})
+/** What has to be followed soon waits for what follows. */
+const waitsFor = (
+  { visits, origin, nameOf }: Problem,
+  { start }: { start: Int32Array },
+  { to, most }: Pick<Link, 'to' | 'most'>,
+): Why => {
+  const why = most === undefined ? 'so that nothing stands open' : `to be followed within ${daysWords(most / 2)}`
+  return {
+    why: `It could be earlier, and waits ${why}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
+    boundBy: visits[to]!.key,
+  }
+}
+
+/** Adds that a visit comes later than it may after another, by a site's own order. */
+function withMost(
+  { nameOf }: Problem,
+  { start, finish }: { start: Int32Array; finish: Int32Array },
+  index: number,
+  incoming: readonly Link[],
+  told: Why,
+): Why {
+  const late = incoming.find(({ from, most }) => most !== undefined && start[index]! > finish[from]! + most)
+  if (!late) return told
+  const days = Math.ceil((start[index]! - finish[late.from]!) / 2)
+  return {
+    ...told,
+    why: `${told.why} It should follow ${nameOf(late.from)} within ${daysWords(late.most! / 2)} and comes after ${daysWords(days)}.`,
+  }
+}
 
 /** Adds that nothing is opened before days off, where that keeps a visit from the afternoon on which it could begin. */
 function withOpening(

@@ -119,24 +119,4 @@ describe('how long a house stands open', () => {
       'Not on the afternoon of Fri 13 Mar: nothing outside is opened before days off.',
     )
   })
-  test('a face is opened when what follows can go on, not before, and the end stays', () => {
-    const facts = laid([{ id: 'front', kind: 'face', size: '12 x 2.7', treatments: ['face-tear-off'] }])
-    const { lines } = stateOf(facts)
-    const follows = lines.filter(({ stage }) => stage !== 'strip-out' && stage !== 'protect')
-    const late = follows.map(({ id }) =>
-      seen({
-        subject: 'line',
-        facet: 'held',
-        subjectId: id,
-        placeId: 'front',
-        value: { reason: 'the carpenters are away', until: '2026-03-24' },
-      }),
-    )
-    const { visits } = planOf(problemOf(planInput([...facts, ...late])), { rounds: 5, seed: 1 })
-    const strip = visits.find(({ stages }) => stages.includes('strip-out'))!
-    const next = visits.find(({ key }) => key === strip.boundBy)!
-    expect(next.startDay).toBe('2026-03-24')
-    expect(strip.endDay).toBe('2026-03-23')
-    expect(strip.why).toMatch(/^It could be earlier, and waits so that nothing stands open: .* on Tue 24 Mar\.$/)
-  })
 })

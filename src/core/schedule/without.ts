@@ -3,7 +3,7 @@ import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
 import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
 import type { Instance, Schedule } from './instance'
-import { opensLate, type Waiting } from './opensLate'
+import { followsSoon, type Waiting } from './followsSoon'
 import type { Problem } from './problem'
 import { solve, type Solution, type SolveOptions } from './solve'
 
@@ -70,12 +70,12 @@ const daysOver = (span: Span, schedule: Schedule): number => {
 }
 
 /** Solves a problem so that services are off no longer than was promised and nothing stands open for long, where that
- * costs no later end: what takes a service away waits until what brings it back is near, what opens a house until what
- * follows is. */
+ * costs no later end: what takes a service away waits until what brings it back is near, what opens a house or must be
+ * followed soon until what follows is. */
 export function solveWithin(problem: Problem, options: SolveOptions): Solution & Pick<Waiting, 'waits'> {
   const goals = goalsFrom(options.goal ?? 'fastest')
   const solution = withinPromises(problem, options, goals)
-  const { schedule, waits } = opensLate(problem, solution.schedule, goals)
+  const { schedule, waits } = followsSoon(problem, solution.schedule, goals)
   return { ...solution, schedule, waits, score: scoreOf(problem.instance, schedule, goals) }
 }
 

@@ -7,6 +7,8 @@ export interface Relation {
   readonly after: Stage
   /** Waiting time in calendar days (drying, curing, making), counted from the finish. */
   readonly waitDays?: number
+  /** The longest that may lie between the finish of the one and the start of the other, in calendar days. */
+  readonly mostDays?: number
   readonly why: string
   /** People stand under it: no site turns it round. */
   readonly guards?: true

@@ -6,6 +6,7 @@ export interface StageLink {
   readonly before: Stage
   readonly after: Stage
   readonly waitDays: number
+  readonly mostDays?: number
   readonly why: string
 }
 
@@ -85,11 +86,11 @@ function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, 
         before,
         after,
         waitDays,
+        ...(link === null && relation.mostDays !== undefined ? { mostDays: relation.mostDays } : {}),
         why: link ? `${words(before)} before ${words(after)}` : relation.why,
       }
       if (present.has(after)) {
-        const known = found.get(after)
-        if (!known || step.waitDays > known.waitDays) found.set(after, step)
+        found.set(after, tighter(found.get(after), step))
       } else if (!seen.has(after)) {
         seen.add(after)
         queue.push({ at: after, link: step })
@@ -97,4 +98,12 @@ function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, 
     }
   }
   return [...found.values()]
+}
+
+/** Of two links between the same stages the longer wait and, where one says so, the days within which it has to follow. */
+function tighter(known: StageLink | undefined, step: StageLink): StageLink {
+  if (!known) return step
+  const mostDays = known.mostDays ?? step.mostDays
+  const longer = step.waitDays > known.waitDays ? step : known
+  return mostDays === undefined ? longer : { ...longer, mostDays }
 }

@@ -49,6 +49,12 @@ const settings = object({
         .min(0, 'Wait: 0 or more days.')
         .max(365, 'Wait: at most 365 days.')
         .default(0),
+      mostDays: number()
+        .typeError('Within: days as a number.')
+        .integer('Within: whole days.')
+        .max(365, 'Within: at most 365 days.')
+        .when('waitDays', ([wait], days) => days.min(wait as number, 'Within: not fewer days than the wait.'))
+        .nullable(),
       scope: string().oneOf(['place', 'site'], 'Where: in each place, or on the whole site.').default('place'),
     }),
   )
@@ -73,6 +79,7 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
     after: relation.after as Stage,
     why: relation.why || 'this site wants it so',
     waitDays: relation.waitDays,
+    ...(typeof relation.mostDays === 'number' ? { mostDays: relation.mostDays } : {}),
     scope: relation.scope as 'place' | 'site',
   }))
   requireNoCycle(relationsFor(schools, ownRelations))

@@ -54,11 +54,12 @@ export function siteSettingsView(context: Context, siteId: string) {
       clientAddress: site.clientAddress,
       privateNote: site.privateNote,
       schools: site.schools,
-      relations: site.ownRelations.map(({ before, after, why, waitDays = 0, scope = 'place' }) => ({
+      relations: site.ownRelations.map(({ before, after, why, waitDays = 0, mostDays = null, scope = 'place' }) => ({
         before,
         after,
         why,
         waitDays,
+        mostDays,
         scope,
       })),
     },

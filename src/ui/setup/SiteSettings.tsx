@@ -36,6 +36,7 @@ export interface SiteSettingsProps {
       readonly after: Stage
       readonly why: string
       readonly waitDays: number
+      readonly mostDays: number | null
       readonly scope: 'place' | 'site'
     }[]
   }
@@ -180,11 +181,16 @@ function Relations({
   const [before, setBefore] = useState<Stage>('tile')
   const [after, setAfter] = useState<Stage>('paint')
   const [waitDays, setWaitDays] = useState('0')
+  const [mostDays, setMostDays] = useState('')
   const [scope, setScope] = useState<'place' | 'site'>('place')
   const [why, setWhy] = useState('')
-  const turned = turnedRound(schools, value)
+  const turned = turnedRound(
+    schools,
+    value.map(({ before: first, after: then, why: reason }) => ({ before: first, after: then, why: reason })),
+  )
   const add = (): void => {
-    onChange([...value, { before, after, why, waitDays: Number(waitDays) || 0, scope }])
+    const most = mostDays === '' ? null : Number(mostDays)
+    onChange([...value, { before, after, why, waitDays: Number(waitDays) || 0, mostDays: most, scope }])
     setWhy('')
   }
   return (
@@ -196,6 +202,7 @@ function Relations({
             {STAGES[relation.before]} before {STAGES[relation.after].toLowerCase()}
             {relation.scope === 'site' && ' everywhere'}
             {relation.waitDays > 0 && `, after ${daysWords(relation.waitDays)}`}
+            {relation.mostDays !== null && `, within ${daysWords(relation.mostDays)}`}
             {relation.why && `: ${relation.why}`}{' '}
             <Button size="sm" variant="quiet" onClick={() => onChange(value.filter((_, at) => at !== i))}>
               Take away
@@ -225,6 +232,17 @@ function Relations({
             max={365}
             value={waitDays}
             onChange={(event) => setWaitDays(event.target.value)}
+          />
+        </Form.Group>
+        <Form.Group controlId="relation-most">
+          <Form.Label>within days</Form.Label>
+          <Form.Control
+            type="number"
+            min={0}
+            max={365}
+            value={mostDays}
+            placeholder="any"
+            onChange={(event) => setMostDays(event.target.value)}
           />
         </Form.Group>
         <Form.Group controlId="relation-scope">
