@@ -1,4 +1,6 @@
 import { build } from 'esbuild'
+import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs'
+import { compile } from 'sass'
 
 await build({
   entryPoints: ['src/workers/solve.ts', 'src/workers/pullIn.ts', 'src/workers/searchProject.ts'],
@@ -22,3 +24,20 @@ await build({
   platform: 'browser',
   format: 'esm',
 })
+
+// For the pages behind links, which carry no script: their style and their two fonts.
+const fonts = {
+  text: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal',
+  heading: 'bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal',
+}
+mkdirSync('public/fonts', { recursive: true })
+for (const [name, file] of Object.entries(fonts))
+  copyFileSync(`node_modules/@fontsource-variable/${file}.woff2`, `public/fonts/${name}.woff2`)
+const { css } = compile('src/ui/theme/link-page.scss', {
+  style: 'compressed',
+  loadPaths: ['node_modules'],
+  // Warnings from inside Bootstrap's own Sass are not ours to mend.
+  quietDeps: true,
+  silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+})
+writeFileSync('public/link-page.css', css)

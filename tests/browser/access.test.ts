@@ -16,9 +16,7 @@ const OPEN = [
   '/serwist/[path]',
   '/for/calendar/[token]',
   '/for/client/[token]',
-  '/for/client/[token]/answer',
   '/for/client/[token]/photos/[hash]',
-  '/for/client/[token]/question',
   '/for/trade/[token]',
   '/for/trade/[token]/answer',
   '/for/trade/[token]/photo',
@@ -67,7 +65,7 @@ function routes(folder = 'src/app'): Route[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry): Route[] => {
     const at = join(folder, entry.name)
     if (entry.isDirectory()) return routes(at)
-    if (entry.name !== 'page.tsx' && entry.name !== 'route.ts') return []
+    if (!/^(page\.tsx|route\.tsx?)$/.test(entry.name)) return []
     const path = `/${relative('src/app', folder).replace(/\(desk\)\/?/, '')}`
     const methods =
       entry.name === 'page.tsx'

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { answerAsk, askQuestion } from '../../src/server/share/clientAnswers'
+import { sayByForm } from '../../src/server/share/clientForm'
 import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { planView } from '../../src/server/views/plan'
 import { siteShareView } from '../../src/server/views/share'
@@ -173,4 +174,35 @@ describe('what a stranger could do with the link', () => {
 test('what comes next is explained in plain words, at most three of them', () => {
   expect(page().terms.length).toBeGreaterThan(0)
   expect(page().terms.length).toBeLessThanOrEqual(3)
+})
+
+describe('the form of the page', () => {
+  const say = (typed: Readonly<Record<string, string>>) =>
+    sayByForm(firm, token, { name: 'Rosalind Example', ...typed })
+  test('the button names what is answered and how; what was typed goes with it', () => {
+    const { id } = ask('decision')
+    expect(say({ say: `decision ${id} choose`, [`text ${id}`]: 'none' })).toBeNull()
+    expect(state().decisions.find((one) => one.id === id)!.answer).toBe('none')
+  })
+  test('a button of one of the ways stands for its words', async () => {
+    const subjectId = uuid()
+    const value = {
+      question: 'Hooks or a rail?',
+      owner: 'client',
+      details: { optionA: 'hooks', optionB: 'a rail' },
+    }
+    recordFacts(lead(), SITE, { facts: [{ subject: 'decision', subjectId, facet: 'asked', placeId: null, value }] })
+    await publish()
+    expect(say({ say: `decision ${subjectId} option 9` })).toBe('Answer: say what you choose.')
+    expect(say({ say: `decision ${subjectId} option 1` })).toBeNull()
+    expect(state().decisions.find(({ id }) => id === subjectId)!.answer).toBe('a rail')
+    expect(page().receipts[0]!.words).toContain('a rail')
+  })
+  test('Enter in a field answers nothing, and what is wrong is said in a sentence', () => {
+    expect(say({ say: '' })).toBe('Tap the answer that you mean.')
+    expect(say({ say: 'question', question: '' })).toBe('Question: type it.')
+    expect(say({ say: 'question', question: 'Is the cat in?', name: '' })).toBe('Your name: type it, so that we know.')
+    expect(say({ say: `extra ${ask('extra').id} approve`, name: ' ' })).toBe('Your name: type it, so that we know.')
+    expect(page().receipts).toEqual([])
+  })
 })

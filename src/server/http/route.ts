@@ -34,13 +34,16 @@ async function answer(request: Request, handle: () => Promise<Answer>): Promise<
   }
 }
 
-function requireOwnOrigin(request: Request): void {
+/** Refuses what another site's page sends. A form of a page that tells nobody where it is says 'null' for its origin; what
+ * the browser then says of the site cannot be made up by a page. */
+export function requireOwnOrigin(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return
   const origin = request.headers.get('origin')
   const host = request.headers.get('x-forwarded-host') ?? request.headers.get('host')
-  const own = origin
-    ? URL.canParse(origin) && new URL(origin).host === host
-    : request.headers.get('sec-fetch-site') === 'same-origin'
+  const own =
+    origin && origin !== 'null'
+      ? URL.canParse(origin) && new URL(origin).host === host
+      : request.headers.get('sec-fetch-site') === 'same-origin'
   if (!own) throw new Refusal(403, 'This request did not come from Aftermist itself.')
 }
 
@@ -65,6 +68,16 @@ export async function jsonBody(request: Request, limit = 2_000_000): Promise<unk
   } catch {
     throw new Refusal(400, 'The request could not be read. Reload the page and try again.')
   }
+}
+
+/** What was typed into a form, by the names of its fields, or a refusal that says so. */
+export async function formBody(request: Request, limit = 100_000): Promise<Record<string, string>> {
+  if (Number(request.headers.get('content-length') ?? 0) > limit)
+    throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
+  const form = await request.formData().catch(() => {
+    throw new Refusal(400, 'The form could not be read. Reload the page and try again.')
+  })
+  return Object.fromEntries([...form].map(([key, value]) => [key, String(value)]))
 }
 
 /** The address people reach us at, for links in messages. */

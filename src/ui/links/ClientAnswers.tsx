@@ -1,9 +1,3 @@
-'use client'
-import { useRouter } from 'next/navigation'
-import { useState } from 'react'
-import { send, type SendError } from '../shared/useSend'
-import styles from './LinkPage.module.css'
-
 export interface AskView {
   readonly kind: 'decision' | 'selection' | 'extra'
   readonly id: string
@@ -19,89 +13,61 @@ export interface ReceiptView {
   readonly answer: string | null
 }
 
-interface ClientAnswersProps {
-  readonly token: string
+export interface AnswersProps {
   readonly asks: readonly AskView[]
   /** What is to be decided, in sentences. */
   readonly decide: readonly string[]
   readonly receipts: readonly ReceiptView[]
+  /** What they typed, by the names of the fields. */
+  readonly typed: Readonly<Record<string, string>>
+  /** What is wrong with what they said last, or that it was taken. */
+  readonly error: string | null
+  readonly said: string | null
 }
 
-/** What a client can answer by themselves, under their name: approve, decline, choose, ask; with the receipts. */
-export function ClientAnswers({ token, asks, decide, receipts }: ClientAnswersProps) {
-  const router = useRouter()
-  const [name, setName] = useState('')
-  const [error, setError] = useState<SendError | null>(null)
-  const [said, setSaid] = useState('')
-  const [busy, setBusy] = useState(false)
-  const say = async (path: 'answer' | 'question', body: Record<string, string>): Promise<boolean> => {
-    setBusy(true)
-    const sent = await send<{ receipt: string }>(`/for/client/${token}/${path}`, { ...body, name })
-    setBusy(false)
-    if (!sent.ok) {
-      setError(sent.error)
-      return false
-    }
-    setError(null)
-    setSaid(sent.data.receipt)
-    router.refresh()
-    return true
-  }
+/** What a client can answer by themselves, under their name: approve, decline, choose, ask; with the receipts. One form:
+ * the button that is pressed says what is answered. */
+export function ClientAnswers({ asks, decide, receipts, typed, error, said }: AnswersProps) {
   return (
-    <section className={styles.decide}>
+    <section className="decide">
       <h2>{asks.length + decide.length > 0 ? 'Your choice' : 'Ask us'}</h2>
-      <ul className={styles.sentences}>
+      <ul className="sentences">
         {decide.map((sentence) => (
           <li key={sentence}>{sentence}</li>
         ))}
       </ul>
-      <label className="d-block my-3">
-        Your name
-        <input
-          className="form-control"
-          value={name}
-          autoComplete="name"
-          onChange={(event) => setName(event.target.value)}
-        />
-      </label>
-      <div aria-live="polite">
-        {error && <p className="notice notice-error">{error.message}</p>}
-        {said && <p className="notice notice-good">{said}</p>}
-      </div>
-      {asks.map((ask) => (
-        <Ask
-          key={ask.id}
-          ask={ask}
-          busy={busy}
-          onSay={(reply, text) => void say('answer', { kind: ask.kind, id: ask.id, reply, text })}
-        />
-      ))}
-      <form
-        className={styles.answer}
-        onSubmit={(event) => {
-          event.preventDefault()
-          const form = event.currentTarget
-          void say('question', { text: String(new FormData(form).get('question')) }).then(
-            (sent) => sent && form.reset(),
-          )
-        }}
-      >
-        <label>
-          A question or a wish
-          <textarea className="form-control" name="question" rows={2} />
+      <form method="post">
+        {/* Who presses Enter in a field has not said yes to the first question. */}
+        <button name="say" value="" hidden tabIndex={-1} aria-hidden="true" />
+        <label className="field">
+          Your name
+          <input className="form-control" name="name" autoComplete="name" defaultValue={typed.name ?? ''} />
         </label>
-        <button className="btn btn-quiet" disabled={busy}>
-          Send it
-        </button>
+        <div role="status">
+          {error && <p className="notice notice-error">{error}</p>}
+          {said && <p className="notice notice-good">{said}</p>}
+        </div>
+        {asks.map((ask) => (
+          <Ask key={ask.id} ask={ask} typed={typed} />
+        ))}
+        <div className="answer">
+          <label>
+            A question or a wish
+            <textarea className="form-control" name="question" rows={2} defaultValue={typed.question ?? ''} />
+          </label>
+          <button className="btn btn-quiet" name="say" value="question">
+            Send it
+          </button>
+        </div>
       </form>
       {receipts.length > 0 && (
         <>
-          <h3 className="mt-4">What you told us</h3>
-          <ul className={styles.sentences}>
+          <h3>What you told us</h3>
+          <ul className="sentences">
             {receipts.map(({ id, words, answer }) => (
               <li key={id}>
                 {words}
-                {answer && <strong className="d-block">{answer}</strong>}
+                {answer && <strong className="answered">{answer}</strong>}
               </li>
             ))}
           </ul>
@@ -111,19 +77,22 @@ export function ClientAnswers({ token, asks, decide, receipts }: ClientAnswersPr
   )
 }
 
-function Ask({
-  ask: { kind, asks, about, proposal, options },
-  busy,
-  onSay,
-}: {
-  readonly ask: AskView
-  readonly busy: boolean
-  readonly onSay: (reply: 'approve' | 'decline' | 'choose', text: string) => void
-}) {
-  const [text, setText] = useState('')
-  const [open, setOpen] = useState(proposal === null && options.length === 0)
+function Ask({ ask, typed }: { readonly ask: AskView; readonly typed: AnswersProps['typed'] }) {
+  const { kind, id, asks, about, proposal, options } = ask
+  const say = (reply: string): string => `${kind} ${id} ${reply}`
+  const ownWords = (
+    <>
+      <label>
+        Your choice
+        <input className="form-control" name={`text ${id}`} defaultValue={typed[`text ${id}`] ?? ''} />
+      </label>
+      <button className="btn btn-primary" name="say" value={say('choose')}>
+        Send my choice
+      </button>
+    </>
+  )
   return (
-    <details className={styles.ask}>
+    <details className="ask" open={typed.say?.includes(id) ?? false}>
       <summary>
         {asks} {about.length > 0 && <span>{about[0]}</span>}
       </summary>
@@ -135,44 +104,31 @@ function Ask({
           Proposed: <strong>{proposal}</strong>
         </p>
       )}
-      <div className={styles.answer}>
+      <div className="answer">
         {proposal !== null && (
           <>
-            <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onSay('approve', '')}>
+            <button className="btn btn-primary" name="say" value={say('approve')}>
               Approve
             </button>
-            <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => onSay('decline', text)}>
+            <button className="btn btn-quiet" name="say" value={say('decline')}>
               Decline
             </button>
           </>
         )}
-        {options.map((option) => (
-          <button
-            key={option}
-            type="button"
-            className="btn btn-quiet"
-            disabled={busy}
-            onClick={() => onSay('choose', option)}
-          >
+        {options.map((option, i) => (
+          <button key={option} className="btn btn-quiet" name="say" value={say(`option ${i}`)}>
             {option}
           </button>
         ))}
-        {kind !== 'extra' && !open && (
-          <button type="button" className="btn btn-quiet" onClick={() => setOpen(true)}>
-            Something else
-          </button>
-        )}
-        {kind !== 'extra' && open && (
-          <>
-            <label>
-              Your choice
-              <input className="form-control" value={text} onChange={(event) => setText(event.target.value)} />
-            </label>
-            <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onSay('choose', text)}>
-              Send my choice
-            </button>
-          </>
-        )}
+        {kind !== 'extra' &&
+          (proposal === null && options.length === 0 ? (
+            ownWords
+          ) : (
+            <details>
+              <summary>Something else</summary>
+              <div className="answer">{ownWords}</div>
+            </details>
+          ))}
       </div>
     </details>
   )

@@ -1,45 +1,42 @@
-import { ClientAnswers, type AskView, type ReceiptView } from './ClientAnswers'
-import styles from './LinkPage.module.css'
+import { ClientAnswers, type AnswersProps } from './ClientAnswers'
 
-export interface ClientPageProps {
+export interface ClientPageProps extends AnswersProps {
   readonly site: string
   readonly on: string
   readonly headline: string
   readonly done: readonly string[]
   readonly next: readonly string[]
   readonly off: readonly string[]
-  readonly decide: readonly string[]
   readonly terms: readonly string[]
-  readonly asks: readonly AskView[]
-  readonly receipts: readonly ReceiptView[]
   readonly finish: string | null
   readonly safe: string | null
   readonly photos: readonly string[]
   readonly token: string
 }
 
-/** What a client sees behind the link, on a phone first: what to decide, what will be off, done, next. */
+/** What a client sees behind the link, on a phone first: what to decide, what will be off, done, next. It carries no
+ * script: what they say is a form. */
 export function ClientPage(props: ClientPageProps) {
   return (
-    <div className={styles.page}>
-      <header className={styles.head}>
+    <div className="page">
+      <header className="head">
         <p>
           {props.site}, {props.on}
         </p>
         <h1>{props.headline}</h1>
         {props.finish && (
-          <p className={styles.finish}>
+          <p className="finish">
             likely finished <strong>{props.finish}</strong>
             {props.safe && props.safe !== props.finish && <>and in 8 of 10 cases by {props.safe}</>}
           </p>
         )}
       </header>
-      <main className={styles.body}>
-        <ClientAnswers token={props.token} asks={props.asks} decide={props.decide} receipts={props.receipts} />
+      <main className="body">
+        <ClientAnswers {...props} />
         <Section title="What will be off" sentences={props.off} />
         <Section title="Done" sentences={props.done} />
         {props.photos.length > 0 && (
-          <div className={styles.photos}>
+          <div className="photos">
             {props.photos.map((hash, i) => (
               <img key={hash} src={`/for/client/${props.token}/photos/${hash}`} alt={`From the site, photo ${i + 1}`} />
             ))}
@@ -63,21 +60,9 @@ function Section({ title, sentences }: { title: string; sentences: readonly stri
 }
 
 const Sentences = ({ of }: { of: readonly string[] }) => (
-  <ul className={styles.sentences}>
+  <ul className="sentences">
     {of.map((sentence) => (
       <li key={sentence}>{sentence}</li>
     ))}
   </ul>
 )
-
-/** A link that leads nowhere any more says so in one sentence. */
-export function LinkRefused({ message }: { message: string }) {
-  return (
-    <main className={styles.page}>
-      <div className={styles.body}>
-        <h1>Nothing to see here</h1>
-        <p>{message}</p>
-      </div>
-    </main>
-  )
-}

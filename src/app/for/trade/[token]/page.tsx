@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { readLinkPage } from '@/server/http/pages'
 import { tradePage } from '@/server/share/notices'
 import { tradeReceipts } from '@/server/share/tradeWords'
-import { LinkRefused } from '@/ui/links/ClientPage'
+import { LinkRefused } from '@/ui/links/LinkRefused'
 import { TradePage } from '@/ui/links/TradePage'
 
 export const metadata: Metadata = { title: 'Your visit', robots: { index: false, follow: false } }

@@ -1,0 +1,47 @@
+import type { ReactNode } from 'react'
+import { linkRoute, nameCookie, rememberedName } from '@/server/http/linkRoute'
+import { formBody } from '@/server/http/route'
+import { sayByForm } from '@/server/share/clientForm'
+import { clientPage } from '@/server/share/clientUpdates'
+import { ClientPage } from '@/ui/links/ClientPage'
+import { LinkDocument } from '@/ui/links/LinkDocument'
+
+/** A page without scripts is made here, once, as text. */
+async function rendered(status: number, body: ReactNode): Promise<Response> {
+  const { renderToStaticMarkup } = await import('react-dom/server')
+  const html = renderToStaticMarkup(<LinkDocument title="Your house">{body}</LinkDocument>)
+  return new Response(`<!doctype html>${html}`, {
+    status,
+    headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' },
+  })
+}
+
+const refused = (message: string): Promise<Response> =>
+  rendered(
+    404,
+    <main className="page">
+      <div className="body">
+        <h1>Nothing to see here</h1>
+        <p>{message}</p>
+      </div>
+    </main>,
+  )
+
+export const GET = linkRoute((firm, { token }, request) => {
+  const page = clientPage(firm, token!)
+  const said = new URL(request.url).searchParams.has('said') ? (page.receipts[0]?.words ?? null) : null
+  return rendered(200, <ClientPage {...page} typed={{ name: rememberedName(request) }} error={null} said={said} />)
+}, refused)
+
+export const POST = linkRoute(async (firm, { token }, request) => {
+  const typed = await formBody(request)
+  const error = sayByForm(firm, token!, typed)
+  if (error === null) {
+    const here = new URL(request.url).pathname
+    return new Response(null, {
+      status: 303,
+      headers: { location: `${here}?said`, 'set-cookie': nameCookie(here, typed.name ?? '') },
+    })
+  }
+  return rendered(422, <ClientPage {...clientPage(firm, token!)} typed={typed} error={error} said={null} />)
+}, refused)

@@ -1,0 +1,20 @@
+/* eslint-disable @next/next/no-head-element, @next/next/no-css-tags -- This is a whole document of its own, no page of Next. */
+import type { ReactNode } from 'react'
+
+/** A page behind a link that carries no script: small, quick, and readable with whatever the reader has. */
+export function LinkDocument({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover" />
+        <meta name="theme-color" content="#16242b" />
+        <meta name="robots" content="noindex, nofollow" />
+        <title>{title}</title>
+        <link rel="icon" href="/icon.svg" />
+        <link rel="stylesheet" href="/link-page.css" />
+      </head>
+      <body>{children}</body>
+    </html>
+  )
+}
