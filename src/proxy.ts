@@ -33,5 +33,6 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest).*)' }],
+  // The client's page carries no script and a policy of its own.
+  matcher: [{ source: '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest|for/client/[^/]+$).*)' }],
 }

@@ -51,6 +51,23 @@ test('the client answers on a phone under their name, sees the receipt, and the 
   await desk.close()
 })
 
+test('the client’s page carries no script, is kept by nobody, and takes nothing from another site’s form', async () => {
+  const url = link('client')
+  const { headers, status } = await fetch(url)
+  expect(status).toBe(200)
+  expect(headers.get('content-security-policy')).toContain("default-src 'none'")
+  expect(headers.get('cache-control')).toBe('no-store')
+  expect(headers.get('referrer-policy')).toBe('no-referrer')
+  expect(headers.get('x-robots-tag')).toContain('noindex')
+  expect(await fetch(url).then((answer) => answer.text())).not.toMatch(/<script|javascript:|\son[a-z]+=/i)
+  const body = new URLSearchParams({ say: 'question', question: 'From elsewhere', name: 'Mallory' })
+  for (const elsewhere of [{ origin: 'https://elsewhere.example' }, { origin: 'null' }]) {
+    const answer = await fetch(url, { method: 'POST', body, headers: elsewhere, redirect: 'manual' })
+    expect(answer.status).toBe(403)
+    expect(await answer.text()).toContain('did not come from Aftermist itself')
+  }
+})
+
 test('a trade says on a phone that it runs late, and reads its receipt', async () => {
   const page = await openPage(browser, app, PHONE)
   await page.goto(link('trade'), { waitUntil: 'networkidle0' })

@@ -43,8 +43,8 @@ const MENDING_DAYS = 4
 const SLIPS = 0.3
 const SLIP_DAYS: Spread = [1, 3, 12]
 /** How far goods may come after the longest that such goods take, as a share of what lies between the likely and the
- * longest time: about one in sixteen comes later than anybody said. */
-const BEYOND = 0.4
+ * longest time: about one in twelve comes later than anybody said. */
+const BEYOND = 0.5
 const DECLINES = 0.05
 const FREE_AGAIN_DAYS = 3
 const PROMISED = 0.8

@@ -1,19 +1,33 @@
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { runningFirm } from '../runningFirm'
-import { requireOwnOrigin } from './route'
+import { originOf, requireOwnOrigin } from './route'
+
+/** What a page without scripts may do: show its style, fonts and pictures, and send its own form. Nobody keeps it, finds
+ * it, frames it, or learns where it is. */
+export const PAGE_HEADERS = {
+  'content-type': 'text/html; charset=utf-8',
+  'cache-control': 'no-store',
+  'content-security-policy':
+    "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'no-referrer',
+  'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+  'cross-origin-opener-policy': 'same-origin',
+  'x-robots-tag': 'noindex, nofollow',
+} as const
 
 /** A page behind a link that is made as text; a refusal becomes the page that says so. */
 export function linkRoute(
   handle: (firm: FirmFolder, params: Record<string, string>, request: Request) => Promise<Response>,
-  refused: (message: string) => Promise<Response>,
+  refused: (status: number, message: string) => Promise<Response>,
 ) {
   return async (request: Request, { params }: { params: Promise<Record<string, string>> }): Promise<Response> => {
     try {
       requireOwnOrigin(request)
       return await handle(await runningFirm(), await params, request)
     } catch (error) {
-      if (error instanceof Refusal) return refused(error.message)
+      if (error instanceof Refusal) return refused(error.status, error.message)
       throw error
     }
   }
@@ -23,8 +37,11 @@ const NAME = 'their-name'
 const A_YEAR = 365 * 24 * 3600
 
 /** Keeps the name that somebody typed for the next time on this device, for this link alone. */
-export const nameCookie = (path: string, name: string): string =>
-  `${NAME}=${encodeURIComponent(name)}; Path=${path}; Max-Age=${A_YEAR}; HttpOnly; SameSite=Strict`
+export function nameCookie(request: Request, name: string): string {
+  const secure = originOf(request).startsWith('https:') ? '; Secure' : ''
+  const path = new URL(request.url).pathname
+  return `${NAME}=${encodeURIComponent(name)}; Path=${path}; Max-Age=${A_YEAR}; HttpOnly; SameSite=Strict${secure}`
+}
 
 export function rememberedName(request: Request): string {
   const kept = new RegExp(`(?:^|; )${NAME}=([^;]*)`).exec(request.headers.get('cookie') ?? '')?.[1] ?? ''

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { linkRoute, nameCookie, rememberedName } from '@/server/http/linkRoute'
+import { linkRoute, nameCookie, PAGE_HEADERS, rememberedName } from '@/server/http/linkRoute'
 import { formBody } from '@/server/http/route'
 import { sayByForm } from '@/server/share/clientForm'
 import { clientPage } from '@/server/share/clientUpdates'
@@ -12,13 +12,13 @@ async function rendered(status: number, body: ReactNode): Promise<Response> {
   const html = renderToStaticMarkup(<LinkDocument title="Your house">{body}</LinkDocument>)
   return new Response(`<!doctype html>${html}`, {
     status,
-    headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' },
+    headers: PAGE_HEADERS,
   })
 }
 
-const refused = (message: string): Promise<Response> =>
+const refused = (status: number, message: string): Promise<Response> =>
   rendered(
-    404,
+    status,
     <main className="page">
       <div className="body">
         <h1>Nothing to see here</h1>
@@ -36,12 +36,13 @@ export const GET = linkRoute((firm, { token }, request) => {
 export const POST = linkRoute(async (firm, { token }, request) => {
   const typed = await formBody(request)
   const error = sayByForm(firm, token!, typed)
-  if (error === null) {
-    const here = new URL(request.url).pathname
+  if (error === null)
     return new Response(null, {
       status: 303,
-      headers: { location: `${here}?said`, 'set-cookie': nameCookie(here, typed.name ?? '') },
+      headers: {
+        location: `${new URL(request.url).pathname}?said`,
+        'set-cookie': nameCookie(request, typed.name ?? ''),
+      },
     })
-  }
   return rendered(422, <ClientPage {...clientPage(firm, token!)} typed={typed} error={error} said={null} />)
 }, refused)
