@@ -31,7 +31,7 @@ const publishedOf = (row: UpdateRow): PublishedUpdate => {
   return {
     id: row.id,
     siteId: row.site_id,
-    update: { ...update, terms: update.terms ?? [], safe: update.safe ?? null },
+    update: { ...update, terms: update.terms ?? [], scope: update.scope ?? [], safe: update.safe ?? null },
     photos,
     asks,
     facts: JSON.parse(row.facts) as ClientFacts,

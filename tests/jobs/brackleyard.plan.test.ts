@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, test } from 'vitest'
 import { closeSolver } from '../../src/server/plan/solver'
 import { PlannedJob } from './planned'
+import { reads } from './reads'
 
 afterAll(closeSolver)
 
@@ -93,5 +94,28 @@ describe('three sites in one day', () => {
     expect(job.days('Backing')).toBe('Wed 25 Mar')
     expect(others.slice(1).map((title) => job.days(title))).toEqual(days.slice(1))
     expect(job.toTell()).toEqual(['Labourers', 'Neighbours', 'Plant', 'Pump'])
+  })
+  test('shared: each client reads of their own site alone, next door of the pour, the electrician of one box', async () => {
+    const job = await threeSites()
+    const places = { [A!]: 'Pit', [B!]: 'Stairwell', [C!]: 'Television room' }
+    for (const [site, place] of Object.entries(places)) {
+      job.remark(site, place, 'why the regular supervisor is away')
+      job.ask(site, place, `What of ${place}?`, 'client')
+    }
+    job.party(A!, 'Neighbours', { part: 'neighbour', hears: 'Concrete', brings: 'The side gate stays shut' })
+    await job.tell('Two coats', 'Plaster', 'Shade wires')
+    await job.tellOthers()
+    for (const [site, place] of Object.entries(places)) {
+      await job.update(site)
+      const others = Object.entries(places).flatMap((other) => (other[0] === site ? [] : other))
+      reads(job.clientReads(site), [`What of ${place}?`], [...others, 'supervisor'])
+    }
+    reads(
+      job.neighbourReads(A!, 'Neighbours'),
+      ['The side gate stays shut', 'Concrete: Wed 25 Mar'],
+      ['supervisor', B!, C!, 'What of'],
+    )
+    reads(job.tradeReads('Plaster'), ['Television room', /shade wires/i], ['supervisor', A!])
+    reads(job.tradeReads('Shade wires'), ['Shade wires', 'Fri 27 Mar'], ['supervisor', A!, B!])
   })
 })

@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, test } from 'vitest'
 import { closeSolver } from '../../src/server/plan/solver'
 import { PlannedJob } from './planned'
+import { reads } from './reads'
 
 afterAll(closeSolver)
 
@@ -135,5 +136,41 @@ describe(SITE, () => {
     expect(job.days('Board')).toBe('Thu 6 Aug to Tue 11 Aug')
     expect(job.toTell()).toEqual(['Board crew', 'Client of Hobbinshed', 'Inspector', 'Insulators'])
     expect(job.whatToTell('Client of Hobbinshed')).toEqual(['Likely finish 11 Aug instead of 7 Aug.'])
+  })
+  test('shared: quiet weeks are told beforehand, 118 to approve, what was avoided without its sum; inspector and trades their own', async () => {
+    const job = await told()
+    job.remark(SITE, AT, 'another crew nails every second stud and goes home')
+    job.write(SITE, 'saving', {
+      what: 'Ducts go through the trusses',
+      told: 'yes, as avoided',
+      days: '1.5',
+      rate: '480',
+      material: '140',
+    })
+    job.add(SITE, {
+      title: 'Socket at the window seat',
+      at: AT,
+      stage: 'wires',
+      trade: 'electrician',
+      days: 0.5,
+      extra: 11_800,
+    })
+    job.fail(SITE, AT, 'insulation', 'Framing inspection', 'bracing and nailing, by Hale')
+    await job.plan()
+    await job.update(SITE)
+    reads(
+      job.clientReads(SITE),
+      [
+        'Ducts go through the trusses, which spares you',
+        'It costs 118.00',
+        'The inspector comes on',
+        /once|behind|hidden|wall/,
+      ],
+      ['860', '480', 'nails every', 'Hale', 'failed'],
+    )
+    await job.tell('Board')
+    reads(job.tradeReads('Board'), [AT], ['860', 'nails every', '118'])
+    reads(await job.sheetReads(SITE, GABLE), ['Bracing and blocking'], ['860', 'nails every', '118.00'])
+    reads(job.paperReads(SITE, 'authority'), ['Inspection, Studies'], ['860', 'nails every', '118'])
   })
 })

@@ -1,6 +1,8 @@
 import { v7 as uuid } from 'uuid'
 import { dateOnly, parseDay } from '../../src/core/calendar/day'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../../src/core/calendar/slots'
+import { kindOf } from '../../src/core/entries/entry'
+import { readEntry } from '../../src/core/entries/entryWords'
 import { lostDays } from '../../src/core/schedule/lostDays'
 import type { Plan, PlannedVisit } from '../../src/core/schedule/plan'
 import { visitDays } from '../../src/core/schedule/planDiff'
@@ -20,15 +22,18 @@ import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
 import { changePlan } from '../../src/server/plan/changePlan'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
-import { answerNotice, tellTrades } from '../../src/server/share/notices'
+import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
+import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
 import { tellOthers } from '../../src/server/share/others'
 import { whoToTell } from '../../src/server/share/tell'
 import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
+import { neighboursView } from '../../src/server/views/neighbours'
+import { paperView } from '../../src/server/views/paper'
 import { planView } from '../../src/server/views/plan'
+import { roomSheetView } from '../../src/server/views/roomSheet'
 import { siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { emptyFolder, ORIGIN } from '../fixtures/folder'
@@ -54,6 +59,8 @@ export interface JobWork {
   readonly inspects?: readonly Stage[]
   readonly outage?: string
   readonly out?: boolean
+  /** An extra to be approved, with its price in hundredths. */
+  readonly extra?: number
 }
 
 export interface JobSite {
@@ -142,7 +149,9 @@ export class PlannedJob {
         cautions: [],
         ...(one.inspects ? { inspects: one.inspects } : {}),
         ...(one.outage ? { outage: one.outage } : {}),
+        ...(one.extra ? { extra: true } : {}),
       })
+      if (one.extra) this.record(site, 'line', one.title, 'price', one.extra)
       if (one.done) this.record(site, 'line', one.title, 'progress', one.done)
     }
   }
@@ -150,7 +159,7 @@ export class PlannedJob {
   /** Records one fact of something that has a name. */
   record(
     site: string,
-    subject: 'line' | 'selection' | 'decision' | 'gate' | 'entry',
+    subject: 'line' | 'selection' | 'decision' | 'gate' | 'entry' | 'note' | 'keep',
     name: string,
     facet: string,
     value: unknown,
@@ -234,21 +243,77 @@ export class PlannedJob {
     await tellOthers(this.owner, { ids })
   }
 
-  /** Tells the client what the plan says. */
-  async update(site: string): Promise<void> {
+  /** Tells the client what the plan says.
+   * @param added sentences that the lead adds */
+  async update(site: string, ...added: readonly string[]): Promise<void> {
     const siteId = this.siteIds.get(site)!
     const { draft } = draftUpdate(this.owner, this.owner.site(siteId))
-    await publishUpdate(this.owner, siteId, { ...draft, photos: [] }, ORIGIN)
+    await publishUpdate(this.owner, siteId, { ...draft, next: [...draft.next, ...added], photos: [] }, ORIGIN)
+  }
+
+  /** Says something at a place that stays among us. */
+  remark(site: string, place: string, text: string): void {
+    this.record(site, 'note', text, 'noted', { text, private: true }, place)
+  }
+
+  /** Asks somebody something. */
+  ask(site: string, place: string, question: string, owner: string, part: object = {}): void {
+    this.record(site, 'decision', question, 'asked', { question, owner, ...part }, place)
   }
 
   /** The trade of a line answers by the link that it got last. */
   answer(title: string, answer: Readonly<Record<string, string>>): void {
+    answerNotice(this.firm, this.tradeToken(title), answer)
+  }
+
+  /** Writes something into a register, as it is typed into its sheet. */
+  write(site: string, register: string, typed: Readonly<Record<string, string>>, place?: string): void {
+    const values = readEntry(kindOf(register), (key) => typed[key] ?? '', 'metric')
+    this.record(site, 'entry', Object.values(typed)[0]!, 'written', { kind: register, values }, place)
+  }
+
+  /** All that the client reads on the link that they got last, a line a sentence. */
+  clientReads(site: string): string {
+    const client = readMessages(this.firm.db, 500).find(
+      ({ siteId, body }) => siteId === this.siteIds.get(site) && body.includes('/for/client/'),
+    )!
+    const { token: _token, ...page } = clientPage(this.firm, /for\/client\/(\S+)/.exec(client.body)![1]!)
+    return [client.subject, ...wordsIn(page)].join('\n')
+  }
+
+  /** All that the trade of a line reads on the link of its last notice. */
+  tradeReads(title: string): string {
+    const { words: _words, token: _token, ...page } = tradePage(this.firm, this.tradeToken(title))
+    return wordsIn(page).join('\n')
+  }
+
+  /** What a designer, an engineer or an authority is given. */
+  paperReads = (site: string, reader: string): string =>
+    wordsIn(paperView(this.owner, this.siteIds.get(site)!, reader)).join('\n')
+
+  /** What those next door read: the letter, and what was written to them. */
+  neighbourReads(site: string, name: string): string {
+    const letter = wordsIn(neighboursView(this.owner, this.siteIds.get(site)!))
+    const written = readMessages(this.firm.db, 500).filter(({ recipient }) => recipient === name)
+    return [...letter, ...written.flatMap(({ subject, body }) => [subject, body])].join('\n')
+  }
+
+  /** What hangs on the wall of a place, as crew see it. */
+  async sheetReads(site: string, place: string): Promise<string> {
+    const { sheet, contacts } = await roomSheetView(
+      { ...this.owner, seesMoney: false },
+      this.siteIds.get(site)!,
+      this.placeIds.get(place)!,
+      ORIGIN,
+    )
+    return wordsIn({ sheet, contacts }).join('\n')
+  }
+
+  private tradeToken(title: string): string {
     const crew = readCrews(this.firm.db).find(({ id }) => id === this.visit(title).crewId)!
-    const message =
-      readMessages(this.firm.db, 500).find(
-        ({ recipient, subject }) => recipient === crew.name && subject.includes(title.split(',')[0]!),
-      ) ?? readMessages(this.firm.db, 500).find(({ recipient }) => recipient === crew.name)!
-    answerNotice(this.firm, /for\/trade\/(\S+)/.exec(message.body)![1]!, answer)
+    const messages = readMessages(this.firm.db, 500).filter(({ recipient }) => recipient === crew.name)
+    const message = messages.find(({ subject }) => subject.includes(title.split(',')[0]!)) ?? messages[0]!
+    return /for\/trade\/(\S+)/.exec(message.body)![1]!
   }
 
   visit(title: string): PlannedVisit {
@@ -304,3 +369,11 @@ export class PlannedJob {
 
 const placeOf = (value: unknown): string | null =>
   typeof value === 'object' && value !== null && 'placeId' in value ? String(value.placeId) : null
+
+/** Every word that a page would show, in the order of its parts. */
+const wordsIn = (page: unknown): string[] =>
+  typeof page === 'string' || typeof page === 'number'
+    ? [String(page)]
+    : typeof page === 'object' && page !== null
+      ? Object.values(page).flatMap(wordsIn)
+      : []

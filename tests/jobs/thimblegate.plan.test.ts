@@ -1,6 +1,7 @@
 import { afterAll, describe, expect, test } from 'vitest'
 import { closeSolver } from '../../src/server/plan/solver'
 import { PlannedJob } from './planned'
+import { reads } from './reads'
 
 afterAll(closeSolver)
 
@@ -111,5 +112,38 @@ describe(SITE, () => {
     expect(job.days('Paint')).toBe('Tue 19 May to Fri 22 May')
     expect(job.days('Cabinets')).toBe('Tue 9 Jun to Thu 11 Jun')
     expect(job.finish(SITE)).toBe(ended)
+  })
+  test('shared: the client reads dates, days without and what to choose; each trade its own days, nobody whose supplier it was', async () => {
+    const job = await slipped()
+    job.remark(SITE, KITCHEN, 'the firm of Quennell slipped, not we')
+    const values = { what: 'Kitchen sink', most: 10, takes: 'Cabinets', brings: 'Fixtures' }
+    job.record(SITE, 'entry', 'Sink', 'written', { kind: 'without', values }, KITCHEN)
+    job.ask(SITE, KITCHEN, 'Which knobs?', 'client', { by: '2026-06-01' })
+    job.record(
+      SITE,
+      'keep',
+      'Infill',
+      'kept',
+      { text: 'Plywood infill, for a time', until: 'the rear is clad' },
+      KITCHEN,
+    )
+    job.add(SITE, { title: 'Porch rail', at: KITCHEN, stage: 'railing', trade: 'carpenter', days: 1, extra: 214_622 })
+    await job.plan()
+    await job.tell(...AFTER_TOPS, 'Paint')
+    await job.update(SITE, job.promises(SITE)[0]!)
+    reads(
+      job.clientReads(SITE),
+      [
+        'Kitchen sink: off from 9 Jun',
+        'Which knobs?',
+        'It costs 2 146.22',
+        'Plywood infill, for a time, until the rear is clad',
+      ],
+      ['Quennell', 'supplier', /\b740\b/, /\b960\b/],
+    )
+    for (const title of [...AFTER_TOPS, 'Paint']) {
+      const others = [...AFTER_TOPS, 'Paint'].filter((other) => other !== title && job.days(other) !== job.days(title))
+      reads(job.tradeReads(title), [job.days(title).split(' to ')[0]!], ['Quennell', '2 146', 'knobs', ...others])
+    }
   })
 })

@@ -4,6 +4,7 @@ import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { stageProgress } from '../scope/progress'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
+import { composeClientScope, type ScopeOfPlace } from './clientScope'
 import { capital, INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -15,6 +16,8 @@ export interface ClientUpdate {
   readonly decide: readonly string[]
   /** What the work of these weeks means, and why a stage that hides matters. */
   readonly terms: readonly string[]
+  /** What was agreed, place by place. */
+  readonly scope: readonly ScopeOfPlace[]
   readonly finish: Day | null
   /** The day by which it is done in eight of ten ways that the work may go. */
   readonly safe: Day | null
@@ -55,6 +58,7 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
     ],
     decide: decideSentences(input),
     terms: termSentences(input),
+    scope: composeClientScope(input.now),
     finish: input.plan.finish[input.siteId] ?? null,
     safe: input.plan.risk[input.siteId]?.safe ?? null,
   }

@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
 import { dayOf, longDay, type Day } from '../../core/calendar/day'
 import { clientFacts, composeClientUpdate, type ClientUpdate } from '../../core/share/clientUpdate'
+import { composeClientScope } from '../../core/share/clientScope'
 import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
@@ -102,7 +103,8 @@ export async function publishUpdate(
       throw new Refusal(422, 'Photos: one of them is not of this site.', 'photos')
   }
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
-  const facts = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
+  const now = siteState(context.db, site)
+  const facts = clientFacts({ siteId: site.id, today: context.today, plan, now })
   const asks = await publishedAsks(context, site, plan, input.asks)
   const { photos, asks: _asked, ...update } = input
   const link = context.db.transaction(() => {
@@ -111,7 +113,12 @@ export async function publishUpdate(
       {
         id: uuid(),
         siteId: site.id,
-        update: { ...update, finish: facts.finish, safe: plan.risk[site.id]?.safe ?? null },
+        update: {
+          ...update,
+          scope: composeClientScope(now),
+          finish: facts.finish,
+          safe: plan.risk[site.id]?.safe ?? null,
+        },
         facts,
         photos,
         asks,
@@ -156,7 +163,7 @@ export function clientPage(firm: FirmFolder, token: string) {
   const site = readSite(firm.db, link.siteId!)!
   const published = readLatestUpdate(firm.db, site.id)
   if (!published) throw new Refusal(404, 'There is no update yet.')
-  const { headline, done, next, off, decide, terms, finish, safe } = published.update
+  const { headline, done, next, off, decide, terms, scope, finish, safe } = published.update
   const open = openAsks(firm, site, published.asks)
   return {
     site: site.name,
@@ -168,6 +175,7 @@ export function clientPage(firm: FirmFolder, token: string) {
     // What can be answered here stands once, with its answer; what was answered is no longer to be decided.
     decide: decide.filter((sentence) => !published.asks.some(({ asks }) => sentence.startsWith(asks))),
     terms,
+    scope,
     asks: open,
     receipts: receiptsOf(firm, site),
     finish: finish ? longDay(finish) : null,

@@ -8,6 +8,7 @@ export interface ClientPageProps extends AnswersProps {
   readonly next: readonly string[]
   readonly off: readonly string[]
   readonly terms: readonly string[]
+  readonly scope: readonly { readonly place: string; readonly sentences: readonly string[] }[]
   readonly finish: string | null
   readonly safe: string | null
   readonly photos: readonly string[]
@@ -44,6 +45,17 @@ export function ClientPage(props: ClientPageProps) {
         )}
         <Section title="Next" sentences={props.next} />
         <Section title="In plain words" sentences={props.terms} />
+        {props.scope.length > 0 && (
+          <details className="ask">
+            <summary>What happens where</summary>
+            {props.scope.map(({ place, sentences }) => (
+              <section key={place}>
+                <h3>{place}</h3>
+                <Sentences of={sentences} />
+              </section>
+            ))}
+          </details>
+        )}
       </main>
     </div>
   )
