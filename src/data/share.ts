@@ -1,5 +1,6 @@
 import type { ClientAsk } from '../core/share/clientAsks'
 import type { ClientFacts, ClientUpdate } from '../core/share/clientUpdate'
+import { NO_EDITS, type UpdateEdits } from '../core/share/updateEdits'
 import type { Db } from './database'
 
 export interface PublishedUpdate {
@@ -57,6 +58,18 @@ export function readLatestUpdate(db: Db, siteId: string): PublishedUpdate | null
     .prepare('SELECT * FROM client_update WHERE site_id = ? ORDER BY published_at DESC, id DESC LIMIT 1')
     .get(siteId) as UpdateRow | undefined
   return row ? publishedOf(row) : null
+}
+
+export function readUpdateEdits(db: Db, siteId: string): UpdateEdits {
+  const row = db.prepare('SELECT edits FROM update_edits WHERE site_id = ?').get(siteId) as
+    { edits: string } | undefined
+  return row ? (JSON.parse(row.edits) as UpdateEdits) : NO_EDITS
+}
+
+export function saveUpdateEdits(db: Db, siteId: string, edits: UpdateEdits): void {
+  db.prepare(
+    'INSERT INTO update_edits (site_id, edits) VALUES (?, ?) ON CONFLICT (site_id) DO UPDATE SET edits = excluded.edits',
+  ).run(siteId, JSON.stringify(edits))
 }
 
 export interface Message {

@@ -89,3 +89,32 @@ test('who has no mail is told by telephone, says the desk, and is off the list',
   expect(await violations(page)).toEqual([])
   await page.close()
 })
+
+test('what a lead writes into the update is there after a reload, and what they drop can come back', async () => {
+  const page = await openPage(browser, app, DESK, 'lead')
+  const url = `${app.origin}/sites/${siteIdOf('heron')}/share`
+  const first = 'textarea[aria-label="Next, sentence 1"]'
+  const valueOf = (selector: string): Promise<string> =>
+    page.$eval(selector, (field) => (field as HTMLTextAreaElement).value)
+  const keptAs = (path: string): Promise<unknown> =>
+    page.waitForResponse((answer) => answer.url().endsWith(path) && answer.ok())
+  await page.goto(url, { waitUntil: 'networkidle0' })
+  const kept = keptAs('/updates/edits')
+  await typeInto(page, first, 'In our own words.')
+  await kept
+  await page.goto(url, { waitUntil: 'networkidle0' })
+  expect(await valueOf(first)).toMatch(/^In our own words\./)
+  const second = await valueOf('textarea[aria-label="Next, sentence 2"]')
+  await page.click(`div:has(> ${first}) button`)
+  await page.waitForFunction(
+    (selector: string, words: string) => (document.querySelector(selector) as HTMLTextAreaElement).value === words,
+    {},
+    first,
+    second,
+  )
+  await clickText(page, 'button', 'Bring back what was dropped (1)')
+  expect(await valueOf(first)).toMatch(/^In our own words\./)
+  await page.waitForNetworkIdle()
+  expect(await violations(page)).toEqual([])
+  await page.close()
+})

@@ -146,8 +146,8 @@ describe('Tawnyhurst, a full tear-off', () => {
     reads(
       job.clientReads(SITE),
       [
-        /Right face\nGoes: right, old boards\.\nIs made: right, new lap boards and right, two coats\.\nStays: Soffits\./,
-        /Rear face\n.*\n.*\nIs not part of it: beams of the pergola\./,
+        /Right face\nWhat is old comes out, the outside boards go up and walls are painted\.\nStays: Soffits\./,
+        /Rear face\n.*\nIs not part of it: beams of the pergola\./,
         'It costs 145.00',
         'It costs 55.20',
         /rain|weather/i,

@@ -7,7 +7,7 @@ import { clockFrom } from '../../src/server/clock'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
-import { clientPage, draftUpdate, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
+import { clientPage, draftUpdate, keepEdits, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
 import { withdrawLink } from '../../src/server/share/links'
 import { answerNotice, remindTrades, tellTrades, tradePage } from '../../src/server/share/notices'
 import { whoToTell } from '../../src/server/share/tell'
@@ -327,4 +327,30 @@ test('the tell list of the demo: the slipped cabinets, and nobody else’s date'
   expect(changed.map((one) => one.who)).toContain('Joss Tenonby')
   expect(changed.filter((one) => one.audience === 'client').map((one) => one.who)).toEqual(['Client of Bakehouse Lane'])
   expect(lastLink('Cabinets, Kitchen, Bakehouse Lane')).toMatch(/^[A-Za-z0-9_-]{43}$/)
+})
+
+describe('what a lead makes of an update', () => {
+  const SITE = siteIdOf('heron')
+  const draftNow = () => draftUpdate(as(firm, 'lead'), as(firm, 'lead').site(SITE))
+  const keep = (part: object) => keepEdits(as(firm, 'lead'), SITE, part)
+  test('is kept, stands when the update is composed anew, and goes on to the next where the sentence comes again', async () => {
+    const { draft, sent } = draftNow()
+    expect(sent).not.toBeNull()
+    const [first] = draft.next
+    keep({ headline: 'A good week', instead: [[first, 'In our own words.']], added: { next: ['We bring cake.'] } })
+    expect(draftNow().edits.instead[first!]).toBe('In our own words.')
+    const { finish: _finish, ...text } = draft
+    await publishUpdate(as(firm, 'lead'), SITE, { ...text, next: ['In our own words.'], photos: [] }, ORIGIN)
+    expect(draftNow().edits).toEqual({
+      headline: null,
+      instead: { [first!]: 'In our own words.' },
+      dropped: [],
+      added: {},
+    })
+    expect(draftNow().sent).toContain('In our own words.')
+  })
+  test('too long a sentence is refused and crew may not write', () => {
+    expect(() => keep({ instead: [['Tile comes.', 'x'.repeat(601)]] })).toThrow('at most 600')
+    expect(() => keepEdits(as(firm, 'crew'), SITE, {})).toThrow(/lead/i)
+  })
 })

@@ -1,7 +1,7 @@
 import { listed } from '../lists/listed'
-import type { Line } from '../scope/line'
-import type { Action } from '../scope/vocabulary'
+import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
+import { capital, PLAIN_STAGE } from './plainWords'
 
 /** What happens at one place, for whoever lives there. */
 export interface ScopeOfPlace {
@@ -9,36 +9,47 @@ export interface ScopeOfPlace {
   readonly sentences: readonly string[]
 }
 
-/** Work that changes nothing that a household has afterwards. */
+/** Work that a household does not have afterwards. */
 const ON_THE_WAY: readonly Action[] = ['protect', 'test', 'inspect', 'order', 'clean']
+const FOR_A_TIME: readonly Stage[] = ['protect', 'shoring']
 
-/** What goes, what is made, what stays and what is not part of it, place by place. No sum, no rate, no trade, no reason. */
+/** What is done in plain words and in its order, what was chosen, what stays and what is not part of it, place by place.
+ * No sum, no rate, no trade, no reason, and no extra that was not approved. */
 export function composeClientScope({
   places,
   lines,
   keeps,
-}: Pick<SiteState, 'places' | 'lines' | 'keeps'>): ScopeOfPlace[] {
+  selections,
+}: Pick<SiteState, 'places' | 'lines' | 'keeps' | 'selections'>): ScopeOfPlace[] {
   return places.flatMap(({ id, name }) => {
     const here = lines.filter(({ placeId }) => placeId === id)
     const agreed = here.filter(
       ({ excluded, action, extra, approval }) =>
         excluded === null && !ON_THE_WAY.includes(action) && (!extra || approval?.answer === 'approved'),
     )
+    const stages = BUILD_ORDER.filter(
+      (stage) => !FOR_A_TIME.includes(stage) && agreed.some((line) => line.stage === stage),
+    )
+    const chosen = selections.filter(({ placeId, choice }) => placeId === id && choice)
     const stays = keeps.filter(({ placeId, released }) => placeId === id && !released)
+    const out = here.filter(({ excluded }) => excluded !== null).map(({ title }) => title.toLowerCase())
     const sentences = [
-      sentence('Goes', titles(agreed.filter(({ action }) => action === 'remove'))),
-      sentence('Is made', titles(agreed.filter(({ action }) => action !== 'remove'))),
-      sentence(
+      ...(stages.length > 0 ? [`${capital(listed(stages.map((stage) => PLAIN_STAGE[stage].doing)))}.`] : []),
+      ...told(
+        'Chosen',
+        '; ',
+        chosen.map(({ what, choice }) => `${what.toLowerCase()}, ${choice}`),
+      ),
+      ...told(
         'Stays',
+        '; ',
         stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)),
       ),
-      sentence('Is not part of it', titles(here.filter(({ excluded }) => excluded !== null))),
-    ].filter((one) => one !== '')
+      ...told('Is not part of it', ', ', [...new Set(out)]),
+    ]
     return sentences.length > 0 ? [{ place: name, sentences }] : []
   })
 }
 
-const titles = (lines: readonly Line[]): string[] => [...new Set(lines.map(({ title }) => title.toLowerCase()))]
-
-const sentence = (begins: string, things: readonly string[]): string =>
-  things.length === 0 ? '' : `${begins}: ${listed(things)}.`
+const told = (begins: string, between: string, things: readonly string[]): string[] =>
+  things.length === 0 ? [] : [`${begins}: ${things.join(between)}.`]

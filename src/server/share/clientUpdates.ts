@@ -1,8 +1,9 @@
 import { v7 as uuid } from 'uuid'
-import { array, object, string } from 'yup'
+import { array, object, string, tuple } from 'yup'
 import { dayOf, longDay, type Day } from '../../core/calendar/day'
 import { clientFacts, composeClientUpdate, type ClientUpdate } from '../../core/share/clientUpdate'
 import { composeClientScope } from '../../core/share/clientScope'
+import { carriedOver, UPDATE_PARTS, type UpdateEdits } from '../../core/share/updateEdits'
 import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
@@ -12,7 +13,7 @@ import { siteStateOf, type SiteState } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
 import { outsidePhotoResponse } from '../photos/photos'
 import { readPhoto } from '../../data/photos'
-import { insertUpdate, readLatestUpdate } from '../../data/share'
+import { insertUpdate, readLatestUpdate, readUpdateEdits, saveUpdateEdits } from '../../data/share'
 import { readSite, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
@@ -30,6 +31,9 @@ export function draftUpdate(
   site: Site,
 ): {
   draft: ClientUpdate
+  edits: UpdateEdits
+  /** The sentences that they read last, by which what is new is known; null before the first update. */
+  sent: readonly string[] | null
   asks: ClientAsk[]
   since: string | null
   photos: { hash: string; caption: string; place: string; on: Day }[]
@@ -51,6 +55,8 @@ export function draftUpdate(
     }))
   return {
     draft,
+    edits: readUpdateEdits(context.db, site.id),
+    sent: published && UPDATE_PARTS.flatMap((part) => published.update[part]),
     asks: clientAsks(now, orderBy, context.today),
     since: published ? longDay(dayOf(published.publishedAt)) : null,
     photos,
@@ -87,6 +93,24 @@ const publication = object({
     .max(12, 'Photos: at most 12.')
     .required(),
 })
+
+const words = trimmed().max(600, 'A sentence has at most 600 characters.').default('')
+const edits = object({
+  headline: trimmed().max(160, 'Headline: use at most 160 characters.').nullable().default(null),
+  instead: array(tuple([string().max(600).required(), words]))
+    .max(200)
+    .default([]),
+  dropped: array(string().max(600).required()).max(200).default([]),
+  added: object(Object.fromEntries(UPDATE_PARTS.map((part) => [part, array(words).max(40)]))),
+})
+
+/** Keeps what a lead makes of the update while they write it. */
+export function keepEdits(context: Context, siteId: string, body: unknown): void {
+  context.requireLead()
+  const site = context.site(siteId)
+  const input = edits.validateSync(body)
+  saveUpdateEdits(context.db, site.id, { ...input, instead: Object.fromEntries(input.instead as [string, string][]) })
+}
 
 /** Publishes the edited update under a new link and puts a message with it into the outbox. */
 export async function publishUpdate(
@@ -126,6 +150,7 @@ export async function publishUpdate(
       },
       context.person.name,
     )
+    saveUpdateEdits(context.db, site.id, carriedOver(readUpdateEdits(context.db, site.id)))
     return createLink(context, site.id, 'client', '')
   })()
   const url = `${origin}/for/client/${link.token}`

@@ -10,6 +10,8 @@ import { UpdateEditor, type UpdateDraft, type UpdateEditorProps } from './Update
 interface SiteShareProps {
   readonly site: { readonly id: string; readonly name: string }
   readonly draft: UpdateDraft
+  readonly edits: UpdateEditorProps['edits']
+  readonly sent: UpdateEditorProps['sent']
   readonly asks: UpdateEditorProps['asks']
   readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
   readonly since: string | null
@@ -26,13 +28,26 @@ interface SiteShareProps {
 }
 
 /** Who has to know what at one site. */
-export function SiteShare({ site, draft, asks, receipts, since, photos, tell, places, links, extras }: SiteShareProps) {
+export function SiteShare({
+  site,
+  draft,
+  edits,
+  sent,
+  asks,
+  receipts,
+  since,
+  photos,
+  tell,
+  places,
+  links,
+  extras,
+}: SiteShareProps) {
   return (
     <div className="page">
       <h1>Share {site.name}</h1>
       <div className={styles.columns}>
         <div>
-          <UpdateEditor siteId={site.id} draft={draft} asks={asks} since={since} photos={photos} />
+          <UpdateEditor {...{ draft, edits, sent, asks, since, photos }} siteId={site.id} />
         </div>
         <aside>
           <TellList {...tell} />

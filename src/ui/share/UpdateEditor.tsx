@@ -1,15 +1,21 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { CAUTIONS } from '@/core/cautions/cautions'
+import {
+  carriedOver,
+  editedPart,
+  type EditedSentence,
+  type UpdateEdits,
+  type UpdatePart,
+} from '@/core/share/updateEdits'
 import { FormError } from '../shared/FormError'
-import { useSend } from '../shared/useSend'
+import { send, useSend, type SendError } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
 
-type Section = 'done' | 'next' | 'off' | 'decide' | 'terms'
-const SECTIONS: readonly { readonly key: Section; readonly title: string; readonly empty: string }[] = [
+const SECTIONS: readonly { readonly key: UpdatePart; readonly title: string; readonly empty: string }[] = [
   { key: 'done', title: 'Done', empty: 'Nothing was finished.' },
   { key: 'next', title: 'Next', empty: 'Nothing is planned.' },
   { key: 'off', title: 'What will be off', empty: 'Nothing will be off in the next two weeks.' },
@@ -30,6 +36,9 @@ export interface UpdateDraft {
 export interface UpdateEditorProps {
   readonly siteId: string
   readonly draft: UpdateDraft
+  readonly edits: UpdateEdits
+  /** What they read last; null before the first update. */
+  readonly sent: readonly string[] | null
   readonly asks: readonly { readonly id: string; readonly asks: string; readonly about: readonly string[] }[]
   readonly since: string | null
   readonly photos: readonly {
@@ -46,29 +55,77 @@ const toggled = (set: ReadonlySet<string>, one: string): ReadonlySet<string> => 
   return next
 }
 
+/** How long the typing rests before what was typed is kept. */
+const REST_MS = 600
+
+/** What a lead makes of the update, kept on the server while they write. */
+function useEdits(siteId: string, kept: UpdateEdits) {
+  const [edits, setEdits] = useState(kept)
+  const [unkept, setUnkept] = useState<SendError | null>(null)
+  const saved = useRef(kept)
+  useEffect(() => {
+    if (saved.current === edits) return
+    const rest = setTimeout(() => {
+      saved.current = edits
+      void send(`/api/sites/${siteId}/updates/edits`, { ...edits, instead: Object.entries(edits.instead) }).then(
+        (answer) => setUnkept(answer.ok ? null : answer.error),
+      )
+    }, REST_MS)
+    return () => clearTimeout(rest)
+  }, [siteId, edits])
+  return { edits, setEdits, unkept }
+}
+
 /** The client's update, composed from what really changed, edited before it goes. */
-export function UpdateEditor({ siteId, draft, asks, since, photos }: UpdateEditorProps) {
+export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, photos }: UpdateEditorProps) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ url: string }>()
-  const [text, setText] = useState(draft)
+  const { edits, setEdits, unkept } = useEdits(siteId, kept)
   const [unasked, setUnasked] = useState<ReadonlySet<string>>(new Set())
   const [shown, setShown] = useState<ReadonlySet<string>>(new Set())
   const [url, setUrl] = useState<string | null>(null)
+  const headline = edits.headline ?? draft.headline
+  const sentences = (part: UpdatePart): EditedSentence[] => editedPart(draft, edits, part)
+  /** Puts other sentences in the place of those that were added. */
+  const setAdded = (part: UpdatePart, added: readonly string[]): void =>
+    setEdits({ ...edits, added: { ...edits.added, [part]: added } })
+  const addedAt = (part: UpdatePart, index: number): number =>
+    index - sentences(part).filter(({ composed }) => composed !== null).length
 
-  const change = (section: Section, index: number, value: string): void =>
-    setText({ ...text, [section]: text[section].map((one, i) => (i === index ? value : one)) })
-  const drop = (section: Section, index: number): void =>
-    setText({ ...text, [section]: text[section].filter((_, i) => i !== index) })
-  const add = (section: Section): void => setText({ ...text, [section]: [...text[section], ''] })
+  const change = (part: UpdatePart, index: number, text: string): void => {
+    const { composed } = sentences(part)[index]!
+    if (composed !== null) setEdits({ ...edits, instead: { ...edits.instead, [composed]: text } })
+    else
+      setAdded(
+        part,
+        (edits.added[part] ?? []).map((one, i) => (i === addedAt(part, index) ? text : one)),
+      )
+  }
+  const drop = (part: UpdatePart, index: number): void => {
+    const { composed } = sentences(part)[index]!
+    if (composed !== null) setEdits({ ...edits, dropped: [...edits.dropped, composed] })
+    else
+      setAdded(
+        part,
+        (edits.added[part] ?? []).filter((_, i) => i !== addedAt(part, index)),
+      )
+  }
+  const droppedOf = (part: UpdatePart): readonly string[] => draft[part].filter((one) => edits.dropped.includes(one))
+  const bringBack = (part: UpdatePart): void => {
+    const back = droppedOf(part)
+    setEdits({ ...edits, dropped: edits.dropped.filter((one) => !back.includes(one)) })
+  }
   const publish = async (): Promise<void> => {
-    const { finish: _finish, ...body } = text
+    const texts = SECTIONS.map(({ key }) => [key, sentences(key).map(({ text }) => text)] as const)
     const published = await run(`/api/sites/${siteId}/updates`, {
-      ...body,
+      headline,
+      ...Object.fromEntries(texts),
       photos: [...shown],
       asks: asks.flatMap(({ id }) => (unasked.has(id) ? [] : [id])),
     })
     if (published) {
       setUrl(published.url)
+      setEdits(carriedOver(edits))
       router.refresh()
     }
   }
@@ -78,7 +135,7 @@ export function UpdateEditor({ siteId, draft, asks, since, photos }: UpdateEdito
       <h2 id="update">Client update</h2>
       <p className="soft">
         {since ? `What changed since the update of ${since}.` : 'The first update.'} Only what stands here is shown;
-        edit it as you like.
+        edit it as you like. Your words are kept, and stand when the facts around them change.
       </p>
       {url && (
         <p className="notice notice-good">
@@ -93,32 +150,35 @@ export function UpdateEditor({ siteId, draft, asks, since, photos }: UpdateEdito
       >
         <Form.Group controlId="headline" className="mb-3">
           <Form.Label>Headline</Form.Label>
-          <Form.Control
-            value={text.headline}
-            onChange={(event) => setText({ ...text, headline: event.target.value })}
-          />
+          <Form.Control value={headline} onChange={(event) => setEdits({ ...edits, headline: event.target.value })} />
         </Form.Group>
         {SECTIONS.map(({ key, title, empty }) => (
           <fieldset key={key} className="mb-3">
             <legend className="h3">{title}</legend>
-            {text[key].length === 0 && <p className="soft">{empty}</p>}
-            {text[key].map((sentence, i) => (
-              <div key={i} className={styles.sentence}>
+            {sentences(key).length === 0 && <p className="soft">{empty}</p>}
+            {sentences(key).map(({ composed, text }, i) => (
+              <div key={composed ?? `added ${i}`} className={styles.sentence}>
                 <Form.Control
                   as="textarea"
-                  rows={sentence.length > 90 ? 2 : 1}
+                  rows={text.length > 90 ? 2 : 1}
                   aria-label={`${title}, sentence ${i + 1}`}
-                  value={sentence}
+                  value={text}
                   onChange={(event) => change(key, i, event.target.value)}
                 />
+                {sent !== null && key !== 'done' && !sent.includes(text) && <span className="soft">new</span>}
                 <Button variant="quiet" size="sm" onClick={() => drop(key, i)}>
                   Drop
                 </Button>
               </div>
             ))}
-            <Button variant="quiet" size="sm" onClick={() => add(key)}>
+            <Button variant="quiet" size="sm" onClick={() => setAdded(key, [...(edits.added[key] ?? []), ''])}>
               Add a sentence
             </Button>
+            {droppedOf(key).length > 0 && (
+              <Button variant="quiet" size="sm" className="ms-2" onClick={() => bringBack(key)}>
+                Bring back what was dropped ({droppedOf(key).length})
+              </Button>
+            )}
           </fieldset>
         ))}
         {asks.length > 0 && (
@@ -156,7 +216,7 @@ export function UpdateEditor({ siteId, draft, asks, since, photos }: UpdateEdito
             </div>
           </fieldset>
         )}
-        <FormError error={error} />
+        <FormError error={error ?? unkept} />
         <Button type="submit" variant="primary" disabled={busy}>
           Publish under a new link
         </Button>

@@ -5,3 +5,8 @@ CREATE TABLE told_other (
   facts TEXT NOT NULL,
   told_at TEXT NOT NULL
 ) STRICT, WITHOUT ROWID;
+-- What a lead made of the sentences of the next update, so that it stands when they are composed anew.
+CREATE TABLE update_edits (
+  site_id TEXT PRIMARY KEY REFERENCES site (id),
+  edits TEXT NOT NULL
+) STRICT, WITHOUT ROWID;
