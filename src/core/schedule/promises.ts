@@ -3,7 +3,8 @@ import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import { earliest } from './bounds'
 import type { Link } from './links'
 import { networkOf } from './network'
-import { phasesOf, type Problem } from './problem'
+import { phasesOf } from './holds'
+import type { Problem } from './problem'
 import { linesOfVisit } from './visits'
 
 /** A phase of a contract with the day that was promised for its end, and what the plan makes of it. */

@@ -1,7 +1,8 @@
 import { dayOfSlot } from '../calendar/slots'
 import { daysBetween, type Day } from '../calendar/day'
 import type { Activity, Instance } from './instance'
-import type { Problem, Release } from './problem'
+import type { Release } from './holds'
+import type { Problem } from './problem'
 import { solve, type SolveOptions } from './solve'
 
 /** One thing that could give way. */

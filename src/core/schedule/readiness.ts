@@ -5,7 +5,8 @@ import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
 import { isGranted, permitsBefore } from './permits'
-import { selectionsFor, type Booking } from './problem'
+import { selectionsFor } from './holds'
+import type { Booking } from './problem'
 import { stoppedDays, type Forecast } from './weather'
 
 /** One thing that a visit needs before it can start. */

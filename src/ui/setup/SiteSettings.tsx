@@ -224,27 +224,8 @@ function Relations({
             <Options of={STAGES} />
           </Form.Select>
         </Form.Group>
-        <Form.Group controlId="relation-wait">
-          <Form.Label>after days</Form.Label>
-          <Form.Control
-            type="number"
-            min={0}
-            max={365}
-            value={waitDays}
-            onChange={(event) => setWaitDays(event.target.value)}
-          />
-        </Form.Group>
-        <Form.Group controlId="relation-most">
-          <Form.Label>within days</Form.Label>
-          <Form.Control
-            type="number"
-            min={0}
-            max={365}
-            value={mostDays}
-            placeholder="any"
-            onChange={(event) => setMostDays(event.target.value)}
-          />
-        </Form.Group>
+        <DaysField id="relation-wait" label="after days" value={waitDays} onChange={setWaitDays} />
+        <DaysField id="relation-most" label="within days" value={mostDays} onChange={setMostDays} />
         <Form.Group controlId="relation-scope">
           <Form.Label>where</Form.Label>
           <Form.Select value={scope} onChange={(event) => setScope(event.target.value as 'place' | 'site')}>
@@ -261,6 +242,32 @@ function Relations({
         </Button>
       </div>
     </fieldset>
+  )
+}
+
+function DaysField({
+  id,
+  label,
+  value,
+  onChange,
+}: {
+  readonly id: string
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+}) {
+  return (
+    <Form.Group controlId={id}>
+      <Form.Label>{label}</Form.Label>
+      <Form.Control
+        type="number"
+        min={0}
+        max={365}
+        value={value}
+        placeholder="any"
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </Form.Group>
   )
 }
 

@@ -1,0 +1,176 @@
+import { addDays, shortDay, type Day } from '../calendar/day'
+import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import type { Line } from '../scope/line'
+import type { Stage } from '../scope/vocabulary'
+import { gateWords, type CoverGate } from '../sequence/coverGate'
+import { wayOf, type Schools } from '../sequence/schools'
+import { arrivalDay } from '../selections/orderBy'
+import { isOnSite, type Selection } from '../selections/selection'
+import { placeName, type SiteState } from '../walk/siteState'
+import { isGranted, permitsBefore } from './permits'
+import { linesOfVisit, type Visit } from './visits'
+
+/** What of a site holds its visits. */
+interface HeldSite {
+  readonly name: string
+  readonly startsOn: Day
+  readonly schools: Schools
+  readonly state: SiteState
+}
+
+/** What was told, agreed or refused about a visit. */
+interface HeldBooking {
+  readonly state: 'told' | 'confirmed' | 'declined'
+  readonly startDay: Day
+  readonly freeFrom?: Day
+}
+
+/** Why a visit cannot start before its release slot, in words. */
+export interface Release {
+  readonly slot: Slot
+  readonly words: string
+  readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'today'
+  /** What is waited for, of goods that are not on site. */
+  readonly goods?: string
+  /** Of goods whose day nobody told: the slots by which they may come earlier, at best and as is likely. */
+  readonly sooner?: readonly [best: number, likely: number]
+}
+
+/** Working time assumed to lift a hold or to open a gate where nobody named a day: counted from tomorrow. */
+const ASSUMED_HOLD_DAYS = 3
+
+/** The phases of the contract that some lines belong to, with the days that were told for them. */
+export const phasesOf = (
+  lines: readonly Line[],
+  { entries }: Pick<SiteState, 'entries'>,
+): { readonly id: string; readonly name: string; readonly starts: Day | null; readonly promised: Day | null }[] =>
+  entries
+    .filter(
+      ({ id, kind, settled }) => kind === 'phase' && settled === null && lines.some((one) => one.partOf.includes(id)),
+    )
+    .map(({ id, values }) => ({
+      id,
+      name: String(values.number),
+      starts: (values.starts as Day | undefined) ?? null,
+      promised: (values.promised as Day | undefined) ?? null,
+    }))
+
+/** All that holds a visit back, the latest first. */
+export function holdsOf(
+  visit: Visit,
+  site: HeldSite,
+  booking: HeldBooking | undefined,
+  today: Day,
+  gatesAt: (placeId: string) => readonly CoverGate[],
+): Release[] {
+  const at = (day: Day): Slot => Math.max(0, slotOfDay(today, day))
+  const found: Release[] = [
+    { slot: at(site.startsOn), words: `${site.name} starts`, kind: site.startsOn > today ? 'site-start' : 'today' },
+  ]
+  const lines = linesOfVisit(visit, site.state.lines)
+  const assumed = ASSUMED_HOLD_DAYS * SLOTS_PER_DAY
+  for (const line of lines) {
+    if (!line.held) continue
+    const slot = line.held.until ? at(line.held.until) : assumed
+    found.push({ slot, words: `${line.title} is held: ${line.held.reason}`, kind: 'held' })
+  }
+  for (const { name, starts } of phasesOf(lines, site.state))
+    if (starts) found.push({ slot: at(starts), words: `Phase ${name} starts`, kind: 'phase' })
+  for (const placeId of visit.placeIds) {
+    found.push(...gateReleases(visit, placeId, site, gatesAt(placeId)))
+    found.push(...failedTests(visit, placeId, site, gatesAt(placeId), at))
+    for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))
+    for (const decision of site.state.decisions) {
+      if (
+        decision.answer !== null ||
+        decision.placeId !== placeId ||
+        !decision.blocks ||
+        !visit.stages.includes(decision.blocks)
+      )
+        continue
+      found.push({
+        slot: decision.by ? at(decision.by) : assumed,
+        words: `${decision.question} is not decided`,
+        kind: 'decision',
+      })
+    }
+  }
+  for (const entry of permitsBefore(visit, site.state)) {
+    if (isGranted(entry)) continue
+    const { what, expected } = entry.values
+    found.push({
+      slot: expected ? at(expected as Day) : assumed,
+      words: `${String(what)} is not granted yet`,
+      kind: 'permit',
+    })
+  }
+  if (booking?.state === 'declined') {
+    const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY
+    const free = booking.freeFrom ? `, free again from ${shortDay(booking.freeFrom)}` : ''
+    found.push({ slot: from, words: `They declined ${shortDay(booking.startDay)}${free}`, kind: 'declined' })
+  }
+  return found.sort((a, b) => b.slot - a.slot)
+}
+
+/** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */
+function gateReleases(visit: Visit, placeId: string, site: HeldSite, gates: readonly CoverGate[]): Release[] {
+  return gates
+    .filter(
+      (gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines),
+    )
+    .map((gate) => {
+      const failed = gate.items.some((item) => item.failed || item.kind === 'entry')
+      const words = `${placeName(site.state, placeId)}: ${gateWords(gate)}`
+      return { slot: (failed ? ASSUMED_HOLD_DAYS : 1) * SLOTS_PER_DAY, words, kind: 'gate' as const }
+    })
+}
+
+/** What did not pass is looked at again the next day at the earliest. */
+const failedTests = (
+  visit: Visit,
+  placeId: string,
+  site: HeldSite,
+  gates: readonly CoverGate[],
+  at: (day: Day) => Slot,
+): Release[] =>
+  gates
+    .flatMap(({ items }) => items)
+    .filter((item) => item.failedOn !== undefined && item.lineId !== null && visit.lineIds.includes(item.lineId))
+    .map(({ failedOn, text }) => ({
+      slot: at(addDays(failedOn!, 1)),
+      words: `${placeName(site.state, placeId)}: ${text.toLowerCase()} did not pass on ${shortDay(failedOn!)}`,
+      kind: 'gate',
+    }))
+
+const coverBegun = (stage: Stage, placeId: string, lines: readonly Line[]): boolean =>
+  lines.some((line) => line.placeId === placeId && line.stage === stage && line.progress > 0 && !line.held)
+
+const FINISHING: readonly Stage[] = ['trim', 'fixtures', 'railing', 'return-list']
+
+/** What must be there before a visit: what it puts in; on a site that waits for late parts, all that finishes the place. */
+const goodsFor = (visit: Visit, placeId: string, { state, schools }: HeldSite): Selection[] =>
+  wayOf(schools, 'trips') === 'wait' && visit.stages.some((stage) => FINISHING.includes(stage))
+    ? selectionsFor({ ...visit, stages: [...visit.stages, ...FINISHING] }, placeId, state)
+    : selectionsFor(visit, placeId, state)
+
+export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, state: SiteState): Selection[] =>
+  state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed')
+
+function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
+  const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
+  const words = `${selection.what} for ${placeName(state, selection.placeId)}`
+  if (isOnSite(selection.state)) return { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
+  // Who needs it is called for the day after: a delivery comes at any hour.
+  const slot = at(addDays(arrives, 1))
+  if (selection.state === 'ordered' && selection.arrives)
+    return { slot, words: `${words} can be on site on ${shortDay(arrives)}`, kind: 'delivery', goods: selection.what }
+  const [best, likely, longest] = selection.leadDays
+  const sooner = [(longest - best) * SLOTS_PER_DAY, (longest - likely) * SLOTS_PER_DAY] as const
+  return {
+    slot,
+    words: `${words} may take until ${shortDay(arrives)}`,
+    kind: 'delivery',
+    goods: selection.what,
+    sooner,
+  }
+}
