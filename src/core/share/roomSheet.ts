@@ -1,5 +1,4 @@
 import { roomPlan, type RoomPlan } from '../sketches/roomPieces'
-import { CAUTIONS } from '../cautions/cautions'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import { printQuantity } from '../measure/quantity'
@@ -12,7 +11,7 @@ import { SELECTION_STATES } from '../selections/selection'
 import type { Place, SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { visitDaysIn } from './languages/languages'
+import { cautionIn, visitDaysIn } from './languages/languages'
 
 /** What hangs on the wall of a room for whoever works in it. No money, no private note. */
 export interface RoomSheet {
@@ -81,6 +80,6 @@ export function composeRoomSheet(
     out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${excludedWords(line.excluded)}`] : [])),
     cautions: (
       [...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]
-    ).map((id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`),
+    ).map((id) => cautionIn(words, id)),
   }
 }

@@ -1,4 +1,3 @@
-import { CAUTIONS } from '../cautions/cautions'
 import type { CautionId } from '../cautions/cautionIds'
 import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
@@ -10,7 +9,7 @@ import { coverGates } from '../sequence/coverGate'
 import type { SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { listedIn, visitDaysIn } from './languages/languages'
+import { cautionIn, listedIn, visitDaysIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -83,8 +82,6 @@ export function composeTradeNotice(
       (other) =>
         `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
-    cautions: cautions.map(
-      (id) => `${CAUTIONS[id].what}: ${CAUTIONS[id].care} Only ${CAUTIONS[id].deferTo} may clear it.`,
-    ),
+    cautions: cautions.map((id) => cautionIn(words, id)),
   }
 }

@@ -60,7 +60,7 @@ export function TradePage({ token, language, words, firm, notice, state: stored,
         <Listed title={words.notReady} items={notice.notReady} />
         <Listed title={words.others} items={notice.others} />
         {notice.cautions.length > 0 && (
-          <section className={styles.caution} lang="en">
+          <section className={styles.caution}>
             <h2>{words.care}</h2>
             <ul className={styles.sentences}>
               {notice.cautions.map((caution) => (

@@ -44,7 +44,7 @@ export function RoomSheetPage({
       </header>
       {sheet.drawn && <RoomPicture plan={sheet.drawn} />}
       {sheet.cautions.length > 0 && (
-        <section className={styles.caution} lang="en">
+        <section className={styles.caution}>
           <h2>{words.care}</h2>
           <ul>
             {sheet.cautions.map((caution) => (

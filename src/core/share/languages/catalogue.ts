@@ -1,3 +1,5 @@
+import type { CautionId } from '../../cautions/cautionIds'
+import type { Caution } from '../../cautions/cautions'
 import type { Stage, Trade } from '../../scope/vocabulary'
 
 /** Languages of the sheets that trades and crew read, by their own names. */
@@ -78,5 +80,8 @@ export interface Catalogue {
   readonly notOnSite: string
   /** After a list of stages that are finished. */
   readonly finished: string
+  readonly cautions: Readonly<Record<CautionId, Caution>>
+  /** Says who alone may clear a caution. */
+  readonly mayClear: (who: string) => string
   readonly page: PageWords
 }

@@ -1,3 +1,4 @@
+import { CAUTIONS } from '../../cautions/cautions'
 import { STAGES, TRADES } from '../../scope/vocabulary'
 import type { Catalogue } from './catalogue'
 
@@ -12,6 +13,8 @@ export const ENGLISH: Catalogue = {
   onSite: 'on site',
   notOnSite: 'not on site yet',
   finished: 'done',
+  cautions: CAUTIONS,
+  mayClear: (who) => `Only ${who} may clear it.`,
   page: {
     work: 'Work',
     ready: 'Ready',

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { crewsFor, EVERY_TRADE, laid, planInput, stateOf } from '../../../../tests/fixtures/site'
+import type { CautionId } from '../../cautions/cautionIds'
+import { CAUTIONS, type Caution } from '../../cautions/cautions'
 import { addDays, type Day } from '../../calendar/day'
 import { listed } from '../../lists/listed'
 import { planOf } from '../../schedule/plan'
@@ -10,7 +12,7 @@ import { STAGES, TRADES } from '../../scope/vocabulary'
 import { composeRoomSheet } from '../roomSheet'
 import { composeTradeNotice } from '../tradeNotice'
 import { LANGUAGES, PAGE_KEYS, type Language } from './catalogue'
-import { catalogueOf, languageFrom, listedIn, shortDayIn, visitDaysIn } from './languages'
+import { cautionIn, catalogueOf, languageFrom, listedIn, shortDayIn, visitDaysIn } from './languages'
 
 const OTHERS = (Object.keys(LANGUAGES) as Language[]).filter((language) => language !== 'en')
 /** Words that are the same in another language. */
@@ -32,6 +34,18 @@ describe.each(OTHERS)('%s', (language) => {
       expect(words.page[key], key).not.toBe(catalogueOf('en').page[key])
     }
     expect([words.weekdays.length, words.months.length]).toEqual([7, 12])
+  })
+  test('has every caution, each part of it in its own words, measures and all', () => {
+    const measures = (text: string): string[] =>
+      (text.match(/\d+(?:[.,]\d+)?/g) ?? []).map((one) => one.replace(',', '.'))
+    for (const [id, { what, care, deferTo }] of Object.entries(CAUTIONS) as [CautionId, Caution][]) {
+      const told = words.cautions[id]
+      expect(told.what, id).not.toBe(what)
+      expect(told.care, id).not.toBe(care)
+      expect(told.deferTo, id).not.toBe(deferTo)
+      expect(measures(told.care), id).toEqual(measures(care))
+      expect(cautionIn(words, id)).toContain(told.deferTo)
+    }
   })
   test('a notice and a sheet are told in it but for what people typed', () => {
     for (const visit of PLAN.visits) {

@@ -1,3 +1,4 @@
+import type { CautionId } from '../../cautions/cautionIds'
 import { weekday, type Day } from '../../calendar/day'
 import type { VisitTime } from '../../schedule/planDiff'
 import { LANGUAGES, type Catalogue, type Language } from './catalogue'
@@ -27,3 +28,9 @@ export function visitDaysIn(words: Catalogue, visit: VisitTime): string {
 /** `a, b and c` */
 export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =>
   items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} ${and} ${items.at(-1)}`
+
+/** A caution whole: what it is, the usual care, and the only ones who may clear it. */
+export function cautionIn({ cautions, mayClear }: Catalogue, id: CautionId): string {
+  const { what, care, deferTo } = cautions[id]
+  return `${what}: ${care} ${mayClear(deferTo)}`
+}

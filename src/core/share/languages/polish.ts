@@ -1,3 +1,4 @@
+import { POLISH_CAUTIONS } from './polishCautions'
 import type { Catalogue } from './catalogue'
 
 export const POLISH: Catalogue = {
@@ -75,6 +76,8 @@ export const POLISH: Catalogue = {
   onSite: 'na budowie',
   notOnSite: 'jeszcze nie ma na budowie',
   finished: 'zrobione',
+  cautions: POLISH_CAUTIONS,
+  mayClear: (who) => `Zgodę może dać tylko: ${who}.`,
   page: {
     work: 'Praca',
     ready: 'Gotowe',

@@ -1,3 +1,4 @@
+import { SPANISH_CAUTIONS } from './spanishCautions'
 import type { Catalogue } from './catalogue'
 
 export const SPANISH: Catalogue = {
@@ -75,6 +76,8 @@ export const SPANISH: Catalogue = {
   onSite: 'en la obra',
   notOnSite: 'aún no está en la obra',
   finished: 'terminado',
+  cautions: SPANISH_CAUTIONS,
+  mayClear: (who) => `Solo puede autorizarlo ${who}.`,
   page: {
     work: 'Trabajo',
     ready: 'Listo',
