@@ -9,6 +9,7 @@ import { paperView } from '../../src/server/views/paper'
 import { completionView, handOverView } from '../../src/server/views/completion'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
+import { pdfText } from '../fixtures/pdfText'
 import { as } from '../fixtures/folder'
 
 const MILLRACE = siteIdOf('millrace')
@@ -79,7 +80,10 @@ describe('the hand-over as one file', () => {
       const { format, exif } = await sharp(zip[src]!).metadata()
       expect([format, exif]).toEqual(['jpeg', undefined])
     }
-    expect(Object.keys(zip).length).toBe(new Set(pictures).size + 1)
+    expect(Object.keys(zip).sort()).toEqual([...new Set(pictures), 'hand-over.pdf', 'index.html'].sort())
+    const { text } = await pdfText(new Uint8Array(zip['hand-over.pdf']!).buffer)
+    expect(text).toContain('Bakehouse Lane: hand-over')
+    expect(text).toContain('Before and after')
   })
   test('what somebody typed stays letters, and no private remark is in it', async () => {
     const kitchen = placeIdOf('bakehouse', 'kitchen')
@@ -96,6 +100,8 @@ describe('the hand-over as one file', () => {
       ],
     })
     const page = strFromU8((await files())['index.html']!)
+    const { text } = await pdfText(new Uint8Array((await files())['hand-over.pdf']!).buffer)
+    expect(text).not.toContain('CANARY')
     expect(page).toContain('&lt;img src=x onerror=alert(1)&gt;')
     expect(page).not.toContain('<img src=x')
     expect(page).not.toContain('CANARY')

@@ -47,7 +47,9 @@ export function composeNeighbourLetter(
   days: number,
 ): NeighbourLetter {
   const until = addDays(today, days)
-  const soon = visits.filter(({ startDay }) => startDay <= until)
+  const soon = visits
+    .filter(({ startDay }) => startDay <= until)
+    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf))
   const kindOf = new Map(state.places.map(({ id, kind }) => [id, kind]))
   const nameOf = new Map(state.places.map(({ id, name }) => [id, name]))
   const told = (stages: readonly Stage[]): string[] => {

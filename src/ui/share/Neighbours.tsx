@@ -16,7 +16,10 @@ export function Neighbours({ site, firm, letter }: NeighboursProps) {
         <h1>To the neighbours of {site.name}</h1>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           Print
-        </button>
+        </button>{' '}
+        <a className="btn btn-quiet no-print" href={`/api/sites/${site.id}/papers/neighbours`} download>
+          As a PDF
+        </a>
       </header>
       <p className="mt-3">
         We are working next to you. This is what you will notice until {letter.until}; should a day change you will hear

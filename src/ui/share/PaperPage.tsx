@@ -23,7 +23,10 @@ export function PaperPage({ site, firm, reader, on, paper }: PaperPageProps) {
         </h1>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           Print
-        </button>
+        </button>{' '}
+        <a className="btn btn-quiet no-print" href={`/api/sites/${site.id}/papers/${reader}`} download>
+          As a PDF
+        </a>
       </header>
       <section>
         <h2>What we ask</h2>

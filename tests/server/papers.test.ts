@@ -1,0 +1,47 @@
+import { expect, test } from 'vitest'
+import { v7 as uuid } from 'uuid'
+import { siteIdOf } from '../../src/demo/ids'
+import type { FirmFolder } from '../../src/server/firmFolder'
+import { paperFile } from '../../src/server/share/paperFiles'
+import { paperPdf } from '../../src/server/share/paperPdf'
+import { recordFacts } from '../../src/server/walk/recordFacts'
+import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
+import { as } from '../fixtures/folder'
+import { pdfText } from '../fixtures/pdfText'
+
+let firm: FirmFolder
+eachWithDemoFirm((fresh) => {
+  firm = fresh
+})
+const SITE = siteIdOf('bakehouse')
+const read = async (reader: string) => pdfText(await (await paperFile(as(firm, 'lead'), SITE, reader)).arrayBuffer())
+
+test('the neighbours’ letter as a PDF has the days and no room, sum or client', async () => {
+  const { text } = await read('neighbours')
+  expect(text).toContain('To the neighbours of Bakehouse Lane')
+  expect(text).toContain('Yard face')
+  const rooms = stateAt(firm, SITE).places.filter(({ kind }) => kind === 'room')
+  for (const { name } of rooms) expect(text).not.toContain(name)
+  expect(text).not.toMatch(/[€£$]|private/)
+})
+test('the engineer’s paper as a PDF has what is asked, its last day and what it blocks', async () => {
+  const value = { question: 'May the notch stay?', owner: 'engineer', by: '2026-03-20', blocks: 'framing' }
+  const placeId = stateAt(firm, SITE).places[0]!.id
+  recordFacts(as(firm, 'lead'), SITE, {
+    facts: [{ subject: 'decision', subjectId: uuid(), facet: 'asked', placeId, value }],
+  })
+  const { text } = await read('engineer')
+  expect(text).toContain('May the notch stay?')
+  expect(text).toContain('Please answer by 20 Mar')
+})
+test('letters of every language that people type are there, and long papers run on over pages', async () => {
+  const sentences = Array.from({ length: 120 }, (_, i) => `Ściana ${i}: ½ Zażółć gęślą jaźń, señal, 4 × 3.`)
+  const bytes = await paperPdf({ title: 'Łazienka', under: 'Example & Co', parts: [{ title: 'Work', sentences }] })
+  const { pages, text } = await pdfText(new Uint8Array(bytes).buffer)
+  expect(pages).toBeGreaterThan(2)
+  expect(text.replace(/ /g, '')).toContain('Ściana119:½Zażółćgęśląjaźń,señal,4×3.')
+})
+test('crew get no papers, and there is none for a made-up reader', async () => {
+  await expect(paperFile(as(firm, 'crew'), SITE, 'engineer')).rejects.toThrow(/lead/i)
+  await expect(paperFile(as(firm, 'lead'), SITE, 'gossip')).rejects.toThrow('There is no paper for this reader.')
+})
