@@ -69,7 +69,7 @@ export function LookAhead(props: LookAheadProps) {
         {props.blocked.length > 0 &&
           `What holds most: ${props.blocked.map(({ kind, count }) => `${KINDS[kind]} (${count})`).join(', ')}.`}
       </p>
-      <nav className={styles.choices} aria-label="What is shown">
+      <nav className={`no-print ${styles.choices}`} aria-label="What is shown">
         {([2, 3] as const).map((one) => (
           <Choice key={one} href={link({ weeks: String(one) })} on={weeks === one}>
             {one === 2 ? 'Two weeks' : 'Three weeks'}
