@@ -34,7 +34,7 @@ const REFUSALS: Record<MemoSort, { readonly large: string; readonly kind: string
   },
 }
 
-const fileOf = (firm: FirmFolder, hash: string): string => join(firm.path, 'memos', hash.slice(0, 2), hash)
+export const memoFile = (firm: FirmFolder, hash: string): string => join(firm.path, 'memos', hash.slice(0, 2), hash)
 
 /** Takes a spoken memo or a short film in, kept by the hash of its bytes.
  * @throws Refusal 415 where it is nothing that phones record, 413 where it is too large */
@@ -55,7 +55,7 @@ export async function storeMemo(
   const hash = createHash('sha256').update(bytes).digest('hex')
   if (readMemo(context.db, hash)) return { hash }
   mkdirSync(join(context.firm.path, 'memos', hash.slice(0, 2)), { recursive: true })
-  await writeWhole(fileOf(context.firm, hash), bytes)
+  await writeWhole(memoFile(context.firm, hash), bytes)
   insertMemo(context.db, { hash, siteId: site.id, type, bytes: bytes.length, receivedAt: context.now() })
   return { hash }
 }
@@ -63,9 +63,9 @@ export async function storeMemo(
 /** A memo, for whoever may see its site. */
 export async function memoResponse(context: Context, hash: string): Promise<Response> {
   const memo = readMemo(context.db, hash)
-  if (!memo || !existsSync(fileOf(context.firm, hash))) throw new Refusal(404, 'This memo is not here yet.')
+  if (!memo || !existsSync(memoFile(context.firm, hash))) throw new Refusal(404, 'This memo is not here yet.')
   context.site(memo.siteId)
-  return new Response(new Uint8Array(await readFile(fileOf(context.firm, hash))), {
+  return new Response(new Uint8Array(await readFile(memoFile(context.firm, hash))), {
     headers: { 'content-type': memo.type, 'cache-control': 'private, max-age=604800, immutable' },
   })
 }

@@ -41,6 +41,8 @@ export function siteSettingsView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
   return {
+    /** Whether they may take the whole site out as a file. */
+    mayTakeOut: context.person.role === 'owner',
     site: {
       id: site.id,
       name: site.name,

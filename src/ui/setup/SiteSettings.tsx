@@ -18,6 +18,7 @@ import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
 export interface SiteSettingsProps {
+  readonly mayTakeOut: boolean
   readonly site: {
     readonly id: string
     readonly name: string
@@ -50,7 +51,7 @@ export interface SiteSettingsProps {
 }
 
 /** A site's working days, client, order of work and places. */
-export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
+export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettingsProps) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', ') })
@@ -142,6 +143,17 @@ export function SiteSettings({ site, places, standards }: SiteSettingsProps) {
         ))}
       </ul>
       <StandardsTable siteId={site.id} view={standards} />
+      {mayTakeOut && (
+        <section aria-labelledby="take-out">
+          <h2 id="take-out" className="mt-4">
+            The site as a file
+          </h2>
+          <p>Everything of it, remarks and money too, to keep or to bring into another firm.</p>
+          <a className="btn btn-quiet" href={`/api/sites/${site.id}/bundle`} download>
+            Take it as a file
+          </a>
+        </section>
+      )}
     </div>
   )
 }

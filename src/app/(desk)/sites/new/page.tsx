@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { deskPage, read } from '@/server/http/pages'
+import { BringSite } from '@/ui/setup/BringSite'
 import { NewSite } from '@/ui/setup/NewSite'
 
 export const metadata: Metadata = { title: 'New site' }
@@ -7,5 +8,10 @@ export const metadata: Metadata = { title: 'New site' }
 export default async function NewSitePage() {
   const context = await deskPage()
   await read(() => context.requireLead())
-  return <NewSite today={context.today} />
+  return (
+    <>
+      <NewSite today={context.today} />
+      {context.person.role === 'owner' && <BringSite />}
+    </>
+  )
 }

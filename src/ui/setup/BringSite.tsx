@@ -1,0 +1,35 @@
+'use client'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+
+/** Takes a site in that was taken out of another firm as a file. */
+export function BringSite() {
+  const { busy, error, run } = useSend<{ siteId: string }>()
+  const bring = async (file: FormDataEntryValue | null): Promise<void> => {
+    if (!(file instanceof File) || file.size === 0) return
+    const taken = await run('/api/bundles', file)
+    if (taken) window.location.assign(`/sites/${taken.siteId}/scope`)
+  }
+  return (
+    <section className="page" aria-labelledby="bring">
+      <h2 id="bring">Or bring a site from a file</h2>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void bring(new FormData(event.currentTarget).get('file'))
+        }}
+      >
+        <Form.Group controlId="bundle" className="mb-2">
+          <Form.Label>The file that was taken out of another firm&apos;s settings of the site</Form.Label>
+          <Form.Control type="file" name="file" accept=".zip,application/zip" required />
+        </Form.Group>
+        <FormError error={error} />
+        <Button type="submit" variant="quiet" disabled={busy}>
+          Bring it in
+        </Button>
+      </Form>
+    </section>
+  )
+}
