@@ -41,7 +41,7 @@ const CREW = [
 ]
 
 /** What even a lead leaves to the owner. */
-const OWNER = ['/api/people', '/api/people/[person]/sites', '/api/bundles', '/api/sites/[site]/bundle']
+const OWNER = ['/api/people', '/api/people/[person]/sites', '/api/bundles', '/api/sites/[site]/bundle', '/sites/bring']
 
 /** They lead on to another page, or out. */
 const ELSEWHERE = ['/', '/welcome', '/api/sign-out']

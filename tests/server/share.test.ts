@@ -354,3 +354,17 @@ describe('what a lead makes of an update', () => {
     expect(() => keepEdits(as(firm, 'crew'), SITE, {})).toThrow(/lead/i)
   })
 })
+
+test('a client who heard nothing for a week is on the list of the morning, until they are told', async () => {
+  const quiet = () =>
+    todayView(as(firm, 'lead'))
+      .needs.map(({ text }) => text)
+      .filter((text) => text.startsWith('The client of Heron Court heard nothing'))
+  expect(quiet()).toEqual([])
+  firm = { ...firm, clock: clockFrom('2026-03-13', null) }
+  expect(quiet()).toEqual(['The client of Heron Court heard nothing for 7 days.'])
+  const { draft } = draftUpdate(as(firm, 'lead'), as(firm, 'lead').site(siteIdOf('heron')))
+  const { finish: _finish, ...text } = draft
+  await publishUpdate(as(firm, 'lead'), siteIdOf('heron'), { ...text, photos: [] }, ORIGIN)
+  expect(quiet()).toEqual([])
+})

@@ -9,10 +9,12 @@ import { placeName, type SiteState } from '../../core/walk/siteState'
 import { walkNext } from '../../core/walk/walkOrder'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
+import { readLatestUpdate } from '../../data/share'
 import type { Site } from '../../data/sites'
 import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
+import { changedOthers, othersToTell } from '../share/others'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
 import { siteState } from '../siteStates'
@@ -145,6 +147,7 @@ function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan |
       ...keepsDue(site, state, context.today),
       ...toAsk(context, site, state),
       ...toAnswer(site, state),
+      ...updateDue(context, site, plan),
     ]),
     ...toTell(context, plan),
   ]
@@ -298,6 +301,29 @@ const toAsk = (context: Context, site: Site, state: SiteState): Need[] =>
     action: 'Answer',
   }))
 
+/** Days after which a client should hear again, in a quiet week too. */
+const RHYTHM_DAYS = 7
+
+/** A client who heard nothing for a week while their house is worked on. */
+function updateDue({ db, today }: Context, site: Site, plan: Plan | null): Need[] {
+  const open = plan?.visits.some(({ siteId }) => siteId === site.id) ?? false
+  if (!open || site.clientName === '' || site.startsOn > today) return []
+  const update = readLatestUpdate(db, site.id)
+  const quiet = daysBetween(update ? dayOf(update.publishedAt) : site.startsOn, today)
+  if (quiet < RHYTHM_DAYS) return []
+  return [
+    {
+      cost: 165,
+      when: 'this week',
+      note: 'to tell',
+      text: `The client of ${site.name} heard nothing for ${daysWords(quiet)}.`,
+      detail: 'A quiet week is told too: why there is little to see, and what comes next.',
+      href: `/sites/${site.id}/share`,
+      action: 'Write the update',
+    },
+  ]
+}
+
 /** What client and trades asked and nobody answered yet. */
 const toAnswer = (site: Site, state: SiteState): Need[] =>
   state.entries
@@ -314,7 +340,7 @@ const toAnswer = (site: Site, state: SiteState): Need[] =>
 
 function toTell(context: Context, plan: Plan | null): Need[] {
   if (!plan) return []
-  const people = changedFacts(context, plan)
+  const people = [...changedFacts(context, plan), ...changedOthers(othersToTell(context, plan))]
   if (people.length === 0) return []
   return [
     {

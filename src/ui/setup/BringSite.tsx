@@ -13,8 +13,8 @@ export function BringSite() {
     if (taken) window.location.assign(`/sites/${taken.siteId}/scope`)
   }
   return (
-    <section className="page" aria-labelledby="bring">
-      <h2 id="bring">Or bring a site from a file</h2>
+    <div className="page page-narrow">
+      <h1>Bring a site from a file</h1>
       <Form
         onSubmit={(event) => {
           event.preventDefault()
@@ -22,14 +22,14 @@ export function BringSite() {
         }}
       >
         <Form.Group controlId="bundle" className="mb-2">
-          <Form.Label>The file that was taken out of another firm&apos;s settings of the site</Form.Label>
+          <Form.Label>The file, as Site settings gives it</Form.Label>
           <Form.Control type="file" name="file" accept=".zip,application/zip" required />
         </Form.Group>
         <FormError error={error} />
-        <Button type="submit" variant="quiet" disabled={busy}>
+        <Button type="submit" variant="primary" disabled={busy}>
           Bring it in
         </Button>
       </Form>
-    </section>
+    </div>
   )
 }

@@ -21,7 +21,7 @@ interface PlaceRow {
 const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
 
 /** A new site in minutes: the house, its places as people say their sizes, and what happens in each. */
-export function NewSite({ today }: { today: string }) {
+export function NewSite({ today, mayBring }: { readonly today: string; readonly mayBring: boolean }) {
   const { busy, error, run } = useSend<{ siteId: string }>()
   const [units, setUnits] = useState<'metric' | 'imperial'>('metric')
   const [weekdays, setWeekdays] = useState<readonly number[]>([1, 2, 3, 4, 5])
@@ -52,7 +52,10 @@ export function NewSite({ today }: { today: string }) {
 
   return (
     <div className="page">
-      <h1>New site</h1>
+      <div className={styles.title}>
+        <h1>New site</h1>
+        {mayBring && <a href="/sites/bring">or bring one from a file</a>}
+      </div>
       <Form
         onSubmit={(event) => {
           event.preventDefault()

@@ -1,6 +1,5 @@
 import type { Metadata } from 'next'
 import { deskPage, read } from '@/server/http/pages'
-import { BringSite } from '@/ui/setup/BringSite'
 import { NewSite } from '@/ui/setup/NewSite'
 
 export const metadata: Metadata = { title: 'New site' }
@@ -8,10 +7,5 @@ export const metadata: Metadata = { title: 'New site' }
 export default async function NewSitePage() {
   const context = await deskPage()
   await read(() => context.requireLead())
-  return (
-    <>
-      <NewSite today={context.today} />
-      {context.person.role === 'owner' && <BringSite />}
-    </>
-  )
+  return <NewSite today={context.today} mayBring={context.person.role === 'owner'} />
 }
