@@ -35,7 +35,7 @@ export function followsSoon(
     const next = opened ? near[0] : near.at(-1)
     if (!next || next.latest <= schedule.start[i]!) return
     starts[i] = next.latest
-    waits.set(i, opened || next.most === undefined ? { to: next.to } : { to: next.to, most: next.most })
+    waits.set(i, opened ? { to: next.to } : { to: next.to, most: next.most! })
   })
   const as = { schedule, waits: new Map<number, Pick<Link, 'to' | 'most'>>() }
   if (waits.size === 0) return as

@@ -1,7 +1,7 @@
 import { daysBetween, shortDay } from '../calendar/day'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
-import { opensOutside } from './opening'
+import { opensToSky } from './opening'
 import type { PlannedVisit } from './plan'
 
 /** What closes a house again. */
@@ -14,7 +14,7 @@ export function openNights(
   visits: readonly Pick<PlannedVisit, 'key' | 'siteId' | 'stages' | 'placeIds' | 'startDay' | 'endDay'>[],
   kinds: readonly PlaceKind[],
 ): string | null {
-  if (!opensOutside(visit, kinds) || kinds.includes('ground')) return null
+  if (!opensToSky(visit, kinds)) return null
   const closing = visits
     .filter(
       (other) =>

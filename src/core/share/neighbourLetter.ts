@@ -1,5 +1,6 @@
 import { addDays, longDay, shortDay, type Day } from '../calendar/day'
 import { visitDays } from '../schedule/planDiff'
+import { byStart } from '../schedule/tradeRun'
 import type { PlannedVisit } from '../schedule/plan'
 import { STAGES, type Stage } from '../scope/vocabulary'
 import type { PlaceKind } from '../places/place'
@@ -47,9 +48,7 @@ export function composeNeighbourLetter(
   days: number,
 ): NeighbourLetter {
   const until = addDays(today, days)
-  const soon = visits
-    .filter(({ startDay }) => startDay <= until)
-    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf))
+  const soon = visits.filter(({ startDay }) => startDay <= until).sort(byStart)
   const kindOf = new Map(state.places.map(({ id, kind }) => [id, kind]))
   const nameOf = new Map(state.places.map(({ id, name }) => [id, name]))
   const told = (stages: readonly Stage[]): string[] => {

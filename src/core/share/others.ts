@@ -2,6 +2,8 @@ import { addDays, type Day } from '../calendar/day'
 import { NEXT_DOOR } from '../entries/kinds/job'
 import { listed } from '../lists/listed'
 import { kindsOf } from '../places/place'
+import { byStart } from '../schedule/tradeRun'
+import { isOutside } from '../schedule/weather'
 import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
 import type { PlannedVisit } from '../schedule/plan'
 import { STAGES } from '../scope/vocabulary'
@@ -42,7 +44,7 @@ export function othersOf(siteId: string, state: SiteState, visits: readonly Plan
     .filter(
       (visit) => visit.siteId === siteId && visit.trade !== 'inspector' && visit.startDay <= addDays(today, AHEAD_DAYS),
     )
-    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.key < b.key ? -1 : 1))
+    .sort(byStart)
   return state.entries
     .filter(({ kind, settled, values }) => kind === 'party' && settled === null && values.hears !== undefined)
     .map(({ id, values }) => ({
@@ -66,8 +68,7 @@ const hearsOf =
 
 function heard(visit: PlannedVisit, { part }: RegisterEntry['values'], state: SiteState): HeardDay {
   const { key, startDay, startHalf, endDay, endHalf, stages, placeIds } = visit
-  const inside = state.places.filter(({ kind }) => kind === 'room' || kind === 'void').map(({ id }) => id)
-  const told = part === 'neighbour' ? placeIds.filter((id) => !inside.includes(id)) : placeIds
+  const told = part === 'neighbour' ? placeIds.filter((id) => isOutside(kindsOf(state.places, [id]))) : placeIds
   const what = capital(listed(stages.map((stage) => STAGES[stage].toLowerCase())))
   return {
     key,

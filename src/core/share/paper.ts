@@ -2,9 +2,11 @@ import { dateOnly, type Day } from '../calendar/day'
 import { entryWords } from '../entries/entryWords'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
-import type { PlaceKind } from '../places/place'
+import { kindsOf } from '../places/place'
 import { neededOn } from '../schedule/neededOn'
 import { visitDays } from '../schedule/planDiff'
+import { byStart } from '../schedule/tradeRun'
+import { isOutside } from '../schedule/weather'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import { STAGES, type Stage } from '../scope/vocabulary'
 import { placeName, type RegisterEntry, type SiteState } from '../walk/siteState'
@@ -49,7 +51,6 @@ const DECIDES: Partial<Record<PaperReader, string>> = {
   engineer: 'the engineer',
   authority: 'the authority',
 }
-const OUTSIDE: readonly PlaceKind[] = ['face', 'roof', 'ground', 'boundary', 'outbuilding']
 const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
 
 /** Composes the paper for one of them from the allowed facts. */
@@ -111,16 +112,15 @@ const unknowns = (reader: PaperReader, state: SiteState): string[] =>
 
 /** The days of the plan that concern them. */
 function daysFor(reader: PaperReader, state: SiteState, visits: readonly PlannedVisit[]): string[] {
-  const outside = new Set(state.places.filter(({ kind }) => OUTSIDE.includes(kind)).map(({ id }) => id))
   const concerns: Readonly<Record<PaperReader, (visit: PlannedVisit) => boolean>> = {
     designer: () => false,
     engineer: ({ trade, stages }) => trade === 'engineer' || stages.some((stage) => CARRIES.includes(stage)),
     authority: ({ trade }) => trade === 'inspector',
-    association: ({ placeIds }) => placeIds.some((id) => outside.has(id)),
+    association: ({ placeIds }) => isOutside(kindsOf(state.places, placeIds)),
   }
   return visits
     .filter(concerns[reader])
-    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : 0))
+    .sort(byStart)
     .map((visit) => {
       const what = visit.trade === 'inspector' ? 'Inspection' : listed(visit.stages.map((stage) => STAGES[stage]))
       return `${visitDays(visit)}: ${what}, ${listed(visit.placeIds.map((id) => placeName(state, id)))}.`

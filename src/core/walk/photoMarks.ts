@@ -62,3 +62,9 @@ export function hiddenParts(
     return part.width > 0 && part.height > 0 ? [part] : []
   })
 }
+
+/** What was marked on a photo, wherever it stands. */
+export const marksOf = (
+  photos: readonly { readonly hash: string; readonly marks: readonly PhotoMark[] }[],
+  hash: string,
+): readonly PhotoMark[] => photos.flatMap((photo) => (photo.hash === hash ? photo.marks : []))

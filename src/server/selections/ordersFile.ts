@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { ORDER_COLUMNS, orderRows, toOrder } from '../../core/selections/toOrder'
 import type { Context } from '../context'
+import { fileAnswer } from '../http/fileAnswer'
 import { selectionsView } from '../views/selections'
 
 /** What is to be ordered, of one site or of all, as a CSV file. Cells that a spreadsheet would run are written as words.
@@ -8,11 +9,5 @@ import { selectionsView } from '../views/selections'
 export function ordersFile(context: Context, siteId: string | null): Response {
   const { rows } = selectionsView(context, siteId)
   const text = Papa.unparse(orderRows(toOrder(rows)), { columns: [...ORDER_COLUMNS], escapeFormulae: true })
-  return new Response(text, {
-    headers: {
-      'content-type': 'text/csv; charset=utf-8',
-      'content-disposition': 'attachment; filename="to-order.csv"',
-      'cache-control': 'no-store',
-    },
-  })
+  return fileAnswer(text, 'text/csv; charset=utf-8', 'to-order.csv')
 }

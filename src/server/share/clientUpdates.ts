@@ -8,6 +8,7 @@ import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
+import { marksOf } from '../../core/walk/photoMarks'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
@@ -216,6 +217,5 @@ export function sharedPhoto(firm: FirmFolder, token: string, hash: string): Prom
   const site = readSite(firm.db, link.siteId!)
   if (!site || !readLatestUpdate(firm.db, site.id)?.photos.includes(hash))
     throw new Refusal(404, 'This photo is not part of the update.')
-  const marks = siteState(firm.db, site).photos.flatMap((photo) => (photo.hash === hash ? photo.marks : []))
-  return outsidePhotoResponse(firm, hash, marks)
+  return outsidePhotoResponse(firm, hash, marksOf(siteState(firm.db, site).photos, hash))
 }

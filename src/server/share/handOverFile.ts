@@ -3,7 +3,9 @@ import { longDay, shortDay } from '../../core/calendar/day'
 import { composeHandOver, type AtlasPhoto, type HandOver } from '../../core/share/handOver'
 import { handOverHtml, picturesOf } from '../../core/share/handOverHtml'
 import { readFirm } from '../../data/firm'
+import { marksOf } from '../../core/walk/photoMarks'
 import type { Context } from '../context'
+import { fileAnswer, fileName } from '../http/fileAnswer'
 import { outsidePhoto } from '../photos/photos'
 import { siteState } from '../siteStates'
 import { paperPdf, type PaperPart } from './paperPdf'
@@ -19,8 +21,7 @@ export async function handOverFile(context: Context, siteId: string): Promise<Re
   }
   const pictures = new Map<string, Uint8Array>()
   for (const hash of picturesOf(pack)) {
-    const marks = state.photos.flatMap((photo) => (photo.hash === hash ? photo.marks : []))
-    pictures.set(hash, await outsidePhoto(context.firm, hash, marks))
+    pictures.set(hash, await outsidePhoto(context.firm, hash, marksOf(state.photos, hash)))
     files[`photos/${hash}.jpg`] = pictures.get(hash)!
   }
   files['hand-over.pdf'] = await paperPdf({
@@ -28,15 +29,8 @@ export async function handOverFile(context: Context, siteId: string): Promise<Re
     under: `${readFirm(context.db)?.name ?? ''}, ${longDay(context.today)}`,
     parts: handOverParts(pack, pictures),
   })
-  const name = site.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')
   // Pictures are packed already; the file is put together without trying again.
-  return new Response(new Uint8Array(zipSync(files, { level: 0 })), {
-    headers: {
-      'content-type': 'application/zip',
-      'content-disposition': `attachment; filename="${name}-hand-over.zip"`,
-      'cache-control': 'no-store',
-    },
-  })
+  return fileAnswer(zipSync(files, { level: 0 }), 'application/zip', `${fileName(site.name)}-hand-over.zip`)
 }
 
 /** The pack as the parts of a paper. */

@@ -1,4 +1,6 @@
+import { marksOf } from '../../core/walk/photoMarks'
 import type { Context } from '../context'
+import { fileAnswer } from '../http/fileAnswer'
 import { neighboursView } from '../views/neighbours'
 import { paperView } from '../views/paper'
 import { outsidePhoto } from '../photos/photos'
@@ -8,13 +10,7 @@ import { paperPdf, type PrintedPaper } from './paperPdf'
 /** The letter to the neighbours, or the paper for a designer, an engineer, the authority or an association, as a PDF. */
 export async function paperFile(context: Context, siteId: string, reader: string): Promise<Response> {
   const paper = reader === 'neighbours' ? letter(context, siteId) : await paperFor(context, siteId, reader)
-  return new Response(new Uint8Array(await paperPdf(paper)), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `attachment; filename="${reader}.pdf"`,
-      'cache-control': 'no-store',
-    },
-  })
+  return fileAnswer(await paperPdf(paper), 'application/pdf', `${reader}.pdf`)
 }
 
 function letter(context: Context, siteId: string): PrintedPaper {
@@ -43,11 +39,7 @@ async function paperFor(context: Context, siteId: string, reader: string): Promi
   const { photos } = siteState(context.db, context.site(siteId))
   const pictures = await Promise.all(
     paper.photos.map(async ({ hash, words }) => ({
-      bytes: await outsidePhoto(
-        context.firm,
-        hash,
-        photos.flatMap((photo) => (photo.hash === hash ? photo.marks : [])),
-      ),
+      bytes: await outsidePhoto(context.firm, hash, marksOf(photos, hash)),
       words,
     })),
   )

@@ -28,7 +28,7 @@ export function whoToTell(context: Context) {
   const others = othersToTell(context, plan)
   const named = new Map(others.map(({ other }) => [other.id, other]))
   return {
-    changed: [...changedFacts(context, plan), ...changedOthers(others)].map((one) => ({
+    changed: changedFacts(context, plan, others).map((one) => ({
       audience: one.audience,
       id: one.who,
       who: {
@@ -104,7 +104,7 @@ function unaskedVisits(context: Context, plan: Plan) {
 }
 
 /** Exactly those whose facts differ from what they were last told. */
-export function changedFacts(context: Context, plan: Plan): ToTell[] {
+export function changedFacts(context: Context, plan: Plan, others = othersToTell(context, plan)): ToTell[] {
   const told = readBookings(context.db)
     .filter((booking) => booking.state !== 'declined')
     .map((b) => ({
@@ -126,5 +126,6 @@ export function changedFacts(context: Context, plan: Plan): ToTell[] {
       return [[site.id, { told: published.facts, now }] as const]
     }),
   )
-  return tellList(told, clients, plan, finishedKeys(context.db, readSites(context.db)), visitNamer(context.db))
+  const finished = finishedKeys(context.db, readSites(context.db))
+  return [...tellList(told, clients, plan, finished, visitNamer(context.db)), ...changedOthers(others)]
 }

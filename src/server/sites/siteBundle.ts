@@ -10,6 +10,7 @@ import { insertObservations, readObservations } from '../../data/observations'
 import { readPhoto } from '../../data/photos'
 import { insertSite, readSite, type Site } from '../../data/sites'
 import type { Context } from '../context'
+import { fileAnswer, fileName } from '../http/fileAnswer'
 import { memoFile, storeMemo } from '../photos/memos'
 import { storePhoto } from '../photos/photos'
 import { photoFile } from '../photos/photoSizes'
@@ -41,14 +42,7 @@ export async function siteBundle(context: Context, siteId: string): Promise<Resp
     // What a phone has not sent yet comes with its next walk.
     if (existsSync(path)) files[`${folder}/${hash}`] = await readFile(path)
   }
-  const name = settings.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')
-  return new Response(new Uint8Array(zipSync(files, { level: 6, mtime: MADE })), {
-    headers: {
-      'content-type': 'application/zip',
-      'content-disposition': `attachment; filename="${name}.site.zip"`,
-      'cache-control': 'no-store',
-    },
-  })
+  return fileAnswer(zipSync(files, { level: 6, mtime: MADE }), 'application/zip', `${fileName(settings.name)}.site.zip`)
 }
 
 /** The photos and memos that observations speak of, by hash, each once. */

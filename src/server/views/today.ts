@@ -14,7 +14,6 @@ import type { Site } from '../../data/sites'
 import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
-import { changedOthers, othersToTell } from '../share/others'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
 import { siteState } from '../siteStates'
@@ -340,7 +339,7 @@ const toAnswer = (site: Site, state: SiteState): Need[] =>
 
 function toTell(context: Context, plan: Plan | null): Need[] {
   if (!plan) return []
-  const people = [...changedFacts(context, plan), ...changedOthers(othersToTell(context, plan))]
+  const people = changedFacts(context, plan)
   if (people.length === 0) return []
   return [
     {

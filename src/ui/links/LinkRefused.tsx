@@ -1,7 +1,12 @@
-import styles from './LinkPage.module.css'
-
-/** A link that leads nowhere any more says so in one sentence. */
-export function LinkRefused({ message }: { message: string }) {
+/** A link that leads nowhere any more says so in one sentence.
+ * @param styles how the classes are called where it stands */
+export function LinkRefused({
+  message,
+  styles,
+}: {
+  readonly message: string
+  readonly styles: Readonly<Record<string, string>>
+}) {
   return (
     <main className={styles.page}>
       <div className={styles.body}>

@@ -5,6 +5,7 @@ import { sayByForm } from '@/server/share/clientForm'
 import { clientPage } from '@/server/share/clientUpdates'
 import { ClientPage } from '@/ui/links/ClientPage'
 import { LinkDocument } from '@/ui/links/LinkDocument'
+import { LinkRefused } from '@/ui/links/LinkRefused'
 
 /** A page without scripts is made here, once, as text. */
 async function rendered(status: number, body: ReactNode): Promise<Response> {
@@ -17,15 +18,7 @@ async function rendered(status: number, body: ReactNode): Promise<Response> {
 }
 
 const refused = (status: number, message: string): Promise<Response> =>
-  rendered(
-    status,
-    <main className="page">
-      <div className="body">
-        <h1>Nothing to see here</h1>
-        <p>{message}</p>
-      </div>
-    </main>,
-  )
+  rendered(status, <LinkRefused message={message} styles={{ page: 'page', body: 'body' }} />)
 
 export const GET = linkRoute((firm, { token }, request) => {
   const page = clientPage(firm, token!)
