@@ -31,6 +31,7 @@ interface Row {
   licence: string
   own: number
   mornings: number
+  set_up_hours: number
   busy: string
   busy_address: string
   language: Language
@@ -49,6 +50,7 @@ export function readCrews(db: Db): CrewContact[] {
       crewSize: row.crew_size,
       own: row.own === 1,
       mornings: row.mornings === 1,
+      setUpHours: row.set_up_hours,
       calendar: {
         weekdays: JSON.parse(row.weekdays) as number[],
         daysOff,
@@ -70,10 +72,11 @@ export function saveCrew(
   crew: Omit<CrewContact, 'busy' | 'busyAddress' | 'language'> & Partial<Pick<CrewContact, 'language'>>,
 ): void {
   db.prepare(
-    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings, language)
-     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings, @language)
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings, set_up_hours, language)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings, @setUpHours, @language)
      ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
-     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings, language = @language`,
+     days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings,
+     set_up_hours = @setUpHours, language = @language`,
   ).run({
     id: crew.id,
     name: crew.name,
@@ -87,6 +90,7 @@ export function saveCrew(
     licence: crew.licence,
     own: crew.own ? 1 : 0,
     mornings: crew.mornings ? 1 : 0,
+    setUpHours: crew.setUpHours ?? 0,
     language: crew.language ?? 'en',
   })
 }

@@ -13,6 +13,8 @@ export interface Site {
   readonly livedIn: boolean
   readonly calendar: WorkCalendar
   readonly startsOn: Day
+  /** Hours of every day that the drive takes, there and back. */
+  readonly travelHours: number
   readonly schools: Schools
   readonly ownRelations: readonly Relation[]
   readonly clientName: string
@@ -31,6 +33,7 @@ interface Row {
   halves: 'both' | 'morning' | 'afternoon'
   days_off: string
   starts_on: Day
+  travel_hours: number
   schools: string
   own_relations: string
   client_name: string
@@ -51,6 +54,7 @@ const siteOf = (row: Row): Site => ({
     halves: row.halves,
   },
   startsOn: row.starts_on,
+  travelHours: row.travel_hours,
   schools: JSON.parse(row.schools) as Schools,
   ownRelations: JSON.parse(row.own_relations) as Relation[],
   clientName: row.client_name,
@@ -69,15 +73,15 @@ export function readSite(db: Db, id: string): Site | null {
 
 export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
   db.prepare(
-    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, schools, own_relations, client_name, client_address, private_note, created_at)
-     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
+    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, own_relations, client_name, client_address, private_note, created_at)
+     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
   ).run({ ...columns(site), at })
 }
 
 export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
   db.prepare(
     `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, halves = @halves, days_off = @daysOff,
-     starts_on = @startsOn, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
+     starts_on = @startsOn, travel_hours = @travelHours, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
      client_address = @clientAddress, private_note = @privateNote, revision = revision + 1 WHERE id = @id`,
   ).run(columns(site))
 }
@@ -92,6 +96,7 @@ const columns = (site: Omit<Site, 'revision'>) => ({
   halves: site.calendar.halves ?? 'both',
   daysOff: JSON.stringify(site.calendar.daysOff ?? []),
   startsOn: site.startsOn,
+  travelHours: site.travelHours,
   schools: JSON.stringify(site.schools),
   ownRelations: JSON.stringify(site.ownRelations),
   clientName: site.clientName,

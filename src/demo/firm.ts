@@ -21,6 +21,8 @@ interface DemoCrew {
   readonly halves?: 'morning'
   readonly licence?: string
   readonly own?: true
+  /** Hours to set up and clear away, each coming. */
+  readonly setUpHours?: number
   /** Working days from today that they are taken elsewhere: first, last. */
   readonly away?: readonly [number, number]
 }
@@ -44,8 +46,8 @@ export const CREWS: readonly DemoCrew[] = [
   { key: 'board', name: 'Flatwater boards', trade: 'drywaller', crews: 1, crewSize: 3 },
   { key: 'plaster', name: 'Ibis plastering', trade: 'plasterer', crews: 1, crewSize: 2 },
   { key: 'paint', name: 'Hollis Fairbrush', trade: 'painter', crews: 1, crewSize: 2 },
-  { key: 'tile', name: 'Marrow & Grout', trade: 'tiler', crews: 1, crewSize: 2, away: [4, 13] },
-  { key: 'floor', name: 'Longplank floors', trade: 'flooring', crews: 1, crewSize: 2 },
+  { key: 'tile', name: 'Marrow & Grout', trade: 'tiler', crews: 1, crewSize: 2, away: [4, 13], setUpHours: 1.5 },
+  { key: 'floor', name: 'Longplank floors', trade: 'flooring', crews: 1, crewSize: 2, setUpHours: 1 },
   { key: 'cabinet', name: 'Joss Tenonby', trade: 'cabinet-maker', crews: 1, crewSize: 2 },
   { key: 'top', name: 'Slate & Sons of Nowhere', trade: 'countertop', crews: 1, crewSize: 2 },
   { key: 'glass', name: 'Clearwater glass', trade: 'glazier', crews: 1, crewSize: 1 },

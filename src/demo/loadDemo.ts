@@ -65,6 +65,7 @@ function keepDemoCrew(context: Context, crew: (typeof CREWS)[number]): void {
     contact: `${crew.key}@trades.example.com`,
     licence: crew.licence ?? '',
     own: crew.own ?? false,
+    setUpHours: crew.setUpHours ?? 0,
   })
 }
 
@@ -83,6 +84,7 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
       livedIn: story.livedIn,
       calendar: MONDAY_TO_FRIDAY,
       startsOn: day(story.startsIn),
+      travelHours: story.travelHours ?? 0,
       schools: story.schools ?? USUAL_SCHOOLS,
       ownRelations: [],
       clientName: story.client,

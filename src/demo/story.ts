@@ -15,6 +15,8 @@ export interface SiteStory {
   readonly units: Units
   readonly livedIn: boolean
   readonly startsIn: number
+  /** Hours of every day that the drive takes; none where nothing is said. */
+  readonly travelHours?: number
   readonly client: string
   readonly privateNote: string
   readonly schools?: Schools

@@ -261,8 +261,7 @@ describe('sharing', () => {
     const read = await client.content()
     expect(await textOf(client)).toContain('Wires this week')
     expect(await textOf(client)).toContain('Worktop edge: square or eased?')
-    for (const canary of ['Quillwort', 'Foxglove', 'Heron Court', 'example.com'])
-      expect(read).not.toContain(canary)
+    for (const canary of ['Quillwort', 'Foxglove', 'Heron Court', 'example.com']) expect(read).not.toContain(canary)
     expect(await violations(client)).toEqual([])
     expect(heard).toEqual([])
 

@@ -20,20 +20,23 @@ const anyFirm = fc
     halves: fc.constantFrom('both', 'morning', 'afternoon'),
     mornings: fc.boolean(),
     teams: fc.integer({ min: 1, max: 2 }),
+    setUpHours: fc.constantFrom(0, 1, 3, 8),
+    travelHours: fc.constantFrom(0, 1, 2.5),
     missing: fc.nat(EVERY_TRADE.length - 1),
   })
-  .map(({ rooms, siteDays, crewDays, halves, mornings, teams, missing }): ProblemInput => {
+  .map(({ rooms, siteDays, crewDays, halves, mornings, teams, setUpHours, travelHours, missing }): ProblemInput => {
     const base = planInput([])
     const crews = crewsFor(...EVERY_TRADE.filter((_, i) => i !== missing)).map((crew) => ({
       ...crew,
       crews: teams,
+      setUpHours,
       mornings: mornings && halves !== 'afternoon',
       calendar: { weekdays: crewDays, halves: halves as 'both' },
     }))
     const site = (id: string, its: readonly string[]) =>
       siteToPlan(
         stateOf(laid(its.map((treatment, i) => ({ id: `${id}${i}`, treatments: [treatment], size: '4 x 3 x 2.4' })))),
-        { id, name: id, calendar: { weekdays: siteDays } },
+        { id, name: id, travelHours, calendar: { weekdays: siteDays } },
       )
     return { ...base, crews, sites: [site('one', rooms), site('two', rooms.slice(0, 1))] }
   })
@@ -49,7 +52,7 @@ function planned(input: ProblemInput): Plan | null {
   }
 }
 const asBefore = ({ visits }: Plan) =>
-  visits.map(({ key, startDay, startHalf }) => ({ visitKey: key, day: startDay, half: startHalf }))
+  visits.map((one) => ({ ...one, visitKey: one.key, day: one.startDay, half: one.startHalf }))
 
 test('any firm has a plan that holds when checked slot by slot, or a conflict that is named', () => {
   fc.assert(
@@ -94,7 +97,8 @@ test('a pinned visit stays where it was pinned, wherever that can be', () => {
       const visit = plan.visits[which % plan.visits.length]!
       const day = addDays(visit.startDay, weeks * 7)
       const pins = [{ visitKey: visit.key, day, half: visit.startHalf }]
-      const pinned = planOf(problemOf({ ...input, pins, before: asBefore(plan) }), { rounds: 6, seed: 3 })
+      const pinned = planned({ ...input, pins, before: asBefore(plan) })
+      if (!pinned) return
       const stands = pinned.visits.find(({ key }) => key === visit.key)!
       expect([stands.startDay, stands.startHalf]).toEqual([day, visit.startHalf])
     }),

@@ -1,4 +1,4 @@
-import type { Instance } from './instance'
+import { STAYS, type Instance } from './instance'
 
 /** Checks a schedule slot by slot, sharing no code with the solver. Returns the violations in words; none means it holds. */
 export function checkSchedule(
@@ -21,6 +21,18 @@ export function checkSchedule(
     return slots
   })
   const end = (index: number): number => (worked[index]!.length === 0 ? start[index]! : worked[index]!.at(-1)! + 1)
+  instance.activities.forEach((activity, index) => {
+    if (!activity.modes[mode[index]!]!.follows) return
+    const begun = instance.activities.some(
+      ({ site, team }, other) =>
+        other !== index &&
+        site === activity.site &&
+        team === activity.team &&
+        start[other]! < start[index]! &&
+        start[index]! <= end(other) + STAYS,
+    )
+    if (!begun) problems.push(`activity ${index} follows nothing of its team on its site`)
+  })
   for (const { from, to, lag } of instance.precedences) {
     if (start[to]! < end(from) + lag)
       problems.push(`activity ${to} starts before ${from} has finished and waited ${lag}`)

@@ -1,5 +1,5 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
-import type { Activity, Instance, Schedule } from './instance'
+import { STAYS, type Activity, type Instance, type Schedule } from './instance'
 
 /** What a plan can be made for. Agreed days and promised ends always come first. */
 export const GOALS = {
@@ -14,8 +14,6 @@ export const GOAL_ORDER = Object.keys(GOALS) as readonly Goal[]
 /** The goals in the order in which they count: the chosen one first, the others as they usually follow. */
 export const goalsFrom = (first: Goal): readonly Goal[] => [first, ...GOAL_ORDER.filter((goal) => goal !== first)]
 
-/** A trade that comes back to a site within so many slots has not gone away. */
-const STAYS = SLOTS_PER_DAY * 2
 const WEEK = SLOTS_PER_DAY * 7
 
 /** How good a schedule is, the weightiest first; smaller is better: agreed starts that are broken, slots after promised

@@ -4,7 +4,12 @@
 export interface Mode {
   readonly duration: number
   readonly demands: readonly Demand[]
+  /** Only in one coming with other work of its team on its site, begun before it: they are set up already. */
+  readonly follows?: boolean
 }
+
+/** A team that comes back to a site within so many slots has not gone away: two days. */
+export const STAYS = 4
 
 export interface Demand {
   readonly resource: number
@@ -12,6 +17,7 @@ export interface Demand {
 }
 
 export interface Activity {
+  /** Those that follow come last, in the order of those that do not. */
   readonly modes: readonly Mode[]
   /** Index of the calendar whose open slots it works in. */
   readonly calendar: number
@@ -27,6 +33,8 @@ export interface Activity {
   readonly weight?: number
   /** Start in the plan before; kept where nothing better is won by moving. */
   readonly before?: number
+  /** Mode in the plan before, kept with its start. */
+  readonly manned?: number
   /** Already under way: goes on before anything new is begun. */
   readonly begun?: boolean
   /** The project that it belongs to: each has an end of its own. */

@@ -226,7 +226,7 @@ describe('facts move the plan', () => {
     expect(visit(plan(base, { pins: pin('2026-03-10') }), 'room', 'board').startDay > '2026-03-10').toBe(true)
   })
   test('planned again with nothing new, nobody moves', () => {
-    const before = made.visits.map((one) => ({ visitKey: one.key, day: one.startDay, half: one.startHalf }))
+    const before = made.visits.map((one) => ({ ...one, visitKey: one.key, day: one.startDay, half: one.startHalf }))
     expect(planDiff(made, plan(base, { before })).moved).toEqual([])
   })
   test('two sites share one crew and never have it twice at once', () => {

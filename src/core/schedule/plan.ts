@@ -3,7 +3,7 @@ import { dayOfSlot, isMorning, slotOfDay, type Slot } from '../calendar/slots'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { finishRisk, type SiteRisk } from './finishRisk'
-import type { Instance } from './instance'
+import type { Instance, Schedule } from './instance'
 import { groupBy } from '../lists/groupBy'
 import type { Link } from './links'
 import type { Problem } from './problem'
@@ -22,6 +22,8 @@ export interface PlannedVisit {
   readonly lineIds: readonly string[]
   readonly hours: number
   readonly people: number
+  /** Hours of the crew that go into setting up, where they need any and are not at work there already. */
+  readonly setUp?: number
   readonly startDay: Day
   readonly startHalf: 0 | 1
   readonly endDay: Day
@@ -96,7 +98,7 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
       placeIds: visit.placeIds,
       lineIds: visit.lineIds,
       hours: visit.hours,
-      people: (problem.crews[index]?.crewSize ?? 1) * (schedule.mode[index]! + 1),
+      ...mannedBy(problem, index, schedule.mode[index]!),
       ...halfDay('start', problem.origin, start),
       ...halfDay('end', problem.origin, end),
       why,
@@ -114,6 +116,16 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
   return { plan, score }
+}
+
+/** Who comes for a visit done in some mode, and what they need to set up. */
+function mannedBy({ crews, instance }: Problem, index: number, mode: number): Pick<PlannedVisit, 'people' | 'setUp'> {
+  const crew = crews[index]
+  if (!crew) return { people: 1 }
+  const { modes, team } = instance.activities[index]!
+  const { demands, follows } = modes[mode]!
+  const { units } = demands.find(({ resource }) => resource === team)!
+  return { people: crew.crewSize * units, ...(crew.setUpHours && !follows ? { setUp: crew.setUpHours } : {}) }
 }
 
 /** Puts the visit's name where the search finds no time for one. */
@@ -219,7 +231,7 @@ function withOpening(
 /** The constraint that really binds a visit's start, found in the schedule: what ends just when it can begin. */
 function whyThen(
   problem: Problem,
-  schedule: { start: Int32Array; finish: Int32Array },
+  schedule: Pick<Schedule, 'start' | 'finish' | 'mode'>,
   index: number,
   incoming: readonly Link[],
 ): Why {
@@ -238,7 +250,27 @@ function whyThen(
     const release = problem.holds[index]![0]!
     return { why: release.kind === 'today' ? 'It can start at once.' : `${release.words}.`, boundBy: null }
   }
-  return occupied(problem, schedule, index)
+  return withoutSettingUp(problem, schedule, index) ?? occupied(problem, schedule, index)
+}
+
+/** What came before it in the same coming, where a visit waits for that to be spared setting up. */
+function withoutSettingUp(
+  { instance, visits, crews, nameOf }: Problem,
+  { start, finish, mode }: Pick<Schedule, 'start' | 'finish' | 'mode'>,
+  index: number,
+): Why | null {
+  const { modes, site, team } = instance.activities[index]!
+  if (!modes[mode[index]!]!.follows) return null
+  const its = (other: number): boolean =>
+    instance.activities[other]!.site === site && instance.activities[other]!.team === team
+  const before = visits.findIndex(
+    (_, other) => its(other) && nextOpen(instance, index, finish[other]!) === start[index],
+  )
+  if (before < 0) return null
+  return {
+    why: `${crews[index]!.name} go on from ${nameOf(before)} and need not set up again.`,
+    boundBy: visits[before]!.key,
+  }
 }
 
 function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): Why {

@@ -12,6 +12,7 @@ import { placeName, type SiteState } from '../walk/siteState'
 import { holdsOf, phasesOf, type Release } from './holds'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
+import type { PlannedVisit } from './plan'
 import { networkOf } from './network'
 import { openingSlots, opensOutside } from './opening'
 import { stoppedDays, type Forecast } from './weather'
@@ -32,6 +33,8 @@ export interface Crew {
   readonly own?: boolean
   /** They begin in the morning only: half a day is not worth their drive. */
   readonly mornings?: boolean
+  /** Hours in which all of them set up and clear away, once a coming; none where nothing is said. */
+  readonly setUpHours?: number
 }
 
 export interface SiteToPlan {
@@ -39,6 +42,8 @@ export interface SiteToPlan {
   readonly name: string
   readonly calendar: WorkCalendar
   readonly startsOn: Day
+  /** Hours of every day that the drive takes, there and back; none where nothing is said. */
+  readonly travelHours?: number
   readonly schools: Schools
   readonly ownRelations: readonly Relation[]
   readonly state: SiteState
@@ -89,7 +94,7 @@ export interface ProblemInput {
   /** What the sky is said to do; work outside that is not agreed yet keeps off days that stop it. */
   readonly forecast: Forecast
   /** When visits were in the plan before; a new plan moves no more of them than it has to. */
-  readonly before: readonly Pin[]
+  readonly before: readonly (Pin & Pick<PlannedVisit, 'people' | 'setUp'>)[]
 }
 
 /** Days that the calendars cover. Two years hold any firm's open work. */
@@ -138,7 +143,7 @@ export function problemOf(input: ProblemInput): Problem {
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
   const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
-  const before = new Map(input.before.map((one) => [one.visitKey, slotOfDay(today, one.day) + one.half]))
+  const before = new Map(input.before.map((one) => [one.visitKey, one]))
 
   for (const [siteIndex, site] of sites.entries()) {
     const relations = relationsFor(site.schools, site.ownRelations)
@@ -168,17 +173,19 @@ export function problemOf(input: ProblemInput): Problem {
       visits.push(visit)
       visitCrews.push(crew)
       holds.push(found)
+      const modes = modesOf(
+        visit,
+        crew,
+        site.travelHours ?? 0,
+        crew ? resourceOfCrew.get(crew.id)! : null,
+        // An inspector looks round while others work: only who works takes room.
+        (visit.inspects.length > 0 ? [] : visit.placeIds).map((id) => ({
+          resource: placeResource.get(id)!,
+          fits: resources[placeResource.get(id)!]!.capacity,
+        })),
+      )
       activities.push({
-        modes: modesOf(
-          visit,
-          crew,
-          crew ? resourceOfCrew.get(crew.id)! : null,
-          // An inspector looks round while others work: only who works takes room.
-          (visit.inspects.length > 0 ? [] : visit.placeIds).map((id) => ({
-            resource: placeResource.get(id)!,
-            fits: resources[placeResource.get(id)!]!.capacity,
-          })),
-        ),
+        modes,
         site: siteIndex,
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
@@ -187,7 +194,7 @@ export function problemOf(input: ProblemInput): Problem {
         calendar,
         release: found[0]!.slot,
         ...(fixed === undefined ? {} : { fixed, weight: weightOf(booking, pins.has(visit.key)) }),
-        ...((before.get(visit.key) ?? -1) >= 0 ? { before: before.get(visit.key)! } : {}),
+        ...asBefore(before.get(visit.key), today, modes, crew),
         ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
     }
@@ -217,6 +224,23 @@ function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
   return `${stages} in ${visit.placeIds.map((id) => placeName(site.state, id)).join(', ')}, ${site.name}`
 }
 
+/** When and by how many crews a visit was done in the plan before; nothing where that is over. */
+function asBefore(
+  before: ProblemInput['before'][number] | undefined,
+  today: Day,
+  modes: readonly Mode[],
+  crew: Crew | null,
+): Pick<Activity, 'before' | 'manned'> {
+  const slot = before ? slotOfDay(today, before.day) + before.half : -1
+  if (!before || slot < 0) return {}
+  const crews = before.people / (crew?.crewSize ?? 1)
+  const manned = modes.findIndex(
+    ({ demands, follows }) =>
+      (follows ?? false) === ((crew?.setUpHours ?? 0) > 0 && before.setUp === undefined) && demands[0]?.units === crews,
+  )
+  return { before: slot, ...(crew && manned >= 0 ? { manned } : {}) }
+}
+
 /** The end of the day by which a visit should be done for the phases that its lines belong to. */
 function deadlineOf(visit: Visit, state: SiteState, today: Day): { deadline?: Slot } {
   const lines = linesOfVisit(visit, state.lines)
@@ -239,24 +263,32 @@ const noCommonDay = (site: SiteToPlan, crew: Crew): ImpossibleRequest =>
 /** Half-days from which a visit is worth a second crew. */
 const SHARED_FROM = 4
 
-/** The ways to man a visit: one crew, or two at once where the trade has them and every place has room. */
+/** The ways to man a visit: one crew, or two at once where the trade has them and every place has room; and where they
+ * have to set up, the same again for when they are at work there already. */
 function modesOf(
   visit: Visit,
   crew: Crew | null,
+  travel: number,
   team: number | null,
   places: readonly { readonly resource: number; readonly fits: number | Uint8Array }[],
 ): Mode[] {
-  const slots = visitSlots(visit.hours, crew?.crewSize ?? 1)
-  const manned = (crews: number): Mode => ({
-    duration: Math.ceil(slots / crews),
+  const setUp = crew?.setUpHours ?? 0
+  const slotsOf = (crews: number, its: number): number =>
+    visitSlots(visit.hours / crews, crew?.crewSize ?? 1, its, travel)
+  const manned = (crews: number, its: number): Mode => ({
+    duration: slotsOf(crews, its),
+    ...(its < setUp ? { follows: true } : {}),
     demands: [
       ...(team === null ? [] : [{ resource: team, units: crews }]),
       ...places.map(({ resource }) => ({ resource, units: crews })),
     ],
   })
   const shared =
-    (crew?.crews ?? 0) >= 2 && slots >= SHARED_FROM && places.every(({ fits }) => typeof fits === 'number' && fits >= 2)
-  return shared ? [manned(1), manned(2)] : [manned(1)]
+    (crew?.crews ?? 0) >= 2 &&
+    slotsOf(1, setUp) >= SHARED_FROM &&
+    places.every(({ fits }) => typeof fits === 'number' && fits >= 2)
+  const ways = (its: number): Mode[] => (shared ? [manned(1, its), manned(2, its)] : [manned(1, its)])
+  return setUp > 0 ? [...ways(setUp), ...ways(0)] : ways(0)
 }
 
 /** What it counts to break an agreed start: a day set by hand the most, one that was confirmed more than one only told. */

@@ -1,5 +1,5 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import type { Instance, Schedule } from './instance'
+import { STAYS, type Instance, type Schedule } from './instance'
 import { networkOf, type Network } from './network'
 
 /** How the work goes in one draw, where it differs from the instance. */
@@ -39,6 +39,8 @@ export class Scheduler {
   private readonly follows: Int32Array
   /** The slots in which each may begin; null where in any. */
   private readonly starts: readonly (Uint8Array | null)[]
+  /** Those of the same team on the same site, one list for all of them; null where none may follow another. */
+  private readonly teams: readonly (readonly number[] | null)[]
   /** Those with an agreed start, the one that counts most first. */
   private readonly weightiest: readonly number[]
   /** The order of the priority that was used last: draws use one priority over and over. */
@@ -60,9 +62,14 @@ export class Scheduler {
       demands.flat().flatMap(({ resource, units }) => [resource, resource * instance.horizon, units]),
     )
     this.starts = instance.activities.map(({ starts }) => (starts === undefined ? null : instance.calendars[starts]!))
+    this.teams = teamsOf(instance)
     this.weightiest = instance.activities
       .flatMap(({ fixed }, i) => (fixed === undefined ? [] : [i]))
-      .sort((a, b) => (instance.activities[b]!.weight ?? 1) - (instance.activities[a]!.weight ?? 1))
+      .sort(
+        (a, b) =>
+          (instance.activities[b]!.weight ?? 1) - (instance.activities[a]!.weight ?? 1) ||
+          instance.activities[a]!.fixed! - instance.activities[b]!.fixed!,
+      )
     this.followsFrom = startsOf(network.before.map((list) => list.length * 2))
     this.follows = Int32Array.from(network.before.flat().flatMap(({ from, lag }) => [from, lag]))
   }
@@ -111,7 +118,7 @@ export class Scheduler {
     const finish = new Int32Array(count).fill(-1)
     const mode = new Uint8Array(count)
     const broken: number[] = []
-    const reserved = this.reserve(agreed, variation)
+    const reserved = this.reserve(agreed, variation, start, finish, mode)
     const { follows, followsFrom } = this
     const order = this.inTurn(priority)
     let makespan = 0
@@ -124,11 +131,12 @@ export class Scheduler {
         if (ready > earliest) earliest = ready
       }
       const at = agreed[index]
-      if (reserved[index] === 1) this.take(index, 0, at!, this.duration(index, 0, variation), -1)
-      const kept = at !== undefined && at >= earliest && this.fits(index, 0, at, this.duration(index, 0, variation))
+      if (reserved[index] === 1) this.take(index, mode[index]!, at!, this.duration(index, mode[index]!, variation), -1)
+      const way = at === undefined ? 0 : this.modeAt(index, at, start, finish)
+      const kept = at !== undefined && at >= earliest && this.fits(index, way, at, this.duration(index, way, variation))
       if (!kept && reserved[index] === 1) broken.push(index)
-      if (kept) start[index] = at
-      else this.placeFirst(index, earliest, variation, start, mode)
+      if (kept) [start[index], mode[index]] = [at, way]
+      else this.placeFirst(index, earliest, variation, start, finish, mode)
       finish[index] = this.take(index, mode[index]!, start[index]!, this.duration(index, mode[index]!, variation), 1)
       if (finish[index]! > makespan) makespan = finish[index]!
     }
@@ -140,28 +148,66 @@ export class Scheduler {
     return this.last.order
   }
 
-  /** The mode that ends first, the smaller crew where two end together. */
+  /** The mode that ends first, the smaller crew where two end together, and what follows before what does not. */
   private placeFirst(
     index: number,
     earliest: number,
     variation: Variation | undefined,
     start: Int32Array,
+    finish: Int32Array,
     mode: Uint8Array,
   ): void {
     let best = Number.POSITIVE_INFINITY
+    let first = -1
     const { modes } = this.instance.activities[index]!
     for (let m = 0; m < modes.length; m++) {
       const duration = this.duration(index, m, variation)
-      const at = this.firstStart(index, m, earliest, duration)
+      const { follows } = modes[m]!
+      const at = follows
+        ? this.firstFollowing(index, m, earliest, duration, start, finish)
+        : this.firstStart(index, m, earliest, duration)
       if (at < 0) continue
       const end = this.endOf(index, at, duration)
-      if (end >= best) continue
+      if (end > best || (end === best && !(follows && !modes[mode[index]!]!.follows))) continue
       best = end
-      start[index] = at
+      first = at
       mode[index] = m
     }
+    start[index] = first
     if (best === Number.POSITIVE_INFINITY)
       throw new ImpossibleRequest('horizon-too-short', 'No free working time is left for a visit.', String(index))
+  }
+
+  /** How it is done where its start was agreed: as in the plan before, else by one crew, who need not set up where they
+   * are at work there already. */
+  private modeAt(index: number, at: number, start: Int32Array, finish: Int32Array): number {
+    const { before, manned, modes } = this.instance.activities[index]!
+    const kept = at === before ? manned : undefined
+    const team = this.teams[index]
+    if (!team || (kept !== undefined && !modes[kept]!.follows)) return kept ?? 0
+    const following = modes.findIndex(({ follows }) => follows)
+    const there = team.some((other) => other !== index && isAtWork(start[other]!, finish[other]!, at))
+    return (kept ?? following) - (there ? 0 : following)
+  }
+
+  /** First start, not before `earliest`, in one coming with other work of its team that has its place already, or -1. */
+  private firstFollowing(
+    index: number,
+    mode: number,
+    earliest: number,
+    duration: number,
+    start: Int32Array,
+    finish: Int32Array,
+  ): number {
+    let first = -1
+    for (const other of this.teams[index]!) {
+      if (other === index || start[other]! < 0 || finish[other]! + STAYS < earliest) continue
+      const from = Math.max(earliest, start[other]! + 1)
+      if (first >= 0 && from >= first) continue
+      const at = this.firstStart(index, mode, from, duration)
+      if (at >= 0 && at <= finish[other]! + STAYS && (first < 0 || at < first)) first = at
+    }
+    return first
   }
 
   private duration(index: number, mode: number, variation?: Variation): number {
@@ -169,14 +215,24 @@ export class Scheduler {
     return !variation || duration === 0 ? duration : Math.max(1, Math.round(duration * variation.factors[index]!))
   }
 
-  private reserve(agreed: readonly (number | undefined)[], variation: Variation | undefined): Uint8Array {
+  /** Takes what the agreed starts need, and puts them down as if they were placed. */
+  private reserve(
+    agreed: readonly (number | undefined)[],
+    variation: Variation | undefined,
+    start: Int32Array,
+    finish: Int32Array,
+    mode: Uint8Array,
+  ): Uint8Array {
     const reserved = new Uint8Array(agreed.length)
     for (const index of this.weightiest) {
       const at = agreed[index]
       if (at === undefined) continue
-      const duration = this.duration(index, 0, variation)
-      if (!this.fits(index, 0, at, duration)) continue
-      this.take(index, 0, at, duration, 1)
+      const way = this.modeAt(index, at, start, finish)
+      const duration = this.duration(index, way, variation)
+      if (!this.fits(index, way, at, duration)) continue
+      start[index] = at
+      finish[index] = this.take(index, way, at, duration, 1)
+      mode[index] = way
       reserved[index] = 1
     }
     return reserved
@@ -255,6 +311,21 @@ export class Scheduler {
     }
     return slots[first + duration - 1]! + 1
   }
+}
+
+/** Whether work that has its place is begun before a slot, and its team not gone again. */
+const isAtWork = (start: number, finish: number, slot: number): boolean =>
+  start >= 0 && start < slot && slot <= finish + STAYS
+
+function teamsOf({ activities }: Instance): (readonly number[] | null)[] {
+  const teams = new Map<string, number[]>()
+  return activities.map(({ site = 0, team, modes }, index) => {
+    const key = `${site}/${team}`
+    const its = teams.get(key) ?? []
+    if (team !== undefined) teams.set(key, its)
+    its.push(index)
+    return modes.some(({ follows }) => follows) ? its : null
+  })
 }
 
 /** Where each list begins when they are laid end to end, and where the last ends. */

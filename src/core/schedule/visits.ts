@@ -1,5 +1,5 @@
 import { floorArea } from '../places/geometry'
-import { HOURS_PER_SLOT } from '../calendar/slots'
+import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../calendar/slots'
 import { hoursLeft, type Line } from '../scope/line'
 import { isOutside } from '../scope/responsible'
 import { BUILD_ORDER, type Stage, type Trade } from '../scope/vocabulary'
@@ -117,9 +117,12 @@ function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
   }
 }
 
-/** Half-days a visit takes for a crew of so many people. */
-export const visitSlots = (hours: number, crewSize: number): number =>
-  Math.max(1, Math.ceil(hours / (crewSize * HOURS_PER_SLOT) - 1e-9))
+/** Half-days a visit takes for a crew of so many people: C-38, its hours over those of the crew and what they need to set
+ * up, in the hours that the drive leaves of each.
+ * @param setUp hours in which all of them set up and clear away
+ * @param travel hours of every day that the drive takes, there and back; less than a day has */
+export const visitSlots = (hours: number, crewSize: number, setUp = 0, travel = 0): number =>
+  Math.max(1, Math.ceil((hours / crewSize + setUp) / (HOURS_PER_SLOT - travel / SLOTS_PER_DAY) - 1e-9))
 
 /** Rooms under this floor area hold one crew at a time. General trade rule of thumb. */
 const ONE_CREW_BELOW_M2 = 14

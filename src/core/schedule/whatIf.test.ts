@@ -46,7 +46,7 @@ describe('a move is tried', () => {
       problemOf({
         ...INPUT,
         pins: [{ visitKey: board.key, day, half: 0 }],
-        before: PLAN.visits.map(({ key, startDay, startHalf }) => ({ visitKey: key, day: startDay, half: startHalf })),
+        before: PLAN.visits.map((one) => ({ ...one, visitKey: one.key, day: one.startDay, half: one.startHalf })),
       }),
       { rounds: 12, seed: 1 },
     )

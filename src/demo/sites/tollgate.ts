@@ -8,6 +8,7 @@ export const TOLLGATE: SiteStory = {
   units: 'metric',
   livedIn: true,
   startsIn: 15,
+  travelHours: 1,
   client: 'Mr Edmer Quayle',
   privateNote: 'Foxglove: came by word of mouth from Millrace.',
   places: [

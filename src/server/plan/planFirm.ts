@@ -17,6 +17,7 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   name: site.name,
   calendar: site.calendar,
   startsOn: site.startsOn,
+  travelHours: site.travelHours,
   schools: site.schools,
   ownRelations: site.ownRelations,
   state: siteState(db, site),
@@ -42,10 +43,12 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     bookings: readBookings(db),
     forecast: forecastFrom(today),
     pins,
-    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf }) => ({
+    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf, people, setUp }) => ({
       visitKey: key,
       day: startDay,
       half: startHalf,
+      people,
+      ...(setUp === undefined ? {} : { setUp }),
     })),
   }
 }

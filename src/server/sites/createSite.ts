@@ -72,6 +72,7 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
         livedIn: input.livedIn,
         calendar: { weekdays: input.weekdays },
         startsOn,
+        travelHours: 0,
         schools: USUAL_SCHOOLS,
         ownRelations: [],
         clientName: input.clientName,

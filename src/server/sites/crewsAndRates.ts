@@ -32,6 +32,12 @@ const crewSchema = object({
   contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
   own: boolean().default(false),
   mornings: boolean().default(false),
+  setUpHours: number()
+    .transform((value: number, original: unknown) => (original === '' ? 0 : value))
+    .typeError('Set-up: hours as a number, like 1.5.')
+    .min(0, 'Set-up: 0 or more hours.')
+    .max(8, 'Set-up: at most 8 hours; what takes longer is a line of its own.')
+    .default(0),
   language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
   licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
 })
@@ -59,6 +65,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     licence: input.licence,
     own: input.own,
     mornings: input.mornings,
+    setUpHours: input.setUpHours,
     language: input.language as Language,
     daysOff: input.daysOff.map(parseDay),
   })

@@ -34,6 +34,12 @@ const settings = object({
   halves: string().oneOf(['both', 'morning', 'afternoon'], 'Half of the day: choose one.').default('both'),
   daysOff: array(dayText('Day off').required()).max(400).required(),
   startsOn: dayText('Start').required('Start: choose a day.'),
+  travelHours: number()
+    .transform((value: number, original: unknown) => (original === '' ? 0 : value))
+    .typeError('Drive: hours as a number, like 1.5.')
+    .min(0, 'Drive: 0 or more hours.')
+    .max(6, 'Drive: at most 6 hours of a day.')
+    .default(0),
   clientName: trimmed().max(80, 'Client: use at most 80 characters.').default(''),
   clientAddress: trimmed().max(120, 'Address: use at most 120 characters.').default(''),
   privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
@@ -92,6 +98,7 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
       halves: input.halves as 'both' | 'morning' | 'afternoon',
     },
     startsOn: parseDay(input.startsOn),
+    travelHours: input.travelHours,
     clientName: input.clientName,
     clientAddress: input.clientAddress,
     privateNote: input.privateNote,

@@ -105,6 +105,7 @@ const settingsSchema = object({
     halves: string().oneOf(['both', 'morning', 'afternoon']).required(),
   }).required(),
   startsOn: day.required(),
+  travelHours: number().min(0).max(6),
   schools: object().required(),
   ownRelations: array(object({ before: string().required(), after: string().required() })).required(),
   clientName: string().max(80).defined(),
@@ -118,7 +119,7 @@ function settingsFrom(file: Uint8Array | undefined): Settings {
     if (format === FORMAT) {
       settingsSchema.validateSync(site, { strict: true })
       requireNoCycle(relationsFor(site.schools, site.ownRelations))
-      return site
+      return { ...site, travelHours: site.travelHours ?? 0 }
     }
   } catch {
     // Said below: it makes no difference in what way it is none.

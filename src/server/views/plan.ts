@@ -182,6 +182,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       crewId: visit.crewId,
       crew: crew?.name ?? `No ${TRADES[visit.trade].toLowerCase()} on record`,
       people: visit.people,
+      setUp: visit.setUp ?? 0,
       startDay: visit.startDay,
       startHalf: visit.startHalf,
       endDay: visit.endDay,

@@ -28,6 +28,7 @@ export function firmSettingsView(context: Context) {
           ...crew,
           own: crew.own ?? false,
           mornings: crew.mornings ?? false,
+          setUpHours: crew.setUpHours ?? 0,
           weekdays: calendar.weekdays,
           halves: calendar.halves ?? 'both',
         }))
@@ -52,6 +53,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       halves: site.calendar.halves ?? 'both',
       daysOff: site.calendar.daysOff ?? [],
       startsOn: site.startsOn,
+      travelHours: site.travelHours,
       clientName: site.clientName,
       clientAddress: site.clientAddress,
       privateNote: site.privateNote,

@@ -49,8 +49,14 @@ export function VisitPanel({
       </div>
       <p>
         {visit.when}, {visit.crewId ? <a href={`/plan/trades/${visit.crewId}`}>{visit.crew}</a> : visit.crew}
-        {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>.{' '}
-        <span className="soft">{visit.site}</span>
+        {visit.people > 1 && `, ${visit.people} people`}, <span className="measure">{visit.hours} h</span>
+        {visit.setUp > 0 && (
+          <>
+            {' '}
+            and <span className="measure">{visit.setUp} h</span> to set up
+          </>
+        )}
+        . <span className="soft">{visit.site}</span>
       </p>
       <h3>Why then?</h3>
       <p>

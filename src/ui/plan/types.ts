@@ -12,6 +12,8 @@ export interface VisitView {
   readonly crewId: string | null
   readonly crew: string
   readonly people: number
+  /** Hours in which the crew sets up. */
+  readonly setUp: number
   readonly startDay: Day
   readonly startHalf: 0 | 1
   readonly endDay: Day

@@ -29,6 +29,7 @@ export interface CrewView {
   readonly licence: string
   readonly own: boolean
   readonly mornings: boolean
+  readonly setUpHours: number
   readonly language: string
   readonly busy: readonly object[]
   readonly busyAddress: string
@@ -97,6 +98,7 @@ const NEW_CREW: CrewView = {
   licence: '',
   own: false,
   mornings: false,
+  setUpHours: 0,
   language: 'en',
   busy: [],
   busyAddress: '',
@@ -121,6 +123,7 @@ function Crews({ crews }: { crews: readonly CrewView[] }) {
                 {crew.crews === 1 ? 'one crew' : `${crew.crews} crews`} of {crew.crewSize}
                 {crew.daysOff.length > 0 && `, off ${crew.daysOff.join(', ')}`}
                 {crew.halves !== 'both' && `, ${crew.halves}s only`}
+                {crew.setUpHours > 0 && `, ${crew.setUpHours} h to set up`}
               </td>
               <td>
                 <Button size="sm" variant="quiet" onClick={() => setOpen(crew)}>
@@ -184,6 +187,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         </Form.Group>
         {text('crews', 'Crews (places at once)', crew.crews)}
         {text('crewSize', 'People in each', crew.crewSize)}
+        {text('setUpHours', 'Hours to set up and clear away, each coming', crew.setUpHours)}
         <Form.Group controlId="crew-halves">
           <Form.Label>Half of the day</Form.Label>
           <Form.Select name="halves" defaultValue={crew.halves}>

@@ -28,6 +28,7 @@ export interface SiteSettingsProps {
     readonly halves: 'both' | 'morning' | 'afternoon'
     readonly daysOff: readonly string[]
     readonly startsOn: string
+    readonly travelHours: number
     readonly clientName: string
     readonly clientAddress: string
     readonly privateNote: string
@@ -54,7 +55,7 @@ export interface SiteSettingsProps {
 export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettingsProps) {
   const router = useRouter()
   const { busy, error, run } = useSend()
-  const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', ') })
+  const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', '), travelHours: String(site.travelHours) })
   const [saved, setSaved] = useState(false)
   const set = (part: Partial<typeof form>): void => {
     setForm({ ...form, ...part })
@@ -101,6 +102,12 @@ export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettin
           type="date"
           value={form.startsOn}
           onChange={(startsOn) => set({ startsOn })}
+        />
+        <Field
+          id="travel-hours"
+          label="Hours of a day that the drive takes, there and back"
+          value={form.travelHours}
+          onChange={(travelHours) => set({ travelHours })}
         />
         <Form.Check
           id="lived-in"
