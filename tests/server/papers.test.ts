@@ -3,7 +3,9 @@ import { v7 as uuid } from 'uuid'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { paperFile } from '../../src/server/share/paperFiles'
-import { paperPdf } from '../../src/server/share/paperPdf'
+import { paperPdf } from '../../src/server/paper/paperPdf'
+import { planPdf } from '../../src/server/paper/planPdf'
+import { planView } from '../../src/server/views/plan'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
@@ -40,6 +42,24 @@ test('letters of every language that people type are there, and long papers run 
   const { pages, text } = await pdfText(new Uint8Array(bytes).buffer)
   expect(pages).toBeGreaterThan(2)
   expect(text.replace(/ /g, '')).toContain('Ściana119:½Zażółćgęśląjaźń,señal,4×3.')
+})
+test('the plan on paper has every visit of a site, three weeks a page; all sites are there by crew', async () => {
+  const view = planView(as(firm, 'lead'), SITE)
+  const { pages, text } = await pdfText(new Uint8Array(await planPdf(view)).buffer)
+  expect(pages).toBeGreaterThanOrEqual(Math.ceil(view.days.length / 21) - 1)
+  expect(text).toContain(`Bakehouse Lane: ${view.finish}`)
+  for (const { name } of view.rows) expect(text).toContain(name)
+  const all = planView(as(firm, 'lead'), null)
+  const { text: firmly } = await pdfText(new Uint8Array(await planPdf(all)).buffer)
+  for (const { name } of all.rows) expect(firmly).toContain(name)
+  expect(firmly).not.toMatch(/Quillwort|137953/)
+})
+test('a firm of forty sites still fits its pages', async () => {
+  const view = planView(as(firm, 'lead'), null)
+  const rows = Array.from({ length: 200 }, (_, i) => ({ ...view.rows[i % view.rows.length]!, id: `row ${i}` }))
+  const once = await pdfText(new Uint8Array(await planPdf(view)).buffer)
+  const { pages } = await pdfText(new Uint8Array(await planPdf({ ...view, rows })).buffer)
+  expect(pages).toBeGreaterThan(once.pages)
 })
 test('crew get no papers, and there is none for a made-up reader', async () => {
   await expect(paperFile(as(firm, 'crew'), SITE, 'engineer')).rejects.toThrow(/lead/i)

@@ -8,7 +8,7 @@ import type { Context } from '../context'
 import { fileAnswer, fileName } from '../http/fileAnswer'
 import { outsidePhoto } from '../photos/photos'
 import { siteState } from '../siteStates'
-import { paperPdf, type PaperPart } from './paperPdf'
+import { paperPdf, type PaperPart } from '../paper/paperPdf'
 
 /** The hand-over pack as one file: a page, the same as a PDF, and its pictures, with what was marked to be hidden hidden in them. */
 export async function handOverFile(context: Context, siteId: string): Promise<Response> {

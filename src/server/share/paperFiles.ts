@@ -5,7 +5,7 @@ import { neighboursView } from '../views/neighbours'
 import { paperView } from '../views/paper'
 import { outsidePhoto } from '../photos/photos'
 import { siteState } from '../siteStates'
-import { paperPdf, type PrintedPaper } from './paperPdf'
+import { paperPdf, type PrintedPaper } from '../paper/paperPdf'
 
 /** The letter to the neighbours, or the paper for a designer, an engineer, the authority or an association, as a PDF. */
 export async function paperFile(context: Context, siteId: string, reader: string): Promise<Response> {

@@ -80,6 +80,13 @@ export function PlanBoard(props: PlanProps) {
           <a className="btn btn-quiet" href={props.site ? `/sites/${props.site.id}/share` : '/share'}>
             Who to tell
           </a>
+          <a
+            className="btn btn-quiet"
+            href={props.site ? `/api/plan/paper?site=${props.site.id}` : '/api/plan/paper'}
+            download
+          >
+            On paper
+          </a>
         </div>
       </div>
       <div aria-live="polite">

@@ -3,12 +3,14 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerE
 import { addDays, dateOnly, daysBetween, shortDay, type Day } from '@/core/calendar/day'
 import { stageHue } from '../shared/stageHue'
 import type { PlanChange } from '@/core/schedule/planChange'
-import { lanesOf, type Bar } from './lanes'
+import { lanesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { useStretch } from './useStretch'
 import { useWhatIf } from './useWhatIf'
-import type { PlanProps } from './types'
+import type { PlanProps, VisitView } from './types'
 import type { Asked } from './VisitPanel'
 import styles from './PlanPicture.module.css'
+
+type Bar = BarOf<VisitView>
 
 const DAY_WIDTH = 52
 const HALF = DAY_WIDTH / 2

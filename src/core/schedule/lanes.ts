@@ -1,19 +1,21 @@
-import { daysBetween, type Day } from '@/core/calendar/day'
-import type { VisitView } from './types'
+import { daysBetween, type Day } from '../calendar/day'
+import type { PlannedVisit } from './plan'
 
-export interface Bar {
-  readonly visit: VisitView
+type Dated = Pick<PlannedVisit, 'key' | 'startDay' | 'startHalf' | 'endDay' | 'endHalf'>
+
+export interface Bar<T extends Dated> {
+  readonly visit: T
   /** First half-day and number of half-days, counted from the picture's first day. */
   readonly first: number
   readonly length: number
   readonly lane: number
 }
 
-export const firstHalf = (from: Day, visit: Pick<VisitView, 'startDay' | 'startHalf'>): number =>
+export const firstHalf = (from: Day, visit: Pick<Dated, 'startDay' | 'startHalf'>): number =>
   daysBetween(from, visit.startDay) * 2 + visit.startHalf
 
 /** Lays visits side by side in as few lanes as they need. */
-export function lanesOf(visits: readonly VisitView[], from: Day): { bars: Bar[]; lanes: number } {
+export function lanesOf<T extends Dated>(visits: readonly T[], from: Day): { bars: Bar<T>[]; lanes: number } {
   const ends: number[] = []
   const bars = [...visits]
     .map((visit) => {
@@ -22,7 +24,7 @@ export function lanesOf(visits: readonly VisitView[], from: Day): { bars: Bar[];
       return { visit, first, length: last - first + 1 }
     })
     .sort((a, b) => a.first - b.first || (a.visit.key < b.visit.key ? -1 : 1))
-    .map((bar): Bar => {
+    .map((bar): Bar<T> => {
       const free = ends.findIndex((end) => end <= bar.first)
       const lane = free === -1 ? ends.length : free
       ends[lane] = bar.first + bar.length
