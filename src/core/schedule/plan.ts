@@ -80,13 +80,14 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
   const { schedule, score, floors, waits } = named(problem, () => solveWithin(problem, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
+  const company = companyOf(problem)
   const visits = problem.visits.map((visit, index): PlannedVisit => {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
     const incoming = before.get(index) ?? []
     const bound = waits.has(index)
       ? waitsFor(problem, schedule, waits.get(index)!)
-      : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming))
+      : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming, company))
     const weathered = withWeather(problem, schedule, index, bound)
     const { why, boundBy } = withMost(problem, schedule, index, incoming, weathered)
     return {
@@ -164,6 +165,20 @@ function floorDays({ instance, visits, origin }: Problem, floors: ReadonlyMap<nu
   )
 }
 
+/** The visits of each crew and in each place, by their numbers. */
+interface Company {
+  readonly byCrew: ReadonlyMap<string, readonly number[]>
+  readonly byPlace: ReadonlyMap<string, readonly number[]>
+}
+
+function companyOf({ visits, crews }: Problem): Company {
+  const at = visits.flatMap(({ placeIds }, index) => placeIds.map((id) => ({ id, index })))
+  const of = crews.flatMap((crew, index) => (crew ? [{ id: crew.id, index }] : []))
+  const numbers = (list: typeof at): ReadonlyMap<string, readonly number[]> =>
+    new Map([...groupBy(list, ({ id }) => id)].map(([id, its]) => [id, its.map(({ index }) => index)]))
+  return { byCrew: numbers(of), byPlace: numbers(at) }
+}
+
 interface Why {
   readonly why: string
   readonly boundBy: string | null
@@ -234,6 +249,7 @@ function whyThen(
   schedule: Pick<Schedule, 'start' | 'finish' | 'mode'>,
   index: number,
   incoming: readonly Link[],
+  company: Company,
 ): Why {
   const { instance, visits } = problem
   const activity = instance.activities[index]!
@@ -250,7 +266,7 @@ function whyThen(
     const release = problem.holds[index]![0]!
     return { why: release.kind === 'today' ? 'It can start at once.' : `${release.words}.`, boundBy: null }
   }
-  return withoutSettingUp(problem, schedule, index) ?? occupied(problem, schedule, index)
+  return withoutSettingUp(problem, schedule, index, company) ?? occupied(problem, schedule, index, company)
 }
 
 /** What came before it in the same coming, where a visit waits for that to be spared setting up. */
@@ -258,34 +274,40 @@ function withoutSettingUp(
   { instance, visits, crews, nameOf }: Problem,
   { start, finish, mode }: Pick<Schedule, 'start' | 'finish' | 'mode'>,
   index: number,
+  { byCrew }: Company,
 ): Why | null {
-  const { modes, site, team } = instance.activities[index]!
+  const { modes, site } = instance.activities[index]!
   if (!modes[mode[index]!]!.follows) return null
-  const its = (other: number): boolean =>
-    instance.activities[other]!.site === site && instance.activities[other]!.team === team
-  const before = visits.findIndex(
-    (_, other) => its(other) && nextOpen(instance, index, finish[other]!) === start[index],
-  )
-  if (before < 0) return null
+  const before = byCrew
+    .get(crews[index]!.id)!
+    .find(
+      (other) =>
+        instance.activities[other]!.site === site && nextOpen(instance, index, finish[other]!) === start[index],
+    )
+  if (before === undefined) return null
   return {
     why: `${crews[index]!.name} go on from ${nameOf(before)} and need not set up again.`,
     boundBy: visits[before]!.key,
   }
 }
 
-function occupied(problem: Problem, schedule: { start: Int32Array; finish: Int32Array }, index: number): Why {
+function occupied(
+  problem: Problem,
+  schedule: { start: Int32Array; finish: Int32Array },
+  index: number,
+  { byCrew, byPlace }: Company,
+): Why {
   const { visits, crews, instance } = problem
   const start = schedule.start[index]!
   const before = (other: number): boolean =>
     other !== index && schedule.start[other]! < start && nextOpen(instance, index, schedule.finish[other]!) >= start
   const crew = crews[index]
-  const sameCrew = visits.flatMap((_, other) => (crew && crews[other]?.id === crew.id && before(other) ? [other] : []))
+  const sameCrew = crew ? byCrew.get(crew.id)!.filter(before) : []
   if (crew && sameCrew.length >= crew.crews)
     return { why: `${crew.name} will be busy elsewhere until then.`, boundBy: visits[sameCrew[0]!]!.key }
-  const samePlace = visits.findIndex(
-    (visit, other) => visit.placeIds.some((id) => visits[index]!.placeIds.includes(id)) && before(other),
-  )
-  if (samePlace >= 0) return { why: 'Another crew is still in the room.', boundBy: visits[samePlace]!.key }
+  const samePlace = visits[index]!.placeIds.flatMap((id) => byPlace.get(id)!).filter(before)
+  if (samePlace.length > 0)
+    return { why: 'Another crew is still in the room.', boundBy: visits[Math.min(...samePlace)]!.key }
   return { why: 'An agreed visit comes first.', boundBy: null }
 }
 
