@@ -30,7 +30,6 @@ import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
-import { neighboursView } from '../../src/server/views/neighbours'
 import { paperView } from '../../src/server/views/paper'
 import { planView } from '../../src/server/views/plan'
 import { roomSheetView } from '../../src/server/views/roomSheet'
@@ -293,7 +292,7 @@ export class PlannedJob {
 
   /** What those next door read: the letter, and what was written to them. */
   neighbourReads(site: string, name: string): string {
-    const letter = wordsIn(neighboursView(this.owner, this.siteIds.get(site)!))
+    const letter = wordsIn(paperView(this.owner, this.siteIds.get(site)!, 'neighbours'))
     const written = readMessages(this.firm.db, 500).filter(({ recipient }) => recipient === name)
     return [...letter, ...written.flatMap(({ subject, body }) => [subject, body])].join('\n')
   }

@@ -113,7 +113,7 @@ describe('the hand-over as one file', () => {
 
 describe('papers for others', () => {
   test('are for leads, and for readers that there are', () => {
-    expect(paperView(as(firm, 'lead'), BAKEHOUSE, 'engineer').reader).toBe('engineer')
+    expect(paperView(as(firm, 'lead'), BAKEHOUSE, 'engineer').printed.title).toMatch(/: for the engineer$/)
     for (const reader of ['somebody', 'toString'])
       expect(() => paperView(as(firm, 'lead'), BAKEHOUSE, reader)).toThrow('There is no paper for this reader.')
     expect(() => paperView(as(firm, 'crew'), BAKEHOUSE, 'engineer')).toThrow('Only a lead or the owner')

@@ -46,39 +46,56 @@ export function pdfOf(
   return made
 }
 
-/** Writes a text where the page stands, letter by letter in the font that has it. */
+/** Writes a text where the page stands, word by word into lines, on a new page where the old is full. */
 export function write(doc: Pdf, text: string, size: number, weight: 400 | 700, width?: number): void {
-  const runs = text.match(RUNS) ?? []
-  doc.fontSize(size)
-  runs.forEach((run, i) => {
-    doc.font(`${IS_LATIN.test(run) ? 'latin' : 'latin-ext'} ${weight}`)
-    doc.text(run, { continued: i < runs.length - 1, ...(width ? { width } : {}) })
-  })
+  const { margins } = doc.page
+  const most = width ?? doc.page.width - margins.left - margins.right
+  const left = doc.x
+  const height = size * LINE
+  let line = ''
+  const end = (): void => {
+    if (doc.y + height > doc.page.height - margins.bottom) doc.addPage()
+    drawRuns(doc, line, left, doc.y, size, weight)
+    doc.x = left
+    doc.y += height
+  }
+  for (const word of text.split(' ')) {
+    const longer = line === '' ? word : `${line} ${word}`
+    if (line !== '' && widthOf(doc, longer, size, weight) > most) {
+      end()
+      line = word
+    } else line = longer
+  }
+  end()
 }
 
-/** Writes as much of a text as a line of some width holds, at a point. Returns the width that was written. */
+/** Height of a line over the size of its letters. */
+const LINE = 1.22
+
+/** The runs of a text, each with the font that has its letters. */
+const runsOf = (text: string, weight: 400 | 700): { run: string; font: string }[] =>
+  (text.match(RUNS) ?? []).map((run) => ({ run, font: `${IS_LATIN.test(run) ? 'latin' : 'latin-ext'} ${weight}` }))
+
+const widthOf = (doc: Pdf, text: string, size: number, weight: 400 | 700): number =>
+  runsOf(text, weight).reduce((sum, { run, font }) => sum + doc.fontSize(size).font(font).widthOfString(run), 0)
+
+function drawRuns(doc: Pdf, text: string, x: number, y: number, size: number, weight: 400 | 700): void {
+  let at = x
+  for (const { run, font } of runsOf(text, weight)) {
+    doc.fontSize(size).font(font).text(run, at, y, { lineBreak: false })
+    at += doc.widthOfString(run)
+  }
+}
+
+/** Writes as much of a text as a line of some width holds, at a point. */
 export function writeLine(
   doc: Pdf,
   text: string,
   at: { readonly x: number; readonly y: number; readonly width: number },
   size: number,
   weight: 400 | 700 = 400,
-): number {
-  doc.fontSize(size)
-  let written = 0
-  for (const run of text.match(RUNS) ?? []) {
-    doc.font(`${IS_LATIN.test(run) ? 'latin' : 'latin-ext'} ${weight}`)
-    const fits = fitting(doc, run, at.width - written)
-    if (fits) doc.text(fits, at.x + written, at.y, { lineBreak: false })
-    written += doc.widthOfString(fits)
-    if (fits !== run) break
-  }
-  return written
-}
-
-function fitting(doc: Pdf, text: string, width: number): string {
-  if (doc.widthOfString(text) <= width) return text
+): void {
   let fits = text
-  while (fits && doc.widthOfString(`${fits}…`) > width) fits = fits.slice(0, -1)
-  return fits ? `${fits}…` : ''
+  while (fits && widthOf(doc, fits === text ? text : `${fits}…`, size, weight) > at.width) fits = fits.slice(0, -1)
+  if (fits) drawRuns(doc, fits === text ? text : `${fits}…`, at.x, at.y, size, weight)
 }

@@ -186,7 +186,12 @@ async function publishedAsks(
 /** What a client's link shows: the update as it was published, and nothing else. */
 export function clientPage(firm: FirmFolder, token: string) {
   const link = openLink(firm, token, 'client')
-  const site = readSite(firm.db, link.siteId!)!
+  return { ...publishedUpdate(firm, readSite(firm.db, link.siteId!)!), token }
+}
+
+/** The update that the client of a site was given last, with what still waits for an answer.
+ * @throws Refusal 404 before the first */
+export function publishedUpdate(firm: FirmFolder, site: Site) {
   const published = readLatestUpdate(firm.db, site.id)
   if (!published) throw new Refusal(404, 'There is no update yet.')
   const { headline, done, next, off, decide, terms, scope, finish, safe } = published.update
@@ -207,7 +212,6 @@ export function clientPage(firm: FirmFolder, token: string) {
     finish: finish ? longDay(finish) : null,
     safe: safe ? longDay(safe) : null,
     photos: published.photos,
-    token,
   }
 }
 

@@ -1,23 +1,40 @@
 import { longDay } from '../../core/calendar/day'
 import { emptyPlan } from '../../core/schedule/plan'
+import { composeNeighbourLetter } from '../../core/share/neighbourLetter'
 import { composePaper, PAPER_READERS, type PaperReader } from '../../core/share/paper'
+import { letterToNeighbours, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
 import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
+import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 
-/** The paper of a site for a designer, an engineer, the authority or an association, for printing. */
+/** How far ahead a neighbour is told. */
+const NEIGHBOUR_DAYS = 21
+
+/** The letter to the neighbours, or the paper for a designer, an engineer, the authority or an association. */
 export function paperView(context: Context, siteId: string, reader: string) {
   context.requireLead()
-  if (!Object.keys(PAPER_READERS).includes(reader)) throw new Refusal(404, 'There is no paper for this reader.')
   const site = context.site(siteId)
-  const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   return {
     site: { id: site.id, name: site.name },
-    firm: readFirm(context.db)?.name ?? '',
-    reader: PAPER_READERS[reader as PaperReader],
-    on: longDay(context.today),
-    paper: composePaper(reader as PaperReader, siteState(context.db, site), plan, site.id, site.units),
+    reader,
+    printed: paperOf(context, site, reader),
   }
+}
+
+/** What a reader is given of a site now.
+ * @throws Refusal 404 where there is no paper for them */
+export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, reader: string): PrintedPaper {
+  const state = siteState(db, site)
+  const plan = readPlan(db)?.plan ?? emptyPlan(today)
+  const firm = readFirm(db)?.name ?? ''
+  if (reader === 'neighbours') {
+    const visits = plan.visits.filter((visit) => visit.siteId === site.id)
+    return letterToNeighbours(site.name, firm, composeNeighbourLetter(state, visits, today, NEIGHBOUR_DAYS))
+  }
+  if (!Object.keys(PAPER_READERS).includes(reader)) throw new Refusal(404, 'There is no paper for this reader.')
+  const paper = composePaper(reader as PaperReader, state, plan, site.id, site.units)
+  return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader as PaperReader], paper)
 }

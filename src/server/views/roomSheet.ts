@@ -38,6 +38,8 @@ export async function roomSheetView(context: Context, siteId: string, placeId: s
         trade: words.trades[trade],
         contact: context.seesMoney ? contact : '',
       })),
+    /** Where the same is had as a PDF. */
+    file: `/api/sites/${site.id}/sheets/${place.id}?lang=${language}`,
     code: await QRCode.toDataURL(`${origin}/sites/${site.id}/sheets/${place.id}`, { margin: 1, width: 132 }),
   }
 }

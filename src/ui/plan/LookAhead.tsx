@@ -80,6 +80,9 @@ export function LookAhead(props: LookAheadProps) {
             By {one}
           </Choice>
         ))}
+        <a className="btn btn-sm btn-quiet" href={link({}).replace('/plan/ahead', '/api/plan/ahead')} download>
+          As a PDF
+        </a>
         <Choice href={link({ site: '' })} on={site === null}>
           All sites
         </Choice>

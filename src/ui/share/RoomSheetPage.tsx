@@ -12,6 +12,7 @@ export function RoomSheetPage({
   printedOn,
   contacts,
   code,
+  file,
   language,
   words,
 }: {
@@ -21,6 +22,8 @@ export function RoomSheetPage({
   readonly contacts: readonly { readonly name: string; readonly trade: string; readonly contact: string }[]
   /** A code that opens this sheet as it stands then, as an image. */
   readonly code: string
+  /** Where the same is had as a PDF. */
+  readonly file: string
   readonly language: Language
   readonly words: PageWords
 }) {
@@ -38,7 +41,10 @@ export function RoomSheetPage({
         <p className="measure">{sheet.size}</p>
         <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
           {words.print}
-        </button>
+        </button>{' '}
+        <a className="btn btn-quiet no-print" href={file} download>
+          PDF
+        </a>
         <LanguageLinks language={language} />
         {words.untranslated && <p className="soft">{words.untranslated}</p>}
       </header>

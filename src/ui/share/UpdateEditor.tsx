@@ -134,8 +134,19 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
     <section aria-labelledby="update">
       <h2 id="update">Client update</h2>
       <p className="soft">
-        {since ? `What changed since the update of ${since}.` : 'The first update.'} Only what stands here is shown;
-        edit it as you like. Your words are kept, and stand when the facts around them change.
+        {since ? (
+          <>
+            What changed since{' '}
+            <a href={`/api/sites/${siteId}/papers/client`} download>
+              the update of {since}
+            </a>
+            .
+          </>
+        ) : (
+          'The first update.'
+        )}{' '}
+        Only what stands here is shown; edit it as you like. Your words are kept, and stand when the facts around them
+        change.
       </p>
       {url && (
         <p className="notice notice-good">
