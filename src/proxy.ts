@@ -33,6 +33,11 @@ export function proxy(request: NextRequest): NextResponse {
 }
 
 export const config = {
-  // The client's page carries no script and a policy of its own.
-  matcher: [{ source: '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest|for/client/[^/]+$).*)' }],
+  // Pages behind links carry no script and a policy of their own.
+  matcher: [
+    {
+      source:
+        '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest|for/(?:client|trade|other)/[^/]+$).*)',
+    },
+  ],
 }

@@ -218,7 +218,12 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
     const site = readSite(db, siteIdOf(key))!
     const { draft, photos } = draftUpdate(lastFriday, site)
     const { finish: _finish, ...text } = draft
-    await publishUpdate(lastFriday, site.id, { ...text, photos: photos.slice(-2).map((photo) => photo.hash) }, origin)
+    await publishUpdate(
+      lastFriday,
+      site.id,
+      { ...text, photos: photos.slice(-2).flatMap(({ hash, before }) => (before ? [before, hash] : [hash])) },
+      origin,
+    )
   }
 
   const slipped = {

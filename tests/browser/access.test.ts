@@ -18,9 +18,7 @@ const OPEN = [
   '/for/client/[token]',
   '/for/client/[token]/photos/[hash]',
   '/for/trade/[token]',
-  '/for/trade/[token]/answer',
-  '/for/trade/[token]/photo',
-  '/for/trade/[token]/say',
+  '/for/trade/[token]/photos/[hash]',
 ]
 
 /** What crew may do beside that, on the sites that they are assigned to. All else is for leads and owners. */
@@ -30,6 +28,7 @@ const CREW = [
   '/sites/[site]/registers',
   '/sites/[site]/scope',
   '/sites/[site]/sheets/[place]',
+  '/api/sites/[site]/sheets/[place]',
   '/api/find',
   '/api/sites GET',
   '/api/memos/[hash]',

@@ -296,7 +296,7 @@ describe('sharing', () => {
     await trade.setViewport(PHONE)
     await trade.goto(url, { waitUntil: 'load' })
     expect(await violations(trade)).toEqual([])
-    await clickText(trade, 'button', 'Decline')
+    await clickText(trade, 'summary', 'Decline')
     await trade.type('input[name=reason]', 'spray booth is down')
     await clickText(trade, 'button', 'Send: I decline')
     await waitForText(trade, 'You declined.')

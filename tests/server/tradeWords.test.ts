@@ -6,7 +6,7 @@ import { readMessages } from '../../src/data/share'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { runPhotoJobs } from '../../src/server/photos/photoSizes'
 import { tellTrades, tradePage } from '../../src/server/share/notices'
-import { photoByTrade, sayByTrade, tradeReceipts } from '../../src/server/share/tradeWords'
+import { photoByTrade, sayByTrade } from '../../src/server/share/tradeWords'
 import { shareView } from '../../src/server/views/share'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
@@ -35,7 +35,7 @@ beforeEach(async () => {
 describe('a trade by its link', () => {
   test('says that it runs late: a note at the place, a receipt for both', () => {
     expect(sayByTrade(firm, token, { kind: 'late', text: 'half a day' }).receipt).toBe('We have it. Thank you.')
-    const [receipt] = tradeReceipts(firm, token)
+    const [receipt] = tradePage(firm, token).receipts
     expect(receipt!.words).toMatch(/: running late, half a day\.$/)
     expect(state().notes.find(({ text }) => text === receipt!.words)).toMatchObject({ placeId, private: false })
     expect(shareView(lead()).receipts[0]).toMatchObject({ siteId, words: receipt!.words })
@@ -49,7 +49,7 @@ describe('a trade by its link', () => {
     await runPhotoJobs(firm)
     sayByTrade(firm, token, { kind: 'done', text: 'one box waits for its cover' })
     expect(state().photos.some((one) => one.placeId === placeId && one.caption.startsWith('Done, by '))).toBe(true)
-    expect(tradeReceipts(firm, token)[0]!.words).toMatch(
+    expect(tradePage(firm, token).receipts[0]!.words).toMatch(
       /: done, one box waits for its cover\. To be seen on the next walk\.$/,
     )
     expect(state().lines.map(({ progress }) => progress)).toEqual(before)
@@ -57,13 +57,13 @@ describe('a trade by its link', () => {
   test('asks, and finds the answer at its link', () => {
     sayByTrade(firm, token, { kind: 'question', text: 'Which way does the door open?' })
     const [entry] = state().entries.filter(({ kind }) => kind === 'trade-question')
-    expect(tradeReceipts(firm, token)[0]!.answer).toBe('Not answered yet.')
+    expect(tradePage(firm, token).receipts[0]!.answer).toBe('Not answered yet.')
     recordFacts(lead(), siteId, {
       facts: [
         { subject: 'entry', subjectId: entry!.id, facet: 'settled', placeId, value: { result: 'Into the hall.' } },
       ],
     })
-    expect(tradeReceipts(firm, token)[0]!.answer).toBe('Into the hall.')
+    expect(tradePage(firm, token).receipts[0]!.answer).toBe('Into the hall.')
   })
   test.each([
     [{ kind: 'late' }, 'Running late: say how long'],

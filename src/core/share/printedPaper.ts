@@ -5,6 +5,7 @@ import type { PageWords } from './languages/catalogue'
 import type { NeighbourLetter } from './neighbourLetter'
 import type { Paper } from './paper'
 import type { RoomSheet } from './roomSheet'
+import type { SharedPhotos } from './sharedPhotos'
 import type { UpdatePart } from './updateEdits'
 
 /** A paper as parts, for whoever shows it: a page, a link, a PDF. A part that says nothing is left out. */
@@ -127,7 +128,7 @@ export interface ToldUpdate extends Readonly<Record<UpdatePart, readonly string[
   readonly finish: string | null
   readonly safe: string | null
   readonly scope: readonly { readonly place: string; readonly sentences: readonly string[] }[]
-  readonly photos: readonly string[]
+  readonly photos: SharedPhotos
 }
 
 /** An update as the client was given it. */
@@ -151,7 +152,7 @@ export const updateOnPaper = (told: ToldUpdate): PrintedPaper => ({
     {
       title: 'Photos',
       sentences: [],
-      pictures: told.photos.map((hash, i) => ({ hash, words: `From the site, photo ${i + 1}` })),
+      pictures: [...told.photos.pairs.flatMap(({ before, after }) => [before, after]), ...told.photos.single],
     },
   ],
 })

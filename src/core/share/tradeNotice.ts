@@ -1,3 +1,4 @@
+import { dayOf } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
@@ -9,7 +10,7 @@ import { coverGates } from '../sequence/coverGate'
 import type { SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { cautionIn, listedIn, visitDaysIn } from './languages/languages'
+import { cautionIn, listedIn, shortDayIn, visitDaysIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -22,7 +23,12 @@ export interface TradeNotice {
   /** Others who are at the same places then. */
   readonly others: readonly string[]
   readonly cautions: readonly string[]
+  /** Pictures of what is finished where they come, the newest first. */
+  readonly photos: readonly { readonly hash: string; readonly words: string }[]
 }
+
+/** Most pictures of a notice: it is read on a telephone. */
+const MOST_PHOTOS = 6
 
 /** @param all the whole plan, to tell who else is there
  * @param words the language that it is told in; what people typed stays as they typed it */
@@ -83,5 +89,31 @@ export function composeTradeNotice(
         `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
     cautions: cautions.map((id) => cautionIn(words, id)),
+    photos: photosOfReady(visit, state, words),
   }
+}
+
+/** Photos of finished work at the places of a visit, and each place as it was seen last. What somebody wrote under them
+ * stays with us. */
+function photosOfReady(
+  { placeIds }: PlannedVisit,
+  { lines, photos, places }: SiteState,
+  words: Catalogue,
+): TradeNotice['photos'] {
+  const finished = new Map(
+    lines.filter(({ progress, excluded }) => progress === 100 && !excluded).map((line) => [line.id, line]),
+  )
+  const inOrder = photos
+    .filter(({ placeId, sheet }) => placeId !== null && placeIds.includes(placeId) && !sheet)
+    .sort((a, b) => (a.seenAt < b.seenAt ? 1 : -1))
+  const last = placeIds.flatMap((id) => inOrder.find(({ placeId, about }) => placeId === id && !about) ?? [])
+  return inOrder
+    .filter((photo) => last.includes(photo) || finished.has(photo.about ?? ''))
+    .slice(0, MOST_PHOTOS)
+    .map(({ hash, about, placeId, seenAt }) => {
+      const line = finished.get(about ?? '')
+      const place = places.find(({ id }) => id === placeId)!.name
+      const shows = line ? `${place}: ${words.stages[line.stage].toLowerCase()}` : place
+      return { hash, words: `${shows}, ${shortDayIn(words, dayOf(seenAt))}` }
+    })
 }

@@ -341,7 +341,7 @@ function entriesOf<K extends SubjectKind, F extends FacetOf<K>, More>(
   return found.sort((a, b) => (a.seenAt < b.seenAt ? -1 : a.seenAt > b.seenAt ? 1 : a.id < b.id ? -1 : 1))
 }
 
-export const placeName = (state: SiteState, placeId: string | null): string =>
+export const placeName = (state: Pick<SiteState, 'places'>, placeId: string | null): string =>
   state.places.find((place) => place.id === placeId)?.name ?? 'Whole site'
 
 export const seenDay = (place: Place): Day | null => (place.lastSeen ? dayOf(place.lastSeen) : null)

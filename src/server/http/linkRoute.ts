@@ -33,6 +33,16 @@ export function linkRoute(
   }
 }
 
+/** What was said by a form is taken: the browser goes back to the page, which says so. */
+export function taken(request: Request, headers: Readonly<Record<string, string>> = {}): Response {
+  const { pathname, searchParams } = new URL(request.url)
+  searchParams.set('said', '')
+  return new Response(null, {
+    status: 303,
+    headers: { location: `${pathname}?${searchParams.toString()}`, ...headers },
+  })
+}
+
 const NAME = 'their-name'
 const A_YEAR = 365 * 24 * 3600
 

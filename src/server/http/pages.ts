@@ -2,8 +2,6 @@ import { forbidden, notFound, redirect } from 'next/navigation'
 import { cache } from 'react'
 import { readFirm } from '../../data/firm'
 import type { Context } from '../context'
-import type { FirmFolder } from '../firmFolder'
-import { runningFirm } from '../runningFirm'
 import { Refusal } from '../refusal'
 import { contextOrNull, firmOnRecord } from './session'
 
@@ -23,16 +21,6 @@ export async function read<T>(reading: () => T | Promise<T>): Promise<T> {
   } catch (error) {
     if (error instanceof Refusal && error.status === 404) notFound()
     if (error instanceof Refusal && error.status === 403) forbidden()
-    throw error
-  }
-}
-
-/** Reads a page behind a link; a refused link becomes its sentence. */
-export async function readLinkPage<T>(reading: (firm: FirmFolder) => T): Promise<{ view: T } | { refused: string }> {
-  try {
-    return { view: reading(await runningFirm()) }
-  } catch (error) {
-    if (error instanceof Refusal) return { refused: error.message }
     throw error
   }
 }

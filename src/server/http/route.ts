@@ -70,14 +70,23 @@ export async function jsonBody(request: Request, limit = 2_000_000): Promise<unk
   }
 }
 
-/** What was typed into a form, by the names of its fields, or a refusal that says so. */
-export async function formBody(request: Request, limit = 100_000): Promise<Record<string, string>> {
+/** What was typed into a form and the files that were chosen, by the names of their fields, or a refusal that says so. */
+export async function formBody(
+  request: Request,
+  limit = 100_000,
+): Promise<{ typed: Record<string, string>; files: Record<string, Buffer> }> {
   if (Number(request.headers.get('content-length') ?? 0) > limit)
     throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
   const form = await request.formData().catch(() => {
     throw new Refusal(400, 'The form could not be read. Reload the page and try again.')
   })
-  return Object.fromEntries([...form].map(([key, value]) => [key, String(value)]))
+  const typed: Record<string, string> = {}
+  const files: Record<string, Buffer> = {}
+  for (const [key, value] of form) {
+    if (typeof value === 'string') typed[key] = value
+    else if (value.size > 0) files[key] = Buffer.from(await value.arrayBuffer())
+  }
+  return { typed, files }
 }
 
 /** The address people reach us at, for links in messages. */

@@ -5,6 +5,7 @@ import { clientFacts, composeClientUpdate, type ClientUpdate } from '../../core/
 import { composeClientScope } from '../../core/share/clientScope'
 import { carriedOver, UPDATE_PARTS, type UpdateEdits } from '../../core/share/updateEdits'
 import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
+import { sharedPhotos } from '../../core/share/sharedPhotos'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
@@ -37,7 +38,8 @@ export function draftUpdate(
   sent: readonly string[] | null
   asks: ClientAsk[]
   since: string | null
-  photos: { hash: string; caption: string; place: string; on: Day }[]
+  /** Those taken since the last update, each with the earlier one from its spot. */
+  photos: { hash: string; caption: string; place: string; on: Day; before: string | null }[]
 } {
   context.requireLead()
   const published = readLatestUpdate(context.db, site.id)
@@ -53,6 +55,7 @@ export function draftUpdate(
       caption: photo.caption,
       place: now.places.find((p) => p.id === photo.placeId)?.name ?? site.name,
       on: dayOf(photo.seenAt),
+      before: now.photos.find(({ hash }) => hash === photo.sameSpotAs)?.hash ?? null,
     }))
   return {
     draft,
@@ -211,7 +214,7 @@ export function publishedUpdate(firm: FirmFolder, site: Site) {
     receipts: receiptsOf(firm, site),
     finish: finish ? longDay(finish) : null,
     safe: safe ? longDay(safe) : null,
-    photos: published.photos,
+    photos: sharedPhotos(siteState(firm.db, site), published.photos),
   }
 }
 

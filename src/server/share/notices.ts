@@ -11,7 +11,11 @@ import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking 
 import { readSite } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
+import { marksOf } from '../../core/walk/photoMarks'
+import { readReceiptsOfLink } from '../../data/receipts'
+import { outsidePhotoResponse } from '../photos/photos'
 import { Refusal } from '../refusal'
+import { receiptView } from './receipts'
 import { finishedKeys, siteState } from '../siteStates'
 import { createLink, openLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
@@ -126,7 +130,8 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
 /** What a trade's link shows, in the language that was asked for or else the crew's own: one visit. Where the plan has
  * moved since, it says so instead of taking an answer. */
 export function tradePage(firm: FirmFolder, token: string, asked?: string) {
-  const { booking, visit, site, finished } = bookedVisit(firm, openLink(firm, token, 'trade'))
+  const link = openLink(firm, token, 'trade')
+  const { booking, visit, site, finished } = bookedVisit(firm, link)
   const all = readPlan(firm.db)?.plan.visits ?? []
   const told: VisitTime = booking
   const crew = readCrews(firm.db).find(({ id }) => id === booking.crewId)
@@ -144,7 +149,16 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
     state: booking.state,
     changing: visit ? booking.state !== 'declined' && !sameTime(told, visit) : !finished,
     answered: booking.state === 'told' ? null : longDay(dayOf(booking.changedAt)),
+    receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView(firm, site, receipt)),
   }
+}
+
+/** A photo of what a notice shows, for whoever holds its link. */
+export function noticePhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {
+  const { notice } = tradePage(firm, token)
+  if (!notice?.photos.some((one) => one.hash === hash)) throw new Refusal(404, 'This photo is not part of the notice.')
+  const { site } = bookedVisit(firm, openLink(firm, token, 'trade'))
+  return outsidePhotoResponse(firm, hash, marksOf(siteState(firm.db, site).photos, hash))
 }
 
 const timeOf = ({ startDay, startHalf, endDay, endHalf }: VisitTime): VisitTime => ({

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid'
+import { ValidationError } from 'yup'
 import { dayOf } from '../../core/calendar/day'
 import type { NewFact } from '../../core/walk/observation'
 import { countReceipts, type Receipt } from '../../data/receipts'
@@ -26,6 +27,19 @@ export const receiptHead = (link: Link, name: string, at: string): Omit<Receipt,
   name,
   at,
 })
+
+/** What is wrong with what somebody said by the form of a link, in a sentence; null where it was taken.
+ * @throws Refusal where the link itself leads nowhere */
+export async function wrongWith(say: () => unknown): Promise<string | null> {
+  try {
+    await say()
+    return null
+  } catch (error) {
+    if (error instanceof ValidationError) return error.errors[0] ?? error.message
+    if (error instanceof Refusal && error.status !== 410 && error.status !== 404) return error.message
+    throw error
+  }
+}
 
 /** Records facts under the name of somebody who is not signed in. */
 export function recordAs(firm: FirmFolder, site: Pick<Site, 'id'>, name: string, facts: readonly NewFact[]): void {

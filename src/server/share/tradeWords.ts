@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { object, string } from 'yup'
 import type { NewFact } from '../../core/walk/observation'
-import { insertReceipt, readReceiptsOfLink, type Receipt } from '../../data/receipts'
+import { insertReceipt, type Receipt } from '../../data/receipts'
 import { readCrews } from '../../data/crews'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
@@ -10,7 +10,7 @@ import { startPhotoJobs } from '../photos/photoSizes'
 import { trimmed } from '../trimmed'
 import { openLink } from './links'
 import { bookedVisit } from './notices'
-import { receiptHead, receiptView, recordAs, requireRoom } from './receipts'
+import { receiptHead, recordAs, requireRoom } from './receipts'
 
 const schema = object({
   kind: string()
@@ -73,12 +73,6 @@ export async function photoByTrade(firm: FirmFolder, token: string, bytes: Buffe
   ])
   startPhotoJobs(firm)
   return { receipt: 'The photo is with us.' }
-}
-
-/** What was said by one trade's link, with the answers to what it asked. */
-export function tradeReceipts(firm: FirmFolder, token: string) {
-  const { link, site } = tradeLink(firm, token)
-  return readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView(firm, site, receipt))
 }
 
 function tradeLink(firm: FirmFolder, token: string) {

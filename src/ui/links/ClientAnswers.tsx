@@ -1,3 +1,5 @@
+import { Receipts, Said, Sentences, type ReceiptView } from './LinkParts'
+
 export interface AskView {
   readonly kind: 'decision' | 'selection' | 'extra'
   readonly id: string
@@ -5,12 +7,6 @@ export interface AskView {
   readonly about: readonly string[]
   readonly proposal: string | null
   readonly options: readonly string[]
-}
-
-export interface ReceiptView {
-  readonly id: string
-  readonly words: string
-  readonly answer: string | null
 }
 
 export interface AnswersProps {
@@ -31,11 +27,7 @@ export function ClientAnswers({ asks, decide, receipts, typed, error, said }: An
   return (
     <section className="decide">
       <h2>{asks.length + decide.length > 0 ? 'Your choice' : 'Ask us'}</h2>
-      <ul className="sentences">
-        {decide.map((sentence) => (
-          <li key={sentence}>{sentence}</li>
-        ))}
-      </ul>
+      <Sentences of={decide} />
       <form method="post">
         {/* Who presses Enter in a field has not said yes to the first question. */}
         <button name="say" value="" hidden tabIndex={-1} aria-hidden="true" />
@@ -43,10 +35,7 @@ export function ClientAnswers({ asks, decide, receipts, typed, error, said }: An
           Your name
           <input className="form-control" name="name" autoComplete="name" defaultValue={typed.name ?? ''} />
         </label>
-        <div role="status">
-          {error && <p className="notice notice-error">{error}</p>}
-          {said && <p className="notice notice-good">{said}</p>}
-        </div>
+        <Said error={error} said={said} />
         {asks.map((ask) => (
           <Ask key={ask.id} ask={ask} typed={typed} />
         ))}
@@ -60,19 +49,8 @@ export function ClientAnswers({ asks, decide, receipts, typed, error, said }: An
           </button>
         </div>
       </form>
-      {receipts.length > 0 && (
-        <>
-          <h3>What you told us</h3>
-          <ul className="sentences">
-            {receipts.map(({ id, words, answer }) => (
-              <li key={id}>
-                {words}
-                {answer && <strong className="answered">{answer}</strong>}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      {receipts.length > 0 && <h3>What you told us</h3>}
+      <Receipts receipts={receipts} />
     </section>
   )
 }

@@ -1,4 +1,6 @@
+import type { SharedPhotos } from '@/core/share/sharedPhotos'
 import { ClientAnswers, type AnswersProps } from './ClientAnswers'
+import { Sentences, Titled } from './LinkParts'
 
 export interface ClientPageProps extends AnswersProps {
   readonly site: string
@@ -11,7 +13,7 @@ export interface ClientPageProps extends AnswersProps {
   readonly scope: readonly { readonly place: string; readonly sentences: readonly string[] }[]
   readonly finish: string | null
   readonly safe: string | null
-  readonly photos: readonly string[]
+  readonly photos: SharedPhotos
   readonly token: string
 }
 
@@ -34,17 +36,11 @@ export function ClientPage(props: ClientPageProps) {
       </header>
       <main className="body">
         <ClientAnswers {...props} />
-        <Section title="What will be off" sentences={props.off} />
-        <Section title="Done" sentences={props.done} />
-        {props.photos.length > 0 && (
-          <div className="photos">
-            {props.photos.map((hash, i) => (
-              <img key={hash} src={`/for/client/${props.token}/photos/${hash}`} alt={`From the site, photo ${i + 1}`} />
-            ))}
-          </div>
-        )}
-        <Section title="Next" sentences={props.next} />
-        <Section title="In plain words" sentences={props.terms} />
+        <Titled title="What will be off" sentences={props.off} />
+        <Titled title="Done" sentences={props.done} />
+        <Pictures {...props} />
+        <Titled title="Next" sentences={props.next} />
+        <Titled title="In plain words" sentences={props.terms} />
         {props.scope.length > 0 && (
           <details className="ask">
             <summary>What happens where</summary>
@@ -61,20 +57,18 @@ export function ClientPage(props: ClientPageProps) {
   )
 }
 
-function Section({ title, sentences }: { title: string; sentences: readonly string[] }) {
-  if (sentences.length === 0) return null
+/** What the house looks like: before and now from one spot side by side, then the others. */
+function Pictures({ photos: { pairs, single }, token }: Pick<ClientPageProps, 'photos' | 'token'>) {
+  const all = [...pairs.flatMap(({ before, after }) => [before, after]), ...single]
+  if (all.length === 0) return null
   return (
-    <section>
-      <h2>{title}</h2>
-      <Sentences of={sentences} />
-    </section>
+    <div className="photos">
+      {all.map(({ hash, words }) => (
+        <figure key={hash}>
+          <img src={`/for/client/${token}/photos/${hash}`} alt="" loading="lazy" />
+          <figcaption>{words}</figcaption>
+        </figure>
+      ))}
+    </div>
   )
 }
-
-const Sentences = ({ of }: { of: readonly string[] }) => (
-  <ul className="sentences">
-    {of.map((sentence) => (
-      <li key={sentence}>{sentence}</li>
-    ))}
-  </ul>
-)

@@ -2,9 +2,17 @@
 import type { ReactNode } from 'react'
 
 /** A page behind a link that carries no script: small, quick, and readable with whatever the reader has. */
-export function LinkDocument({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+export function LinkDocument({
+  title,
+  language,
+  children,
+}: {
+  readonly title: string
+  readonly language: string
+  readonly children: ReactNode
+}) {
   return (
-    <html lang="en">
+    <html lang={language}>
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover" />

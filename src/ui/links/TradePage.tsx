@@ -1,39 +1,33 @@
-'use client'
-import { useState } from 'react'
-import { send, type SendError } from '../shared/useSend'
+import type { ReactNode } from 'react'
+import type { TradeNotice } from '@/core/share/tradeNotice'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
-import styles from './LinkPage.module.css'
-import { TradeWords } from './TradeWords'
+import { Receipts, Said, Sentences, Titled, type ReceiptView } from './LinkParts'
 
 export interface TradePageProps {
   readonly token: string
   readonly language: Language
   readonly words: PageWords
   readonly firm: string
-  readonly notice: {
-    readonly title: string
-    readonly when: string
-    readonly places: string
-    readonly work: readonly string[]
-    readonly ready: readonly string[]
-    readonly notReady: readonly string[]
-    readonly others: readonly string[]
-    readonly cautions: readonly string[]
-  } | null
+  readonly notice: TradeNotice | null
   readonly state: 'told' | 'confirmed' | 'declined'
   readonly changing: boolean
-  readonly answered: string | null
-  readonly receipts: readonly { readonly id: string; readonly words: string; readonly answer: string | null }[]
+  readonly receipts: readonly ReceiptView[]
+  /** What they typed, by the names of the fields. */
+  readonly typed: Readonly<Record<string, string>>
+  /** What is wrong with what they said last, or that it was taken. */
+  readonly error: string | null
+  readonly said: string | null
 }
 
-/** One visit for a trade: when, where, how much, what is ready and what is not; confirm or decline with one thumb. */
-export function TradePage({ token, language, words, firm, notice, state: stored, changing, receipts }: TradePageProps) {
-  const [state, setState] = useState(stored)
+/** One visit for a trade: when, where, how much, what is ready and what is not; confirm or decline with one thumb. It
+ * carries no script: what they say is a form. */
+export function TradePage(props: TradePageProps) {
+  const { token, language, words, firm, notice, changing, error, said } = props
   if (!notice) {
     return (
-      <main className={styles.page}>
-        <div className={styles.body}>
+      <main className="page">
+        <div className="body">
           <h1>{changing ? words.beingChanged : words.isDone}</h1>
           <p>{changing ? words.willHear : words.nothingToDo}</p>
         </div>
@@ -41,35 +35,38 @@ export function TradePage({ token, language, words, firm, notice, state: stored,
     )
   }
   return (
-    <div className={styles.page} lang={language}>
-      <header className={styles.head}>
+    <div className="page">
+      <header className="head">
         <p>{firm}</p>
         <h1>{notice.when}</h1>
         <p>
           {notice.title}, {notice.places}
         </p>
       </header>
-      <main className={styles.body}>
-        {changing ? (
-          <p className="notice">{words.changing}</p>
-        ) : (
-          <Answer token={token} words={words} state={state} onAnswered={setState} />
+      <main className="body">
+        <Said error={error} said={said} />
+        {changing ? <p className="notice">{words.changing}</p> : <Answer {...props} />}
+        <Titled title={words.work} sentences={notice.work} />
+        <Titled title={words.ready} sentences={notice.ready} />
+        {notice.photos.length > 0 && (
+          <div className="photos">
+            {notice.photos.map(({ hash, words: of }) => (
+              <figure key={hash}>
+                <img src={`/for/trade/${token}/photos/${hash}`} alt="" loading="lazy" />
+                <figcaption>{of}</figcaption>
+              </figure>
+            ))}
+          </div>
         )}
-        <Listed title={words.work} items={notice.work} />
-        <Listed title={words.ready} items={notice.ready} />
-        <Listed title={words.notReady} items={notice.notReady} />
-        <Listed title={words.others} items={notice.others} />
+        <Titled title={words.notReady} sentences={notice.notReady} />
+        <Titled title={words.others} sentences={notice.others} />
         {notice.cautions.length > 0 && (
-          <section className={styles.caution}>
+          <section className="caution">
             <h2>{words.care}</h2>
-            <ul className={styles.sentences}>
-              {notice.cautions.map((caution) => (
-                <li key={caution}>{caution}</li>
-              ))}
-            </ul>
+            <Sentences of={notice.cautions} />
           </section>
         )}
-        <TradeWords token={token} words={words} receipts={receipts} />
+        <TellUs {...props} />
         {words.untranslated && <p className="soft">{words.untranslated}</p>}
         <LanguageLinks language={language} />
       </main>
@@ -77,97 +74,103 @@ export function TradePage({ token, language, words, firm, notice, state: stored,
   )
 }
 
-function Answer({
-  token,
-  words,
-  state,
-  onAnswered,
-}: {
-  token: string
-  words: PageWords
-  state: TradePageProps['state']
-  onAnswered: (state: TradePageProps['state']) => void
-}) {
-  const [declining, setDeclining] = useState(false)
-  const [error, setError] = useState<SendError | null>(null)
-  const [busy, setBusy] = useState(false)
-  const answer = async (body: Record<string, string>): Promise<void> => {
-    setBusy(true)
-    const sent = await send<{ state: TradePageProps['state'] }>(`/for/trade/${token}/answer`, body)
-    setBusy(false)
-    if (!sent.ok) return setError(sent.error)
-    setError(null)
-    setDeclining(false)
-    onAnswered(sent.data.state)
-  }
+function Answer({ words, state, typed }: TradePageProps) {
   return (
-    <section className={styles.answer} aria-live="polite">
+    <section className="answer">
       {state !== 'told' && (
         <p className="notice notice-good">{state === 'confirmed' ? words.confirmed : words.declined}</p>
       )}
-      {error && <p className="notice notice-error">{error.message}</p>}
-      {!declining && (
-        <>
-          {state !== 'confirmed' && (
-            <button
-              type="button"
-              className="btn btn-primary"
-              disabled={busy}
-              onClick={() => void answer({ answer: 'confirm' })}
-            >
-              {words.confirm}
-            </button>
-          )}
-          {state !== 'declined' && (
-            <button type="button" className="btn btn-quiet" onClick={() => setDeclining(true)}>
-              {words.decline}
-            </button>
-          )}
-        </>
+      {state !== 'confirmed' && (
+        <form method="post" className="answer">
+          <button className="btn btn-primary" name="say" value="confirm">
+            {words.confirm}
+          </button>
+        </form>
       )}
-      {declining && (
-        <form
-          className={styles.answer}
-          onSubmit={(event) => {
-            event.preventDefault()
-            const form = new FormData(event.currentTarget)
-            void answer({
-              answer: 'decline',
-              reason: String(form.get('reason')),
-              freeFrom: String(form.get('freeFrom')),
-            })
-          }}
-        >
+      {state !== 'declined' && (
+        <Opened words={words.decline} say="decline" typed={typed}>
           <label>
             {words.why}
-            <input className="form-control" name="reason" />
+            <input className="form-control" name="reason" maxLength={300} defaultValue={typed.reason ?? ''} />
           </label>
           <label>
             {words.nextFree}
-            <input className="form-control" type="date" name="freeFrom" />
+            <input className="form-control" type="date" name="freeFrom" defaultValue={typed.freeFrom ?? ''} />
           </label>
-          <button className="btn btn-secondary" disabled={busy}>
+          <button className="btn btn-secondary" name="say" value="decline">
             {words.sendDecline}
           </button>
-          <button type="button" className="btn btn-quiet" onClick={() => setDeclining(false)}>
-            {words.back}
-          </button>
-        </form>
+        </Opened>
       )}
     </section>
   )
 }
 
-function Listed({ title, items }: { title: string; items: readonly string[] }) {
-  if (items.length === 0) return null
+/** What a trade says beside yes and no: that it runs late, that it is done with a photo, a question; one thumb each. */
+function TellUs({ words, typed, receipts }: TradePageProps) {
   return (
-    <section>
-      <h2>{title}</h2>
-      <ul className={styles.sentences}>
-        {items.map((item) => (
-          <li key={item}>{item}</li>
+    <section className="answer">
+      <h2>{words.tellUs}</h2>
+      <Opened words={words.late} say="late" typed={typed}>
+        {(['hour', 'halfDay', 'day'] as const).map((how) => (
+          <button key={how} className="btn btn-quiet" name="say" value={`late ${how}`}>
+            {words[how]}
+          </button>
         ))}
-      </ul>
+      </Opened>
+      <Opened words={words.doneWithPhoto} say="done" typed={typed} withFile>
+        <label>
+          {words.photo}
+          <input
+            className="form-control"
+            type="file"
+            name="photo"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+          />
+        </label>
+        <label>
+          {words.left}
+          <input className="form-control" name="text" maxLength={400} defaultValue={typed.text ?? ''} />
+        </label>
+        <button className="btn btn-primary" name="say" value="done">
+          {words.sendDone}
+        </button>
+      </Opened>
+      <Opened words={words.ask} say="question" typed={typed}>
+        <label>
+          {words.question}
+          <textarea className="form-control" name="text" rows={2} maxLength={400} defaultValue={typed.text ?? ''} />
+        </label>
+        <button className="btn btn-primary" name="say" value="question">
+          {words.send}
+        </button>
+      </Opened>
+      <Receipts receipts={receipts} />
     </section>
+  )
+}
+
+/** A form that opens when its words are tapped, and stays open where what was said could not be taken. */
+function Opened({
+  words,
+  say,
+  typed,
+  withFile = false,
+  children,
+}: {
+  readonly words: string
+  readonly say: string
+  readonly typed: Readonly<Record<string, string>>
+  readonly withFile?: boolean
+  readonly children: ReactNode
+}) {
+  return (
+    <details className="opened" open={(typed.say ?? '').startsWith(say)}>
+      <summary className="btn btn-quiet">{words}</summary>
+      <form method="post" className="answer" {...(withFile ? { encType: 'multipart/form-data' } : {})}>
+        {children}
+      </form>
+    </details>
   )
 }

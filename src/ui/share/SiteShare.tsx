@@ -20,6 +20,7 @@ interface SiteShareProps {
     readonly caption: string
     readonly place: string
     readonly on: string
+    readonly before: string | null
   }[]
   readonly tell: TellProps
   readonly places: readonly { readonly id: string; readonly name: string }[]

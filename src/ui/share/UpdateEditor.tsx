@@ -46,6 +46,8 @@ export interface UpdateEditorProps {
     readonly caption: string
     readonly place: string
     readonly on: string
+    /** The earlier one from the same spot. */
+    readonly before: string | null
   }[]
 }
 
@@ -82,6 +84,8 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
   const { busy, error, run } = useSend<{ url: string }>()
   const { edits, setEdits, unkept } = useEdits(siteId, kept)
   const [unasked, setUnasked] = useState<ReadonlySet<string>>(new Set())
+  /** Those that are shown beside the earlier one from their spot. */
+  const [paired, setPaired] = useState<ReadonlySet<string>>(new Set())
   const [shown, setShown] = useState<ReadonlySet<string>>(new Set())
   const [url, setUrl] = useState<string | null>(null)
   const headline = edits.headline ?? draft.headline
@@ -120,7 +124,9 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
     const published = await run(`/api/sites/${siteId}/updates`, {
       headline,
       ...Object.fromEntries(texts),
-      photos: [...shown],
+      photos: photos.flatMap(({ hash, before }) =>
+        shown.has(hash) ? [...(before && paired.has(hash) ? [before] : []), hash] : [],
+      ),
       asks: asks.flatMap(({ id }) => (unasked.has(id) ? [] : [id])),
     })
     if (published) {
@@ -215,14 +221,26 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
             </p>
             <div className={styles.photos}>
               {photos.map((photo) => (
-                <label key={photo.hash}>
-                  <img src={`/api/photos/${photo.hash}?size=thumb`} alt={photo.caption || photo.place} loading="lazy" />
-                  <Form.Check
-                    checked={shown.has(photo.hash)}
-                    onChange={() => setShown(toggled(shown, photo.hash))}
-                    label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`}
-                  />
-                </label>
+                <div key={photo.hash}>
+                  <label>
+                    <img src={`/api/photos/${photo.hash}?size=thumb`} alt="" loading="lazy" />
+                    <Form.Check
+                      checked={shown.has(photo.hash)}
+                      onChange={() => setShown(toggled(shown, photo.hash))}
+                      label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`}
+                    />
+                  </label>
+                  {photo.before && shown.has(photo.hash) && (
+                    <label>
+                      <img src={`/api/photos/${photo.before}?size=thumb`} alt="" loading="lazy" />
+                      <Form.Check
+                        checked={paired.has(photo.hash)}
+                        onChange={() => setPaired(toggled(paired, photo.hash))}
+                        label="Beside the earlier one from the same spot"
+                      />
+                    </label>
+                  )}
+                </div>
               ))}
             </div>
           </fieldset>

@@ -1,0 +1,46 @@
+export interface ReceiptView {
+  readonly id: string
+  readonly words: string
+  readonly answer: string | null
+}
+
+export const Sentences = ({ of }: { readonly of: readonly string[] }) => (
+  <ul className="sentences">
+    {of.map((sentence) => (
+      <li key={sentence}>{sentence}</li>
+    ))}
+  </ul>
+)
+
+export function Titled({ title, sentences }: { readonly title: string; readonly sentences: readonly string[] }) {
+  if (sentences.length === 0) return null
+  return (
+    <section>
+      <h2>{title}</h2>
+      <Sentences of={sentences} />
+    </section>
+  )
+}
+
+/** What is wrong with what was said last, or that it was taken. */
+export const Said = ({ error, said }: { readonly error: string | null; readonly said: string | null }) => (
+  <div role="status">
+    {error && <p className="notice notice-error">{error}</p>}
+    {said && <p className="notice notice-good">{said}</p>}
+  </div>
+)
+
+/** What somebody said by their link, with the answers to what they asked. */
+export function Receipts({ receipts }: { readonly receipts: readonly ReceiptView[] }) {
+  if (receipts.length === 0) return null
+  return (
+    <ul className="sentences">
+      {receipts.map(({ id, words, answer }) => (
+        <li key={id}>
+          {words}
+          {answer && <strong className="answered">{answer}</strong>}
+        </li>
+      ))}
+    </ul>
+  )
+}
