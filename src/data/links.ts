@@ -1,6 +1,6 @@
 import type { Db } from './database'
 
-export type Audience = 'client' | 'trade' | 'room' | 'calendar'
+export type Audience = 'client' | 'trade' | 'other' | 'calendar'
 
 export interface Link {
   readonly id: string

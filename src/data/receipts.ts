@@ -5,8 +5,8 @@ export interface Receipt {
   readonly id: string
   readonly siteId: string
   readonly linkId: string
-  /** What it answers; or a question, a trade that runs late, a trade that is done. */
-  readonly kind: 'decision' | 'selection' | 'extra' | 'question' | 'late' | 'done'
+  /** What it answers; or a question, a trade that runs late or is done, somebody who has what they were told. */
+  readonly kind: 'decision' | 'selection' | 'extra' | 'question' | 'late' | 'done' | 'heard'
   readonly subject: string
   readonly words: string
   readonly name: string

@@ -208,7 +208,7 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
   )
   await tellTrades(context, { visitKeys: early.map((visit) => visit.key) }, origin)
   const nextDoor = whoToTell(context).others.filter(({ telephone }) => telephone === null)
-  await tellOthers(context, { ids: nextDoor.map(({ id }) => id) })
+  await tellOthers(context, { ids: nextDoor.map(({ id }) => id) }, origin)
   const week = addWorkingDays(today, 5, MONDAY_TO_FRIDAY)
   for (const booking of readBookings(db))
     if (booking.startDay <= week) saveBooking(db, { ...booking, state: 'confirmed' })

@@ -2,7 +2,12 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
-import { demoFolder } from '../fixtures/folder'
+import type { Audience } from '../../src/data/links'
+import { readBookings } from '../../src/data/plans'
+import { openFirmFolder } from '../../src/server/firmFolder'
+import { createLink } from '../../src/server/share/links'
+import { siteState } from '../../src/server/siteStates'
+import { as, demoFolder, TODAY } from '../fixtures/folder'
 import { serveFolder, type RunningApp } from './harness'
 
 /** What everybody may reach: signing in, the first firm, links with a token, and what makes the page installable. */
@@ -17,6 +22,8 @@ const OPEN = [
   '/for/calendar/[token]',
   '/for/client/[token]',
   '/for/client/[token]/photos/[hash]',
+  '/for/other/[token]',
+  '/for/other/[token]/photos/[hash]',
   '/for/trade/[token]',
   '/for/trade/[token]/photos/[hash]',
 ]
@@ -78,9 +85,20 @@ function routes(folder = 'src/app'): Route[] {
 const ROUTES = routes().sort((a, b) => (a.path < b.path ? -1 : 1))
 
 let app: RunningApp
+const tokens = new Map<Audience, string>()
 const cookies = new Map<string, string>()
 beforeAll(async () => {
-  app = await serveFolder(await demoFolder())
+  const folder = await demoFolder()
+  const firm = await openFirmFolder(folder, TODAY)
+  const lead = as(firm, 'lead')
+  const site = lead.sites().find(({ id }) => id === PARAMETERS['[site]'])!
+  const party = siteState(firm.db, site).entries.find(({ kind, values }) => kind === 'party' && values.hears)!
+  const booked = readBookings(firm.db).find(({ siteId }) => siteId === site.id)!
+  const subjects: Record<Audience, string> = { client: '', trade: booked.visitKey, other: party.id, calendar: '' }
+  for (const audience of Object.keys(subjects) as Audience[])
+    tokens.set(audience, createLink(lead, site.id, audience, subjects[audience]).token)
+  firm.db.close()
+  app = await serveFolder(folder)
   for (const role of ['crew', 'lead', 'owner']) {
     const signedIn = await fetch(`${app.origin}/api/sign-in/demo`, {
       method: 'POST',
@@ -121,6 +139,37 @@ describe('every page and route', () => {
       expect.soft(await answer(route, 'crew'), 'crew').toBe(open || isIn(CREW, route) ? 'open' : 'forbidden')
       expect.soft(await answer(route, 'lead'), 'a lead').toBe(isIn(OWNER, route) ? 'forbidden' : 'open')
       expect.soft(await answer(route, 'owner'), 'the owner').toBe('open')
+    },
+  )
+})
+
+describe('a link', () => {
+  const KINDS: readonly Audience[] = ['client', 'trade', 'other', 'calendar']
+  const pageFor = (audience: Audience, token: string): string => `/for/${audience}/${token}`
+
+  test.each(KINDS.flatMap((made) => KINDS.map((tried) => [made, tried] as const)))(
+    'made for a %s, tried as one for a %s',
+    async (made, tried) => {
+      const answer = await fetch(app.origin + pageFor(tried, tokens.get(made)!))
+      expect(answer.status).toBe(made === tried ? 200 : 404)
+      const text = await answer.text()
+      expect(text).not.toMatch(/Quillwort|Foxglove|137953|Heron Court|Pell Street|Millrace|household of/)
+      if (made !== tried) expect(text).toContain('This link leads nowhere.')
+    },
+  )
+  test.each(KINDS)('made for a %s shows no photo of another kind, and none that it does not name', async (made) => {
+    for (const tried of ['client', 'trade', 'other']) {
+      const { status } = await fetch(`${app.origin}/for/${tried}/${tokens.get(made)!}/photos/${'f'.repeat(64)}`)
+      expect(status).toBe(404)
+    }
+  })
+  test.each(ROUTES.filter((route) => !isIn(OPEN, route) && !ELSEWHERE.includes(route.path)))(
+    'opens nothing of the desk: $method $path',
+    async (route) => {
+      for (const token of tokens.values()) {
+        cookies.set('link', `${[...cookies.values()][0]!.split('=')[0]!}=${token}`)
+        expect(await answer(route, 'link')).toBe('shut')
+      }
     },
   )
 })

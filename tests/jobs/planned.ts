@@ -239,7 +239,7 @@ export class PlannedJob {
   async tellOthers(): Promise<void> {
     const { changed, others } = whoToTell(this.owner)
     const ids = [...others, ...changed.filter(({ audience }) => audience === 'other')].map(({ id }) => id)
-    await tellOthers(this.owner, { ids })
+    await tellOthers(this.owner, { ids }, ORIGIN)
   }
 
   /** Tells the client what the plan says.

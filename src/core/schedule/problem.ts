@@ -12,7 +12,6 @@ import { placeName, type SiteState } from '../walk/siteState'
 import { holdsOf, phasesOf, type Release } from './holds'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
-import type { PlannedVisit } from './plan'
 import { networkOf } from './network'
 import { openingSlots, opensOutside } from './opening'
 import { stoppedDays, type Forecast } from './weather'
@@ -66,6 +65,12 @@ export interface Pin {
   readonly half: 0 | 1
 }
 
+/** A visit of the plan before: its start, the people who came, and hours in which they set up where they had to. */
+export interface PlannedBefore extends Pin {
+  readonly people: number
+  readonly setUp?: number
+}
+
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
 export interface Problem {
   readonly origin: Day
@@ -94,7 +99,7 @@ export interface ProblemInput {
   /** What the sky is said to do; work outside that is not agreed yet keeps off days that stop it. */
   readonly forecast: Forecast
   /** When visits were in the plan before; a new plan moves no more of them than it has to. */
-  readonly before: readonly (Pin & Pick<PlannedVisit, 'people' | 'setUp'>)[]
+  readonly before: readonly PlannedBefore[]
 }
 
 /** Days that the calendars cover. Two years hold any firm's open work. */
@@ -226,7 +231,7 @@ function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
 
 /** When and by how many crews a visit was done in the plan before; nothing where that is over. */
 function asBefore(
-  before: ProblemInput['before'][number] | undefined,
+  before: PlannedBefore | undefined,
   today: Day,
   modes: readonly Mode[],
   crew: Crew | null,

@@ -53,13 +53,26 @@ const DECIDES: Partial<Record<PaperReader, string>> = {
 }
 const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
 
+/** The paper that somebody of a site is given, by their part; null where there is none for them. */
+export const readerOf = ({ values }: Pick<RegisterEntry, 'values'>): string | null => {
+  const part = String(values.part ?? '')
+  if (part === 'neighbour') return 'neighbours'
+  return Object.keys(PAPER_READERS).includes(part) ? part : null
+}
+
+/** Those of a site who are given a paper, and whether they can be written to. */
+export const readersOf = ({ entries }: Pick<SiteState, 'entries'>, reader: string) =>
+  entries
+    .filter((entry) => entry.kind === 'party' && entry.settled === null && readerOf(entry) === reader)
+    .map(({ id, values }) => ({ id, name: String(values.name), written: String(values.contact ?? '').includes('@') }))
+
 /** Composes the paper for one of them from the allowed facts. */
 export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, siteId: string, units: Units): Paper {
   const entries = state.entries.filter((entry) => entry.settled === null && isFor(reader, entry))
   const shown = new Set(entries.map(({ id }) => id))
   const visits = plan.visits.filter((visit) => visit.siteId === siteId)
   return {
-    asked: [...askedOf(reader, state, plan), ...unknowns(reader, state)],
+    asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...unknowns(reader, state)],
     facts: entries.map((entry) => {
       const { title, details, reckoned } = entryWords(entry, units, false)
       return { title, place: entry.placeId ? placeName(state, entry.placeId) : '', told: [...details, ...reckoned] }
@@ -80,20 +93,22 @@ function isFor(reader: PaperReader, { kind, values }: RegisterEntry): boolean {
   return kind !== 'permit' || (reader === 'association' ? communal : !communal)
 }
 
-/** Questions that wait for them, with the last day and what stands still until then. */
-function askedOf(reader: PaperReader, state: SiteState, plan: Plan): string[] {
-  return state.decisions
+/** Questions that wait for one of them, with the last day and what stands still until then. */
+export const openQuestions = (reader: PaperReader, state: SiteState, plan: Plan): { id: string; asks: string }[] =>
+  state.decisions
     .filter(({ owner, answer }) => owner === reader && answer === null)
-    .map(({ question, placeId, by, blocks }) => {
+    .map(({ id, question, placeId, by, blocks }) => {
       const day: Day | null = blocks && placeId ? neededOn(plan, placeId, blocks) : null
       const where = placeId ? `${placeName(state, placeId)}: ` : ''
-      return [
-        `${where}${question}`,
-        ...(by ? [`Please answer by ${dateOnly(by)}.`] : []),
-        ...(blocks ? [`${STAGES[blocks]} waits for it${day ? `, planned ${dateOnly(day)}` : ''}.`] : []),
-      ].join(' ')
+      return {
+        id,
+        asks: [
+          `${where}${question}`,
+          ...(by ? [`Please answer by ${dateOnly(by)}.`] : []),
+          ...(blocks ? [`${STAGES[blocks]} waits for it${day ? `, planned ${dateOnly(day)}` : ''}.`] : []),
+        ].join(' '),
+      }
     })
-}
 
 /** What cannot be known until it is opened, where they decide then. */
 const unknowns = (reader: PaperReader, state: SiteState): string[] =>

@@ -5,7 +5,7 @@ import type { PageWords } from './languages/catalogue'
 import type { NeighbourLetter } from './neighbourLetter'
 import type { Paper } from './paper'
 import type { RoomSheet } from './roomSheet'
-import type { SharedPhotos } from './sharedPhotos'
+import type { PaperPicture, SharedPhotos } from './sharedPhotos'
 import type { UpdatePart } from './updateEdits'
 
 /** A paper as parts, for whoever shows it: a page, a link, a PDF. A part that says nothing is left out. */
@@ -19,14 +19,8 @@ export interface PrintedPaper {
 export interface PaperPart {
   readonly title: string
   readonly sentences: readonly string[]
-  /** Pictures by the hash of their bytes. */
   readonly pictures?: readonly PaperPicture[]
   readonly sketch?: Sketch
-}
-
-export interface PaperPicture {
-  readonly hash: string
-  readonly words: string
 }
 
 const orNone = (sentences: readonly string[], none: string): readonly string[] =>

@@ -1,6 +1,11 @@
 import { dayOf, shortDay } from '../calendar/day'
 import { placeName, type SiteState } from '../walk/siteState'
-import type { PaperPicture } from './printedPaper'
+
+/** A picture by the hash of its bytes, over its words. */
+export interface PaperPicture {
+  readonly hash: string
+  readonly words: string
+}
 
 /** The pictures of an update: those from one spot beside each other, the others alone. */
 export interface SharedPhotos {

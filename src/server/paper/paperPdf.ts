@@ -1,4 +1,5 @@
-import type { PaperPart, PaperPicture, PrintedPaper } from '../../core/share/printedPaper'
+import type { PaperPart, PrintedPaper } from '../../core/share/printedPaper'
+import type { PaperPicture } from '../../core/share/sharedPhotos'
 import type { Sketch } from '../../core/sketches/sketch'
 import { INK, pdfOf, SOFT, write, type Pdf } from './document'
 

@@ -13,7 +13,7 @@ import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 
-const DAYS_VALID: Record<Audience, number> = { client: 60, trade: 45, room: 90, calendar: 365 }
+const DAYS_VALID: Record<Audience, number> = { client: 60, trade: 45, other: 60, calendar: 365 }
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex')
 
 /** Makes a link of 256 random bits for one audience and one subject; only its hash is kept. */

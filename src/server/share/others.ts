@@ -7,7 +7,9 @@ import { readToldOthers, saveToldOther } from '../../data/others'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { finishedKeys, siteState } from '../siteStates'
+import { createLink } from './links'
 import { sendWaiting, writeMessage } from './messages'
+import { OPENS } from './otherPage'
 
 /** One of those who are neither trade nor client, with what they have to hear now; `told` false where they never heard
  * a thing. */
@@ -54,8 +56,8 @@ const isAddress = (contact: string): boolean => contact.includes('@')
 export const telephoneOf = ({ contact }: Other): string | null =>
   isAddress(contact) ? null : contact || 'no number on record'
 
-/** Tells them: what was told is kept, and a message goes to whoever has an address. */
-export async function tellOthers(context: Context, body: unknown): Promise<{ told: number }> {
+/** Tells them: what was told is kept, and a message with their link goes to whoever has an address. */
+export async function tellOthers(context: Context, body: unknown, origin: string): Promise<{ told: number }> {
   context.requireLead()
   const { ids } = chosen.validateSync(body)
   const plan = readPlan(context.db)?.plan
@@ -66,12 +68,13 @@ export async function tellOthers(context: Context, body: unknown): Promise<{ tol
       const site = context.site(other.siteId)
       saveToldOther(context.db, other.id, site.id, other.facts, context.now())
       if (!isAddress(other.contact)) continue
+      const { token } = createLink(context, site.id, 'other', other.id)
       writeMessage(context.firm, {
         siteId: site.id,
         recipient: other.name,
         address: other.contact,
         subject: `${site.name}: ${told ? 'a day has changed' : 'days to come'}`,
-        body: `${sentences.join('\n')}\n\n${firm}\n`,
+        body: `${sentences.join('\n')}\n\n${OPENS}\n${origin}/for/other/${token}\n\n${firm}\n`,
       })
     }
   })()

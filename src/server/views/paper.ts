@@ -1,7 +1,7 @@
 import { longDay } from '../../core/calendar/day'
 import { emptyPlan } from '../../core/schedule/plan'
 import { composeNeighbourLetter } from '../../core/share/neighbourLetter'
-import { composePaper, PAPER_READERS, type PaperReader } from '../../core/share/paper'
+import { composePaper, PAPER_READERS, readersOf, type PaperReader } from '../../core/share/paper'
 import { letterToNeighbours, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
 import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
@@ -21,6 +21,8 @@ export function paperView(context: Context, siteId: string, reader: string) {
     site: { id: site.id, name: site.name },
     reader,
     printed: paperOf(context, site, reader),
+    /** Those who can be given it by a link. */
+    readers: readersOf(siteState(context.db, site), reader),
   }
 }
 

@@ -62,12 +62,18 @@ export function siteShareView(context: Context, siteId: string) {
   }
 }
 
+const otherName = (context: Context, { siteId, subject }: Link): string =>
+  String(
+    siteState(context.db, context.site(siteId!)).entries.find(({ id }) => id === subject)?.values.name ??
+      'somebody who is no longer on the list',
+  )
+
 function linkView(context: Context, link: Link) {
   const visit = readPlan(context.db)?.plan.visits.find((one) => one.key === link.subject)
   const about = {
     client: 'Client update',
     trade: visit ? `Notice: ${visitWords(context.db, visit)}` : 'Notice for work that is done',
-    room: 'Room sheet',
+    other: `For ${otherName(context, link)}`,
     calendar: 'Calendar',
   }[link.audience]
   const live = link.revokedAt === null && link.expiresAt > context.now()

@@ -92,7 +92,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
     settle: { word: 'No longer' },
   },
   question('client-question', 'Questions of the client', 'Something the client asks', 'site'),
-  question('trade-question', 'Questions of the trades', 'Something a trade asks', 'place'),
+  question('trade-question', 'Questions of trades and others', 'Something a trade or another asks', 'place'),
   {
     id: 'without',
     group: 'job',
