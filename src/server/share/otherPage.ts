@@ -86,7 +86,8 @@ export function otherPage(firm: FirmFolder, token: string) {
     name: String(party.values.name),
     firm: readFirm(firm.db)?.name ?? '',
     site: site.name,
-    days: told ? otherDays(told) : [],
+    // The letter has the days of those next door; what they were asked for beside that is not in it.
+    days: told ? otherDays(reader === 'neighbours' ? { ...told, days: [] } : told) : [],
     changing:
       told && now ? otherChanges(told, now.facts, plan.visits, finishedKeys(firm.db, [site])).length > 0 : false,
     asks,

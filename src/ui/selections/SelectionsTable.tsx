@@ -7,6 +7,7 @@ import { AddSelection } from './AddSelection'
 import { AskSupplier } from './AskSupplier'
 import { Schedules } from './Schedules'
 import { SelectionForm } from './SelectionForm'
+import { SelectionsFile } from './SelectionsFile'
 import { ToOrder } from './ToOrder'
 import styles from './SelectionsTable.module.css'
 
@@ -58,6 +59,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
       )}
       <ToOrder siteId={site?.id ?? null} rows={rows} />
       <Schedules rows={rows} showSite={site === null} />
+      {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
       {site && <AddSelection siteId={site.id} places={places} />}
     </div>
   )
