@@ -1,4 +1,4 @@
-import { dayOf } from '../calendar/day'
+import { dayOf, type Day } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
@@ -7,7 +7,7 @@ import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
 import { BUILD_ORDER } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
-import type { SiteState } from '../walk/siteState'
+import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
 import { cautionIn, listedIn, shortDayIn, visitDaysIn } from './languages/languages'
@@ -22,6 +22,10 @@ export interface TradeNotice {
   readonly notReady: readonly string[]
   /** Others who are at the same places then. */
   readonly others: readonly string[]
+  /** Gates, keys, parking, animals and hours, as they were written down, and how clean their places must be. */
+  readonly access: readonly string[]
+  /** What must be in before their work is closed, and who waits for it. */
+  readonly leave: readonly string[]
   readonly cautions: readonly string[]
   /** Pictures of what is finished where they come, the newest first. */
   readonly photos: readonly { readonly hash: string; readonly words: string }[]
@@ -88,9 +92,52 @@ export function composeTradeNotice(
       (other) =>
         `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
+    access: accessTo(visit, state, words),
+    leave: leftFor(visit, all, state, words),
     cautions: cautions.map((id) => cautionIn(words, id)),
     photos: photosOfReady(visit, state, words),
   }
+}
+
+/** What somebody who comes to work has to know of getting in. */
+const ACCESS: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
+
+const accessTo = ({ placeIds }: PlannedVisit, { entries }: SiteState, words: Catalogue): string[] =>
+  entries
+    .filter(({ settled }) => settled === null)
+    .flatMap(({ kind, placeId, values }) => {
+      if (kind === 'access' && ACCESS.includes(String(values.sort))) {
+        const until = values.until ? `, ${words.to} ${shortDayIn(words, values.until as Day)}` : ''
+        return [`${String(values.what)}${until}`]
+      }
+      return kind === 'cleanliness' && placeId !== null && placeIds.includes(placeId) ? [String(values.standard)] : []
+    })
+
+function leftFor(
+  { lineIds, placeIds, holds }: PlannedVisit,
+  all: readonly PlannedVisit[],
+  state: SiteState,
+  words: Catalogue,
+): string[] {
+  const name = (id: string): string => placeName(state, id)
+  const gates = placeIds.flatMap((placeId) =>
+    coverGates(placeId, state)
+      .filter(({ items }) => items.some(({ lineId }) => lineId !== null && lineIds.includes(lineId)))
+      .flatMap(({ stage, items }) =>
+        items
+          .filter(({ kind, done }) => !done && (kind === 'photo' || kind === 'test'))
+          .map(
+            ({ text }) =>
+              `${words.page.before} ${words.stages[stage].toLowerCase()}: ${name(placeId)}, ${text.toLowerCase()}`,
+          ),
+      ),
+  )
+  const waiting = all
+    .filter(({ key, placeIds: theirs }) => holds.includes(key) && theirs.some((id) => placeIds.includes(id)))
+    .map(
+      (next) => `${words.trades[next.trade]}: ${listedIn(words, next.placeIds.map(name))}, ${visitDaysIn(words, next)}`,
+    )
+  return [...gates, ...waiting]
 }
 
 /** Photos of finished work at the places of a visit, and each place as it was seen last. What somebody wrote under them

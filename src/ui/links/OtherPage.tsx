@@ -35,7 +35,7 @@ export function OtherPage(props: OtherPageProps) {
       </header>
       <main className="body">
         {changing && <p className="notice">These days are being changed. You will get a new message.</p>}
-        <Titled title="Your days" sentences={days} />
+        <Titled title="For you" sentences={days} />
         <section className="decide">
           <h2>{asks.length > 0 ? 'What we ask you' : 'Tell us'}</h2>
           <form method="post">

@@ -59,7 +59,9 @@ export function TradePage(props: TradePageProps) {
           </div>
         )}
         <Titled title={words.notReady} sentences={notice.notReady} />
+        <Titled title={words.access} sentences={notice.access} />
         <Titled title={words.others} sentences={notice.others} />
+        <Titled title={words.leave} sentences={notice.leave} />
         {notice.cautions.length > 0 && (
           <section className="caution">
             <h2>{words.care}</h2>

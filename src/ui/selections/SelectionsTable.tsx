@@ -59,8 +59,8 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
       )}
       <ToOrder siteId={site?.id ?? null} rows={rows} />
       <Schedules rows={rows} showSite={site === null} />
-      {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
       {site && <AddSelection siteId={site.id} places={places} />}
+      {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
     </div>
   )
 }

@@ -12,6 +12,8 @@ export const PAGE_KEYS = [
   'ready',
   'notReady',
   'others',
+  'access',
+  'leave',
   'care',
   'confirm',
   'decline',

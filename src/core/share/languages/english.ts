@@ -20,6 +20,8 @@ export const ENGLISH: Catalogue = {
     ready: 'Ready',
     notReady: 'Not ready yet',
     others: 'Who else is there',
+    access: 'Getting in',
+    leave: 'What to leave, and for whom',
     care: 'Take care',
     confirm: 'Confirm',
     decline: 'Decline',

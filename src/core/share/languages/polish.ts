@@ -83,6 +83,8 @@ export const POLISH: Catalogue = {
     ready: 'Gotowe',
     notReady: 'Jeszcze niegotowe',
     others: 'Kto jeszcze tam będzie',
+    access: 'Wejście i dojazd',
+    leave: 'Co zostawić gotowe i dla kogo',
     care: 'Uwaga',
     confirm: 'Potwierdzam',
     decline: 'Nie mogę',

@@ -83,6 +83,8 @@ export const SPANISH: Catalogue = {
     ready: 'Listo',
     notReady: 'Todavía no está listo',
     others: 'Quién más estará allí',
+    access: 'Acceso',
+    leave: 'Qué dejar listo, y para quién',
     care: 'Cuidado',
     confirm: 'Confirmar',
     decline: 'No puedo',

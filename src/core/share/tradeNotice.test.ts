@@ -1,0 +1,90 @@
+import { describe, expect, test } from 'vitest'
+import { crewsFor, EVERY_TRADE, laid, planInput, seen, siteToPlan, stateOf } from '../../../tests/fixtures/site'
+import { planOf } from '../schedule/plan'
+import { problemOf } from '../schedule/problem'
+import { POLISH } from './languages/polish'
+import { composeTradeNotice } from './tradeNotice'
+
+const taken = (id: string, placeId: string, part: object, seenAt: string) =>
+  seen(
+    {
+      subject: 'photo',
+      facet: 'taken',
+      subjectId: id,
+      placeId,
+      value: { hash: id, caption: 'the key is under the mat', ...part },
+    } as Parameters<typeof seen>[0],
+    seenAt,
+  )
+const ROOMS = laid([
+  { id: 'kitchen', name: 'Kitchen', treatments: ['room-paint-only'] },
+  { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
+])
+
+describe('pictures of what is ready, for a trade', () => {
+  const done = (index: number) => `kitchen/room-paint-only/${index}`
+  const state = stateOf([
+    ...ROOMS,
+    seen({ subject: 'line', facet: 'progress', subjectId: done(0), placeId: 'kitchen', value: 100 }),
+    taken('finished', 'kitchen', { about: done(0) }, '2026-03-02T08:00:00.000Z'),
+    taken('unfinished', 'kitchen', { about: done(1) }, '2026-03-03T08:00:00.000Z'),
+    taken('earlier', 'kitchen', {}, '2026-03-04T08:00:00.000Z'),
+    taken('latest', 'kitchen', {}, '2026-03-05T08:00:00.000Z'),
+    taken('drawing', 'kitchen', { sheet: 'plan' }, '2026-03-06T08:00:00.000Z'),
+    taken('elsewhere', 'hall', {}, '2026-03-07T08:00:00.000Z'),
+  ])
+  const { visits } = planOf(
+    problemOf({ ...planInput([]), crews: crewsFor('painter', 'carpenter'), sites: [siteToPlan(state)] }),
+    { rounds: 2, seed: 1 },
+  )
+  const visit = { ...visits.find(({ stages }) => stages.includes('paint'))!, placeIds: ['kitchen'] }
+
+  test('what is finished there, and the place as it was seen last', () => {
+    const { photos } = composeTradeNotice(visit, visits, state, 'Example House', 'metric')
+    expect(photos).toEqual([
+      { hash: 'latest', words: 'Kitchen, Thu 5 Mar' },
+      { hash: 'finished', words: 'Kitchen: protect, Mon 2 Mar' },
+    ])
+  })
+  test('in their language', () => {
+    const { photos } = composeTradeNotice(visit, visits, state, 'Example House', 'metric', POLISH)
+    expect(photos[1]!.words).toBe('Kitchen: zabezpieczenie, pon. 2 mar')
+  })
+})
+
+describe('getting in, and what to leave for whom', () => {
+  const entry = (id: string, kind: string, values: object, placeId: string | null = null) =>
+    seen({ subject: 'entry', facet: 'written', subjectId: id, placeId, value: { kind, values } } as never)
+  const state = stateOf([
+    ...laid([{ id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+    entry('gate', 'access', { what: 'Side gate, key at number four', sort: 'gate or key', until: '2026-04-01' }),
+    entry('next', 'access', { what: 'Number four pays late', sort: 'neighbour' }),
+    entry('clean', 'cleanliness', { standard: 'swept' }, 'bath'),
+    entry('elsewhere', 'cleanliness', { standard: 'as a hospital' }, 'hall'),
+  ])
+  const { visits } = planOf(
+    problemOf({ ...planInput([]), crews: crewsFor(...EVERY_TRADE), sites: [siteToPlan(state)] }),
+    { rounds: 2, seed: 1 },
+  )
+  const notice = (stage: string) =>
+    composeTradeNotice(
+      visits.find(({ stages }) => stages.includes(stage as 'pipes'))!,
+      visits,
+      state,
+      'House',
+      'metric',
+    )
+
+  test('keys, parking, animals and hours, and how clean; what is said of a neighbour stays with us', () => {
+    expect(notice('pipes').access).toEqual(['Side gate, key at number four, to Wed 1 Apr', 'swept'])
+  })
+  test('a plumber is told what is tested and photographed before the wall closes, and who waits for that', () => {
+    const { leave } = notice('pipes')
+    expect(leave.join(' ')).toMatch(/Before (insulation|board): Bathroom, photos wall by wall/)
+    expect(leave.join(' ')).toMatch(/Inspector: Bathroom/)
+  })
+  test('who does the last of it leaves nothing for anybody', () => {
+    const last = visits.reduce((a, b) => (a.endDay > b.endDay ? a : b))
+    expect(composeTradeNotice(last, visits, state, 'House', 'metric').leave).toEqual([])
+  })
+})
