@@ -154,7 +154,7 @@ describe('by a link of their own', () => {
     expect(() => otherPage(firm, token)).toThrow('no longer on the list')
   })
   test('who has no part that a paper is made for gets none, and crew give none', async () => {
-    const partyId = party('Lane hire', { part: 'hire or waste firm' })
+    const partyId = party('The household', { part: 'client' })
     await expect(givePaper(lead(), { siteId: SITE, partyId }, ORIGIN)).rejects.toThrow('There is no paper for them')
     await expect(givePaper(as(firm, 'crew'), { siteId: SITE, partyId }, ORIGIN)).rejects.toThrow(/lead/i)
   })

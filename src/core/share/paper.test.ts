@@ -8,6 +8,7 @@ import { composePaper, PAPER_READERS, SHOWN, type PaperReader } from './paper'
 
 const entry = (id: string, kind: string, values: object, placeId: string | null = 'kitchen'): Observation =>
   seen({ subject: 'entry', facet: 'written', subjectId: id, placeId, value: { kind, values } } as never)
+const LENGTH = (metres: number) => ({ tenths: metres * 10_000, precision: 'exact', typed: `${metres} m` })
 const HOUSE = [
   ...laid([
     { id: 'kitchen', name: 'Kitchen', treatments: ['kitchen-rebuilt'], size: '5 x 4 x 2.4' },
@@ -17,6 +18,24 @@ const HOUSE = [
   entry('risk', 'sleeping-risk', { what: 'the post by the stair', assumed: 'not bearing', decides: 'the engineer' }),
   entry('roof', 'permit', { what: 'colour of the boards', sort: 'association', state: 'asked for' }, null),
   entry('street', 'permit', { what: 'the pump in the street', sort: 'permit', state: 'asked for' }, null),
+  entry(
+    'way',
+    'delivery-path',
+    { way: 'the yard gate', parking: 'asked for', straight: LENGTH(2), piece: LENGTH(3) },
+    null,
+  ),
+  entry('bags', 'set-up', { what: 'bags by the wall', sort: 'bulk bags' }, null),
+  entry('canteen', 'set-up', { what: 'canteen in the hall', sort: 'canteen' }, null),
+  entry('van', 'access', { what: 'the van may stand until nine', sort: 'parking' }, null),
+  entry('four', 'access', { what: 'number four complains', sort: 'neighbour' }, null),
+  seen({ subject: 'selection', facet: 'state', subjectId: 'kitchen/Cabinets', placeId: 'kitchen', value: 'ordered' }),
+  seen({
+    subject: 'selection',
+    facet: 'arrives',
+    subjectId: 'kitchen/Cabinets',
+    placeId: 'kitchen',
+    value: '2026-04-02',
+  } as never),
   seen({
     subject: 'decision',
     facet: 'asked',
@@ -56,6 +75,26 @@ describe('a paper', () => {
     expect(paper('association').facts.map(({ title }) => title)).toEqual(['colour of the boards'])
     expect(paper('association').days.length).toBeGreaterThan(0)
     for (const day of paper('association').days) expect(day).toContain('Front')
+  })
+  test('tells the driver the way in, where it is put down, and what is ordered for which day', () => {
+    const { facts, days, note } = paper('driver')
+    expect(facts.map(({ title }) => title)).toEqual([
+      'the yard gate',
+      'bags by the wall',
+      'the van may stand until nine',
+    ])
+    expect(facts[0]!.told.join(' ')).toContain('longer than the straight run')
+    expect(days).toEqual(['Thu 2 Apr: Cabinets, Kitchen.'])
+    expect(note).toContain('Please call before you come')
+  })
+  test('tells the street office what stands on the street, with its caution', () => {
+    const { facts } = paper('street')
+    expect(facts.map(({ title }) => title)).toEqual(['the yard gate', 'bags by the wall'])
+    expect(facts[0]!.told.join(' ')).toMatch(/Street occupation: .+ may clear it\./)
+  })
+  test('tells the people on site the set-up, and nothing that is said of a neighbour', () => {
+    expect(paper('set-up').facts.map(({ title }) => title)).not.toContain('number four complains')
+    expect(paper('set-up').facts.map(({ title }) => title)).toContain('canteen in the hall')
   })
   test.each(Object.keys(PAPER_READERS) as PaperReader[])('for the %s tells no money and no remark', (reader) => {
     const told = JSON.stringify(paper(reader))

@@ -1,4 +1,4 @@
-import { dateOnly, type Day } from '../calendar/day'
+import { dateOnly, shortDay, type Day } from '../calendar/day'
 import { entryWords } from '../entries/entryWords'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
@@ -17,6 +17,9 @@ export const PAPER_READERS = {
   engineer: 'engineer',
   authority: 'authority',
   association: 'association',
+  street: 'street office',
+  driver: 'driver of a delivery',
+  'set-up': 'people on site',
 } as const
 export type PaperReader = keyof typeof PAPER_READERS
 
@@ -26,6 +29,8 @@ export interface Paper {
   readonly asked: readonly string[]
   readonly facts: readonly { readonly title: string; readonly place: string; readonly told: readonly string[] }[]
   readonly days: readonly string[]
+  /** What the paper is, and is not. */
+  readonly note: string
   readonly photos: readonly { readonly hash: string; readonly words: string }[]
 }
 
@@ -45,7 +50,38 @@ export const SHOWN: Readonly<Record<PaperReader, readonly string[]>> = {
     'drain-run',
   ],
   association: ['permit'],
+  street: ['set-up', 'delivery-path', 'pour'],
+  driver: ['delivery-path', 'access', 'set-up'],
+  'set-up': ['set-up', 'delivery-path', 'access', 'protection', 'cleanliness', 'close-up'],
 }
+
+/** What each paper says of itself. */
+const MEASURED = (who: string): string =>
+  `Counted and measured on site. What is likely or enough is for ${who} and licensed people to say.`
+const NOTES: Readonly<Record<PaperReader, string>> = {
+  designer: MEASURED('the designer'),
+  engineer: MEASURED('the engineer'),
+  authority: MEASURED('the authority'),
+  association: MEASURED('the association'),
+  street: 'Nothing stands on the street before it is permitted. Please say what is missing.',
+  driver: 'Please call before you come, and keep to the hours. What does not go in this way is not carried over it.',
+  'set-up': 'What stands here is for the works alone. Ask before anything of it is moved.',
+}
+/** Of some registers they are shown only what concerns them. */
+const CONCERNS: Partial<Record<PaperReader, (entry: RegisterEntry) => boolean>> = {
+  street: ({ kind, values }) =>
+    kind === 'set-up'
+      ? OUT_THERE.includes(String(values.sort))
+      : Boolean(kind === 'pour' ? values.permit : values.parking),
+  driver: ({ kind, values }) =>
+    kind === 'delivery-path' || (kind === 'set-up' ? DROPPED_AT : WAY_IN).includes(String(values.sort)),
+  'set-up': ({ kind, values }) => kind !== 'access' || WAY_IN.includes(String(values.sort)),
+}
+const OUT_THERE: readonly string[] = ['skip', 'bulk bags', 'plant']
+const DROPPED_AT: readonly string[] = ['store', 'bulk bags', 'barrow route']
+const WAY_IN: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
+/** Stages that bring a skip, a pump or a crane. */
+const ON_THE_STREET: readonly Stage[] = ['strip-out', 'excavation', 'concrete', 'structure', 'roof']
 const DECIDES: Partial<Record<PaperReader, string>> = {
   designer: 'the designer',
   engineer: 'the engineer',
@@ -56,8 +92,15 @@ const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
 /** The paper that somebody of a site is given, by their part; null where there is none for them. */
 export const readerOf = ({ values }: Pick<RegisterEntry, 'values'>): string | null => {
   const part = String(values.part ?? '')
-  if (part === 'neighbour') return 'neighbours'
-  return Object.keys(PAPER_READERS).includes(part) ? part : null
+  return Object.keys(PAPER_READERS).includes(part) ? part : (PAPER_OF_PART[part] ?? null)
+}
+
+const PAPER_OF_PART: Readonly<Record<string, string>> = {
+  neighbour: 'neighbours',
+  fabricator: 'driver',
+  'supplier to the fabricator': 'driver',
+  'plant or supplier': 'driver',
+  'hire or waste firm': 'driver',
 }
 
 /** Those of a site who are given a paper, and whether they can be written to. */
@@ -74,10 +117,16 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
   return {
     asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...unknowns(reader, state)],
     facts: entries.map((entry) => {
-      const { title, details, reckoned } = entryWords(entry, units, false)
-      return { title, place: entry.placeId ? placeName(state, entry.placeId) : '', told: [...details, ...reckoned] }
+      const { title, details, reckoned, cautions } = entryWords(entry, units, false)
+      const care = cautions.map((one) => `${one.what}: ${one.care} Only ${one.deferTo} may clear it.`)
+      return {
+        title,
+        place: entry.placeId ? placeName(state, entry.placeId) : '',
+        told: [...details, ...reckoned, ...care],
+      }
     }),
-    days: daysFor(reader, state, visits),
+    days: reader === 'driver' ? deliveries(state) : daysFor(reader, state, visits),
+    note: NOTES[reader],
     photos: state.photos
       .filter((photo) => photo.about !== undefined && shown.has(photo.about))
       .map(({ hash, caption, placeId }) => ({
@@ -87,8 +136,9 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
   }
 }
 
-function isFor(reader: PaperReader, { kind, values }: RegisterEntry): boolean {
-  if (!SHOWN[reader].includes(kind)) return false
+function isFor(reader: PaperReader, entry: RegisterEntry): boolean {
+  const { kind, values } = entry
+  if (!SHOWN[reader].includes(kind) || CONCERNS[reader]?.(entry) === false) return false
   const communal = values.sort === 'association' || values.sort === 'conservation'
   return kind !== 'permit' || (reader === 'association' ? communal : !communal)
 }
@@ -125,13 +175,24 @@ const unknowns = (reader: PaperReader, state: SiteState): string[] =>
         `${placeId ? `${placeName(state, placeId)}: ` : ''}${String(values.what)} cannot be known yet; we assume ${String(values.assumed)}. You decide when it is open.`,
     )
 
+/** What is ordered and has its day, in the order in which it comes. */
+const deliveries = (state: SiteState): string[] =>
+  state.selections
+    .flatMap(({ what, placeId, state: of, arrives }) =>
+      of === 'ordered' && arrives ? [{ what, placeId, arrives }] : [],
+    )
+    .sort((a, b) => (a.arrives < b.arrives ? -1 : 1))
+    .map(({ what, placeId, arrives }) => `${shortDay(arrives)}: ${what}, ${placeName(state, placeId)}.`)
+
 /** The days of the plan that concern them. */
-function daysFor(reader: PaperReader, state: SiteState, visits: readonly PlannedVisit[]): string[] {
-  const concerns: Readonly<Record<PaperReader, (visit: PlannedVisit) => boolean>> = {
+function daysFor(reader: Exclude<PaperReader, 'driver'>, state: SiteState, visits: readonly PlannedVisit[]): string[] {
+  const concerns: Readonly<Record<Exclude<PaperReader, 'driver'>, (visit: PlannedVisit) => boolean>> = {
     designer: () => false,
     engineer: ({ trade, stages }) => trade === 'engineer' || stages.some((stage) => CARRIES.includes(stage)),
     authority: ({ trade }) => trade === 'inspector',
     association: ({ placeIds }) => isOutside(kindsOf(state.places, placeIds)),
+    street: ({ stages }) => stages.some((stage) => ON_THE_STREET.includes(stage)),
+    'set-up': () => false,
   }
   return visits
     .filter(concerns[reader])

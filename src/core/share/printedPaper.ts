@@ -37,12 +37,7 @@ export const paperForReader = (site: string, firm: string, on: string, reader: s
       title: place ? `${title}, ${place}` : title,
       sentences: told,
     })),
-    {
-      title: 'What this is',
-      sentences: [
-        `Counted and measured on site. What is likely or enough is for the ${reader} and licensed people to say.`,
-      ],
-    },
+    { title: 'What this is', sentences: [paper.note] },
     { title: 'Days', sentences: orNone(paper.days, 'No day of the plan concerns you.') },
     { title: 'Photos', sentences: [], pictures: paper.photos },
   ],
