@@ -1,5 +1,7 @@
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import Database from 'better-sqlite3'
-import type { Browser } from 'puppeteer-core'
+import type { Browser, ElementHandle } from 'puppeteer-core'
 import { expect, test } from 'vitest'
 import { databaseFile } from '../../src/server/firmFolder'
 import { siteIdOf } from '../../src/demo/ids'
@@ -14,7 +16,8 @@ onDemo((served, opened) => {
 })
 
 /** The newest link of an audience that was sent out. */
-function link(audience: 'client' | 'trade'): string {
+type WithPage = 'client' | 'trade' | 'other'
+function link(audience: WithPage): string {
   const db = new Database(databaseFile(app.folder), { readonly: true })
   const { body } = db
     .prepare('SELECT body FROM message WHERE body LIKE ? ORDER BY written_at DESC, id DESC')
@@ -51,22 +54,25 @@ test('the client answers on a phone under their name, sees the receipt, and the 
   await desk.close()
 })
 
-test('the client’s page carries no script, is kept by nobody, and takes nothing from another site’s form', async () => {
-  const url = link('client')
-  const { headers, status } = await fetch(url)
-  expect(status).toBe(200)
-  expect(headers.get('content-security-policy')).toContain("default-src 'none'")
-  expect(headers.get('cache-control')).toBe('no-store')
-  expect(headers.get('referrer-policy')).toBe('no-referrer')
-  expect(headers.get('x-robots-tag')).toContain('noindex')
-  expect(await fetch(url).then((answer) => answer.text())).not.toMatch(/<script|javascript:|\son[a-z]+=/i)
-  const body = new URLSearchParams({ say: 'question', question: 'From elsewhere', name: 'Mallory' })
-  for (const elsewhere of [{ origin: 'https://elsewhere.example' }, { origin: 'null' }]) {
-    const answer = await fetch(url, { method: 'POST', body, headers: elsewhere, redirect: 'manual' })
-    expect(answer.status).toBe(403)
-    expect(await answer.text()).toContain('did not come from Aftermist itself')
-  }
-})
+test.each<WithPage>(['client', 'trade', 'other'])(
+  'the page of a %s carries no script, is kept by nobody, and takes nothing from another site’s form',
+  async (audience) => {
+    const url = link(audience)
+    const { headers, status } = await fetch(url)
+    expect(status).toBe(200)
+    expect(headers.get('content-security-policy')).toContain("default-src 'none'")
+    expect(headers.get('cache-control')).toBe('no-store')
+    expect(headers.get('referrer-policy')).toBe('no-referrer')
+    expect(headers.get('x-robots-tag')).toContain('noindex')
+    expect(await fetch(url).then((answer) => answer.text())).not.toMatch(/<script|javascript:|\son[a-z]+=/i)
+    const body = new URLSearchParams({ say: 'question', question: 'From elsewhere', name: 'Mallory' })
+    for (const elsewhere of [{ origin: 'https://elsewhere.example' }, { origin: 'null' }]) {
+      const answer = await fetch(url, { method: 'POST', body, headers: elsewhere, redirect: 'manual' })
+      expect(answer.status).toBe(403)
+      expect(await answer.text()).toContain('did not come from Aftermist itself')
+    }
+  },
+)
 
 test('a trade says on a phone that it runs late, and reads its receipt', async () => {
   const page = await openPage(browser, app, PHONE)
@@ -74,6 +80,48 @@ test('a trade says on a phone that it runs late, and reads its receipt', async (
   await clickText(page, 'summary', 'Running late')
   await clickText(page, 'button', 'half a day')
   await waitForText(page, 'running late, half a day.')
+  expect(await violations(page)).toEqual([])
+  await page.close()
+})
+
+test('a trade says on a phone that it is done, with a photo', async () => {
+  const page = await openPage(browser, app, PHONE)
+  await page.goto(link('trade'), { waitUntil: 'networkidle0' })
+  await clickText(page, 'summary', 'Done, with a photo')
+  const field = await page.$('input[type=file]')
+  await (field as ElementHandle<HTMLInputElement>).uploadFile('docs/screenshots/today.png')
+  await page.type('details[open] input[name=text]', 'one cover is missing')
+  await clickText(page, 'button', 'Send: it is done')
+  await waitForText(page, 'done, one cover is missing. To be seen on the next walk.')
+  await page.close()
+})
+
+test('who lives next door says on a phone that they have the letter, and the desk sees it', async () => {
+  const page = await openPage(browser, app, PHONE)
+  await page.goto(link('other'), { waitUntil: 'networkidle0' })
+  expect(await violations(page)).toEqual([])
+  await clickText(page, 'button', 'I have it')
+  await waitForText(page, 'has it, 10 Mar.')
+  await page.close()
+  const desk = await openPage(browser, app, DESK, 'lead')
+  await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
+  expect(await textOf(desk)).toContain('has it, 10 Mar.')
+  await desk.close()
+})
+
+test('a list of selections comes back: what it changes is shown, then kept', async () => {
+  const page = await openPage(browser, app, DESK, 'lead')
+  const site = siteIdOf('heron')
+  await page.goto(`${app.origin}/sites/${site}/selections`, { waitUntil: 'networkidle0' })
+  const text = await page.evaluate((url) => fetch(url).then((answer) => answer.text()), `/api/selections?site=${site}`)
+  const open = text.split('\r\n').find((line) => line.includes(',,undecided,'))!
+  const file = join(app.folder, 'back.csv')
+  writeFileSync(file, `${text.split('\r\n')[0]!}\n${open.replace(',,undecided,', ',limewash,chosen,')}\n`)
+  await ((await page.$('#selections-csv')) as ElementHandle<HTMLInputElement>).uploadFile(file)
+  await waitForText(page, 'It changes 2 things.')
+  expect(await textOf(page)).toContain('choice limewash.')
+  await clickText(page, 'button', 'Keep these changes')
+  await waitForText(page, 'Kept: 2 things.')
   expect(await violations(page)).toEqual([])
   await page.close()
 })

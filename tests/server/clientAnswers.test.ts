@@ -179,9 +179,9 @@ test('what comes next is explained in plain words, at most three of them', () =>
 describe('the form of the page', () => {
   const say = (typed: Readonly<Record<string, string>>) =>
     sayByForm(firm, token, { name: 'Rosalind Example', ...typed })
-  test('the button names what is answered and how; what was typed goes with it', () => {
+  test('the button names what is answered and how; what was typed goes with it', async () => {
     const { id } = ask('decision')
-    expect(say({ say: `decision ${id} choose`, [`text ${id}`]: 'none' })).toBeNull()
+    expect(await say({ say: `decision ${id} choose`, [`text ${id}`]: 'none' })).toBeNull()
     expect(state().decisions.find((one) => one.id === id)!.answer).toBe('none')
   })
   test('a button of one of the ways stands for its words', async () => {
@@ -193,16 +193,20 @@ describe('the form of the page', () => {
     }
     recordFacts(lead(), SITE, { facts: [{ subject: 'decision', subjectId, facet: 'asked', placeId: null, value }] })
     await publish()
-    expect(say({ say: `decision ${subjectId} option 9` })).toBe('Answer: say what you choose.')
-    expect(say({ say: `decision ${subjectId} option 1` })).toBeNull()
+    expect(await say({ say: `decision ${subjectId} option 9` })).toBe('Answer: say what you choose.')
+    expect(await say({ say: `decision ${subjectId} option 1` })).toBeNull()
     expect(state().decisions.find(({ id }) => id === subjectId)!.answer).toBe('a rail')
     expect(page().receipts[0]!.words).toContain('a rail')
   })
-  test('Enter in a field answers nothing, and what is wrong is said in a sentence', () => {
-    expect(say({ say: '' })).toBe('Tap the answer that you mean.')
-    expect(say({ say: 'question', question: '' })).toBe('Question: type it.')
-    expect(say({ say: 'question', question: 'Is the cat in?', name: '' })).toBe('Your name: type it, so that we know.')
-    expect(say({ say: `extra ${ask('extra').id} approve`, name: ' ' })).toBe('Your name: type it, so that we know.')
+  test('Enter in a field answers nothing, and what is wrong is said in a sentence', async () => {
+    expect(await say({ say: '' })).toBe('Tap the answer that you mean.')
+    expect(await say({ say: 'question', question: '' })).toBe('Question: type it.')
+    expect(await say({ say: 'question', question: 'Is the cat in?', name: '' })).toBe(
+      'Your name: type it, so that we know.',
+    )
+    expect(await say({ say: `extra ${ask('extra').id} approve`, name: ' ' })).toBe(
+      'Your name: type it, so that we know.',
+    )
     expect(page().receipts).toEqual([])
   })
 })
