@@ -9,6 +9,9 @@ import type { Reading, Said } from './reading'
 const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
 export const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
 
+/** '2290 by the window': the same size at another spot. */
+const ELSEWHERE = /^\S+ (?:by|at|in|near|over|under|behind|beside) the \w+(?: \w+)?$/
+
 /** 'Twelve here': how many there are of what was just named. */
 const COUNTED_HERE =
   /^(?:about |only |just )?[a-z\d]+(?: [a-z]+)? (?:here|in here|of them|altogether|in all|in total|on this side)$/
@@ -115,6 +118,8 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
     /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)
   )
     line.dims = [reading.bare * unitOf(last.norm)]
+  else if (reading.bare !== null && reading.bare >= 300 && line.kind === 'measure' && line.dims && ELSEWHERE.test(norm))
+    line.dims = [...line.dims, reading.bare]
   else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
   else if (reading.bare !== null && line.kind === 'work') last.bare = reading.bare
   if (

@@ -1,5 +1,5 @@
 const PARTICIPLES =
-  'ducted|vented|done|finished|complete|completed|gone|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
+  'shifted|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
@@ -65,6 +65,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
+  if (/\bhalf (?:of it )?is (?:tomorrow|today|next|\w+day)\b/.test(norm)) return null
   if (
     /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
       norm,
@@ -84,10 +85,19 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     )
   )
     return 'some'
+  // 'One box to pull down': it is still to be done.
+  if (
+    /\b(?:has|have|got|still) (?:\w+ ){1,3}to (?!be\b)[a-z]+\b/.test(norm) &&
+    !/\b(?:is|are) (?:all )?(?:in|on|up|done|out)\b/.test(norm)
+  )
+    return null
   if (BINNED.test(norm)) return 100
   if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
   if (/^(?:nobody|no one)\b/.test(norm)) return null
-  if (/\btrench(?:es)? (?:is|are) (?:all )?open\b/.test(norm)) return 100
+  if (
+    /\btrench(?:es)?(?: for (?:\w+ ){1,3})?(?: (?:is|are)|(?<=for (?:\w+ ){1,3})(?:is|are)) (?:all )?open\b/.test(norm)
+  )
+    return 100
   if (isDelivered(norm)) return null
   if (/\b(?:is|are|all) off (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?)\b/.test(norm)) return 'some'
   if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
@@ -108,8 +118,9 @@ const BINNED = /\b(?:gone|went|is|are|all) (?:to|in|into) the (?:skip|bin|dumpst
 const LIFTED = /\b(?:carpet|lino|vinyl|underlay|floorboards?|old floor(?:ing)?)s? (?:is|are) (?:all )?up\b/
 export const isGone = (norm: string): boolean =>
   BINNED.test(norm) ||
+  /\b(?:ceiling|wall|chimney|shed|fence|plaster)s? came (?:down|off|away)\b/.test(norm) ||
   LIFTED.test(norm) ||
-  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
   ) &&
     !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm))

@@ -17,6 +17,7 @@ export const isHeld = any(
   /\btoo (?:wet|soft|green|fresh|cold|damp) to\b.* until\b/,
   /\bhold (?:off|the|that)\b.*\buntil\b/,
   /\b(?:is|are) (?:on hold|held(?! on))\b/,
+  /\bnothing (?:\w+ ){0,3}(?:in|on|over|near) (?:here|there|it|them|that) (?:until|before)\b/,
   /\b(?:can not|could not) (?:start|begin|go (?:on|ahead|in)|close|cover|pour|board|proceed|carry on|get (?:in|going|started))\b/,
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
@@ -45,7 +46,7 @@ export const isDecide = any(
   /\b(?:wants?|needs?) to know\b/,
   /\b(?:price|quote|drawing|answer|letter|decision) (?:is )?(?:due |owed )?(?:by|before) /,
   new RegExp(`^ask (?:the )?${DECIDERS}$`),
-  /^(?:so |and |but )?who (?:is|will be) (?:choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
+  /^(?:so |and |but )?who (?:is|will be) (?:eating|covering|picking up|choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
   new RegExp(
     `\\b${DECIDERS} (?:will|should|must|is going to|is to|can) (?:decide|choose|pick|confirm|let us know|tell us|say|price|approve|come back)\\b`,
@@ -130,10 +131,13 @@ export function testIn(
       norm,
     )
   if (open) return { result: 'open', action: /inspect|signed/.test(norm) && !/test/.test(norm) ? 'inspect' : 'test' }
-  if (failed) return { result: 'failed', action: tests && !inspects ? 'test' : 'inspect' }
+  const byInspector = inspects && !/\binspect(?:ion|ed|ions)?\b|\bsigned\b/.test(norm)
+  if (failed) return { result: 'failed', action: tests && (!inspects || byInspector) ? 'test' : 'inspect' }
   if (passed) return { result: 'passed', action: tests || /\bheld\b/.test(norm) ? 'test' : 'inspect' }
   if (/\b(?:flood|pressure|air|drain|smoke|water|load) test\b/.test(norm)) return { result: null, action: 'test' }
-  return inspects && /\binspection\b/.test(norm) ? { result: null, action: 'inspect' } : null
+  return inspects && /\b(?:inspection|(?:gets?|getting|be|being) inspected)\b/.test(norm)
+    ? { result: null, action: 'inspect' }
+    : null
 }
 
 export const isExtra = (norm: string): boolean =>
@@ -223,6 +227,9 @@ const WANTED_AT =
 
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
+  if (/\b(?:code|regs?|regulations|drawing|spec) (?:wants?|needs?|says|asks)\b/.test(norm)) return null
+  // 'Asking when the scaffold goes' asks for no work.
+  if (/\b(?:asks|asking|asked|wondering|wonders) (?:when|if|whether|how|what|who|why)\b/.test(norm)) return null
   if (WANTED_AT.test(norm)) return 'relocate'
   const need = /\b(?:needs?|wants?|could do with) ([a-z]+ing(?: \w+)?)/.exec(norm)?.[1]
   const wanted = WANTED.exec(norm)?.[1]
@@ -240,9 +247,11 @@ export function actionIn(norm: string): Action | null {
         /^(?:is|are|was|were|been|be|has|have|s)$/.test(before) &&
         /(?:ed|ing|lt|en)$/.test(word) &&
         !/ing$/.test(word) &&
-        !/\b(?:to be|needs? to be|has to be|have to be|must be|gets?)\b/.test(norm)
+        !/\b(?:to be|must be|gets?)\b/.test(norm)
       )
         continue
+      if (match[0] === 'check' && /^(?:valve|list|mark)/.test(after)) continue
+      if (/^strip (?:is|are|was|has)\b/.test(match[0] + after)) continue
       const leaves =
         match[0] === 'going' &&
         after === '' &&
@@ -253,7 +262,9 @@ export function actionIn(norm: string): Action | null {
         (/^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
           before,
         ) ||
-          /^(?:(?:in|on|for) (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(after) ||
+          /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(
+            after,
+          ) ||
           (match[0] === 'paint' && /^(?:colou?r|work|finish|job|scheme)\b/.test(after)))
       )
         continue

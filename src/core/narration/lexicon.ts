@@ -5,7 +5,7 @@ import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   [
     '',
-    'dust wall|dust sheet|collar tie|end panel|hold down|skip|hatch|lid|seam|trellis|wallpaper|drawing|sump|pit|niche|loft ladder|shelving bracket|padstone|floor area|sign off|wall hung|wall mounted|floor standing',
+    'dust wall|dust sheet|collar tie|end panel|hold down|skip|hatch|lid|seam|trellis|wallpaper|drawing|sump|pit|niche|loft ladder|shelving bracket|padstone|floor area|sign off|check valve|wall hung|wall mounted|floor standing',
   ],
   [
     'drywall',
@@ -160,7 +160,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'leak',
-    /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|water (?:is )?(?:getting|coming|running) in)\b/,
+    /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|(?:rain ?)?water (?:is )?(?:getting|coming|running|pouring) in)\b/,
   ],
   [
     'damp',
@@ -177,10 +177,13 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
     /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
   ],
   ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
-  ['missing', /\b(?:[a-z]+s short(?= *$)|missing|never fitted|absent|not there)\b/],
+  [
+    'missing',
+    /\b(?:[a-z]+s short(?= *$)|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there))?(?= *$)|missing|never fitted|absent|not there)\b/,
+  ],
   [
     'wrong',
-    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb)\b/,
+    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|off (?:center|centre)|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
   ],
   [
     'damaged',
@@ -194,11 +197,11 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
 export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   [
     'replace',
-    /\b(?:replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?out|swap|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
+    /\b(?:replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
   ],
   [
     'close-up',
-    /\b(?:close (?:\w+ ){0,3}up|closed up|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) up|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
+    /\b(?:close (?:\w+ ){0,3}up|closed up|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
   ],
   ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
   [
@@ -226,18 +229,18 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,3}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:dark|pale|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white)\b/
+  /\b(?:dark|pale|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
 
 /** Stage that a word or a verb speaks of, the more particular first. */
 export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
@@ -248,7 +251,7 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|cat ?6|doorbell|ethernet|coax)\b/],
   [
     'wires',
-    /\b(?:wiring|wired|rewired|electrical rough|rough electrical|electrical|electrical first fix|first fix electrics?|electrics|rough wiring|rough in electric|cable|cables|circuits?)\b/,
+    /\b(?:wiring|wired|rewired|electrical rough|rough electrical|electrical|electrical first fix|power(?! (?:wash\w*|tools?|point)\b)|first fix electrics?|electrics|rough wiring|rough in electric|cable|cables|circuits?)\b/,
   ],
   [
     'pipes',
@@ -259,7 +262,7 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ['concrete', /\b(?:concrete|pour|poured|slab|footings?|screed)\b/],
   ['cladding', /\b(?:siding|cladding|fascia|soffit outside|clad|sided)\b/],
   ['weather-barrier', /\b(?:wrap|house ?wrap|weather barrier|wrapped|membrane)\b/],
-  ['insulation', /\b(?:insulation|insulated|batts?|insulating)\b/],
+  ['insulation', /\b(?:insulation|insulated|batts?|insulating|foamed|spray foam)\b/],
   ['tape', /\b(?:tape|taped|taping|mud|mudded|mudding|joints filled|joint compound)\b/],
   ['board', /\b(?:board|boarded|boarding|drywall|drywalled|plasterboard|rocked|sheetrock|hung board|backer)\b/],
   ['plaster', /\b(?:plaster|plastered|skim|skimmed|plastering|rendered)\b/],

@@ -11,7 +11,7 @@ export interface Mention {
 }
 
 const PREPOSITION =
-  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart)$/
+  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart|towards?|opposite|past)$/
 const STOPS = /^(?:is|are|was|were|has|have|not|need|needs|put|run|add|and|or|but|that|which|we|they|it)$/
 const PARTICLE_VERB =
   /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
@@ -64,11 +64,19 @@ function singulars(word: string): string[] {
 }
 
 const isAct = (tokens: readonly string[], at: number, length: number): boolean =>
-  length === 1 &&
-  ACTS.test(tokens[at]!) &&
-  (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
-    (/^(?:board|block|wrap|splice)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
-  (at === 0 || /^(?:and|to|then|we|will|can|just|please|i|you|not|or)$/.test(tokens[at - 1]!))
+  (at > 0 && length === 1 && tokens[at] === 'slopes') ||
+  (length === 1 &&
+    at === tokens.length - 1 &&
+    ACTS.test(tokens[at]!) &&
+    /^(?:we|they|i|you)$/.test(tokens[at - 1] ?? '')) ||
+  (length === 1 &&
+    ACTS.test(tokens[at]!) &&
+    (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
+      (/^(?:board|block|wrap|splice)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
+    (at === 0 ||
+      /^(?:and|to|then|we|will|can|just|please|i|you|not|or|he|she|they|\w+er|\w+ian|guys?|lads?|man|crew)$/.test(
+        tokens[at - 1]!,
+      )))
 
 /** 'Light grey' is a colour, not a lamp. */
 const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
@@ -204,7 +212,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['plaster', /\b(?:plastered|skimmed|skimming|plastering)\b/],
   ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
   ['tile', /\b(?:tiled|grouted)\b/],
-  ['insulation', /\b(?:insulated)\b/],
+  ['insulation', /\b(?:insulated|foamed|spray foam)\b/],
   ['wires', /\b(?:wired|rewired|electrical|electrics|wiring)\b/],
   ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
   ['structure', /\b(?:repointing|repointed|pointing)\b/],

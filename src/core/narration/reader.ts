@@ -100,6 +100,28 @@ export class Reader {
       last.line.percent = reading.fields.percent!
       return
     }
+    // '140 quid supply and fit': what the work just told costs.
+    if (
+      last?.line.kind === 'work' &&
+      last.line.amount === undefined &&
+      reading.fields.amount !== undefined &&
+      !reading.own &&
+      /^(?:about |call it |say |for |around )*(?:an? )?[\w.]+(?: [\w.]+){0,3} (?:quid|dollars?|bucks|pounds?|euros?|grand)\b/.test(
+        norm,
+      )
+    ) {
+      last.line.amount = reading.fields.amount
+      last.end = clause.end
+      return
+    }
+    // 'Two came wrong, being remade, five weeks': when what is wrong will be here again.
+    const awaited =
+      last?.line.kind === 'found' || (last?.topic && /\b(?:ordered|templated|measured|sent off)\b/.test(last.norm))
+    if (reading.kind === null && last && awaited && reading.fields.leadDays !== undefined) {
+      const { element } = last.line
+      reading.kind = 'expect'
+      if (element) reading.fields.element ??= element
+    }
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null
@@ -231,6 +253,10 @@ export class Reader {
         : 'measure'
       return
     }
+    if ((last.line.dims?.length ?? 0) > 1 || (last.line.dims && /\bmeasured\b/.test(last.norm))) {
+      last.line.kind = 'measure'
+      return
+    }
     if (last.own && last.line.quantity !== undefined && last.line.element) {
       last.line.kind = 'measure'
       return
@@ -298,7 +324,14 @@ export class Reader {
     const action = actionIn(norm)
     const main = this.mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')
-    const told = main ?? (ANAPHORA.test(norm) ? this.element : null) ?? whereElement(mentions)
+    // A thing without a key is spoken of: what tells where it is, is not meant.
+    const keyless = mentions.some(
+      (one) => !one.where && one.key === '' && !/^(?:drawing|sign off)/.test(tokens.slice(one.from, one.to).join(' ')),
+    )
+    const told =
+      main ??
+      (ANAPHORA.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm) ? this.element : null) ??
+      (keyless ? null : whereElement(mentions))
     const element = told ?? (own || namesAnother(norm) ? null : this.element)
     const material = MATERIAL.test(norm) && !/\b(?:steel|glass|stone|iron) (?:lads|crew|guys?|people)\b/.test(norm)
     const fields: Fields = {}
@@ -352,7 +385,7 @@ export class Reader {
       const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
       if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {
         const wheres =
-          /^(?:out|in|on|over|through|under|up|down|behind|beside|by|near|at|from)$/.test(
+          /^(?:out|in|on|over|through|under|up|down|behind|beside|by|near|at|from|before|until|after|when|once)$/.test(
             tokens[after.from - 2] ?? '',
           ) && after.where
         if (!wheres) return after.key

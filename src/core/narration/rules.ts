@@ -16,9 +16,11 @@ import {
   onReturnList,
   testIn,
 } from './kinds'
+import { readNumber } from '../measure/spokenNumber'
 import { isFuture, isGone } from './howFar'
 import type { LineKind, SpokenLine } from './line'
 import { elementsIn, mainElement, stageIn } from './mentions'
+import { namesAnother } from './pointing'
 import type { Fields, Reading } from './reading'
 
 /** What was seen in a clause before its kind is known. */
@@ -69,6 +71,8 @@ export const RULES: readonly Rule[] = [
     return 'progress'
   },
   (norm, { fields }, _seen, last) => {
+    // 'Not in the price, so call it 180 extra' is work beside the contract.
+    if (isExtra(norm) && fields.amount !== undefined) return null
     if (
       isExclude(norm) ||
       (last?.kind === 'exclude' &&
@@ -147,8 +151,11 @@ export const RULES: readonly Rule[] = [
       fields.certain = false
       return 'found'
     }
-    if (!condition && !again && !/^(?:i |we |he |she )?found\b/.test(norm)) return null
+    if (!condition && !again && !FOUND.test(norm)) return null
     if (seen.action && NEED.test(norm)) return null
+    const some = /^(?:and |but )*(\S+) of (?:the |them|those|these|\S+ (?:is|are|were|came|has|have)\b)/.exec(norm)?.[1]
+    const count = some === undefined ? null : readNumber([some], 0)
+    if (count && fields.quantity === undefined) fields.quantity = count.value
     const told = condition ?? (again ? last!.condition : undefined)
     if (told) fields.condition = told
     fields.certain = !isHedged(beforeSize(norm))
@@ -161,9 +168,14 @@ export const RULES: readonly Rule[] = [
   (norm, reading, seen) =>
     isExtra(norm) ||
     onReturnList(norm) ||
-    (needsDoing(norm) && reading.own) ||
+    (needsDoing(norm) && (reading.own || namesAnother(norm))) ||
     (NEED.test(norm) && !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:out|off|replaced|moved|fixed))/.test(norm))
       ? asWork(norm, reading, seen)
+      : null,
+  // 'The inspector wants hangers on every joist'.
+  (norm, reading, seen) =>
+    reading.own && !reading.material && ASKS_FOR.test(norm) && !isWish(norm)
+      ? asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
       : null,
   (norm, reading, seen) => (reading.own && LEFT_TO_DO.test(norm) ? asWork(norm, reading, seen) : null),
   (norm, { fields }, seen) => {
@@ -208,6 +220,7 @@ export const RULES: readonly Rule[] = [
   },
   (norm, reading, seen, _last, memory) => {
     if (/^(?:i|we|he|she|they) (?:just |already )?[a-z]+(?:ed|t) (?:it|them)\b/.test(norm)) return null
+    if (/^(?:they|he|she|we|i) (?:had|got) (?:the|an?|their|his|her) (?:\w+ )+[a-z]+ed$/.test(norm)) return null
     const trigger = seen.percent === 100 ? /^(.*?)\b(?:once|as soon as) (.+)$/.exec(norm) : null
     if (trigger) return waitsFor(trigger[1]!, trigger[2]!, reading)
     if (seen.percent === null || (seen.action !== null && seen.percent === 100 && isFuture(norm))) return null
@@ -250,8 +263,13 @@ export const RULES: readonly Rule[] = [
       /\b(?:is|are|will be|going in|going with|goes|using|went with|would like|prefers?|picked|chose|chosen|going for|gone for|went for|settled on|s)\b/.test(
         norm,
       ) || /^with\b/.test(norm)
-    const chose = /\b(?:picked|chosen|chose|went with|gone with|going with|settled on|decided on)\b/.test(norm)
+    const chose =
+      /\b(?:picked|chosen|chose|went (?:with|for)|gone (?:with|for)|going (?:with|for)|settled on|decided on|bought|ordered)\b/.test(
+        norm,
+      )
     if (material && (own || chose) && says && !denies(norm)) return 'selection'
+    if (own && fields.dims?.length && /\b(?:they|she|he|client|owner|we) (?:bought|ordered|picked|chose)\b/.test(norm))
+      return 'selection'
     if (
       fields.dims?.length &&
       !FORBIDS.test(norm) &&
@@ -263,9 +281,16 @@ export const RULES: readonly Rule[] = [
   },
 ]
 
+/** Somebody who may ask for a thing asks for it. */
+const ASKS_FOR =
+  /\b(?:inspector|engineer|client|owner|homeowner|designer|architect|electrician|plumber|he|she|they) wants? (?!(?:to|it|them|that|this|these|those|the|us|me|him|her|his|their|our|nothing|everything|an answer|a price)\b)[a-z]/
+
+/** 'The roofers found a second layer'. */
+const FOUND = /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b/
+
 /** Somebody told to do something, without a verb of its own: 'roofer to sort it'. */
 const TOLD_TO =
-  /^(?:the |our |and )?[a-z]+(?: [a-z]+)? (?:still )?to (?!be\b|come\b|start\b|return\b|arrive\b|go\b)[a-z]+/
+  /^(?:have|get|tell) (?:the |our )?[a-z]+(?: (?:guys?|lads?|crew|man|people))? (?:to )?(?!to\b)[a-z]+ (?:it|them|that|this|those|these|the)\b|^(?:the |our |and )?[a-z]+(?: [a-z]+)? (?:still )?to (?!be\b|come\b|start\b|return\b|arrive\b|go\b)[a-z]+/
 
 /** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
 const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
@@ -329,7 +354,7 @@ const isWish = (norm: string): boolean =>
 
 /** 'The door needs easing': something is to be done to a thing, whatever it is called. */
 const needsDoing = (norm: string): boolean =>
-  /\b(?:needs?|wants?|could do with) (?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
+  /\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
     norm,
   )
 
@@ -337,6 +362,8 @@ const needsDoing = (norm: string): boolean =>
 function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
   const { fields } = reading
   if (/\b(?:myself|ourselves)\b/.test(norm) && !NEED.test(norm)) return null
+  // 'We might stain them': nobody has said so yet.
+  if (/\b(?:i|we|they|he|she) (?:might|may)\b/.test(norm)) return null
   if (seen.action) fields.action = seen.action
   if (isExtra(norm)) {
     fields.extra = true
@@ -357,7 +384,7 @@ const LEFT_TO_DO =
 
 /** Acts without a key: work all the same. */
 const UNKEYED =
-  /^(?:please |just |then |and |we |also )*(?:get (?:it|them|that|this|the [a-z]+) [a-z]+(?:ed|wn|ken)\b|(?:clear|cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|wipe|treat|spray|splice|hard wire|hardwire|rewire|wedge|pin|bolt|nail|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|all|in|up|down|back|round|around|over|out|and)\b)/
+  /^(?:please |just |then |and |we |also )*(?:(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\b)|get (?:it|them|that|this|the [a-z]+) [a-z]+(?:ed|wn|ken)\b|(?:clear|cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|wipe|treat|spray|splice|hard wire|hardwire|rewire|wedge|pin|bolt|nail|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub|flip|scrape|drill|isolate|flush|strap|flatten|feather|dress|cut|vent|duct|slope) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|all|in|up|down|back|round|around|over|out|and)\b)/
 
 const startsWithAct = (norm: string, action: Action | null): boolean => {
   if (UNKEYED.test(norm)) return true
@@ -377,7 +404,7 @@ const startsWithAct = (norm: string, action: Action | null): boolean => {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

@@ -163,10 +163,12 @@ function isCount(tokens: readonly string[], next: number, value: number): boolea
   return false
 }
 
-/** `an inch`, `a foot and a half`, `a metre and a quarter`. */
+/** `an inch`, `a foot and a half`, `a metre and a quarter`, `an eighth off`. */
 function singleUnit(tokens: readonly string[], at: number): { size: number; next: number } | null {
   // 'Forty kilos a metre' is a rate.
   if (/^(?:kilos?|kg|pounds?|lbs?|quid|hours?|bags?)$/.test(tokens[at - 1] ?? '')) return null
+  if (/^an?$/.test(tokens[at] ?? '') && /^(?:eighth|sixteenth)$/.test(tokens[at + 1] ?? ''))
+    return { size: tokens[at + 1] === 'eighth' ? 3 : 2, next: at + (tokens[at + 2] === 'inch' ? 3 : 2) }
   if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
   const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
   const part = more ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3 }[tokens[at + 4] ?? ''] : undefined
@@ -228,7 +230,8 @@ function readChain(
     links.push({ value: number.value, unit, plus })
     if (tokens[next] === 'square' && MILLIMETRES[tokens[next + 1] ?? '']) return null
     if (DESCRIBED.test(tokens[next] ?? '')) {
-      described = tokens[next] !== 'off' && tokens[next] !== 'up' && tokens[next] !== 'round' ? true : described
+      const vague = tokens[next] === 'off' || tokens[next] === 'up' || (tokens[next] === 'round' && number.value < 20)
+      described ||= !vague
       next++
     }
     if (tokens[next] === 'each' || tokens[next] === 'nominal') next++
@@ -271,14 +274,22 @@ const TIMBER = /^(?:joists?|studs?|rafters?|timbers?|purlins?|headers?|lintels?|
 
 /** `height is 42`, `sockets are at 450`: the words before a bare number make it a size. */
 function isMeasured(tokens: readonly string[], at: number): boolean {
-  const before = tokens.slice(Math.max(0, at - 3), at).join(' ')
+  const before = tokens.slice(Math.max(0, at - 5), at).join(' ')
   return (
-    /\b(?:height|width|depth|length|thickness|headroom|drop|gap|rise)(?: (?:is|of|at|about))*$/.test(before) ||
+    /\b(?:height|width|depth|length|thickness|headroom|drop|gap|rise|(?:floor|wall|end|side|corner|face) to (?:ceiling|wall|end|side|corner|face))(?: (?:is|of|at|about))*$/.test(
+      before,
+    ) ||
     (/\b(?:bowed|sags?|sagging|dipped|dropped|settled|sunk|proud|leans|leaning|off by|out by)(?: by| about)*$/.test(
       before,
     ) &&
       (before.endsWith('by') || Number(tokens[at]) >= 20)) ||
+    (/\b(?:mov(?:e|es|ed|ing)|shift(?:s|ed|ing)?|rais(?:e|ed|ing)|lower(?:ed|ing)?)(?: (?:it|them|that|about|around|roughly|by|over|up|down|left|right|another))*$/.test(
+      before,
+    ) &&
+      Number(tokens[at]) >= 20) ||
     (/\b(?:is|are|sits?|set|mounted|hung) at$/.test(before) && Number(tokens[at]) >= 20) ||
+    (Number(tokens[at]) >= 20 &&
+      /^to the (?!skip|shop|client|owner|site|yard|tip)/.test(tokens.slice(at + 1, at + 4).join(' '))) ||
     /^(?:(?:to the )?(?:left|right)|higher|lower|over (?:the|its) (?:room|length|width|run|wall|door))\b/.test(
       tokens.slice(at + 1, at + 4).join(' '),
     )
