@@ -12,6 +12,9 @@ export const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|come
 /** '2290 by the window': the same size at another spot. */
 const ELSEWHERE = /^\S+ (?:by|at|in|near|over|under|behind|beside) the \w+(?: \w+)?$/
 
+/** 'The rest are fine'. */
+const REST = /^(?:and |but )?(?:the rest|the others?|others|everything else|all the others) (?:is|are)\b/
+
 /** 'Twelve here': how many there are of what was just named. */
 const COUNTED_HERE =
   /^(?:about |only |just )?[a-z\d]+(?: [a-z]+)? (?:here|in here|of them|altogether|in all|in total|on this side)$/
@@ -21,7 +24,8 @@ export const someAreFound = ({ line }: Said, reading: Reading): boolean =>
   line.quantity !== undefined && reading.kind === 'found' && counted(reading) !== null
 
 /** 'The boards underneath are decent': another thing, and nothing is wrong with it. */
-export const isAllClear = ({ own, statement }: Reading, norm: string): boolean => own && statement && isFine(norm)
+export const isAllClear = ({ own, statement }: Reading, norm: string): boolean =>
+  (own || REST.test(norm)) && statement && isFine(norm)
 
 export const counted = ({ fields, bare }: Reading): number | null => fields.quantity ?? bare
 
@@ -173,7 +177,7 @@ export function correct(last: Said, reading: Reading, clause: Clause): boolean {
   if (reading.own && fields.element) last.line.element = fields.element
   else if (reading.bare !== null) {
     if (last.line.amount !== undefined) last.line.amount = Math.round(reading.bare * 100)
-    else if (last.line.dims) last.line.dims = [reading.bare * unitOf(last.norm)]
+    else if (last.line.dims) last.line.dims = [...last.line.dims.slice(0, -1), reading.bare * unitOf(last.norm)]
     else if (last.line.quantity !== undefined) last.line.quantity = reading.bare
   }
   return false

@@ -23,7 +23,7 @@ function states(norm: string): boolean {
 /** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
 export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
   if (spoken !== null) return spoken
-  if (/\bnot (?:yet )?(?:shown|turned) up\b/.test(norm)) return null
+  if (/\bnot (?:yet )?(?:shown|turned) up\b|\bnot up to\b/.test(norm)) return null
   if (
     /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\b(?:nothing|none|neither)\b.* (?:yet$|(?:[a-z]+ed|done|laid|hung|run|cut|dug|set|up|in)(?: yet)?$)|\byet to (?:start|begin)\b|\bunstarted\b/.test(
       norm,
@@ -91,6 +91,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     !/\b(?:is|are) (?:all )?(?:in|on|up|done|out)\b/.test(norm)
   )
     return null
+  if (/\b(?:is|are) (?:all )?(?:up|down|done|laid|on) (?:as far as|to) the\b/.test(norm)) return 'some'
   if (BINNED.test(norm)) return 100
   if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
   if (/^(?:nobody|no one)\b/.test(norm)) return null
@@ -123,4 +124,6 @@ export const isGone = (norm: string): boolean =>
   (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
   ) &&
-    !/\b(?:comes?|coming|weeks|days|months|run|roughed|move[sd]?|straight|goes) out\b/.test(norm))
+    !/\b(?:comes?|coming|weeks|days|months|run|roughed|trimmed|laid|filled|boxed|marked|kitted|dried|fitted|built|framed|move[sd]?|straight|goes) out\b/.test(
+      norm,
+    ))

@@ -46,6 +46,7 @@ export const isDecide = any(
   /\b(?:wants?|needs?) to know\b/,
   /\b(?:price|quote|drawing|answer|letter|decision) (?:is )?(?:due |owed )?(?:by|before) /,
   new RegExp(`^ask (?:the )?${DECIDERS}$`),
+  /^(?:the )?(?:client|owner|homeowner|designer|architect|engineer) by (?:the )?\w/,
   /^(?:so |and |but )?who (?:is|will be) (?:eating|covering|picking up|choosing|picking|deciding|buying|paying|supplying|specifying)\b/,
   new RegExp(`\\bask(?:ing)? (?:the )?${DECIDERS} (?:to|if|whether|about|for|which|what)\\b`),
   new RegExp(
@@ -53,7 +54,7 @@ export const isDecide = any(
   ),
 )
 export const isExclude = any(
-  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
+  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:(?<=\b(?:we|they|i|he|she) (?:are|am|is) not )\w+ing|(?!running|working|draining|closing|latching|holding|drying|getting|firing|flushing|coming|heating|showing|leaking|going|opening|turning|happening|looking)\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b/,
   /^(?:and )?not us$/,
@@ -141,7 +142,7 @@ export function testIn(
 }
 
 export const isExtra = (norm: string): boolean =>
-  /(?<!\b(?:not|no|is not|never) (?:as |an |a |any )?)\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|on top of the (?:price|contract))\b/.test(
+  /(?<!\b(?:not|no|is not|never) (?:as |an |a |any )?)\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|(?:\d+|hundred|fifty|thousand) on top$|on top of the (?:price|contract))\b/.test(
     norm,
   )
 export const NEED =
@@ -248,6 +249,12 @@ export function actionIn(norm: string): Action | null {
         /(?:ed|ing|lt|en)$/.test(word) &&
         !/ing$/.test(word) &&
         !/\b(?:to be|must be|gets?)\b/.test(norm)
+      )
+        continue
+      if (
+        match[0] === 'to go' &&
+        after === '' &&
+        /^(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|\d+)$/.test(before)
       )
         continue
       if (match[0] === 'check' && /^(?:valve|list|mark)/.test(after)) continue

@@ -164,7 +164,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'damp',
-    /\b(?:damp|wet(?! room)|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
+    /\b(?:damp|(?:ceiling|wall|plaster|drywall|soffit)s? (?:is|are) (?:badly |all )?stained|wet(?! room)|^(?:there is )?water (?:in|on|under|behind)|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
   ],
   ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
   ['crack', /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|split|splits)\b/],
@@ -174,12 +174,12 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'loose',
-    /\b(?:loose|wobbly|wobbles|wobbling|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
+    /\b(?:loose|wobbly|wobbles|wobbling|rocks|rocking|(?:is|are) hanging (?:down|loose)|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
   ],
   ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
   [
     'missing',
-    /\b(?:[a-z]+s short(?= *$)|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there))?(?= *$)|missing|never fitted|absent|not there)\b/,
+    /\b(?:[a-z]+s short(?= *$)|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)(?! (?:guy|man|lad|hand|body|men|guys|lads|people))|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there))?(?= *$)|missing|never fitted|absent|not there)\b/,
   ],
   [
     'wrong',
@@ -187,7 +187,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
   ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
   ['dead', /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on|simple|plumb)\b)/],
@@ -210,7 +210,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'enlarge',
-    /\b(?:enlarge|enlarged|widen|widened|make (?:\w+ )?bigger|open (?:\w+ )?up wider|make (?:\w+ )?wider|cut (?:\w+ )?bigger)\b/,
+    /\b(?:enlarge|enlarged|widen|widened|ma[dk]e (?:\w+ )?(?:bigger|larger)|open (?:\w+ )?up wider|make (?:\w+ )?wider|cut (?:\w+ )?bigger)\b/,
   ],
   ['test', /\b(?:test|tests|get (?:\w+ )?tested|sample)\b/],
   [
@@ -229,12 +229,12 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 

@@ -5,19 +5,53 @@ import type { Units } from '../measure/length'
 import type { SpokenLine } from './line'
 import { narrate } from './narrate'
 
-const PLACES = [
-  'Shopfront room',
-  'Kitchen',
-  'Pantry',
-  'Hall',
-  'Stairwell',
-  'Landing',
-  'Front bedroom',
-  'Back bedroom',
-  'Bathroom',
-  'Lane face',
-  'Yard face',
+/** The places of three sites; a sentence is said on the one that has the place where the walker stands, or else on the first. */
+const SITES: readonly (readonly string[])[] = [
+  [
+    'Shopfront room',
+    'Kitchen',
+    'Pantry',
+    'Hall',
+    'Stairwell',
+    'Landing',
+    'Front bedroom',
+    'Back bedroom',
+    'Bathroom',
+    'Lane face',
+    'Yard face',
+  ],
+  [
+    'Entry',
+    'Living room',
+    'Dining room',
+    'Kitchen',
+    'Upper hall',
+    'Main bath',
+    'Studio',
+    'Washroom',
+    'Laundry',
+    'Spare room',
+    'Mechanical room',
+    'Crawl space',
+    'Rear face',
+    'Side yard',
+  ],
+  [
+    'Street face',
+    'Garden face',
+    'Gable face',
+    'Neighbour face',
+    'Main roof',
+    'Bay',
+    'Bike store',
+    'Back porch',
+    'Basement',
+    'Front room',
+    'Attic',
+    'Side yard',
+  ],
 ]
+const placesAt = (current: string): readonly string[] => SITES.find((places) => places.includes(current)) ?? SITES[0]!
 type Told = Record<string, unknown>
 
 /** `dims=100,200 certain=true quantity=4 element=wire` as the fields of a line. */
@@ -54,7 +88,7 @@ const holds = (line: SpokenLine, told: Told): boolean =>
 describe('sentences of a walk', () => {
   test.each(blocks.map(({ head, lines }) => [head, lines] as const))('%s', (head, lines) => {
     const [units, current, text] = head.split(' | ') as [Units, string, string]
-    const told = narrate({ text, places: PLACES, current, units, today: '2026-03-10' as Day })
+    const told = narrate({ text, places: placesAt(current), current, units, today: '2026-03-10' as Day })
     const rest = [...told]
     for (const line of lines) {
       const at = rest.findIndex((one) => holds(one, line))

@@ -313,7 +313,7 @@ export class Reader {
   private read(norm: string): Reading {
     const tokens = norm.split(' ').filter(Boolean)
     const { units, today } = this.told
-    const date = /\bany day (?:but|except)\b|\b(?:i|we|he|she|they) (?:said|told)\b/.test(norm)
+    const date = /\bany day (?:but|except)\b|\bthe \w+day after\b|\b(?:i|we|he|she|they) (?:said|told)\b/.test(norm)
       ? null
       : readDate(norm, today)
     const dateless = date ? norm.replace(date.words, ' ').replace(/\s+/g, ' ').trim() : norm
@@ -378,9 +378,15 @@ export class Reader {
     mentions: readonly Mention[],
     action: Action | null,
   ): Element | null {
-    if (action === 'install' || /^(?:there (?:is|are) no|there (?:is|are) not)\b/.test(norm)) {
+    if (
+      action === 'install' ||
+      /\b(?:is|are) getting (?:an?|new|two|three)\b/.test(norm) ||
+      /^(?:there (?:is|are) no|there (?:is|are) not)\b/.test(norm)
+    ) {
       const verb = tokens.findIndex(
-        (word, i) => /^(?:needs?|wants?|add|adds|adding|put|run|fit|install|no)$/.test(word) && i < tokens.length - 1,
+        (word, i) =>
+          /^(?:needs?|wants?|gets?|getting|add|adds|adding|put|run|fit|install|no)$/.test(word) &&
+          i < tokens.length - 1,
       )
       const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
       if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {

@@ -131,8 +131,10 @@ export const RULES: readonly Rule[] = [
   (norm, reading, seen) => (seen.tradeFirst && TOLD_TO.test(norm) && !reading.own ? asWork(norm, reading, seen) : null),
   (norm, reading, seen) =>
     startsWithAct(norm, seen.action) && !(seen.tradeFirst && seen.hasDate) ? asWork(norm, reading, seen) : null,
-  (norm, { fields, own }, seen, last) => {
-    if (isMissing(norm) && !isHeld(norm)) {
+  (norm, reading, seen, last) => {
+    const { fields, own } = reading
+    const without = reading.own && fields.element && /^(?:and |but |still )*no [a-z]+(?: [a-z]+)?$/.test(norm)
+    if ((isMissing(norm) || without) && !isHeld(norm)) {
       fields.condition = 'missing'
       fields.certain = !isHedged(norm)
       return 'found'
@@ -168,7 +170,8 @@ export const RULES: readonly Rule[] = [
   (norm, reading, seen) =>
     isExtra(norm) ||
     onReturnList(norm) ||
-    (needsDoing(norm) && (reading.own || namesAnother(norm))) ||
+    (needsDoing(norm) &&
+      (reading.own || namesAnother(norm) || /^(?:and |so |but |it )?(?:needs?|wants?)\b/.test(norm))) ||
     (NEED.test(norm) && !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:out|off|replaced|moved|fixed))/.test(norm))
       ? asWork(norm, reading, seen)
       : null,
@@ -233,6 +236,11 @@ export const RULES: readonly Rule[] = [
       /\b(?:done|finished|complete|in|up|out|ready) (?:by|before)\b/.test(norm)
     )
       return expectDated(norm, fields)
+    if (
+      seen.hasDate &&
+      (PUT_OFF.test(norm) || (seen.percent === 'some' && !/\b(?:is|are|has|have|had|was|were)\b/.test(norm)))
+    )
+      return expectDated(norm, fields)
     if (seen.percent !== 'some') fields.percent = seen.percent
     const gone = seen.percent !== null && isGone(norm)
     const stage =
@@ -280,6 +288,10 @@ export const RULES: readonly Rule[] = [
     return null
   },
 ]
+
+/** 'The cabinets moved to next Friday'. */
+const PUT_OFF =
+  /\b(?:moved|pushed|put|slipped|brought|rescheduled|bumped|shifted)(?: back| forward| off| out)?(?: to| until| by)? (?=$|next |this |the |\w+day|tomorrow|today)|\b(?:moved|pushed|put back|slipped|brought forward|rescheduled|bumped) (?:to|until)\b/
 
 /** Somebody who may ask for a thing asks for it. */
 const ASKS_FOR =
@@ -364,7 +376,11 @@ function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
   if (/\b(?:myself|ourselves)\b/.test(norm) && !NEED.test(norm)) return null
   // 'We might stain them': nobody has said so yet.
   if (/\b(?:i|we|they|he|she) (?:might|may)\b/.test(norm)) return null
+  // 'Nobody is to touch it' asks for no work.
+  if (FORBIDS.test(norm) && !/\bforget\b/.test(norm)) return null
   if (seen.action) fields.action = seen.action
+  const stage = reading.own || fields.element ? null : stageIn(norm, null, false)
+  if (stage === 'shoring' || stage === 'protect') fields.stage = stage
   if (isExtra(norm)) {
     fields.extra = true
     if (fields.amount === undefined && reading.bare !== null) fields.amount = Math.round(reading.bare * 100)
@@ -404,7 +420,7 @@ const startsWithAct = (norm: string, action: Action | null): boolean => {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave an? (?:access|gap|hole|space|panel|opening|way)\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 
