@@ -9,8 +9,8 @@ import type { Reading, Said } from './reading'
 const SHOULD_BE = /^(?:it |they |that )?(?:should (?:be|have been)|(?:is |are )?(?:supposed|meant) to be)\b/
 export const EITHER = /^or (?:it |they |that |we |maybe )*(?:stays?|goes|go|comes? (?:out|off)|leave|keep|not)\b/
 
-/** '2290 by the window': the same size at another spot. */
-const ELSEWHERE = /^\S+ (?:by|at|in|near|over|under|behind|beside) the \w+(?: \w+)?$/
+/** '2290 by the window', '18 to the eaves': the same size at another spot. */
+const ELSEWHERE = /^\S+ (?:to|by|at|in|near|over|under|behind|beside) the \w+(?: \w+)?$/
 
 /** 'The rest are fine'. */
 const REST = /^(?:and |but )?(?:the rest|the others?|others|everything else|all the others) (?:is|are)\b/
@@ -122,9 +122,10 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
     /^(?:maybe|or|perhaps|could be|more like|call it|say)\b/.test(norm)
   )
     line.dims = [reading.bare * unitOf(last.norm)]
-  else if (reading.bare !== null && reading.bare >= 300 && line.kind === 'measure' && line.dims && ELSEWHERE.test(norm))
-    line.dims = [...line.dims, reading.bare]
-  else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
+  else if (reading.bare !== null && line.kind === 'measure' && line.dims && ELSEWHERE.test(norm)) {
+    const unit = /\b(?:foot|feet|met(?:re|er)s?)\b/.test(last.norm) ? unitOf(last.norm) : 1
+    if (unit > 1 || reading.bare >= 300) line.dims = [...line.dims, Math.round(reading.bare * unit)]
+  } else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
   else if (reading.bare !== null && line.kind === 'work') last.bare = reading.bare
   if (
     fields.percent !== undefined &&

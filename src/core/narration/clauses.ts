@@ -25,6 +25,7 @@ const CONTRACTED: readonly (readonly [RegExp, string])[] = [
   [/'til\b|\b(?:til|till)\b/g, 'until'],
   [/[$]\s*(\d[\d,.]*)/g, '$1 dollars'],
   [/[£€]\s*(\d[\d,.]*)/g, '$1 quid'],
+  [/\b(?:linear|lineal|running) (?=(?:feet|foot|ft|met(?:re|er)s?|yards?)\b)/g, ''],
   [/\bgotta\b/g, 'got to'],
   [/\bgonna\b/g, 'going to'],
   [/\bwanna\b/g, 'want to'],

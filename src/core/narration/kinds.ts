@@ -34,6 +34,7 @@ export const isDecide = any(
   /\bowes?\b/,
   /\b(?:is|are) (?:still )?owed\b/,
   /\b(?:is|are) (?:up to|for) the (?:client|owner|designer|engineer|architect|terrace|committee|city|council|homeowner|association|board|inspector)\b/,
+  /\b(?:is|are) (?:still )?(?:with|before|in front of) the (?:client|owner|designer|engineer|architect|committee|city|council|homeowner|association|board)\b/,
   /\b(?:is|are|it is) (?:\w+ )?(?:call|decision|choice)\b/,
   /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead)\b/,
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
@@ -107,7 +108,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
+  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:in|at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 

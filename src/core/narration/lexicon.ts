@@ -112,7 +112,7 @@ const TRADE_WORDS: readonly (readonly [Trade, string])[] = [
   ['steel', 'steel|steel erector|steelworker|fabricator'],
   ['roofer', 'roofer|roofing|roof'],
   ['sider', 'sider|siding|cladding|cladder'],
-  ['insulator', 'insulator|insulation'],
+  ['insulator', 'insulator|insulation|spray foam|foam'],
   ['concrete', 'concrete|concrete finisher|pour'],
   ['excavator', 'excavator|digger|groundworker|digger driver|groundwork|groundworks|dig'],
   ['demolition', 'demolition|demo|strip out|wrecking'],
@@ -201,7 +201,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'close-up',
-    /\b(?:close (?:\w+ ){0,3}up|closed up|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
+    /\b(?:clos(?:e|ing) (?:\w+ ){0,3}up|(?:closed|bricked|boarded|blocked|walled) up|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
   ],
   ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
   [

@@ -134,7 +134,7 @@ export const RULES: readonly Rule[] = [
   (norm, reading, seen, last) => {
     const { fields, own } = reading
     const without = reading.own && fields.element && /^(?:and |but |still )*no [a-z]+(?: [a-z]+)?$/.test(norm)
-    if ((isMissing(norm) || without) && !isHeld(norm)) {
+    if ((isMissing(norm) || without) && !denies(norm) && !isHeld(norm)) {
       fields.condition = 'missing'
       fields.certain = !isHedged(norm)
       return 'found'
@@ -177,7 +177,7 @@ export const RULES: readonly Rule[] = [
       : null,
   // 'The inspector wants hangers on every joist'.
   (norm, reading, seen) =>
-    reading.own && !reading.material && ASKS_FOR.test(norm) && !isWish(norm)
+    reading.own && !reading.material && (ASKS_FOR.test(norm) || NEEDS_SOME.test(norm)) && !isWish(norm)
       ? asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
       : null,
   (norm, reading, seen) => (reading.own && LEFT_TO_DO.test(norm) ? asWork(norm, reading, seen) : null),
@@ -221,7 +221,7 @@ export const RULES: readonly Rule[] = [
       return 'expect'
     return null
   },
-  (norm, reading, seen, _last, memory) => {
+  (norm, reading, seen, last, memory) => {
     if (/^(?:i|we|he|she|they) (?:just |already )?[a-z]+(?:ed|t) (?:it|them)\b/.test(norm)) return null
     if (/^(?:they|he|she|we|i) (?:had|got) (?:the|an?|their|his|her) (?:\w+ )+[a-z]+ed$/.test(norm)) return null
     const trigger = seen.percent === 100 ? /^(.*?)\b(?:once|as soon as) (.+)$/.exec(norm) : null
@@ -236,6 +236,7 @@ export const RULES: readonly Rule[] = [
       /\b(?:done|finished|complete|in|up|out|ready) (?:by|before)\b/.test(norm)
     )
       return expectDated(norm, fields)
+    if (norm === 'primed' && last?.kind === 'selection') return null
     if (
       seen.hasDate &&
       (PUT_OFF.test(norm) || (seen.percent === 'some' && !/\b(?:is|are|has|have|had|was|were)\b/.test(norm)))
@@ -292,6 +293,9 @@ export const RULES: readonly Rule[] = [
 /** 'The cabinets moved to next Friday'. */
 const PUT_OFF =
   /\b(?:moved|pushed|put|slipped|brought|rescheduled|bumped|shifted)(?: back| forward| off| out)?(?: to| until| by)? (?=$|next |this |the |\w+day|tomorrow|today)|\b(?:moved|pushed|put back|slipped|brought forward|rescheduled|bumped) (?:to|until)\b/
+
+/** 'Needs footings'. */
+const NEEDS_SOME = /^(?:and |so |they |it )?needs? (?!(?:to|the|it|them|that|a lot|more than)\b)[a-z]+s\b/
 
 /** Somebody who may ask for a thing asks for it. */
 const ASKS_FOR =

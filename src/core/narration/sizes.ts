@@ -96,6 +96,7 @@ export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metr
         : null
     if (after === 'percent') percent = Math.round(number.value)
     else if (of && of.value >= number.value) percent = Math.round((100 * number.value) / of.value)
+    else if (shareOf(tokens, number.next, number.value)) percent = shareOf(tokens, number.next, number.value)
     else if (COINS.has(after)) {
       const cents = readNumber(tokens, number.next + 1)
       const pence =
@@ -117,6 +118,12 @@ export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metr
     i = of ? of.next : number.next
   }
   return { dims, quantity, percent, amount, bare }
+}
+
+/** 'Two walls of four', at the end of what is said. */
+function shareOf(tokens: readonly string[], next: number, value: number): number | null {
+  const all = tokens[next + 1] === 'of' ? readNumber(tokens, next + 2) : null
+  return all && all.next === tokens.length && all.value > value ? Math.round((100 * value) / all.value) : null
 }
 
 function countWord(tokens: readonly string[], at: number): { value: number; next: number } | null {
