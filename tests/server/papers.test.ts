@@ -1,14 +1,14 @@
-import { expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
-import { siteIdOf } from '../../src/demo/ids'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { paperFile } from '../../src/server/paper/paperFiles'
+import { aheadFile, paperFile, sheetFile } from '../../src/server/paper/paperFiles'
 import { paperPdf } from '../../src/server/paper/paperPdf'
 import { planPdf } from '../../src/server/paper/planPdf'
 import { planView } from '../../src/server/views/plan'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
-import { as } from '../fixtures/folder'
+import { as, ORIGIN } from '../fixtures/folder'
 import { pdfText } from '../fixtures/pdfText'
 
 let firm: FirmFolder
@@ -60,6 +60,38 @@ test('a firm of forty sites still fits its pages', async () => {
   const once = await pdfText(new Uint8Array(await planPdf(view)).buffer)
   const { pages } = await pdfText(new Uint8Array(await planPdf({ ...view, rows })).buffer)
   expect(pages).toBeGreaterThan(once.pages)
+})
+describe('no paper of any kind and language', () => {
+  const place = placeIdOf('bakehouse', 'kitchen')
+  const papers: readonly (readonly [string, () => Promise<Response>])[] = [
+    ...['neighbours', 'designer', 'engineer', 'authority', 'association', 'street', 'driver', 'set-up', 'client'].map(
+      (reader) => [reader, () => paperFile(as(firm, 'lead'), SITE, reader)] as const,
+    ),
+    ...['en', 'es', 'pl'].map(
+      (language) => [`sheet ${language}`, () => sheetFile(as(firm, 'crew'), SITE, place, ORIGIN, language)] as const,
+    ),
+    ['next weeks', () => aheadFile(as(firm, 'lead'), SITE, 3, 'place')],
+  ]
+  test.each(papers)('%s tells a remark, a sum, another site or an address', async (_name, make) => {
+    const { text } = await pdfText(await (await make()).arrayBuffer())
+    expect(text.length).toBeGreaterThan(100)
+    expect(text).not.toMatch(/Quillwort|Foxglove|1 379|137953|Heron Court|Pell Street|example\.com|household of/)
+  })
+})
+test('the sheet of a room in Polish has its cautions, its drawing and what goes in; crew see no address', async () => {
+  const { text } = await pdfText(
+    await (await sheetFile(as(firm, 'crew'), SITE, placeIdOf('bakehouse', 'kitchen'), ORIGIN, 'pl')).arrayBuffer(),
+  )
+  for (const words of ['Uwaga', 'Praca po kolei', 'Kitchen from above', '[x]', 'przed południem'])
+    expect(text.replaceAll(' ', '')).toContain(words.replaceAll(' ', ''))
+  expect(text).not.toContain('@')
+})
+test('the next weeks by crew and by place name what is not ready, and why', async () => {
+  const read = async (by: 'trade' | 'place') =>
+    (await pdfText(await (await aheadFile(as(firm, 'lead'), null, 2, by)).arrayBuffer())).text
+  expect(await read('trade')).toMatch(/Flatwater boards .*Not ready: /)
+  expect(await read('place')).toContain('Bakehouse Lane, Kitchen')
+  await expect(aheadFile(as(firm, 'crew'), null, 2, 'trade')).rejects.toThrow(/lead/i)
 })
 test('crew get no papers, and there is none for a made-up reader', async () => {
   await expect(paperFile(as(firm, 'crew'), SITE, 'engineer')).rejects.toThrow(/lead/i)

@@ -73,6 +73,19 @@ describe('the client’s link', () => {
     expect((await sharedPhoto(firm, token, page.photos.single[0]!.hash)).headers.get('content-type')).toBe('image/jpeg')
     expect(() => sharedPhoto(firm, token, 'f'.repeat(64))).toThrow('not part of the update')
   })
+  test('who guesses is told to stop, and whoever has a link still gets in', async () => {
+    const token = await publish()
+    const guesses = Array.from({ length: 45 }, (_, i) => {
+      try {
+        clientPage(firm, `guess ${i}`)
+        return 200
+      } catch (error) {
+        return (error as { status: number }).status
+      }
+    })
+    expect([guesses[0], guesses.at(-1)]).toEqual([404, 429])
+    expect(clientPage(firm, token).site).toBe('Bakehouse Lane')
+  })
   test('withdrawn, it is shut at once; expired, unknown or of another audience too', async () => {
     const token = await publish()
     const link = siteShareView(as(firm, 'lead'), BAKEHOUSE).links.find((one) => one.about === 'Client update')!
