@@ -31,6 +31,8 @@ export interface Paper {
   readonly days: readonly string[]
   /** What the paper is, and is not. */
   readonly note: string
+  /** Whether anything is ever asked of them: what is not, is said then. */
+  readonly answers: boolean
   readonly photos: readonly { readonly hash: string; readonly words: string }[]
 }
 
@@ -67,6 +69,7 @@ const NOTES: Readonly<Record<PaperReader, string>> = {
   driver: 'Please call before you come, and keep to the hours. What does not go in this way is not carried over it.',
   'set-up': 'What stands here is for the works alone. Ask before anything of it is moved.',
 }
+const ANSWERING: readonly PaperReader[] = ['designer', 'engineer', 'authority', 'association']
 /** Of some registers they are shown only what concerns them. */
 const CONCERNS: Partial<Record<PaperReader, (entry: RegisterEntry) => boolean>> = {
   street: ({ kind, values }) =>
@@ -127,6 +130,7 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
     }),
     days: reader === 'driver' ? deliveries(state) : daysFor(reader, state, visits),
     note: NOTES[reader],
+    answers: ANSWERING.includes(reader),
     photos: state.photos
       .filter((photo) => photo.about !== undefined && shown.has(photo.about))
       .map(({ hash, caption, placeId }) => ({
@@ -191,7 +195,7 @@ function daysFor(reader: Exclude<PaperReader, 'driver'>, state: SiteState, visit
     engineer: ({ trade, stages }) => trade === 'engineer' || stages.some((stage) => CARRIES.includes(stage)),
     authority: ({ trade }) => trade === 'inspector',
     association: ({ placeIds }) => isOutside(kindsOf(state.places, placeIds)),
-    street: ({ stages }) => stages.some((stage) => ON_THE_STREET.includes(stage)),
+    street: ({ stages, trade }) => trade !== 'inspector' && stages.some((stage) => ON_THE_STREET.includes(stage)),
     'set-up': () => false,
   }
   return visits

@@ -32,13 +32,19 @@ export const paperForReader = (site: string, firm: string, on: string, reader: s
   title: `${site}: for the ${reader}`,
   under: `${firm}, ${on}`,
   parts: [
-    { title: 'What we ask', sentences: orNone(paper.asked, 'Nothing waits for an answer.') },
+    {
+      title: 'What we ask',
+      sentences: paper.answers ? orNone(paper.asked, 'Nothing waits for an answer.') : paper.asked,
+    },
     ...orNothing(paper.facts).map(({ title, place, told }) => ({
       title: place ? `${title}, ${place}` : title,
       sentences: told,
     })),
     { title: 'What this is', sentences: [paper.note] },
-    { title: 'Days', sentences: orNone(paper.days, 'No day of the plan concerns you.') },
+    {
+      title: 'Days',
+      sentences: paper.answers ? orNone(paper.days, 'No day of the plan concerns you.') : paper.days,
+    },
     { title: 'Photos', sentences: [], pictures: paper.photos },
   ],
 })
