@@ -1,38 +1,12 @@
 import { describe, expect, test } from 'vitest'
+import { selectionRow } from '../../../tests/fixtures/selectionRow'
 import { SELECTION_COLUMNS, selectionCells, selectionChanges } from './selectionsFile'
-import type { SelectionRow } from './selectionRow'
 
-const row = (part: Partial<SelectionRow>): SelectionRow => ({
-  id: 'tile',
-  siteId: 'site',
-  site: 'Example House',
-  placeId: 'bath',
-  place: 'Bathroom',
-  what: 'Wall tile',
-  choice: null,
-  state: 'undecided',
-  leadDays: [7, 14, 28],
-  leadWords: '',
-  supplier: '',
-  approvalDays: 0,
-  units: 'metric',
-  sort: 'tile',
-  values: {},
-  delivered: null,
-  details: [],
-  toBuy: [],
-  checks: [],
-  heldBack: [],
-  neededOn: null,
-  orderBy: null,
-  responsible: null,
-  arrives: null,
-  reason: '',
-  daysAtStake: 0,
-  pressing: 0,
-  ...part,
-})
-const ROWS = [row({}), row({ id: 'tap', what: 'Tap', choice: 'brass', state: 'chosen', supplier: 'Cast & Warm' })]
+const AT = { site: 'Example House', place: 'Bathroom' }
+const ROWS = [
+  selectionRow({ ...AT, id: 'tile' }),
+  selectionRow({ ...AT, id: 'tap', what: 'Tap', choice: 'brass', state: 'chosen', supplier: 'Cast & Warm' }),
+]
 const read = (...cells: readonly Record<string, string>[]) =>
   selectionChanges(ROWS, cells, [...new Set(cells.flatMap(Object.keys))])
 

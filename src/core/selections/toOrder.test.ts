@@ -1,38 +1,7 @@
 import { describe, expect, test } from 'vitest'
+import { selectionRow as row } from '../../../tests/fixtures/selectionRow'
 import type { Day } from '../calendar/day'
-import type { SelectionRow } from './selectionRow'
 import { notYet, orderRows, toOrder } from './toOrder'
-
-const row = (part: Partial<SelectionRow>): SelectionRow => ({
-  id: 'a',
-  siteId: 's',
-  site: 'Bakehouse Lane',
-  placeId: 'p',
-  place: 'Kitchen',
-  what: 'Wall tile',
-  choice: null,
-  state: 'undecided',
-  leadDays: [3, 7, 14],
-  leadWords: 'stock tile',
-  supplier: '',
-  approvalDays: 0,
-  units: 'metric',
-  sort: 'tile',
-  values: {},
-  delivered: null,
-  details: [],
-  checks: [],
-  heldBack: [],
-  toBuy: [],
-  neededOn: null,
-  orderBy: null,
-  responsible: null,
-  arrives: null,
-  reason: '',
-  daysAtStake: 0,
-  pressing: 5,
-  ...part,
-})
 
 describe('what is to be ordered', () => {
   const rows = [

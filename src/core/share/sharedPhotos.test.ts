@@ -1,18 +1,7 @@
 import { describe, expect, test } from 'vitest'
-import { laid, seen, stateOf } from '../../../tests/fixtures/site'
+import { laid, photographed, stateOf } from '../../../tests/fixtures/site'
 import { sharedPhotos } from './sharedPhotos'
 
-const taken = (id: string, placeId: string, part: object = {}, seenAt?: string) =>
-  seen(
-    {
-      subject: 'photo',
-      facet: 'taken',
-      subjectId: id,
-      placeId,
-      value: { hash: id, caption: 'the key is under the mat', ...part },
-    } as Parameters<typeof seen>[0],
-    seenAt,
-  )
 const ROOMS = laid([
   { id: 'kitchen', name: 'Kitchen', treatments: ['room-paint-only'] },
   { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
@@ -21,9 +10,9 @@ const ROOMS = laid([
 describe('pictures of an update', () => {
   const state = stateOf([
     ...ROOMS,
-    taken('old', 'kitchen', {}, '2026-02-02T08:00:00.000Z'),
-    taken('new', 'kitchen', { sameSpotAs: 'old' }, '2026-03-02T08:00:00.000Z'),
-    taken('other', 'hall', {}, '2026-03-03T08:00:00.000Z'),
+    photographed('old', 'kitchen', {}, '2026-02-02T08:00:00.000Z'),
+    photographed('new', 'kitchen', { sameSpotAs: 'old' }, '2026-03-02T08:00:00.000Z'),
+    photographed('other', 'hall', {}, '2026-03-03T08:00:00.000Z'),
   ])
   test('those from one spot stand side by side, where both were chosen', () => {
     const { pairs, single } = sharedPhotos(state, ['old', 'new', 'other'])

@@ -1,21 +1,19 @@
 import { describe, expect, test } from 'vitest'
-import { crewsFor, EVERY_TRADE, laid, planInput, seen, siteToPlan, stateOf } from '../../../tests/fixtures/site'
+import {
+  crewsFor,
+  EVERY_TRADE,
+  laid,
+  photographed,
+  planInput,
+  seen,
+  siteToPlan,
+  stateOf,
+} from '../../../tests/fixtures/site'
 import { planOf } from '../schedule/plan'
 import { problemOf } from '../schedule/problem'
 import { POLISH } from './languages/polish'
 import { composeTradeNotice } from './tradeNotice'
 
-const taken = (id: string, placeId: string, part: object, seenAt: string) =>
-  seen(
-    {
-      subject: 'photo',
-      facet: 'taken',
-      subjectId: id,
-      placeId,
-      value: { hash: id, caption: 'the key is under the mat', ...part },
-    } as Parameters<typeof seen>[0],
-    seenAt,
-  )
 const ROOMS = laid([
   { id: 'kitchen', name: 'Kitchen', treatments: ['room-paint-only'] },
   { id: 'hall', name: 'Hall', treatments: ['room-paint-only'] },
@@ -26,12 +24,12 @@ describe('pictures of what is ready, for a trade', () => {
   const state = stateOf([
     ...ROOMS,
     seen({ subject: 'line', facet: 'progress', subjectId: done(0), placeId: 'kitchen', value: 100 }),
-    taken('finished', 'kitchen', { about: done(0) }, '2026-03-02T08:00:00.000Z'),
-    taken('unfinished', 'kitchen', { about: done(1) }, '2026-03-03T08:00:00.000Z'),
-    taken('earlier', 'kitchen', {}, '2026-03-04T08:00:00.000Z'),
-    taken('latest', 'kitchen', {}, '2026-03-05T08:00:00.000Z'),
-    taken('drawing', 'kitchen', { sheet: 'plan' }, '2026-03-06T08:00:00.000Z'),
-    taken('elsewhere', 'hall', {}, '2026-03-07T08:00:00.000Z'),
+    photographed('finished', 'kitchen', { about: done(0) }, '2026-03-02T08:00:00.000Z'),
+    photographed('unfinished', 'kitchen', { about: done(1) }, '2026-03-03T08:00:00.000Z'),
+    photographed('earlier', 'kitchen', {}, '2026-03-04T08:00:00.000Z'),
+    photographed('latest', 'kitchen', {}, '2026-03-05T08:00:00.000Z'),
+    photographed('drawing', 'kitchen', { sheet: 'plan' }, '2026-03-06T08:00:00.000Z'),
+    photographed('elsewhere', 'hall', {}, '2026-03-07T08:00:00.000Z'),
   ])
   const { visits } = planOf(
     problemOf({ ...planInput([]), crews: crewsFor('painter', 'carpenter'), sites: [siteToPlan(state)] }),

@@ -1,4 +1,4 @@
-import { Receipts, Said, Sentences, type ReceiptView } from './LinkParts'
+import { Asking, NothingSaid, Receipts, Said, Sentences, type ReceiptView } from './LinkParts'
 
 export interface AskView {
   readonly kind: 'decision' | 'selection' | 'extra'
@@ -29,8 +29,7 @@ export function ClientAnswers({ asks, decide, receipts, typed, error, said }: An
       <h2>{asks.length + decide.length > 0 ? 'Your choice' : 'Ask us'}</h2>
       <Sentences of={decide} />
       <form method="post">
-        {/* Who presses Enter in a field has not said yes to the first question. */}
-        <button name="say" value="" hidden tabIndex={-1} aria-hidden="true" />
+        <NothingSaid />
         <label className="field">
           Your name
           <input className="form-control" name="name" autoComplete="name" defaultValue={typed.name ?? ''} />
@@ -40,13 +39,7 @@ export function ClientAnswers({ asks, decide, receipts, typed, error, said }: An
           <Ask key={ask.id} ask={ask} typed={typed} />
         ))}
         <div className="answer">
-          <label>
-            A question or a wish
-            <textarea className="form-control" name="question" rows={2} defaultValue={typed.question ?? ''} />
-          </label>
-          <button className="btn btn-quiet" name="say" value="question">
-            Send it
-          </button>
+          <Asking words="A question or a wish" typed={typed.question} />
         </div>
       </form>
       {receipts.length > 0 && <h3>What you told us</h3>}

@@ -44,3 +44,19 @@ export function Receipts({ receipts }: { readonly receipts: readonly ReceiptView
     </ul>
   )
 }
+
+/** Who presses Enter in a field has not yet said which answer they mean: the first button of the form says nothing. */
+export const NothingSaid = () => <button name="say" value="" hidden tabIndex={-1} aria-hidden="true" />
+
+/** A question or something else that somebody wants to say. */
+export const Asking = ({ words, typed }: { readonly words: string; readonly typed: string | undefined }) => (
+  <>
+    <label>
+      {words}
+      <textarea className="form-control" name="question" rows={2} maxLength={600} defaultValue={typed ?? ''} />
+    </label>
+    <button className="btn btn-quiet" name="say" value="question">
+      Send it
+    </button>
+  </>
+)

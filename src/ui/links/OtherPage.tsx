@@ -1,6 +1,6 @@
 import type { PrintedPaper } from '@/core/share/printedPaper'
 import { PaperParts } from '../shared/PaperParts'
-import { Receipts, Said, Titled, type ReceiptView } from './LinkParts'
+import { Asking, NothingSaid, Receipts, Said, Titled, type ReceiptView } from './LinkParts'
 
 export interface OtherPageProps {
   readonly token: string
@@ -39,8 +39,7 @@ export function OtherPage(props: OtherPageProps) {
         <section className="decide">
           <h2>{asks.length > 0 ? 'What we ask you' : 'Tell us'}</h2>
           <form method="post">
-            {/* Who presses Enter in a field has not yet said which answer they mean. */}
-            <button name="say" value="" hidden tabIndex={-1} aria-hidden="true" />
+            <NothingSaid />
             <label className="field">
               Your name
               <input className="form-control" name="name" autoComplete="name" defaultValue={typed.name ?? name} />
@@ -69,19 +68,7 @@ export function OtherPage(props: OtherPageProps) {
                   I have it
                 </button>
               )}
-              <label>
-                A question or a remark
-                <textarea
-                  className="form-control"
-                  name="question"
-                  rows={2}
-                  maxLength={600}
-                  defaultValue={typed.question ?? ''}
-                />
-              </label>
-              <button className="btn btn-quiet" name="say" value="question">
-                Send it
-              </button>
+              <Asking words="A question or a remark" typed={typed.question} />
             </div>
           </form>
           <Receipts receipts={receipts} />
