@@ -11,7 +11,7 @@ export interface Mention {
 }
 
 const PREPOSITION =
-  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart|towards?|opposite|past)$/
+  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart|towards?|opposite)$/
 const STOPS = /^(?:is|are|was|were|has|have|not|need|needs|put|run|add|and|or|but|that|which|we|they|it)$/
 const PARTICLE_VERB =
   /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
@@ -63,20 +63,21 @@ function singulars(word: string): string[] {
   return forms
 }
 
-const isAct = (tokens: readonly string[], at: number, length: number): boolean =>
-  (at > 0 && length === 1 && tokens[at] === 'slopes') ||
-  (length === 1 &&
-    at === tokens.length - 1 &&
-    ACTS.test(tokens[at]!) &&
-    /^(?:we|they|i|you)$/.test(tokens[at - 1] ?? '')) ||
-  (length === 1 &&
-    ACTS.test(tokens[at]!) &&
-    (/^(?:it|them|the|this|these|those|that|all|everything)$/.test(tokens[at + 1] ?? '') ||
-      (/^(?:board|block|wrap|splice)$/.test(tokens[at]!) && /^(?:over|in|up|out)$/.test(tokens[at + 1] ?? ''))) &&
-    (at === 0 ||
-      /^(?:and|to|then|we|will|can|just|please|i|you|not|or|he|she|they|\w+er|\w+ian|guys?|lads?|man|crew)$/.test(
-        tokens[at - 1]!,
-      )))
+/** Who may do an act that is named like a thing: 'we board', 'have the plumber pull it'. */
+const DOERS = /^(?:and|to|then|we|will|can|just|please|i|you|not|or|he|she|they|\w+er|\w+ian|guys?|lads?|man|crew)$/
+
+function isAct(tokens: readonly string[], at: number, length: number): boolean {
+  const [word, before, after = ''] = [tokens[at]!, tokens[at - 1], tokens[at + 1]]
+  if (length > 1) return false
+  // 'The floor slopes an inch'.
+  if (word === 'slopes') return at > 0
+  if (!ACTS.test(word)) return false
+  if (after === '') return /^(?:we|they|i|you)$/.test(before ?? '')
+  const done =
+    /^(?:it|them|the|this|these|those|that|all|everything)$/.test(after) ||
+    (/^(?:board|block|wrap|splice)$/.test(word) && /^(?:over|in|up|out)$/.test(after))
+  return done && (before === undefined || DOERS.test(before))
+}
 
 /** 'Light grey' is a colour, not a lamp. */
 const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
