@@ -2,9 +2,10 @@ import type { AddressInfo } from 'node:net'
 import { SMTPServer } from 'smtp-server'
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { simulatedMail, smtpMail, type MailTransport } from '../../src/devices/mail/mailTransport'
+import { simulatedText } from '../../src/devices/text/simulatedText'
 import { readMessages } from '../../src/data/share'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
-import { sendWaiting, writeMessage } from '../../src/server/share/messages'
+import { outbox, sendWaiting, writeMessage } from '../../src/server/share/messages'
 import { closed, emptyFolder, TODAY } from '../fixtures/folder'
 
 const received: string[] = []
@@ -63,6 +64,31 @@ test('a real server really gets it', async () => {
   expect(received).toHaveLength(1)
   expect(received[0]).toContain('Subject: Pipes on Thursday')
   expect(received[0]).toContain('water@trades.example.com')
+})
+
+test('who has only a telephone is sent a text message, a short one, and no mail', async () => {
+  received.length = 0
+  const texts: { to: string; text: string }[] = []
+  writeMessage(firm, {
+    siteId: null,
+    recipient: 'Sedgeley plumbing',
+    address: '555 0107',
+    subject: 'Pipes: Thu 12 Mar',
+    body: 'Pipes, kitchen\nThu 12 Mar\n\nWhere, how much:\nhttp://localhost/for/trade/abc\n',
+  })
+  const telephone = {
+    simulated: true,
+    send: (message: (typeof texts)[number]) => Promise.resolve(void texts.push(message)),
+  }
+  expect(await sendWaiting(firm, smtpMail(url), telephone)).toEqual([])
+  expect(received).toEqual([])
+  expect(texts).toEqual([{ to: '555 0107', text: 'Pipes: Thu 12 Mar\nhttp://localhost/for/trade/abc' }])
+  expect(outbox(firm).messages[0]).toMatchObject({ channel: 'text', sentAt: expect.any(String) })
+})
+test('the stand-in for text messages refuses what a telephone could not get', async () => {
+  await expect(simulatedText().send({ to: '12', text: 'x' })).rejects.toThrow('no telephone number')
+  await expect(simulatedText().send({ to: '555 0107', text: 'x'.repeat(500) })).rejects.toThrow('Too long')
+  await expect(simulatedText().send({ to: '555 0107', text: 'x' })).resolves.toBeUndefined()
 })
 
 /** The firm some minutes on, and at another hour. */

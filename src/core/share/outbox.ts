@@ -10,3 +10,14 @@ const MOST_MINUTES = 360
 /** Minutes until a message is tried again: one, two, four and so on, at most six hours.
  * @param failed how often it failed before */
 export const minutesToWait = (failed: number): number => Math.min(MOST_MINUTES, 2 ** failed)
+
+/** How a message goes out: to a number as a text message, to everything else as mail. */
+export const channelOf = (address: string): 'mail' | 'text' =>
+  !address.includes('@') && address.replace(/\D/g, '').length >= 5 ? 'text' : 'mail'
+
+/** What a telephone is sent: what it is about, and the link in it.
+ * @param body as it would be mailed */
+export function textOf(subject: string, body: string): string {
+  const link = /https?:\/\/\S+/.exec(body)?.[0]
+  return link ? `${subject}\n${link}` : subject
+}

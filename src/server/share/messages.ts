@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { simulatedMail, smtpMail, type MailTransport } from '../../devices/mail/mailTransport'
-import { isQuiet, minutesToWait } from '../../core/share/outbox'
+import { simulatedText, type TextTransport } from '../../devices/text/simulatedText'
+import { channelOf, isQuiet, minutesToWait, textOf } from '../../core/share/outbox'
 import { insertMessage, markFailed, markSent, readMessages, readUnsentMessages, type Message } from '../../data/share'
 import type { Db } from '../../data/database'
 import type { FirmFolder } from '../firmFolder'
@@ -21,11 +22,15 @@ export function writeMessage(
 /** The pass through each outbox that is under way: the next begins when it has ended, so that nothing goes out twice. */
 const passes = new WeakMap<Db, Promise<unknown>>()
 
-/** Sends what is waiting, oldest first, outside quiet hours. What fails stays in the outbox and is tried again, later
+/** Sends what is waiting, oldest first, outside quiet hours: mail, or a text message to who has only a number. What fails stays in the outbox and is tried again, later
  * each time.
  * @returns sentences about what could not be sent */
-export function sendWaiting(firm: FirmFolder, transport: MailTransport = mailTransport()): Promise<string[]> {
-  const pass = (passes.get(firm.db) ?? Promise.resolve()).then(() => passThrough(firm, transport))
+export function sendWaiting(
+  firm: FirmFolder,
+  mail: MailTransport = mailTransport(),
+  text: TextTransport = simulatedText(),
+): Promise<string[]> {
+  const pass = (passes.get(firm.db) ?? Promise.resolve()).then(() => passThrough(firm, mail, text))
   passes.set(
     firm.db,
     pass.catch(() => undefined),
@@ -33,12 +38,14 @@ export function sendWaiting(firm: FirmFolder, transport: MailTransport = mailTra
   return pass
 }
 
-async function passThrough(firm: FirmFolder, transport: MailTransport): Promise<string[]> {
+async function passThrough(firm: FirmFolder, mail: MailTransport, text: TextTransport): Promise<string[]> {
   if (isQuiet(firm.clock.hour())) return []
   const failed: string[] = []
   for (const message of readUnsentMessages(firm.db, firm.clock.now())) {
     try {
-      await transport.send({ to: message.address || message.recipient, subject: message.subject, text: message.body })
+      await (channelOf(message.address) === 'text'
+        ? text.send({ to: message.address, text: textOf(message.subject, message.body) })
+        : mail.send({ to: message.address || message.recipient, subject: message.subject, text: message.body }))
       markSent(firm.db, message.id, firm.clock.now())
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error)
@@ -63,5 +70,5 @@ export function startOutbox(firm: FirmFolder): void {
 export const outbox = (firm: FirmFolder) => ({
   simulated: mailTransport().simulated,
   quiet: isQuiet(firm.clock.hour()),
-  messages: readMessages(firm.db, 100),
+  messages: readMessages(firm.db, 100).map((message) => ({ ...message, channel: channelOf(message.address) })),
 })

@@ -203,7 +203,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
           </Form.Select>
         </Form.Group>
         {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}
-        {text('contact', 'Mail address', crew.contact)}
+        {text('contact', 'Mail address, or a telephone', crew.contact)}
         {text('licence', 'Licence', crew.licence)}
         <Form.Check
           id="crew-mornings"

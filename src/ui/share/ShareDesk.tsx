@@ -60,6 +60,7 @@ export interface OutboxProps {
     readonly sentAt: string | null
     readonly attempts: number
     readonly error: string
+    readonly channel: 'mail' | 'text'
   }[]
 }
 
@@ -221,7 +222,11 @@ export function Outbox({ simulated, quiet, messages }: OutboxProps) {
               {message.sentAt ? 'sent' : message.attempts > 0 ? 'could not be sent, tried again' : 'waiting to be sent'}
             </span>
           </summary>
-          <p className="soft">To {message.address || 'no address on record'}</p>
+          <p className="soft">
+            To {message.address || 'no address on record'}
+            {message.channel === 'text' &&
+              ', as a text message. Simulated: no telephone gets it, so call them or pass the link on.'}
+          </p>
           {message.error && <p className="late">{message.error}</p>}
           <pre>{message.body}</pre>
         </details>
