@@ -13,6 +13,8 @@ export interface PrintedPaper {
   readonly title: string
   /** Who gives it, and when. */
   readonly under: string
+  /** A code that opens it as it stands then, as the address of a picture that holds its own bytes. */
+  readonly code?: string
   readonly parts: readonly PaperPart[]
 }
 
@@ -69,14 +71,17 @@ export const letterToNeighbours = (site: string, firm: string, letter: Neighbour
 })
 
 /** The sheet of a room, in the language that it was composed in.
- * @param people who works there, a sentence each */
+ * @param people who works there, a sentence each
+ * @param code a code that opens the sheet as it stands then */
 export const sheetOnPaper = (
   site: string,
   on: string,
   sheet: RoomSheet,
   words: PageWords,
   people: readonly string[],
+  code: string,
 ): PrintedPaper => ({
+  code,
   title: sheet.place,
   under: `${site}, ${on}. ${sheet.size}`,
   parts: [

@@ -34,11 +34,17 @@ export async function sheetFile(
   origin: string,
   language?: string,
 ): Promise<Response> {
-  const { sheet, site, printedOn, words, contacts } = await roomSheetView(context, siteId, placeId, origin, language)
+  const { sheet, site, printedOn, words, contacts, code } = await roomSheetView(
+    context,
+    siteId,
+    placeId,
+    origin,
+    language,
+  )
   const people = contacts.map(
     ({ name, trade, contact }) => `${name}, ${trade.toLowerCase()}${contact ? `, ${contact}` : ''}`,
   )
-  return pdfAnswer(context, context.site(siteId), sheetOnPaper(site, printedOn, sheet, words, people), 'sheet')
+  return pdfAnswer(context, context.site(siteId), sheetOnPaper(site, printedOn, sheet, words, people, code), 'sheet')
 }
 
 /** What starts in the next weeks as a PDF, crew by crew or place by place. */

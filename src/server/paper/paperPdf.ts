@@ -5,15 +5,17 @@ import { INK, pdfOf, SOFT, write, type Pdf } from './document'
 
 const MARGIN = 56
 const PICTURE = { width: 230, height: 175, gap: 22 }
+const CODE = 74
 const SKETCH = { width: 483, height: 260 }
 
 /** The paper as a PDF of A4 pages, made without a browser.
  * @param pictures the bytes of its pictures by their hash */
 export const paperPdf = (
-  { title, under, parts }: PrintedPaper,
+  { title, under, code, parts }: PrintedPaper,
   pictures: ReadonlyMap<string, Uint8Array> = new Map(),
 ): Promise<Buffer> =>
   pdfOf(title, { margin: MARGIN }, (doc) => {
+    if (code) doc.image(code, doc.page.width - MARGIN - CODE, MARGIN - 12, { width: CODE })
     doc.fillColor(SOFT)
     write(doc, under, 10, 400)
     doc.fillColor(INK)
