@@ -70,7 +70,7 @@ describe('the client’s link', () => {
       'example.com',
     ])
       expect(shown).not.toContain(canary)
-    expect((await sharedPhoto(firm, token, page.photos.single[0]!.hash)).headers.get('content-type')).toBe('image/jpeg')
+    expect((await sharedPhoto(firm, token, page.photos[0]!.hash)).headers.get('content-type')).toBe('image/jpeg')
     expect(() => sharedPhoto(firm, token, 'f'.repeat(64))).toThrow('not part of the update')
   })
   test('who guesses is told to stop, and whoever has a link still gets in', async () => {

@@ -21,12 +21,6 @@ export type SelectionColumn = (typeof SELECTION_COLUMNS)[number]
 
 const CHANGED = ['choice', 'state', 'supplier', 'arrives'] as const
 type Changed = (typeof CHANGED)[number]
-const CALLED: Readonly<Record<Changed, string>> = {
-  choice: 'Choice',
-  state: 'State',
-  supplier: 'Supplier',
-  arrives: 'Arrives',
-}
 /** Longest choice and longest name of a supplier, in letters. */
 const MOST: Readonly<Partial<Record<Changed, number>>> = { choice: 200, supplier: 80 }
 
@@ -114,7 +108,7 @@ function changesOf(
         row,
         facet,
         value: read,
-        words: `${row.what}, ${row.place}, ${row.site}: ${CALLED[facet].toLowerCase()} ${said(facet, read)}${row[facet] ? `, was ${said(facet, row[facet])}` : ''}.`,
+        words: `${row.what}, ${row.place}, ${row.site}: ${facet} ${said(facet, read)}${row[facet] ? `, was ${said(facet, row[facet])}` : ''}.`,
       })
   }
   return { changes, problems }

@@ -1,4 +1,5 @@
 import { addDays, longDay, shortDay, type Day } from '../calendar/day'
+import { WAY_IN } from '../entries/kinds/access'
 import { visitDays } from '../schedule/planDiff'
 import { byStart } from '../schedule/tradeRun'
 import type { PlannedVisit } from '../schedule/plan'
@@ -79,9 +80,7 @@ export function composeNeighbourLetter(
     ],
     asked: open
       .filter(({ kind }) => kind === 'access')
-      .filter(({ values }) =>
-        ['leave to pass', 'pets', 'parking', 'gate or key', 'working hours'].includes(String(values.sort)),
-      )
+      .filter(({ values }) => WAY_IN.includes(String(values.sort)))
       .map(({ values }) => {
         const day = values.until ? `, until ${shortDay(values.until as Day)}` : ''
         return `${ASKS[String(values.sort)]}: ${String(values.what)}${day}`

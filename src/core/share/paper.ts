@@ -1,7 +1,10 @@
 import { dateOnly, shortDay, type Day } from '../calendar/day'
 import { entryWords } from '../entries/entryWords'
+import { WAY_IN } from '../entries/kinds/access'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
+import { ENGLISH } from './languages/english'
+import { cautionWords } from './languages/languages'
 import { kindsOf } from '../places/place'
 import { neededOn } from '../schedule/neededOn'
 import { visitDays } from '../schedule/planDiff'
@@ -22,6 +25,7 @@ export const PAPER_READERS = {
   'set-up': 'people on site',
 } as const
 export type PaperReader = keyof typeof PAPER_READERS
+export const isPaperReader = (reader: string): reader is PaperReader => Object.keys(PAPER_READERS).includes(reader)
 
 /** What one of them may read: what is asked of them, the facts that they need for it, the days that concern them. Facts
  * only: no money, no remark, no name of the household, nothing of another site. */
@@ -82,7 +86,6 @@ const CONCERNS: Partial<Record<PaperReader, (entry: RegisterEntry) => boolean>> 
 }
 const OUT_THERE: readonly string[] = ['skip', 'bulk bags', 'plant']
 const DROPPED_AT: readonly string[] = ['store', 'bulk bags', 'barrow route']
-const WAY_IN: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
 /** Stages that bring a skip, a pump or a crane. */
 const ON_THE_STREET: readonly Stage[] = ['strip-out', 'excavation', 'concrete', 'structure', 'roof']
 const DECIDES: Partial<Record<PaperReader, string>> = {
@@ -95,7 +98,7 @@ const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
 /** The paper that somebody of a site is given, by their part; null where there is none for them. */
 export const readerOf = ({ values }: Pick<RegisterEntry, 'values'>): string | null => {
   const part = String(values.part ?? '')
-  return Object.keys(PAPER_READERS).includes(part) ? part : (PAPER_OF_PART[part] ?? null)
+  return isPaperReader(part) ? part : (PAPER_OF_PART[part] ?? null)
 }
 
 const PAPER_OF_PART: Readonly<Record<string, string>> = {
@@ -121,7 +124,7 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
     asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...unknowns(reader, state)],
     facts: entries.map((entry) => {
       const { title, details, reckoned, cautions } = entryWords(entry, units, false)
-      const care = cautions.map((one) => `${one.what}: ${one.care} Only ${one.deferTo} may clear it.`)
+      const care = cautions.map((one) => cautionWords(ENGLISH, one))
       return {
         title,
         place: entry.placeId ? placeName(state, entry.placeId) : '',

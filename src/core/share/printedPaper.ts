@@ -5,7 +5,7 @@ import type { PageWords } from './languages/catalogue'
 import type { NeighbourLetter } from './neighbourLetter'
 import type { Paper } from './paper'
 import type { RoomSheet } from './roomSheet'
-import type { PaperPicture, SharedPhotos } from './sharedPhotos'
+import type { PaperPicture } from './sharedPhotos'
 import type { UpdatePart } from './updateEdits'
 
 /** A paper as parts, for whoever shows it: a page, a link, a PDF. A part that says nothing is left out. */
@@ -128,7 +128,7 @@ export interface ToldUpdate extends Readonly<Record<UpdatePart, readonly string[
   readonly finish: string | null
   readonly safe: string | null
   readonly scope: readonly { readonly place: string; readonly sentences: readonly string[] }[]
-  readonly photos: SharedPhotos
+  readonly photos: readonly PaperPicture[]
 }
 
 /** An update as the client was given it. */
@@ -149,11 +149,7 @@ export const updateOnPaper = (told: ToldUpdate): PrintedPaper => ({
       sentences: told[part],
     })),
     ...told.scope.map(({ place, sentences }) => ({ title: place, sentences })),
-    {
-      title: 'Photos',
-      sentences: [],
-      pictures: [...told.photos.pairs.flatMap(({ before, after }) => [before, after]), ...told.photos.single],
-    },
+    { title: 'Photos', sentences: [], pictures: told.photos },
   ],
 })
 

@@ -15,15 +15,12 @@ describe('pictures of an update', () => {
     photographed('other', 'hall', {}, '2026-03-03T08:00:00.000Z'),
   ])
   test('those from one spot stand side by side, where both were chosen', () => {
-    const { pairs, single } = sharedPhotos(state, ['old', 'new', 'other'])
-    expect(pairs).toEqual([
-      {
-        before: { hash: 'old', words: 'Kitchen: before, Mon 2 Feb' },
-        after: { hash: 'new', words: 'Kitchen: now, Mon 2 Mar' },
-      },
+    expect(sharedPhotos(state, ['other', 'old', 'new'])).toEqual([
+      { hash: 'old', words: 'Kitchen: before, Mon 2 Feb' },
+      { hash: 'new', words: 'Kitchen: now, Mon 2 Mar' },
+      { hash: 'other', words: 'Hall: Tue 3 Mar' },
     ])
-    expect(single).toEqual([{ hash: 'other', words: 'Hall: Tue 3 Mar' }])
-    expect(sharedPhotos(state, ['new']).single).toHaveLength(1)
+    expect(sharedPhotos(state, ['new'])).toEqual([{ hash: 'new', words: 'Kitchen: Mon 2 Mar' }])
   })
   test('what somebody wrote under a photo stays with us, and what is none is left out', () => {
     expect(JSON.stringify(sharedPhotos(state, ['other', 'gone']))).not.toMatch(/mat|gone/)

@@ -7,32 +7,23 @@ export interface PaperPicture {
   readonly words: string
 }
 
-/** The pictures of an update: those from one spot beside each other, the others alone. */
-export interface SharedPhotos {
-  readonly pairs: readonly { readonly before: PaperPicture; readonly after: PaperPicture }[]
-  readonly single: readonly PaperPicture[]
-}
-
-/** Puts the pictures that were chosen for an update in order. What somebody wrote under them stays with us.
+/** The pictures that were chosen for an update: those from one spot first, before and now beside each other. What somebody
+ * wrote under them stays with us.
  * @param chosen their hashes */
-export function sharedPhotos(state: Pick<SiteState, 'photos' | 'places'>, chosen: readonly string[]): SharedPhotos {
+export function sharedPhotos(
+  state: Pick<SiteState, 'photos' | 'places'>,
+  chosen: readonly string[],
+): readonly PaperPicture[] {
   const shown = chosen.flatMap((hash) => state.photos.find((photo) => photo.hash === hash) ?? [])
-  const pictureOf = ({ hash, placeId, seenAt }: SiteState['photos'][number], when = ''): PaperPicture => ({
-    hash,
-    words: [placeId ? placeName(state, placeId) : '', [when, shortDay(dayOf(seenAt))].filter(Boolean).join(', ')]
-      .filter(Boolean)
-      .join(': '),
-  })
   const pairs = shown.flatMap((after) => {
     const before = shown.find(({ hash }) => hash === after.sameSpotAs)
-    return before ? [{ before, after }] : []
+    return before ? [[before, 'before'] as const, [after, 'now'] as const] : []
   })
-  const paired = new Set(pairs.flatMap(({ before, after }) => [before, after]))
-  return {
-    pairs: pairs.map(({ before, after }) => ({
-      before: pictureOf(before, 'before'),
-      after: pictureOf(after, 'now'),
-    })),
-    single: shown.filter((photo) => !paired.has(photo)).map((photo) => pictureOf(photo)),
-  }
+  const paired = new Set(pairs.map(([photo]) => photo))
+  return [...pairs, ...shown.filter((photo) => !paired.has(photo)).map((photo) => [photo, ''] as const)].map(
+    ([{ hash, placeId, seenAt }, when]) => {
+      const seen = [when, shortDay(dayOf(seenAt))].filter(Boolean).join(', ')
+      return { hash, words: placeId ? `${placeName(state, placeId)}: ${seen}` : seen }
+    },
+  )
 }

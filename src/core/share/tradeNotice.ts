@@ -1,5 +1,6 @@
 import { dayOf, type Day } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
+import { WAY_IN } from '../entries/kinds/access'
 import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import type { PlannedVisit } from '../schedule/plan'
@@ -7,6 +8,7 @@ import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
 import { BUILD_ORDER } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
+import type { PaperPicture } from './sharedPhotos'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
@@ -28,7 +30,7 @@ export interface TradeNotice {
   readonly leave: readonly string[]
   readonly cautions: readonly string[]
   /** Pictures of what is finished where they come, the newest first. */
-  readonly photos: readonly { readonly hash: string; readonly words: string }[]
+  readonly photos: readonly PaperPicture[]
 }
 
 /** Most pictures of a notice: it is read on a telephone. */
@@ -99,14 +101,11 @@ export function composeTradeNotice(
   }
 }
 
-/** What somebody who comes to work has to know of getting in. */
-const ACCESS: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
-
 const accessTo = ({ placeIds }: PlannedVisit, { entries }: SiteState, words: Catalogue): string[] =>
   entries
     .filter(({ settled }) => settled === null)
     .flatMap(({ kind, placeId, values }) => {
-      if (kind === 'access' && ACCESS.includes(String(values.sort))) {
+      if (kind === 'access' && WAY_IN.includes(String(values.sort))) {
         const until = values.until ? `, ${words.to} ${shortDayIn(words, values.until as Day)}` : ''
         return [`${String(values.what)}${until}`]
       }

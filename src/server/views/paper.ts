@@ -1,7 +1,7 @@
 import { longDay } from '../../core/calendar/day'
 import { emptyPlan } from '../../core/schedule/plan'
 import { composeNeighbourLetter } from '../../core/share/neighbourLetter'
-import { composePaper, PAPER_READERS, readersOf, type PaperReader } from '../../core/share/paper'
+import { composePaper, isPaperReader, PAPER_READERS, readersOf } from '../../core/share/paper'
 import { letterToNeighbours, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
 import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
@@ -36,7 +36,7 @@ export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site
     const visits = plan.visits.filter((visit) => visit.siteId === site.id)
     return letterToNeighbours(site.name, firm, composeNeighbourLetter(state, visits, today, NEIGHBOUR_DAYS))
   }
-  if (!Object.keys(PAPER_READERS).includes(reader)) throw new Refusal(404, 'There is no paper for this reader.')
-  const paper = composePaper(reader as PaperReader, state, plan, site.id, site.units)
-  return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader as PaperReader], paper)
+  if (!isPaperReader(reader)) throw new Refusal(404, 'There is no paper for this reader.')
+  const paper = composePaper(reader, state, plan, site.id, site.units)
+  return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper)
 }

@@ -1,6 +1,6 @@
-import type { SharedPhotos } from '@/core/share/sharedPhotos'
+import type { PaperPicture } from '@/core/share/sharedPhotos'
 import { ClientAnswers, type AnswersProps } from './ClientAnswers'
-import { Sentences, Titled } from './LinkParts'
+import { Pictures, Sentences, Titled } from './LinkParts'
 
 export interface ClientPageProps extends AnswersProps {
   readonly site: string
@@ -13,7 +13,7 @@ export interface ClientPageProps extends AnswersProps {
   readonly scope: readonly { readonly place: string; readonly sentences: readonly string[] }[]
   readonly finish: string | null
   readonly safe: string | null
-  readonly photos: SharedPhotos
+  readonly photos: readonly PaperPicture[]
   readonly token: string
 }
 
@@ -38,7 +38,7 @@ export function ClientPage(props: ClientPageProps) {
         <ClientAnswers {...props} />
         <Titled title="What will be off" sentences={props.off} />
         <Titled title="Done" sentences={props.done} />
-        <Pictures {...props} />
+        <Pictures of={props.photos} at={`/for/client/${props.token}/photos`} />
         <Titled title="Next" sentences={props.next} />
         <Titled title="In plain words" sentences={props.terms} />
         {props.scope.length > 0 && (
@@ -53,22 +53,6 @@ export function ClientPage(props: ClientPageProps) {
           </details>
         )}
       </main>
-    </div>
-  )
-}
-
-/** What the house looks like: before and now from one spot side by side, then the others. */
-function Pictures({ photos: { pairs, single }, token }: Pick<ClientPageProps, 'photos' | 'token'>) {
-  const all = [...pairs.flatMap(({ before, after }) => [before, after]), ...single]
-  if (all.length === 0) return null
-  return (
-    <div className="photos">
-      {all.map(({ hash, words }) => (
-        <figure key={hash}>
-          <img src={`/for/client/${token}/photos/${hash}`} alt="" loading="lazy" />
-          <figcaption>{words}</figcaption>
-        </figure>
-      ))}
     </div>
   )
 }

@@ -1,3 +1,5 @@
+import type { PaperPicture } from '@/core/share/sharedPhotos'
+
 export interface ReceiptView {
   readonly id: string
   readonly words: string
@@ -19,6 +21,22 @@ export function Titled({ title, sentences }: { readonly title: string; readonly 
       <h2>{title}</h2>
       <Sentences of={sentences} />
     </section>
+  )
+}
+
+/** Pictures over their words, two beside each other.
+ * @param at the address under which each is found by its hash */
+export function Pictures({ of, at }: { readonly of: readonly PaperPicture[]; readonly at: string }) {
+  if (of.length === 0) return null
+  return (
+    <div className="photos">
+      {of.map(({ hash, words }) => (
+        <figure key={hash}>
+          <img src={`${at}/${hash}`} alt="" loading="lazy" />
+          <figcaption>{words}</figcaption>
+        </figure>
+      ))}
+    </div>
   )
 }
 

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import type { TradeNotice } from '@/core/share/tradeNotice'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
-import { Receipts, Said, Sentences, Titled, type ReceiptView } from './LinkParts'
+import { Pictures, Receipts, Said, Sentences, Titled, type ReceiptView } from './LinkParts'
 
 export interface TradePageProps {
   readonly token: string
@@ -48,16 +48,7 @@ export function TradePage(props: TradePageProps) {
         {changing ? <p className="notice">{words.changing}</p> : <Answer {...props} />}
         <Titled title={words.work} sentences={notice.work} />
         <Titled title={words.ready} sentences={notice.ready} />
-        {notice.photos.length > 0 && (
-          <div className="photos">
-            {notice.photos.map(({ hash, words: of }) => (
-              <figure key={hash}>
-                <img src={`/for/trade/${token}/photos/${hash}`} alt="" loading="lazy" />
-                <figcaption>{of}</figcaption>
-              </figure>
-            ))}
-          </div>
-        )}
+        <Pictures of={notice.photos} at={`/for/trade/${token}/photos`} />
         <Titled title={words.notReady} sentences={notice.notReady} />
         <Titled title={words.access} sentences={notice.access} />
         <Titled title={words.others} sentences={notice.others} />

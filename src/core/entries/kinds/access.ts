@@ -8,6 +8,9 @@ export const CLEANLINESS = [
   'safe, no more',
 ] as const
 
+/** What of getting in concerns whoever comes to the house, and may be told to them; the rest is said of neighbours. */
+export const WAY_IN: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
+
 export const ACCESS_KINDS: readonly EntryKind[] = [
   {
     id: 'access',

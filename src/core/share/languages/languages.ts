@@ -1,3 +1,4 @@
+import type { Caution } from '../../cautions/cautions'
 import type { CautionId } from '../../cautions/cautionIds'
 import { weekday, type Day } from '../../calendar/day'
 import type { VisitTime } from '../../schedule/planDiff'
@@ -30,7 +31,7 @@ export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =
   items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} ${and} ${items.at(-1)}`
 
 /** A caution whole: what it is, the usual care, and the only ones who may clear it. */
-export function cautionIn({ cautions, mayClear }: Catalogue, id: CautionId): string {
-  const { what, care, deferTo } = cautions[id]
-  return `${what}: ${care} ${mayClear(deferTo)}`
-}
+export const cautionWords = ({ mayClear }: Catalogue, { what, care, deferTo }: Caution): string =>
+  `${what}: ${care} ${mayClear(deferTo)}`
+
+export const cautionIn = (words: Catalogue, id: CautionId): string => cautionWords(words, words.cautions[id])
