@@ -1,4 +1,4 @@
-import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import { ELEMENT_PHRASES, STAGE_PATTERNS, TRADE_PATTERNS } from './lexicon'
 
 export interface Mention {
@@ -109,6 +109,36 @@ export const mainElement = (mentions: readonly Mention[]): Element | null =>
   (mentions.find((one) => !one.where && one.key)?.key as Element | undefined) ?? null
 export const whereElement = (mentions: readonly Mention[]): Element | null =>
   (mentions.find((one) => one.where && one.key)?.key as Element | undefined) ?? null
+
+/** The thing that a clause is about, where its verb says which of those named it is. */
+export function mainThing(
+  norm: string,
+  tokens: readonly string[],
+  mentions: readonly Mention[],
+  action: Action | null,
+): Element | null {
+  if (
+    action === 'install' ||
+    /\b(?:is|are) getting (?:an?|new|two|three)\b/.test(norm) ||
+    /^(?:there (?:is|are) no|there (?:is|are) not)\b/.test(norm)
+  ) {
+    const verb = tokens.findIndex(
+      (word, i) =>
+        /^(?:needs?|wants?|gets?|getting|add|adds|adding|put|run|fit|install|no)$/.test(word) && i < tokens.length - 1,
+    )
+    const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
+    if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {
+      const wheres =
+        /^(?:out|in|on|over|through|under|up|down|behind|beside|by|near|at|from|before|until|after|when|once)$/.test(
+          tokens[after.from - 2] ?? '',
+        ) && after.where
+      if (!wheres) return after.key
+    }
+    if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null
+  }
+  if (/^with (?:an? )?/.test(norm)) return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null
+  return mainElement(mentions)
+}
 
 /** The trade whose people are named, the earliest in the clause. */
 export function tradeIn(norm: string): { trade: Trade; at: number; length: number } | null {

@@ -1,4 +1,4 @@
-import type { Action, Element } from '../scope/vocabulary'
+import type { Element } from '../scope/vocabulary'
 import {
   addTo,
   correct,
@@ -21,12 +21,13 @@ import { percentIn } from './howFar'
 import { actionIn, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
-import { elementsIn, mainElement, tradeIn, whereElement, type Mention } from './mentions'
+import { elementsIn, mainThing, tradeIn, whereElement } from './mentions'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
-import { ANAPHORA, FORBIDS, RULES, type Seen } from './rules'
+import { ANAPHORA, RULES, type Seen } from './rules'
 import { readNumbers } from './sizes'
+import { FORBIDS } from './works'
 
 /** The boards of a face are its siding. */
 const isSidingBoard = (element: Element, place: string | null, norm: string): boolean =>
@@ -322,7 +323,7 @@ export class Reader {
     const mentions = elementsIn(tokens)
     const trade = tradeIn(norm.replace(/(?<=\w )(?:(?:when|once|as soon as)|or (?:the|he|she|they|we)) .*$/, ''))
     const action = actionIn(norm)
-    const main = this.mainThing(norm, tokens, mentions, action)
+    const main = mainThing(norm, tokens, mentions, action)
     const own = main !== null || mentions.some((one) => !one.where && one.key === '')
     // A thing without a key is spoken of: what tells where it is, is not meant.
     const keyless = mentions.some(
@@ -370,36 +371,6 @@ export class Reader {
     // 'Ten days', said after what is to come.
     if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead
     return reading
-  }
-
-  private mainThing(
-    norm: string,
-    tokens: readonly string[],
-    mentions: readonly Mention[],
-    action: Action | null,
-  ): Element | null {
-    if (
-      action === 'install' ||
-      /\b(?:is|are) getting (?:an?|new|two|three)\b/.test(norm) ||
-      /^(?:there (?:is|are) no|there (?:is|are) not)\b/.test(norm)
-    ) {
-      const verb = tokens.findIndex(
-        (word, i) =>
-          /^(?:needs?|wants?|gets?|getting|add|adds|adding|put|run|fit|install|no)$/.test(word) &&
-          i < tokens.length - 1,
-      )
-      const after = mentions.find((one) => one.from > verb && one.key && verb >= 0)
-      if (after?.key && !(after.where && mentions.some((one) => one.from > verb && !one.where && one.key))) {
-        const wheres =
-          /^(?:out|in|on|over|through|under|up|down|behind|beside|by|near|at|from|before|until|after|when|once)$/.test(
-            tokens[after.from - 2] ?? '',
-          ) && after.where
-        if (!wheres) return after.key
-      }
-      if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null
-    }
-    if (/^with (?:an? )?/.test(norm)) return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null
-    return mainElement(mentions)
   }
 
   private kindOf(norm: string, reading: Reading, seen: Seen): LineKind | null {

@@ -1,6 +1,5 @@
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import {
-  actionIn,
   conditionIn,
   denies,
   isDecide,
@@ -22,6 +21,18 @@ import type { LineKind, SpokenLine } from './line'
 import { elementsIn, mainElement, stageIn } from './mentions'
 import { namesAnother } from './pointing'
 import type { Fields, Reading } from './reading'
+import {
+  ASKS_FOR,
+  asWork,
+  FORBIDS,
+  isWish,
+  LEFT_TO_DO,
+  needsDoing,
+  NEEDS_SOME,
+  startsWithAct,
+  TOLD_TO,
+  untilOf,
+} from './works'
 
 /** What was seen in a clause before its kind is known. */
 export interface Seen {
@@ -46,9 +57,6 @@ export const ANAPHORA =
   /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b/
 const ARRIVES =
   /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing)\b/
-/** A rule of the house measures nothing: 'do not dig within two feet of it'. */
-export const FORBIDS = /^(?:do not|never|nobody|no one)\b/
-const untilOf = (norm: string): string | undefined => /\buntil (.+)$/.exec(norm)?.[1]
 
 const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
 
@@ -294,19 +302,8 @@ export const RULES: readonly Rule[] = [
 const PUT_OFF =
   /\b(?:moved|pushed|put|slipped|brought|rescheduled|bumped|shifted)(?: back| forward| off| out)?(?: to| until| by)? (?=$|next |this |the |\w+day|tomorrow|today)|\b(?:moved|pushed|put back|slipped|brought forward|rescheduled|bumped) (?:to|until)\b/
 
-/** 'Needs footings'. */
-const NEEDS_SOME = /^(?:and |so |they |it )?needs? (?!(?:to|the|it|them|that|a lot|more than)\b)[a-z]+s\b/
-
-/** Somebody who may ask for a thing asks for it. */
-const ASKS_FOR =
-  /\b(?:inspector|engineer|client|owner|homeowner|designer|architect|electrician|plumber|he|she|they) wants? (?!(?:to|it|them|that|this|these|those|the|us|me|him|her|his|their|our|nothing|everything|an answer|a price)\b)[a-z]/
-
 /** 'The roofers found a second layer'. */
 const FOUND = /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b/
-
-/** Somebody told to do something, without a verb of its own: 'roofer to sort it'. */
-const TOLD_TO =
-  /^(?:have|get|tell) (?:the |our )?[a-z]+(?: (?:guys?|lads?|crew|man|people))? (?:to )?(?!to\b)[a-z]+ (?:it|them|that|this|those|these|the)\b|^(?:the |our |and )?[a-z]+(?: [a-z]+)? (?:still )?to (?!be\b|come\b|start\b|return\b|arrive\b|go\b)[a-z]+/
 
 /** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
 const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
@@ -360,66 +357,6 @@ function expectDated(norm: string, fields: Fields): LineKind {
   const stage = stageIn(norm, null, false) ?? stageIn('', fields.element ?? null, false)
   if (stage) fields.stage = stage
   return 'expect'
-}
-
-/** What people want that is no work on the house. */
-const isWish = (norm: string): boolean =>
-  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b/.test(
-    norm,
-  )
-
-/** 'The door needs easing': something is to be done to a thing, whatever it is called. */
-const needsDoing = (norm: string): boolean =>
-  /\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
-    norm,
-  )
-
-/** Work: what to do, by whom, as an extra or not. */
-function asWork(norm: string, reading: Reading, seen: Seen): LineKind | null {
-  const { fields } = reading
-  if (/\b(?:myself|ourselves)\b/.test(norm) && !NEED.test(norm)) return null
-  // 'We might stain them': nobody has said so yet.
-  if (/\b(?:i|we|they|he|she) (?:might|may)\b/.test(norm)) return null
-  // 'Nobody is to touch it' asks for no work.
-  if (FORBIDS.test(norm) && !/\bforget\b/.test(norm)) return null
-  if (seen.action) fields.action = seen.action
-  const stage = reading.own || fields.element ? null : stageIn(norm, null, false)
-  if (stage === 'shoring' || stage === 'protect') fields.stage = stage
-  if (isExtra(norm)) {
-    fields.extra = true
-    if (fields.amount === undefined && reading.bare !== null) fields.amount = Math.round(reading.bare * 100)
-  }
-  if (onReturnList(norm)) {
-    fields.stage = 'return-list'
-    if (!reading.own && (!seen.action || seen.action === 'install')) return null
-  }
-  const until = untilOf(norm)
-  if (until) fields.until = until
-  return 'work'
-}
-
-/** 'A hundred feet of flashing to do here'. */
-const LEFT_TO_DO =
-  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime)(?: (?:here|in here|up here|out here))?$/
-
-/** Acts without a key: work all the same. */
-const UNKEYED =
-  /^(?:please |just |then |and |we |also )*(?:(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\b)|get (?:it|them|that|this|the [a-z]+) [a-z]+(?:ed|wn|ken)\b|(?:clear|cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|wipe|treat|spray|splice|hard wire|hardwire|rewire|wedge|pin|bolt|nail|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub|flip|scrape|drill|isolate|flush|strap|flatten|feather|dress|cut|vent|duct|slope) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|all|in|up|down|back|round|around|over|out|and)\b)/
-
-const startsWithAct = (norm: string, action: Action | null): boolean => {
-  if (UNKEYED.test(norm)) return true
-  if (!action) return false
-  const head = norm.replace(
-    /^(?:please |we |just |then |you |lads |we just |we will |i would |let us |can (?:you|we|he|they) |need to |we need to |you need to |got to |go and |also |first )+/,
-    '',
-  )
-  const first = head.split(' ').slice(0, 5).join(' ')
-  return (
-    actionIn(first) !== null &&
-    !/^(?:the|that|this|those|these|a|an|old|new|there|it|he|she|they|client|\w+s (?:is|are)|\w+ (?:is|are|was|has|goes|comes|come|moves)|no|not|could|might|maybe|mou?ld)\b/.test(
-      head,
-    )
-  )
 }
 
 /** 'keep' and 'leave' that keep nothing. */

@@ -1,4 +1,5 @@
 import { shortDay } from '../calendar/day'
+import { groupBy } from '../lists/groupBy'
 import type { Sketch } from '../sketches/sketch'
 import type { AtlasPhoto, HandOver } from './handOver'
 import type { PageWords } from './languages/catalogue'
@@ -154,6 +155,8 @@ export const updateOnPaper = (told: ToldUpdate): PrintedPaper => ({
 })
 
 export interface AheadRow {
+  readonly crew: string | null
+  readonly trade: string
   readonly site: string
   readonly what: string
   readonly places: string
@@ -161,6 +164,15 @@ export interface AheadRow {
   readonly ready: boolean
   readonly constraints: readonly { readonly words: string; readonly cleared: boolean }[]
 }
+
+/** The visits of the next weeks, by who comes or by where. */
+export const aheadBy = <T extends Pick<AheadRow, 'crew' | 'trade' | 'site' | 'places'>>(
+  by: 'trade' | 'place',
+  rows: readonly T[],
+): ReadonlyMap<string, readonly T[]> =>
+  groupBy(rows, ({ crew, trade, site, places }) =>
+    by === 'trade' ? (crew ?? `No ${trade.toLowerCase()} on record`) : `${site}, ${places}`,
+  )
 
 /** What starts in the next weeks, trade by trade or place by place, each with what still holds it.
  * @param groups rows under the name of a crew or a place */

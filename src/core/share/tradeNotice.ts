@@ -141,10 +141,10 @@ function leftFor(
 
 /** Photos of finished work at the places of a visit, and each place as it was seen last. What somebody wrote under them
  * stays with us. */
-function photosOfReady(
+export function photosOfReady(
   { placeIds }: PlannedVisit,
   { lines, photos, places }: SiteState,
-  words: Catalogue,
+  words: Catalogue = ENGLISH,
 ): TradeNotice['photos'] {
   const finished = new Map(
     lines.filter(({ progress, excluded }) => progress === 100 && !excluded).map((line) => [line.id, line]),

@@ -1,11 +1,9 @@
 import { longDay } from '../../core/calendar/day'
-import { groupBy } from '../../core/lists/groupBy'
-import { aheadOnPaper, sheetOnPaper, updateOnPaper, type PrintedPaper } from '../../core/share/printedPaper'
-import { marksOf } from '../../core/walk/photoMarks'
+import { aheadBy, aheadOnPaper, sheetOnPaper, updateOnPaper, type PrintedPaper } from '../../core/share/printedPaper'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { fileAnswer } from '../http/fileAnswer'
-import { outsidePhoto } from '../photos/photos'
+import { outsidePhotos } from '../photos/photos'
 import { publishedUpdate } from '../share/clientUpdates'
 import { siteState } from '../siteStates'
 import { lookAheadView } from '../views/lookAhead'
@@ -55,13 +53,10 @@ export async function aheadFile(
   by: 'trade' | 'place',
 ): Promise<Response> {
   const { site, rows, until, ready } = lookAheadView(context, siteId, weeks)
-  const groups = groupBy(rows, ({ crew, trade, places, site: at }) =>
-    by === 'trade' ? (crew ?? `No ${trade.toLowerCase()} on record`) : `${at}, ${places}`,
-  )
   const title = `The next ${weeks === 2 ? 'two' : 'three'} weeks${site ? `, ${site.name}` : ''}`
   const summary = rows.length === 0 ? [`Nothing starts until ${until}.`] : ready
   return fileAnswer(
-    await paperPdf(aheadOnPaper(title, longDay(context.today), summary, groups)),
+    await paperPdf(aheadOnPaper(title, longDay(context.today), summary, aheadBy(by, rows))),
     'application/pdf',
     'next-weeks.pdf',
   )
@@ -71,7 +66,6 @@ export async function aheadFile(
 async function pdfAnswer(context: Context, site: Site, printed: PrintedPaper, name: string): Promise<Response> {
   const { photos } = siteState(context.db, site)
   const hashes = printed.parts.flatMap(({ pictures = [] }) => pictures.map(({ hash }) => hash))
-  const pictures = new Map<string, Uint8Array>()
-  for (const hash of hashes) pictures.set(hash, await outsidePhoto(context.firm, hash, marksOf(photos, hash)))
+  const pictures = await outsidePhotos(context.firm, photos, hashes)
   return fileAnswer(await paperPdf(printed, pictures), 'application/pdf', `${name}.pdf`)
 }

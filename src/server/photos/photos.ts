@@ -3,7 +3,7 @@ import { existsSync, mkdirSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { hiddenParts, type PhotoMark } from '../../core/walk/photoMarks'
+import { hiddenParts, marksOf, type PhotoMark } from '../../core/walk/photoMarks'
 import { MAX_FILE_BYTES } from '../../core/walk/sentFiles'
 import { addJob } from '../../data/jobs'
 import { insertPhoto, readPhoto } from '../../data/photos'
@@ -73,8 +73,19 @@ export async function outsidePhotoResponse(
 }
 
 /** The same as bytes, for a file that is given away. */
-export const outsidePhoto = async (firm: FirmFolder, hash: string, marks: readonly PhotoMark[]): Promise<Buffer> =>
+const outsidePhoto = async (firm: FirmFolder, hash: string, marks: readonly PhotoMark[]): Promise<Buffer> =>
   withPartsHidden(await bytesOf(firm, hash, 'shared'), marks)
+
+/** The same of several photos of a site, by their hash. */
+export async function outsidePhotos(
+  firm: FirmFolder,
+  photos: Parameters<typeof marksOf>[0],
+  hashes: readonly string[],
+): Promise<Map<string, Uint8Array>> {
+  const pictures = new Map<string, Uint8Array>()
+  for (const hash of hashes) pictures.set(hash, await outsidePhoto(firm, hash, marksOf(photos, hash)))
+  return pictures
+}
 
 async function withPartsHidden(bytes: Buffer, marks: readonly PhotoMark[]): Promise<Buffer> {
   const picture = sharp(bytes)

@@ -4,10 +4,9 @@ import { composeHandOver } from '../../core/share/handOver'
 import { handOverOnPaper } from '../../core/share/printedPaper'
 import { handOverHtml, picturesOf } from '../../core/share/handOverHtml'
 import { readFirm } from '../../data/firm'
-import { marksOf } from '../../core/walk/photoMarks'
 import type { Context } from '../context'
 import { fileAnswer, fileName } from '../http/fileAnswer'
-import { outsidePhoto } from '../photos/photos'
+import { outsidePhotos } from '../photos/photos'
 import { siteState } from '../siteStates'
 import { paperPdf } from '../paper/paperPdf'
 
@@ -20,11 +19,8 @@ export async function handOverFile(context: Context, siteId: string): Promise<Re
   const files: Record<string, Uint8Array> = {
     'index.html': strToU8(handOverHtml(site.name, longDay(context.today), pack)),
   }
-  const pictures = new Map<string, Uint8Array>()
-  for (const hash of picturesOf(pack)) {
-    pictures.set(hash, await outsidePhoto(context.firm, hash, marksOf(state.photos, hash)))
-    files[`photos/${hash}.jpg`] = pictures.get(hash)!
-  }
+  const pictures = await outsidePhotos(context.firm, state.photos, picturesOf(pack))
+  for (const [hash, bytes] of pictures) files[`photos/${hash}.jpg`] = bytes
   const printed = handOverOnPaper(site.name, readFirm(context.db)?.name ?? '', longDay(context.today), pack)
   files['hand-over.pdf'] = await paperPdf(printed, pictures)
   // Pictures are packed already; the file is put together without trying again.

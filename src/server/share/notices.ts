@@ -1,7 +1,7 @@
 import { array, object, string } from 'yup'
-import { dayOf, longDay, parseDay, type Day } from '../../core/calendar/day'
+import { parseDay, type Day } from '../../core/calendar/day'
 import { catalogueOf, languageFrom, visitDaysIn } from '../../core/share/languages/languages'
-import { composeTradeNotice } from '../../core/share/tradeNotice'
+import { composeTradeNotice, photosOfReady } from '../../core/share/tradeNotice'
 import { sameTime, type VisitTime } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
@@ -148,17 +148,17 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
     notice,
     state: booking.state,
     changing: visit ? booking.state !== 'declined' && !sameTime(told, visit) : !finished,
-    answered: booking.state === 'told' ? null : longDay(dayOf(booking.changedAt)),
     receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView(firm, site, receipt)),
   }
 }
 
 /** A photo of what a notice shows, for whoever holds its link. */
 export function noticePhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {
-  const { notice } = tradePage(firm, token)
-  if (!notice?.photos.some((one) => one.hash === hash)) throw new Refusal(404, 'This photo is not part of the notice.')
-  const { site } = bookedVisit(firm, openLink(firm, token, 'trade'))
-  return outsidePhotoResponse(firm, hash, marksOf(siteState(firm.db, site).photos, hash))
+  const { visit, site } = bookedVisit(firm, openLink(firm, token, 'trade'))
+  const state = siteState(firm.db, site)
+  if (!visit || !photosOfReady(visit, state).some((one) => one.hash === hash))
+    throw new Refusal(404, 'This photo is not part of the notice.')
+  return outsidePhotoResponse(firm, hash, marksOf(state.photos, hash))
 }
 
 const timeOf = ({ startDay, startHalf, endDay, endHalf }: VisitTime): VisitTime => ({

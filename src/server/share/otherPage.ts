@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { object, string } from 'yup'
 import { dayOf, dateOnly } from '../../core/calendar/day'
 import { otherChanges, otherDays, othersOf } from '../../core/share/others'
-import { openQuestions, PAPER_READERS, readerOf, type PaperReader } from '../../core/share/paper'
+import { isPaperReader, openQuestions, readerOf } from '../../core/share/paper'
 import type { PrintedPaper } from '../../core/share/printedPaper'
 import { emptyPlan } from '../../core/schedule/plan'
 import { marksOf } from '../../core/walk/photoMarks'
@@ -73,14 +73,15 @@ function otherLink(
 
 /** What somebody on the job who is neither trade nor client finds behind their link: the days that they were told, the
  * paper that is made for their part, and what is asked of them. */
-export function otherPage(firm: FirmFolder, token: string) {
-  const { link, site, state, party } = otherLink(firm, token)
+export const otherPage = (firm: FirmFolder, token: string) => pageFor(firm, token, otherLink(firm, token))
+
+function pageFor(firm: FirmFolder, token: string, { link, site, state, party }: ReturnType<typeof otherLink>) {
   const today = firm.clock.today()
   const plan = readPlan(firm.db)?.plan ?? emptyPlan(today)
   const told = readToldOthers(firm.db).get(party.id)
   const now = othersOf(site.id, state, plan.visits, today).find(({ id }) => id === party.id)
   const reader = readerOf(party)
-  const asks = reader && reader in PAPER_READERS ? openQuestions(reader as PaperReader, state, plan) : []
+  const asks = reader && isPaperReader(reader) ? openQuestions(reader, state, plan) : []
   return {
     token,
     name: String(party.values.name),
@@ -112,11 +113,11 @@ const withoutAsks = (paper: PrintedPaper, asks: readonly string[]): PrintedPaper
 
 /** A photo of the paper, for whoever holds its link. */
 export function paperPhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {
-  const { paper } = otherPage(firm, token)
+  const opened = otherLink(firm, token)
+  const { paper } = pageFor(firm, token, opened)
   if (!paper?.parts.some(({ pictures = [] }) => pictures.some((one) => one.hash === hash)))
     throw new Refusal(404, 'This photo is not part of the paper.')
-  const { state } = otherLink(firm, token)
-  return outsidePhotoResponse(firm, hash, marksOf(state.photos, hash))
+  return outsidePhotoResponse(firm, hash, marksOf(opened.state.photos, hash))
 }
 
 const saidSchema = object({
@@ -138,9 +139,10 @@ export function sayByOther(
     const [kind, id = ''] = (typed.say ?? '').split(' ')
     const text = kind === 'answer' ? typed[`text ${id}`] : kind === 'question' ? typed.question : ''
     const input = saidSchema.validateSync({ kind, id, text: text ?? '', name: typed.name ?? '' })
-    const { link, site, state } = otherLink(firm, token)
+    const opened = otherLink(firm, token)
+    const { link, site, state } = opened
     requireRoom(firm, link)
-    const said = whatWasSaid(input, state, otherPage(firm, token).asks, dateOnly(dayOf(firm.clock.now())))
+    const said = whatWasSaid(input, state, pageFor(firm, token, opened).asks, dateOnly(dayOf(firm.clock.now())))
     firm.db.transaction(() => {
       recordAs(firm, site, input.name, said.facts)
       insertReceipt(firm.db, { ...receiptHead(link, input.name, firm.clock.now()), ...said.receipt })

@@ -1,3 +1,4 @@
+import { UPDATE_TITLES } from '@/core/share/printedPaper'
 import type { PaperPicture } from '@/core/share/sharedPhotos'
 import { ClientAnswers, type AnswersProps } from './ClientAnswers'
 import { Pictures, Sentences, Titled } from './LinkParts'
@@ -36,11 +37,11 @@ export function ClientPage(props: ClientPageProps) {
       </header>
       <main className="body">
         <ClientAnswers {...props} />
-        <Titled title="What will be off" sentences={props.off} />
-        <Titled title="Done" sentences={props.done} />
+        <Titled title={UPDATE_TITLES.off} sentences={props.off} />
+        <Titled title={UPDATE_TITLES.done} sentences={props.done} />
         <Pictures of={props.photos} at={`/for/client/${props.token}/photos`} />
-        <Titled title="Next" sentences={props.next} />
-        <Titled title="In plain words" sentences={props.terms} />
+        <Titled title={UPDATE_TITLES.next} sentences={props.next} />
+        <Titled title={UPDATE_TITLES.terms} sentences={props.terms} />
         {props.scope.length > 0 && (
           <details className="ask">
             <summary>What happens where</summary>

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { aheadBy } from '@/core/share/printedPaper'
 import type { Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
 import styles from './LookAhead.module.css'
@@ -53,12 +54,6 @@ export function LookAhead(props: LookAheadProps) {
   const { site, sites, weeks, by, rows, tomorrow } = props
   const link = (change: Readonly<Record<string, string>>): string =>
     `/plan/ahead?${new URLSearchParams({ ...(site ? { site: site.id } : {}), weeks: String(weeks), by, ...change }).toString()}`
-  const groups = new Map<string, AheadRow[]>()
-  for (const row of rows) {
-    const group =
-      by === 'trade' ? (row.crew ?? `No ${row.trade.toLowerCase()} on record`) : `${row.site}, ${row.places}`
-    groups.set(group, [...(groups.get(group) ?? []), row])
-  }
   return (
     <div className="page">
       <h1>
@@ -94,7 +89,7 @@ export function LookAhead(props: LookAheadProps) {
       </nav>
       <div className={styles.columns}>
         <div>
-          {[...groups].map(([group, its]) => (
+          {[...aheadBy(by, rows)].map(([group, its]) => (
             <section key={group} className={styles.group}>
               <h2>
                 {by === 'trade' && its[0]!.crewId ? (
