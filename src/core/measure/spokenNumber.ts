@@ -72,6 +72,7 @@ export function readNumber(tokens: readonly string[], at: number): ReadNumber | 
 function readPart(tokens: readonly string[], at: number): ReadNumber | null {
   const slash = /^(\d+)\/(\d+)$/.exec(tokens[at] ?? '')
   if (slash) return { value: Number(slash[1]) / Number(slash[2]), next: at + 1, fraction: true }
+  if (tokens[at] === 'quarter' && tokens[at + 1] === 'inch') return { value: 0.25, next: at + 1, fraction: true }
   const count = SMALL_NUMBERS[tokens[at] ?? '']
   const part = PARTS[tokens[at + 1] ?? '']
   if (count !== undefined && part && part > 2) return { value: count / part, next: at + 2, fraction: true }

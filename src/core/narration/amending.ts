@@ -126,7 +126,12 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
     const unit = /\b(?:foot|feet|met(?:re|er)s?)\b/.test(last.norm) ? unitOf(last.norm) : 1
     if (unit > 1 || reading.bare >= 300) line.dims = [...line.dims, Math.round(reading.bare * unit)]
   } else if (reading.bare !== null && line.extra) line.amount = Math.round(reading.bare * 100)
-  else if (reading.bare !== null && line.kind === 'work') last.bare = reading.bare
+  else if (reading.bare !== null && line.kind === 'work') {
+    last.bare = reading.bare
+    if (/\bmore$/.test(norm) && reading.bare >= 20) line.amount ??= Math.round(reading.bare * 100)
+  }
+  // 'Leaking at the flashing, I think'.
+  if (line.kind === 'found' && /^i (?:think|reckon|guess|suspect|bet|would say)$/.test(norm)) line.certain = false
   if (
     fields.percent !== undefined &&
     /\b(?:percent|half|third|quarter|say|call it)\b/.test(norm) &&

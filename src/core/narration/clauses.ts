@@ -1,3 +1,5 @@
+import { WORK_VERBS } from './lexicon'
+
 /** A stretch of what was said, with where it stands in the text and its words made plain. */
 export interface Clause {
   readonly start: number
@@ -13,7 +15,11 @@ const CONTRACTED: readonly (readonly [RegExp, string])[] = [
   [/\b(?:can't|cant)\b/g, 'can not'],
   [/\b(?:won't|wont)\b/g, 'will not'],
   [/\b(is|are|was|were|has|have|had|do|does|did|would|could|should|need|must)n'?t\b/g, '$1 not'],
-  [/\b(there|that|it|here|what|he|she|who)s\b(?=[^'])/g, '$1 is'],
+  [
+    /(?<!\b(?:on|off|in|of|to|at|by|with|from|for|under|over|into|out|up|down|through|past|lost|has|had|needs|along|around|round|behind|beside|against|not|is|are|was) )\bits\b(?=[^'])/g,
+    'it is',
+  ],
+  [/\b(there|that|here|what|he|she|who)s\b(?=[^'])/g, '$1 is'],
   [/(\d)\s*'\s*(?=\d|\s|$|by|x)/g, '$1 foot '],
   [/(\d)\s*"/g, '$1 inch '],
   [/'re\b/g, ' are'],
@@ -84,6 +90,9 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
 const PREDICATE =
   /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|percent|sagging|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
 
+/** 'It leaks at the corner': whatever the verb, a pronoun and a verb say something. */
+const PRONOUN_SAYS = /^(?:it|they|he|she|we|i|there) [a-z]+/
+
 /** Breaks a sentence into clauses at commas, and at 'and', 'but', 'so', 'then' where both sides say something. */
 export function clausesOf(
   text: string,
@@ -115,6 +124,9 @@ const JOINT = /\s(?:and|but|so|then|plus|also|while|whereas|though|although|beca
 const FRESH =
   /^(?:the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted|don)\b/i
 
+/** 'Kill the old one': an act and what it is done to. */
+const TOLD = new RegExp(`^(?:${WORK_VERBS}) (?:the|it|them|that|those|this|these|all|both|an?)\\b`, 'i')
+
 function splitAtJoints(text: string, start: number, end: number): [number, number][] {
   const part = text.slice(start, end)
   JOINT.lastIndex = 0
@@ -123,7 +135,7 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     const right = part.slice(match.index + match[0].length)
     const joint = match[0].trim().toLowerCase()
     JOINT.lastIndex = match.index + match[0].length - 1
-    if (joint === 'so' && /^(?:does|do|is|are|we|i|they|it|the|that)\b/i.test(right) === false) continue
+    if (joint === 'so' && !/^(?:does|do|is|are|we|i|they|it|the|that)\b/i.test(right) && !TOLD.test(right)) continue
     if (/\b(?:between|until|till|til|before|if|hack off|strip|tear)\s*\S*$/i.test(left) && joint === 'and') continue
     if (
       joint === 'and' &&
@@ -133,8 +145,13 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     )
       continue
     if (joint === 'and' && /^an? \w+(?: (?:out|up|down|in|over) (?:here|there))?$/.test(plain(right))) continue
-    const fresh = FRESH.test(right) || PREDICATE.test(plain(right).split(' ').slice(1, 4).join(' '))
-    if (!PREDICATE.test(plain(left)) || !PREDICATE.test(plain(right)) || !fresh) continue
+    const fresh = FRESH.test(right) || TOLD.test(right) || PREDICATE.test(plain(right).split(' ').slice(1, 4).join(' '))
+    if (
+      !PREDICATE.test(plain(left)) ||
+      !(PREDICATE.test(plain(right)) || PRONOUN_SAYS.test(plain(right)) || TOLD.test(right)) ||
+      !fresh
+    )
+      continue
     const at = start + match.index + match[0].length
     return [[start, start + match.index], ...splitAtJoints(text, at, end)]
   }

@@ -75,7 +75,7 @@ const EXAMPLES: readonly (readonly [place: string, text: string, lines: readonly
     "gas meter has to move before we trench. gas company can't come till the 3rd of April",
     [
       ['work', { element: 'gas-line', action: 'relocate' }],
-      ['progress', { state: 'held', date: '2026-04-03', until: 'the 3rd of April' }],
+      ['expect', { date: '2026-04-03' }],
     ],
   ],
   [
@@ -83,6 +83,7 @@ const EXAMPLES: readonly (readonly [place: string, text: string, lines: readonly
     "range hood came dented, send it back. replacement's ten days",
     [
       ['found', { element: 'appliance', condition: 'damaged' }],
+      ['work', { element: 'appliance' }],
       ['expect', { element: 'appliance', leadDays: 10 }],
     ],
   ],

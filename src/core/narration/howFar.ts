@@ -8,10 +8,21 @@ const STATE = new RegExp(
   `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! shut)`,
 )
 const NOT_STANDING =
-  '(?<!\\b(?:comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
+  '(?<!\\b(?:[a-z]+ing|torch|comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
 const PARTICLE = new RegExp(
   `\\b[a-z]+${NOT_STANDING} (?:all |now |both |back |well |already |fully |mostly |finally )*(?:(?:in|on)${AT_END_STRICT}|(?:up|down|out|off)${AT_END})`,
 )
+
+/** Any other act that was done to a thing: 'the bedroom is papered'. What is done to people or in the mind is no progress. */
+const PASSIVE = new RegExp(
+  `^(?!(?:it is|he|she|we|i|you|they|nobody|everybody|who|client|owner)\\b).*\\b(?:is|are|has been|have been) (?:all |now |already |fully |both |just |well )*([a-z]{2,}ed)${AT_END_STRICT}`,
+)
+const NO_ACT =
+  /^(?:need|shed|red|bed|speed|feed|seed|agreed|booked|scheduled|supposed|needed|wanted|expected|used|tired|worried|interested|locked|parked|allowed|called|named|shared|included|required|delayed|concerned|pleased|convinced|involved|related|limited|stored|stacked|ordered|quoted|priced|promised|owed|listed|planned|marked|measured|templated|confused|postponed|pushed|cancelled|canceled|scrapped|picked|chosen|kicked|warned|sorted|indeed|exposed|raised|crowded|finished|vaulted|pitched|sloped|sprung|arched|panelled|paneled|flagged|raised|occupied|rented|based|owned|aged|stored|dated|mixed|reclaimed|salvaged|recycled|loaded|unloaded|stocked|dropped|tilted|matched|closed)$/
+const isDoneTo = (norm: string): boolean => {
+  const act = PASSIVE.exec(norm)?.[1]
+  return act !== undefined && !NO_ACT.test(act)
+}
 
 /** A participle tells a state after its thing ('stair framed', 'boarded'), not before it ('fitted wardrobe'). */
 function states(norm: string): boolean {
@@ -23,6 +34,14 @@ function states(norm: string): boolean {
 /** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
 export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
   if (spoken !== null) return spoken
+  if (/\b(?:is|are|has|have|still|needs?|got) to be\b/.test(norm)) return null
+  // 'Three eighty all in' is a price.
+  if (
+    /\b(?:quid|dollars?|bucks|grand|hundred|thousand|eighty|fifty|sixty|seventy|ninety|twenty|thirty|forty|\d{2,}) all in$/.test(
+      norm,
+    )
+  )
+    return null
   if (/\bnot (?:yet )?(?:shown|turned) up\b|\bnot up to\b/.test(norm)) return null
   if (
     /\b(?:has|have|is|are|was|were) not (?:been )?(?:yet )?(?:started|begun|touched)|\bnot (?:yet )?(?:started|begun)\b|\bno [a-z ]+ yet\b|\b(?:nothing|none|neither)\b.* (?:yet$|(?:[a-z]+ed|done|laid|hung|run|cut|dug|set|up|in)(?: yet)?$)|\byet to (?:start|begin)\b|\bunstarted\b/.test(
@@ -54,14 +73,15 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 0
   if (new RegExp(`\\bnot (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
-  if (/\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm)) return 0
+  if (/(?<!\bgoes? \w+ )\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm))
+    return 0
   // 'Old pipes down here': where it is, not how it is.
   if (
     /^[a-z ]*\b(?:up|down|out) (?:here|there)\b/.test(norm) &&
     !/\b(?:is|are|all|s) (?:\w+ )?(?:up|down|out) (?:here|there)\b/.test(norm)
   )
     return null
-  if (/(?<!\band )\bthree quarters?\b/.test(norm)) return 75
+  if (/(?<!\band )\bthree quarters?\b(?! (?:of an )?inch)/.test(norm)) return 75
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
@@ -99,9 +119,30 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     /\btrench(?:es)?(?: for (?:\w+ ){1,3})?(?: (?:is|are)|(?<=for (?:\w+ ){1,3})(?:is|are)) (?:all )?open\b/.test(norm)
   )
     return 100
+  // 'Out by half an inch' is wrong; 'it holds the wall up' is no progress.
+  if (
+    /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) out\b|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
+      norm,
+    )
+  )
+    return null
+  // '9 foot 2 finished' is a size.
+  if (/\b(?:inch|inches|foot|feet|mm|\d) finished$/.test(norm)) return null
+  if (/\bgets? [a-z]+ed\b/.test(norm) && !/\b(?:is|are|was|were|has|have)\b/.test(norm)) return null
   if (isDelivered(norm)) return null
-  if (/\b(?:is|are|all) off (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?)\b/.test(norm)) return 'some'
-  if (states(norm) || PARTICLE.test(norm) || /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)) return 100
+  if (
+    /\b(?:is|are|all) (?:off|(?:up|on|in|down|done) on) (?:one|two|three|four|most|some) (?:of the )?(?:walls?|sides?|faces?|floors?|rooms?)\b/.test(
+      norm,
+    )
+  )
+    return 'some'
+  if (
+    states(norm) ||
+    isDoneTo(norm) ||
+    PARTICLE.test(norm) ||
+    /\b(?:is|are) (?:all |now |already )?in place\b/.test(norm)
+  )
+    return 100
   return null
 }
 
@@ -116,14 +157,15 @@ const FUTURE =
 export const isFuture = (norm: string): boolean => FUTURE.test(norm)
 const BINNED = /\b(?:gone|went|is|are|all) (?:to|in|into) the (?:skip|bin|dumpster)\b/
 /** What is pulled up when it goes: 'the carpet's up'. */
-const LIFTED = /\b(?:carpet|lino|vinyl|underlay|floorboards?|old floor(?:ing)?)s? (?:is|are) (?:all )?up\b/
+const LIFTED =
+  /\b(?:carpet|lino|vinyl|underlay|floorboards?|(?:old )?floor(?:ing)?|old (?:\w+ )?tile)s? (?:is|are) (?:all )?up\b/
 export const isGone = (norm: string): boolean =>
   BINNED.test(norm) ||
   /\b(?:ceiling|wall|chimney|shed|fence|plaster)s? came (?:down|off|away)\b/.test(norm) ||
   LIFTED.test(norm) ||
-  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
+  (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|abated|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
   ) &&
-    !/\b(?:comes?|coming|weeks|days|months|run|roughed|trimmed|laid|filled|boxed|marked|kitted|dried|fitted|built|framed|move[sd]?|straight|goes) out\b/.test(
+    !/\b(?:comes?|coming|weeks|days|months|pumped|bailed|swept|washed|cleaned|mucked|hosed|sorted|run|roughed|trimmed|laid|filled|boxed|marked|kitted|dried|fitted|built|framed|move[sd]?|straight|goes) out\b/.test(
       norm,
     ))

@@ -15,6 +15,9 @@ export function withoutCorrection(norm: string): string {
   return rest
 }
 
+/** 'Kill the old one': an act done to another thing. */
+const OTHER_OBJECT = /^(?:and |then |so )*[a-z]{3,} (?:the|an?|two|three) [a-z]/
+
 /** Two clauses of one kind are one line where the second names no thing of its own and contradicts nothing. */
 export function joins(before: Said, reading: Reading, norm: string): boolean {
   const { line } = before
@@ -34,14 +37,23 @@ export function joins(before: Said, reading: Reading, norm: string): boolean {
     )
   if (line.kind === 'work')
     return (
-      fields.action === undefined ||
+      (fields.action === undefined && !OTHER_OBJECT.test(norm)) ||
       line.action === undefined ||
       (line.action === fields.action && !fields.extra) ||
       fields.action === 'protect'
     )
   if (line.kind === 'keep') return !(line.action && fields.action && line.action !== fields.action)
   if (line.kind === 'measure') return false
-  if (line.kind === 'expect') return fields.trade === line.trade || fields.trade === undefined
+  if (line.kind === 'expect')
+    return (
+      (fields.trade === line.trade || fields.trade === undefined) &&
+      !(
+        line.leadDays !== undefined &&
+        fields.date &&
+        /^(?:and |then )?(?:templates?|measures?|starts?|installs?|fits?|delivers?|ships?|pours?)\b/.test(norm)
+      ) &&
+      !(fields.stage && fields.date && line.date && fields.date !== line.date)
+    )
   return true
 }
 
@@ -64,7 +76,7 @@ export function joinedElements(tokens: readonly string[], mentions: readonly Men
     const next = named[i + 1]
     if (
       !next ||
-      !/^(?:and|or|and the|and an?|plus|plus the|plus an?|and all the|and both)$/.test(
+      !/^(?:and|or|and the|(?:and|plus) an?(?: (?!(?:is|are|was|has|the|in|on|at|to|of|for|with|by|from|needs?|wants?)\b)[a-z\d]+){0,2}|plus|plus the|and all the|and both)$/.test(
         tokens.slice(one.to, next.from).join(' '),
       )
     )

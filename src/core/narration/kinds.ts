@@ -7,12 +7,14 @@ const any =
     patterns.some((pattern) => pattern.test(norm))
 
 export const PRIVATE =
-  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know|see|hear)|confidential|strictly between)\b/
+  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|tell (?:nobody|no one)|not a word (?:to|about)|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know(?! (?:yet )?(?:if|whether|what|which|how|where|when|who)\b)|see|hear)|confidential|strictly between)\b/
 export const PRIVATE_TAIL =
   /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
 
 export const isHeld = any(
-  /\b(?:no|nobody|no one|no body|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /\b(?:no|nobody|no one|no body|nothing (?:starts|goes|happens|gets|moves|can|is to)|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /\b(?:stay|keep) off\b.*\b(?:until|before)\b/,
+  /\b(?:pour|concrete|painting|plastering|tiling|skim|boarding|work|job|install|delivery|inspection) (?:is|are) off until\b/,
   /^keep (?:\w+ ){0,2}(?:boots|feet|people|everyone|everybody|weight|traffic|kids|lads|dogs?|water) off\b.* until\b/,
   /\btoo (?:wet|soft|green|fresh|cold|damp) to\b.* until\b/,
   /\bhold (?:off|the|that)\b.*\buntil\b/,
@@ -22,7 +24,7 @@ export const isHeld = any(
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
 export const isUnchanged = any(
-  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|exactly as|just as (?:it was|we left))\b/,
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|exactly as|just as (?:it was|we left))\b/,
 )
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
@@ -30,21 +32,28 @@ export const isDecide = any(
   /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|okay|ok|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
   /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
   /\bcan not (?:make up|decide|choose|settle)\b/,
+  new RegExp(`\\b${DECIDERS} (?:does|do) not (?:yet )?know (?:yet )?(?:if|whether|what|which|how|where)\\b`),
+  new RegExp(
+    `\\bneed (?:the |an? )?${DECIDERS}(?: is)? (?:letter|drawing|ok|okay|answer|approval|word|report|detail|details|sketch|stamp|signature|sign off|calcs?|calculations|numbers)\\b`,
+  ),
   new RegExp(`\\b${DECIDERS} (?:is|are) (?:still )?not (?:sure|certain) (?:about|on|of|if|whether|which|what)\\b`),
   /\bowes?\b/,
   /\b(?:is|are) (?:still )?owed\b/,
   /\b(?:is|are) (?:up to|for) the (?:client|owner|designer|engineer|architect|terrace|committee|city|council|homeowner|association|board|inspector)\b/,
   /\b(?:is|are) (?:still )?(?:with|before|in front of) the (?:client|owner|designer|engineer|architect|committee|city|council|homeowner|association|board)\b/,
   /\b(?:is|are|it is) (?:\w+ )?(?:call|decision|choice)\b/,
-  /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead)\b/,
+  /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead|letter|permit|permission|consent|paperwork)\b/,
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
-  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
+  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
     `\\b${DECIDERS} (?:(?:is|are|still) )?to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
   ),
+  /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|checking|drawing|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:wants?|needs?) to know\b/,
+  /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
+  /\b(?:engineer|designer|architect) (?:still )?(?:has|needs) to (?:size|resize|calculate|design|draw|redraw|specify|detail)\b/,
   /\b(?:price|quote|drawing|answer|letter|decision) (?:is )?(?:due |owed )?(?:by|before) /,
   new RegExp(`^ask (?:the )?${DECIDERS}$`),
   /^(?:the )?(?:client|owner|homeowner|designer|architect|engineer) by (?:the )?\w/,
@@ -63,13 +72,19 @@ export const isExclude = any(
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
   /\bexcluded\b/,
   /\b(?:is|are|been|was|were) (?:now )?(?:cancelled|canceled|scrapped|dropped from the (?:job|scope|list))\b/,
-  /\b(?:owner|client|homeowner|they|he|she|brother|sister|husband|wife|son|landlord|neighbour|someone else|somebody else|another firm|own (?:contractor|man|guy))\b.* (?:is|are|am|will be) (?:doing|fitting|supplying|painting|handling|taking care of|laying|hanging|sorting|putting|building|tiling|installing) (?:that|it|those|this|them|the|his|her|their)\b/,
+  /\b(?:owner|client|homeowner|they|he|she|brother|sister|husband|wife|son|landlord|neighbour|someone else|somebody else|another firm|own (?:contractor|man|guy))\b.* (?:is|are|am|will be) (?:doing|fitting|supplying|painting|handling|taking care of|laying|hanging|sorting|putting|building|tiling|installing|ordering|buying|bringing|providing) (?:that|it|those|this|them|the|his|her|their)\b/,
   /\b(?:is|are) (?:somebody|someone) else/,
   /\bno part of (?:this|our|the)\b/,
+  /\bnothing to do with us\b/,
+  /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(
-  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with)\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
+/** 'If it stays dry' keeps nothing. */
+export const withoutCondition = (norm: string): string =>
+  norm.replace(/ (?:if|provided|providing|assuming|as long as) .*$/, '')
+
 const HEDGE =
   /\b(?:could be|might be|may be|maybe|might|may|probably|perhaps|i would guess|i guess|i would say|i suspect|suspect|reckons?|looks like|seems|possibly|i think|thinks|if you ask me|i bet|i would bet|likely|could have|might have|could well|not sure|by the look|wonder if|smells like|sounds like)\b/
 export const isHedged = (norm: string): boolean => HEDGE.test(norm)
@@ -91,7 +106,7 @@ export function conditionIn(norm: string): string | null {
     )
       continue
     if (
-      /^(?: \w+){0,5} (?:is|has|have|are) (?:all )?(?:gone|dried|cleared|stopped|disappeared)\b/.test(
+      /^(?: \w+){0,5} (?:is|has|have|are|was|were|been) (?:all |been )?(?:gone|dried|cleared|stopped|disappeared|abated|removed|taken out)\b/.test(
         norm.slice(match.index + match[0].length),
       )
     )
@@ -116,6 +131,13 @@ export const isMissing = (norm: string): boolean =>
 export function testIn(
   norm: string,
 ): { result: 'passed' | 'failed' | 'open' | null; action: 'test' | 'inspect' } | null {
+  // 'She signed off on it': agreed, not inspected.
+  if (
+    /\b(?:client|owner|homeowner|customer|designer|architect|she|they) (?:has |have |just |already )*signed off on\b/.test(
+      norm,
+    )
+  )
+    return null
   const inspects =
     /\b(?:inspection|inspected|inspect|inspector|inspections|signed (?:it |them |that |this )?off|building control)\b/.test(
       norm,
@@ -129,7 +151,7 @@ export function testIn(
       norm,
     )
   const open =
-    /\b(?:has|have|was|is|are) not (?:yet )?been (?:tested|inspected|signed off|checked)|\bnot (?:yet )?(?:tested|inspected|signed off)\b|\buntested\b|\b(?:still )?to be (?:tested|inspected)\b|\bno (?:test|inspection) yet\b/.test(
+    /\b(?:has|have|was|is|are) not (?:yet )?been (?:tested|inspected|signed off|checked)|\bnot (?:yet )?(?:tested|inspected|signed off)\b|\buntested\b|\binspector (?:has|is|have) not (?:yet )?(?:seen|been|looked|come|passed)\b|\b(?:still )?to be (?:tested|inspected)\b|\bno (?:test|inspection) yet\b/.test(
       norm,
     )
   if (open) return { result: 'open', action: /inspect|signed/.test(norm) && !/test/.test(norm) ? 'inspect' : 'test' }
@@ -147,7 +169,7 @@ export const isExtra = (norm: string): boolean =>
     norm,
   )
 export const NEED =
-  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
+  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
 export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
 
 /** Nouns that are also verbs: an act only where they stand as a verb. */
@@ -186,6 +208,7 @@ const NOUN_TOO = new Set([
   'touch up',
   'swap out',
   'patching',
+  'sister',
   'lay',
   'moves',
   'adds',
@@ -208,9 +231,22 @@ const NEEDS_DOING: readonly (readonly [Action, RegExp])[] = [
 
 /** 'They want the hood ducted outside': somebody wants a thing to be done to a thing. */
 const WANTED =
-  /\b(?:wants?|would like|needs?|asked to have|asked for|get|gets) (?:it |them |that |the |that |this |those |these |all |both |two |three |an? |her |his |their |our )+(?:[a-z]+ ){0,4}?(swapped|moved|shifted|relocated|raised|lowered|painted|repainted|replaced|removed|taken out|taken down|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|boxed|insulated|cleaned|tested|checked)\b/
-const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
+  /\b(?:wants?|would like|needs?|asked to have|asked for|get|gets) (?:it |them |that |the |that |this |those |these |all |both |two |three |an? |her |his |their |our )+(?:[a-z]+ ){0,4}?(swapped|moved|shifted|relocated|raised|lowered|painted|repainted|replaced|removed|taken out|taken down|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|boxed|insulated|cleaned|tested|checked|dropped|turned|swung)\b/
+const GETS: readonly (readonly [Action, RegExp])[] = [
   ['relocate', /moved|shifted|relocated|raised|lowered/],
+  ['paint', /painted|decorated/],
+  ['replace', /replaced|swapped|renewed/],
+  ['remove', /removed|taken|cut out/],
+  ['repair', /fixed|repaired|mended/],
+  ['patch', /patched/],
+  ['insulate', /insulated/],
+  ['clean', /cleaned|swept/],
+  ['test', /tested/],
+  ['inspect', /checked/],
+  ['install', /fitted|installed|added|hung|run/],
+]
+const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
+  ['relocate', /moved|shifted|relocated|raised|lowered|dropped|turned|swung/],
   ['paint', /painted/],
   ['replace', /replaced|swapped/],
   ['remove', /removed|taken/],
@@ -223,13 +259,26 @@ const WANTED_DONE: readonly (readonly [Action, RegExp])[] = [
   ['install', /./],
 ]
 
+/** 'The coal door gets bricked up', 'the floor is to be painted': somebody is to do it. */
+const GETS_DONE =
+  /\b(?:gets?|(?:is|are|has|have|needs?|wants?) to be|to be) (?:all |both |just )?(?:re)?(swapped|moved|shifted|relocated|raised|lowered|painted|decorated|replaced|renewed|removed|taken (?:out|down|off)|fixed|repaired|mended|patched|ducted|vented|fitted|installed|added|hung|run|boxed in|insulated|cleaned|swept|tested|checked|skimmed|tiled|plastered|boarded|cut out)\b/
+
 /** 'She wants them at 600': a thing is to stand elsewhere. */
 const WANTED_AT =
   /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b|\b(?:wants?|needs?|has|have) to (?:come|go|move) (?:up|down|over|across|left|right|in|out|back)(?: by)?(?: about| around| roughly)? (?:an?|\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|another)\b/
 
+/** After what a word that is both noun and verb is an act: 'lads paint it', 'we just test the boards'. */
+const ACTS_AFTER =
+  /^(?:|to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or|would|not|us|s|got|need|needs|wants?|it|guys?|lads?|crew|man|men|people|sparky|sparks|chippy|brickie|client|owner|hvac|(?!(?:her|other|another|over|under|after|never|either|their|timber|rubber|copper|your|our|for|or|paper|corner|upper|lower|outer|inner|poor|floor|door|exterior|interior|color|prior|bigger|better)$)[a-z]+(?:er|ian|or|ers|ians|ors|ly))$/
+const isNoun = (word: string, before: string): boolean =>
+  /^(?:paint|stain|patch|test|order|cover|frame|check|sample|wash|strip|tarp|prime|sister|clean|sweep|build|mount|lag)$/.test(
+    word,
+  ) && !ACTS_AFTER.test(before)
+
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
-  if (/\b(?:code|regs?|regulations|drawing|spec) (?:wants?|needs?|says|asks)\b/.test(norm)) return null
+  if (/\b(?:code|regs?|regulations|drawing|spec|planning|planners|zoning) (?:wants?|needs?|says|asks)\b/.test(norm))
+    return null
   // 'Asking when the scaffold goes' asks for no work.
   if (/\b(?:asks|asking|asked|wondering|wonders) (?:when|if|whether|how|what|who|why)\b/.test(norm)) return null
   if (WANTED_AT.test(norm)) return 'relocate'
@@ -237,6 +286,12 @@ export function actionIn(norm: string): Action | null {
   const wanted = WANTED.exec(norm)?.[1]
   const asked = wanted && WANTED_DONE.find(([, pattern]) => pattern.test(wanted))
   if (asked) return asked[0]
+  const gets = GETS_DONE.exec(norm)?.[1]
+  const got =
+    gets &&
+    !/\b(?:once|when|after|until|before|if|as soon as)\b/.test(norm) &&
+    GETS.find(([, pattern]) => pattern.test(gets))
+  if (got) return got[0]
   const doing = need && NEEDS_DOING.find(([, pattern]) => pattern.test(need))
   if (doing) return doing[0]
   for (const [action, pattern] of ACTION_PATTERNS) {
@@ -258,8 +313,22 @@ export function actionIn(norm: string): Action | null {
         /^(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|\d+)$/.test(before)
       )
         continue
+      if (
+        /^com/.test(match[0]) &&
+        /\b(?:rain|water|dust|snow|light|noise|smell|smoke)(?: is)?$/.test(norm.slice(0, match.index).trim())
+      )
+        continue
+      // 'The ceiling has come down a bit': that happened, nobody is to do it.
+      if (/^come\b/.test(match[0]) && /^(?:is|are|has|have|was|were)$/.test(before)) continue
       if (match[0] === 'check' && /^(?:valve|list|mark)/.test(after)) continue
       if (/^strip (?:is|are|was|has)\b/.test(match[0] + after)) continue
+      // 'The transition strip to the hall': a noun after a noun.
+      if (
+        word === 'strip' &&
+        before !== '' &&
+        !/^(?:to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or)$/.test(before)
+      )
+        continue
       const leaves =
         match[0] === 'going' &&
         after === '' &&
@@ -267,13 +336,14 @@ export function actionIn(norm: string): Action | null {
       if (
         !leaves &&
         NOUN_TOO.has(match[0]) &&
-        (/^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
-          before,
-        ) ||
+        (isNoun(match[0], before) ||
+          /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
+            before,
+          ) ||
           /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(
             after,
           ) ||
-          (match[0] === 'paint' && /^(?:colou?r|work|finish|job|scheme)\b/.test(after)))
+          (match[0] === 'paint' && /^(?:colou?r|work|finish|job|scheme|grade)\b/.test(after)))
       )
         continue
       if (
@@ -297,6 +367,8 @@ export function actionIn(norm: string): Action | null {
         ) &&
         /^(?:it|that|this|they|those|which|main|line|one)$/.test(before)
       )
+        continue
+      if (match[0] === 'runs' && before !== '' && !/^(?:an?|the|new|two|three|four|his|her|another|some)\b/.test(after))
         continue
       if (match[0] === 'runs' && /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after))
         continue

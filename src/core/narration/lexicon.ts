@@ -1,122 +1,29 @@
-import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
-
-/** Words of the trade, British and American, for each element. A phrase of several words beats a single one. Empty keys
- * are things without a key: they stop a shorter match ('dust wall' is no wall). */
-const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
-  [
-    '',
-    'dust wall|dust sheet|collar tie|end panel|hold down|skip|hatch|lid|seam|trellis|wallpaper|drawing|sump|pit|niche|loft ladder|shelving bracket|padstone|floor area|sign off|check valve|wall hung|wall mounted|floor standing',
-  ],
-  [
-    'drywall',
-    'drywall|plasterboard|plaster board|backer board|backer|board|sheetrock|gypsum board|wallboard|wall board',
-  ],
-  ['insulation', 'insulation|foam board|foam|batt|rockwool|mineral wool|lagging|rigid board'],
-  ['baseboard', 'baseboard|skirting board|skirting|base board|base moulding|base molding|base'],
-  ['casing', 'casing|architrave'],
-  ['trim', 'trim|corner board|moulding|molding|crown|picture rail|dado|frieze|cornice|coving'],
-  ['countertop', 'countertop|counter top|counter|worktop|work top|benchtop'],
-  ['backsplash', 'backsplash|splashback|splash back|upstand'],
-  ['sink', 'sink|basin|washbasin'],
-  ['vanity', 'vanity|vanity unit'],
-  ['toilet', 'toilet|loo|wc|commode'],
-  ['tub', 'tub|bathtub|bath tub|bath'],
-  ['shower', 'shower|shower tray|shower pan|shower screen|shower valve|shower head|shower door|shower glass'],
-  ['mirror', 'mirror'],
-  ['outlet', 'outlet|socket|receptacle|power point|plug socket'],
-  ['switch', 'switch|dimmer|switch plate'],
-  ['light', 'light|lamp|downlight|spotlight|pendant|light fitting|fixture|sconce|can light|pot light'],
-  ['wire', 'wire|cable|cabling|wiring|circuit|splice|knob and tube|conductor|ring main|ring circuit|data cable|romex'],
-  ['pipe', 'pipe|pipework|copper|plumbing pipe|water line|supply line|stack|soil stack|soil pipe|waste pipe'],
-  ['gas-line', 'gas line|gas pipe|gas'],
-  ['water-heater', 'water heater|hot water tank|hot water cylinder|cylinder|boiler|immersion heater'],
-  ['duct', 'duct|ducting|ductwork|return duct|supply duct'],
-  ['fan', 'fan|extractor|extractor fan|bath fan|ceiling fan|exhaust fan|hood fan'],
-  ['vent', 'vent|louvre|louver|air brick|airbrick|grille'],
-  ['radiator', 'radiator|rad|towel rail|towel radiator'],
-  [
-    'cabinet',
-    'cabinet|bases|units|tall unit|base unit|wall unit|base cabinet|wall cabinet|upper|kitchen unit|cupboard|larder unit|island unit|island',
-  ],
-  ['shelf', 'shelf|shelves|shelving'],
-  ['closet', 'closet|wardrobe|built in'],
-  ['hardware', 'hardware|pull|handle|hinge|knob|doorknob|lever|lockset|latch|lock|hook'],
-  [
-    'appliance',
-    'appliance|fridge|refrigerator|freezer|dryer|drier|washer|washing machine|dishwasher|oven|hob|range|cooktop|cooker|stove|microwave|range hood',
-  ],
-  ['fireplace', 'fireplace|hearth|wood stove|log burner|mantel'],
-  ['chimney', 'chimney|chimney stack|flue'],
-  ['window', 'window|skylight|rooflight|roof window|roof light|sash|casement|bay window|glazing|pane'],
-  ['sill', 'sill|window sill|cill|threshold'],
-  [
-    'door',
-    'door|pocket door|bypass door|barn door|bifold|back door|front door|sliding door|patio door|french door|garage door|doorset',
-  ],
-  ['opening', 'opening|doorway|archway|rough opening'],
-  ['header', 'header|lintel'],
-  ['beam', 'beam|girder|rsj|steel beam|ridge beam|purlin|flitch'],
-  ['post', 'post|column|newel post'],
-  ['joist', 'joist|rim joist|rafter|truss|floor joist|ceiling joist'],
-  ['stud', 'stud|jack stud|king stud|cripple|jack'],
-  ['plate', 'plate|sole plate|bottom plate|top plate|sill plate|wall plate'],
-  ['blocking', 'blocking|fire blocking|fire block|fire stop|backing|noggin|nogging|dwang|grounds'],
-  ['stair', 'stair|stairs|step|steps|staircase|tread|riser|stringer|stoop'],
-  ['railing', 'railing|handrail|rail|guard|guardrail|baluster|balustrade|banister|spindle|newel'],
-  ['footing', 'footing|foundation|pad|strip foundation'],
-  ['slab', 'slab|concrete floor|screed|concrete pad'],
-  ['drain', 'drain|sewer|drain line|drainpipe run|gully|gulley|lateral|manhole'],
-  ['siding', 'siding|lap siding|cladding|clapboard|weatherboard|shiplap|shingle siding|render'],
-  ['sheathing', 'sheathing|osb|plywood sheathing'],
-  [
-    'weather-barrier',
-    'weather barrier|house wrap|housewrap|wrap|building paper|breather membrane|membrane|vapour barrier|vapor barrier',
-  ],
-  ['fascia', 'fascia|bargeboard|barge board|rake board'],
-  ['soffit', 'soffit|bulkhead|eaves|eave'],
-  ['gutter', 'gutter|guttering|downspout|downpipe|drainpipe'],
-  ['roof', 'roof|shingle|roofing|slope|roof tile|ridge|ridge vent|ridge tile|ridge cap|valley'],
-  ['flashing', 'flashing|step flashing|chimney flashing|drip edge|lead flashing|apron'],
-  ['deck', 'deck|decking|deck board'],
-  ['brick', 'brick|brickwork|block|blockwork|stonework|masonry|mortar|pointing'],
-  ['plaster', 'plaster|skim|skim coat|lime plaster|plasterwork|stucco'],
-  ['tile', 'tile|tiling|floor tile|wall tile|hex tile'],
-  ['grout', 'grout'],
-  ['paint', 'paint|primer|paint colour|paint color|paintwork|emulsion|gloss|stain'],
-  [
-    'floor',
-    'floor|flooring|floorboard|floor board|floor boards|oak boards|carpet|lino|vinyl|laminate|hardwood|subfloor|sub floor|floor patch|parquet',
-  ],
-  ['ceiling', 'ceiling'],
-  ['wall', 'wall|partition|nib|nib wall|stair wall'],
-]
-
-export const ELEMENT_PHRASES = phraseTable(ELEMENT_WORDS)
+import type { Action, Stage, Trade } from '../scope/vocabulary'
 
 const TRADE_WORDS: readonly (readonly [Trade, string])[] = [
   ['electrician', 'electrician|sparky|spark|sparks|sparkies'],
   ['plumber', 'plumber'],
   ['gas-fitter', 'gas fitter|gas engineer|gas guy|gas man'],
   ['hvac', 'hvac|hvac guy|duct guy|ducting|duct fitter|furnace guy|hvac tech|mechanical'],
-  ['drywaller', 'drywaller|boarder|drywall|board|boarding|taper|rocker|hanger'],
+  ['drywaller', 'drywaller|boarder|drywall|board|boarding|taper|rocker|drywall hanger'],
   ['plasterer', 'plasterer|plastering'],
   ['painter', 'painter|decorator|painting|paint|decorating'],
   ['tiler', 'tiler|tile|tile setter|tiling'],
   ['flooring', 'flooring|floor layer|floor|floorer|carpet'],
   ['cabinet-maker', 'cabinet maker|cabinetmaker|cabinet|kitchen fitter|kitchen fitters|joinery shop'],
-  ['countertop', 'countertop|counter|worktop|stone|granite'],
+  ['countertop', 'countertop|counter|worktop|quartz|marble|stone|granite'],
   ['glazier', 'glazier|glass'],
   ['window-door', 'window fitter|window|door|window installer|window guy'],
   ['carpenter', 'carpenter|chippy|joiner|chippies|framer|framing|carpentry'],
   ['mason', 'mason|bricklayer|brickie|stonemason|brick|pointing'],
-  ['steel', 'steel|steel erector|steelworker|fabricator'],
+  ['steel', 'steel|steel erector|welder|steel fixer|ironworker|steelworker|fabricator'],
   ['roofer', 'roofer|roofing|roof'],
   ['sider', 'sider|siding|cladding|cladder'],
   ['insulator', 'insulator|insulation|spray foam|foam'],
-  ['concrete', 'concrete|concrete finisher|pour'],
+  ['concrete', 'concrete|concrete finisher|pour|slab'],
   ['excavator', 'excavator|digger|groundworker|digger driver|groundwork|groundworks|dig'],
   ['demolition', 'demolition|demo|strip out|wrecking'],
-  ['railing', 'railing|rail|balustrade|metalworker|blacksmith'],
+  ['railing', 'railing|rail|metal guy|metal man|iron worker|balustrade|metalworker|blacksmith'],
   ['cleaner', 'cleaner|cleaning'],
   ['waste', 'waste|skip|bin|dumpster|haulier|hauler'],
   ['low-voltage', 'low voltage|data|alarm|network|av'],
@@ -126,12 +33,15 @@ const TRADE_WORDS: readonly (readonly [Trade, string])[] = [
     'inspector',
     'inspector|building inspector|building control|building officer|plumbing inspector|electrical inspector',
   ],
-  ['supplier', 'supplier|merchant|lumber yard|lumberyard|builders merchant|manufacturer|factory|distributor'],
+  [
+    'supplier',
+    'supplier|merchant|lumber yard|lumberyard|builders merchant|mill shop|millwork shop|lumber guy|tile shop|manufacturer|factory|distributor',
+  ],
   ['client', 'client|owner|homeowner|customer|landlord|householder|household'],
 ]
 /** Words after a trade's adjective that make it people: 'steel lads', 'tile guy'. */
 const PEOPLE =
-  '(?:lads?|crews?|people|guys?|fitters?|men|man|team|boys|folks?|company|firm|sub|subs|contractors?|installers?|gang)'
+  '(?:lads?|crews?|people|guys?|fitters?|men|man|team|boys|folks?|company|firm|sub|subs|contractors?|installers?|gang|shop)'
 
 export const TRADE_PATTERNS: readonly (readonly [Trade, RegExp])[] = TRADE_WORDS.map(([trade, words]) => {
   const list = words.split('|')
@@ -151,7 +61,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ['mold', /\b(?:mou?ld|mou?ldy|mildew)\b/],
   [
     'rot',
-    /\b(?:rot|rots|rotten|rotted|rotting|punky|spongy|(?:is|are|gone|feels?|going|went) (?:a bit |very |quite |all |really )?soft(?! (?:white|grey|gray|close|wood))|soft right through)\b/,
+    /\b(?:rot|rots|rotten|rotted|rotting|punky|spongy|(?:is|are|gone|feels?|going|went) (?:a bit |very |quite |all |really )?soft(?! (?:white|grey|gray|close|wood))|soft right through|(?:sheathing|decking|sill|joists?|boards?|plywood|sheets?|wood|timber|posts?|subfloor) soft)\b/,
   ],
   ['insect', /\b(?:woodworm|wasps?|termites?|ants?|carpenter ants|hornets?|bees|insects?|beetles?|worm holes?)\b/],
   [
@@ -160,34 +70,40 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'leak',
-    /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|(?:rain ?)?water (?:is )?(?:getting|coming|running|pouring) in)\b/,
+    /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|(?:rain ?water|water|rain|rain is) (?:is |was )?(?:getting|coming|running|pouring|dripping) (?:in|down|through|behind|under|out))\b/,
   ],
   [
     'damp',
-    /\b(?:damp|(?:ceiling|wall|plaster|drywall|soffit)s? (?:is|are) (?:badly |all )?stained|wet(?! room)|^(?:there is )?water (?:in|on|under|behind)|moisture|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
+    /\b(?:damp|(?:ceiling|wall|plaster|drywall|soffit)s?(?: \w+){0,2} (?:is|are) (?:badly |all )?stained|wet(?! room)|^(?:there is )?water (?:in|on|under|behind)|moisture(?! (?:is (?:at|down)|content|reading|meter|resistant))|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
   ],
   ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
-  ['crack', /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|split|splits)\b/],
+  [
+    'crack',
+    /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|(?:is|are) (?:badly )?shaken|(?<!mini )split(?! (?:system|level|face|rail))|splits)\b/,
+  ],
   [
     'sag',
-    /\b(?:sag|sags|sagging|sagged|bowed|bowing|dipped|settled(?= (?:about|by|a|an|half|three|one|two|on|\d)\b)|dips|deflecting|out of level|not level|bellied|sunk|sinking|dropped (?:about |by |a |an |half |three |\d))\b/,
+    /\b(?:sag|sags|sagging|sagged|bulg(?:e|es|ed|ing)|bowed|bowing|dipped|(?:has|have|is|are) settled(?! (?:on|for|with|in)\b)|settled(?= (?:about|by|a|an|half|three|one|two|on|\d)\b)|dips|deflecting|out of level|not level|bellied|sunk|sinking|(?:settlement|subsidence)|come down (?:a bit|a little|slightly|an? |about |at one)|dropped (?:about |by |a |an |half |three |\d))\b/,
   ],
   [
     'loose',
-    /\b(?:loose|wobbly|wobbles|wobbling|rocks|rocking|(?:is|are) hanging (?:down|loose)|come away|coming away|pulled away|lifting|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?))))\b/,
+    /\b(?:loose|wobbly|wobbles|wobbling|rocks|rocking|(?:is|are) hanging (?:down|loose)|come away|coming away|pulled away|lifting|off (?:its|the|their) (?:tracks?|hinges?|runners?|brackets?|hooks?|rails?)|(?:is|are|has|have|was|were) come (?:off|apart|adrift|loose|unstuck)|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?|patches|parts))))\b/,
   ],
-  ['blocked', /\b(?:blocked|clogged|plugged|bunged up|backed up|choked)\b/],
+  [
+    'blocked',
+    /\b(?:blocked|clogged|plugged|bunged up|back(?:ed|ing|s) up|choked|(?:drain|gutter|sink|tub|shower|basin|waste|one)s? (?:is|are) (?:still )?(?:running )?slow)\b/,
+  ],
   [
     'missing',
-    /\b(?:[a-z]+s short(?= *$)|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)(?! (?:guy|man|lad|hand|body|men|guys|lads|people))|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there))?(?= *$)|missing|never fitted|absent|not there)\b/,
+    /\b(?:(?:ran|run|running) short|ran out(?= of|$)|[a-z]+s short(?= *$)|(?:is|are) (?:about )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|\d+) short|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)(?! (?:guy|man|lad|hand|body|men|guys|lads|people))|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there))?(?= *$)|(?:came|come|arrived|turned up|delivered) without|missing|never fitted|absent|not there)\b/,
   ],
   [
     'wrong',
-    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|off (?:center|centre)|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
+    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|out by|(?:inch|inches|mm|mil) (?:too )?(?:low|shy)(?= *$)|(?:inch|inches|mm|mil|foot|\d) out\b(?! of the)|off (?:center|centre)|(?:does|do|did|will|would) not fit|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
   ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
   ['dead', /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on|simple|plumb)\b)/],
@@ -197,7 +113,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
 export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   [
     'replace',
-    /\b(?:replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
+    /\b(?:replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap(?! (?:sides|places|ends|over|round)\b)|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
   ],
   [
     'close-up',
@@ -206,7 +122,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
   [
     'relocate',
-    /\b(?:move|moves|moving|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over)\b/,
+    /\b(?:move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to|by) )\b/,
   ],
   [
     'enlarge',
@@ -215,32 +131,39 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['test', /\b(?:test|tests|get (?:\w+ )?tested|sample)\b/],
   [
     'inspect',
-    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:needs? to|should|must|has to) (?:have a |take a )?look|scope out)\b/,
+    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:has|have|needs?|wants?) to see (?:it|them|that|this|those|the)|(?:needs? to|wants? to|should|must|has to|have to) (?:have a |take a )?look|scope out)\b/,
   ],
   ['order', /\b(?:order|reorder|re-order|send for|get (?:\w+ )?ordered)\b/],
   ['clean', /\b(?:clean|clean down|wash|wash down|scrub|sweep|hoover|vacuum|power wash)\b/],
   ['insulate', /\b(?:insulate|insulated|lag)\b/],
   ['cover', /\b(?:cover|sheet over|sheet (?:\w+ )?up|tarp|tarp over)\b/],
-  ['patch', /\b(?:patch|patched|patching|make good|fill the|filler)\b/],
-  ['paint', /\b(?:paint|repaint|touch up|touch-up|touchup|prime|stain|decorate)\b/],
+  ['patch', /\b(?:patch|patched|patching|make good|fill the|(?<!pot )filler)\b/],
+  [
+    'paint',
+    /\b(?:paint|repaint|touch up|touch (?:it|them|that|those|the \w+) up|touch-up|touchup|prime|stain|decorate|(?:needs?|wants?|could do with) (?:an? |another |its |one more )?(?:\w+ )?coats?)\b/,
+  ],
   [
     'repair',
-    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|free (?:it|them|the \w+) (?:up|off)|unstick|ease|glue|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
+    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|free (?:it|them|the \w+) (?:up|off)|unstick|ease|glue (?:it|them|the|that|those|down|back|and screw (?:it|them|the))|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|to go|goes|goes out|going|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|comes? back (?:out|off|down)|takes (?:it|them|those)(?= *$| (?:away|out|down|off))|to go|goes|goes out|going|(?<!\b(?:things|lads|guys|they|people) )(?<=[a-z]s )go(?= *$)|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do|(?:floors?|flooring|tiles?|carpets?|lino|vinyl|boards?|pavings?|patio|underlay) (?:all |now )?(?:comes?|coming) up)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:(?:is|are) to go (?:under|over|beside|next to|against|between|in|on|above|below|behind|where)|to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:dark|pale|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
+  /\b(?:dark|pale|paint grade|stain grade|(?:third|half|running|stack|stacked) bond|basketweave|chevron|torch (?:down|on)|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime(?! ?wash)|burner|epdm|rubber|prehung|pre hung|left hand(?!ed)|right hand(?!ed)|chipboard|melamine|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
+
+/** Verbs that tell somebody to do something to a thing. */
+export const WORK_VERBS =
+  'weld|scrape|sand|oil|wax|varnish|prop|brace|glue|screw|nail|clamp|solder|grease|adjust|align|level|plumb|shim|pack|trim|cut|saw|drill|chop|notch|rebate|rout|mortise|hinge|hang|flip|turn|rotate|reverse|tighten|loosen|ease|plane|grind|polish|buff|seal|reseal|caulk|silicone|foam|fill|plug|cap|blank|kill|isolate|disconnect|reconnect|wire|rewire|hard wire|hardwire|chase|bury|lay|relay|bed|rebed|dig|excavate|backfill|grade|slope|pump|bail|dry|vent|duct|flush|bleed|refit|fix|refix|mount|remount|rehang|reset|lift|raise|lower|jack|shore|sister|double|splice|scab|scarf|mud|skim|render|point|repoint|rake|wash|rinse|scrub|sweep|vacuum|mop|clear|empty|bag|dump|label|mark|number|tag|photograph|shorten|lengthen|rebuild|box|wipe|treat|spray|wedge|pin|bolt|square|scribe|earth|jet|rod|unblock|thin|dub|strap|flatten|feather|dress|weatherstrip|weather strip|remake|reframe|recut|resize|rework|retile|replaster|repaint|replumb|regrout|refinish|resurface|refasten|reattach|straighten|undercut|underpin|tank|waterproof|re point|re lay|re hang|swap|patch|replace|repair|move|shift|clean|insulate|cover|protect|close|tape|board|tile|paint|prime|plaster|test|order|check|inspect|add|install|fit|remove|tear|strip|rip|pull|knock|hack|take|put'
 
 /** Stage that a word or a verb speaks of, the more particular first. */
 export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
@@ -262,9 +185,9 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ['concrete', /\b(?:concrete|pour|poured|slab|footings?|screed)\b/],
   ['cladding', /\b(?:siding|cladding|fascia|soffit outside|clad|sided)\b/],
   ['weather-barrier', /\b(?:wrap|house ?wrap|weather barrier|wrapped|membrane)\b/],
-  ['insulation', /\b(?:insulation|insulated|batts?|insulating|foamed|spray foam)\b/],
+  ['insulation', /\b(?:insulation|insulated?|batts?|insulating|foamed|spray foam)\b/],
   ['tape', /\b(?:tape|taped|taping|mud|mudded|mudding|joints filled|joint compound)\b/],
-  ['board', /\b(?:board|boarded|boarding|drywall|drywalled|plasterboard|rocked|sheetrock|hung board|backer)\b/],
+  ['board', /\b(?:boards?|boarded|boarding|drywall|drywalled|plasterboard|rocked|sheetrock|hung board|backer)\b/],
   ['plaster', /\b(?:plaster|plastered|skim|skimmed|plastering|rendered)\b/],
   ['tile', /\b(?:tile|tiles|tiled|tiling|grout|grouted|backsplash|splashback)\b/],
   ['countertops', /\b(?:countertops?|counters?|worktops?)\b/],
@@ -293,9 +216,3 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ],
   ['site-works', /\b(?:fences?|fencing|paving|pavings|patio|driveway|landscaping)\b/],
 ]
-
-function phraseTable<Key extends string>(words: readonly (readonly [Key, string])[]): ReadonlyMap<string, Key> {
-  const table = new Map<string, Key>()
-  for (const [key, list] of words) for (const phrase of list.split('|')) table.set(phrase, key)
-  return table
-}

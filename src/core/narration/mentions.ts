@@ -1,5 +1,6 @@
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
-import { ELEMENT_PHRASES, STAGE_PATTERNS, TRADE_PATTERNS } from './lexicon'
+import { ELEMENT_PHRASES } from './elementWords'
+import { STAGE_PATTERNS, TRADE_PATTERNS } from './lexicon'
 
 export interface Mention {
   readonly from: number
@@ -17,7 +18,7 @@ const PARTICLE_VERB =
   /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
 /** Words that are a thing or an act: not a thing before 'it', 'them', or 'the'. */
 const ACTS =
-  /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|counter|island|mortar|splice)$/
+  /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|jack|counter|island|mortar|splice)$/
 
 /** Finds the things named in a clause; of a run of names the last counts: 'window opening' is an opening. */
 export function elementsIn(tokens: readonly string[]): Mention[] {
@@ -69,12 +70,16 @@ const DOERS = /^(?:and|to|then|we|will|can|just|please|i|you|not|or|he|she|they|
 function isAct(tokens: readonly string[], at: number, length: number): boolean {
   const [word, before, after = ''] = [tokens[at]!, tokens[at - 1], tokens[at + 1]]
   if (length > 1) return false
+  // 'Rotten at the base'.
+  if (word === 'base' && before === 'the' && /^(?:at|to|near|round|around|from|off|by)$/.test(tokens[at - 2] ?? ''))
+    return true
+  if (word === 'vents' && /^(?:to|into|out|outside|through|straight)$/.test(after)) return at > 0
   // 'The floor slopes an inch'.
-  if (word === 'slopes') return at > 0
+  if (word === 'slopes' || word === 'rocks') return at > 0
   if (!ACTS.test(word)) return false
   if (after === '') return /^(?:we|they|i|you)$/.test(before ?? '')
   const done =
-    /^(?:it|them|the|this|these|those|that|all|everything)$/.test(after) ||
+    /^(?:it|them|the|this|these|those|that|all|everything|anything)$/.test(after) ||
     (/^(?:board|block|wrap|splice)$/.test(word) && /^(?:over|in|up|out)$/.test(after))
   return done && (before === undefined || DOERS.test(before))
 }
@@ -86,9 +91,18 @@ const isShade = (tokens: readonly string[], at: number, length: number): boolean
   /^(?:gr[ae]y|blue|green|brown|oak|pine|walnut|cream|wood|stone|colou?r|tan|beige)$/.test(tokens[at + 1] ?? '')
 
 function tellsWhere(tokens: readonly string[], at: number): boolean {
-  for (let look = at - 1; look >= Math.max(0, at - 4); look--) {
+  for (let look = at - 1; look >= Math.max(0, at - 5); look--) {
     const word = tokens[look]!
-    if (word === 'of') return false
+    // 'By the foot of the stairs' tells where; 'a stretch of the wall' does not.
+    if (word === 'of') {
+      if (
+        !/^(?:foot|top|bottom|side|edge|end|back|front|middle|corner|base|head|left|right|rear)$/.test(
+          tokens[look - 1] ?? '',
+        )
+      )
+        return false
+      continue
+    }
     // 'touch up the ceiling', 'tear out the stair': the little word belongs to the verb.
     if (/^(?:up|off|out|down|over|in)$/.test(word) && PARTICLE_VERB.test(tokens[look - 1] ?? '')) return false
     // 'has to shift the outlet': before a verb 'to' tells no place.
@@ -109,6 +123,10 @@ export const mainElement = (mentions: readonly Mention[]): Element | null =>
   (mentions.find((one) => !one.where && one.key)?.key as Element | undefined) ?? null
 export const whereElement = (mentions: readonly Mention[]): Element | null =>
   (mentions.find((one) => one.where && one.key)?.key as Element | undefined) ?? null
+
+/** 'On a cracked pad': it is the pad that is cracked. */
+const AS_FOUND =
+  /^(?:cracked|rotten|rotted|broken|loose|rusty|rusted|leaking|leaky|damaged|bent|blocked|mou?ldy|sagging|bowed|spongy|burst)$/
 
 /** The thing that a clause is about, where its verb says which of those named it is. */
 export function mainThing(
@@ -136,6 +154,8 @@ export function mainThing(
     }
     if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null
   }
+  const said = mentions.find((one) => one.key && one.where && AS_FOUND.test(tokens[one.from - 1] ?? ''))
+  if (said?.key) return said.key
   if (/^with (?:an? )?/.test(norm)) return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null
   return mainElement(mentions)
 }
@@ -233,11 +253,12 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
     'strip-out',
     /\b(?:stripped|gutted|demoed|demolished|torn out|ripped out|torn off|demo|demolition|strip out|tear off)\b/,
   ],
-  ['protect', /\b(?:floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted)\b/],
+  ['protect', /\b(?:floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted|protected|masked)\b/],
   ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
   ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],
-  ['framing', /\b(?:framed|framing|(?:half|knee|stud) walls?|bulkheads?)\b/],
+  ['framing', /\b(?:framed|framing)\b/],
+  ['concrete', /\b(?:poured|screeded)\b/],
   ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
   ['plaster', /\b(?:plastered|skimmed|skimming|plastering)\b/],
@@ -248,6 +269,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
   ['structure', /\b(?:repointing|repointed|pointing)\b/],
   ['site-works', /\b(?:fence|fencing|paving|pavings|patio)\b/],
+  ['framing', /\b(?:(?:half|knee|stud) walls?|bulkheads?)\b/],
 ]
 
 /** The stage that a clause of progress speaks of, from its verb, its thing, or its words; null where none is told. */

@@ -52,6 +52,9 @@ export function placeNames(places: readonly string[]): PlaceNames {
 const FILLER =
   '(?:ok|okay|right|er|uh|um|erm|so|well|now|and|but|then|next|also|yeah|yes|alright|anyway|still|oh|plus|moving on|move on|moving|over|on|going|heading|go|onto|out|up|down|back|through|into|in|to|at|round|around|here|we are|we re|i am|now we|the|this is|that is|for|as for|same|first|starting|start|with|inside|outside|upstairs|downstairs|in the|next door|onto the|let us|do|look at|of)'
 
+/** Places that are things themselves: what is said of them is said of the thing. */
+const BUILT = /^(?:roof|stairs?|chimney|deck|boiler)$/
+
 export interface PlaceFound {
   readonly places: readonly string[]
   /** The words of the clause after the place that led it; the whole clause where none led. */
@@ -74,6 +77,10 @@ export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null
     if (SORTS.has(pattern) && !new RegExp(`^(?:${FILLER} )*(?:the )?${pattern}(?: (?:is|are|s)\\b| |$)`).test(norm))
       continue
     const rest = norm.slice(match[0].length).trim()
+    // 'The boiler is condemned' is said in the boiler room, and of the boiler.
+    const thing = pattern.split(' ').at(-1)!
+    if (BUILT.test(thing) && /^(?:is|are|has|have|was|were|needs?|leaks?|sags?)\b/.test(rest))
+      return { places, rest: `${thing} ${rest}`, leads: true, alone: false }
     return { places, rest, leads: true, alone: rest === '' || new RegExp(`^(?:${FILLER}(?: |$))+$`).test(rest) }
   }
   return null

@@ -18,20 +18,44 @@ import { clausesOf, plain, type Clause } from './clauses'
 import { readDate, readLead } from './dates'
 import { extend, joinedElements, joins, withoutCorrection } from './joining'
 import { percentIn } from './howFar'
-import { actionIn, PRIVATE, PRIVATE_TAIL } from './kinds'
+import { actionIn, isExtra, PRIVATE, PRIVATE_TAIL } from './kinds'
 import { MATERIAL } from './lexicon'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { elementsIn, mainThing, tradeIn, whereElement } from './mentions'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Reading, Said } from './reading'
+import { readNumber } from '../measure/spokenNumber'
 import { ANAPHORA, RULES, type Seen } from './rules'
 import { readNumbers } from './sizes'
 import { FORBIDS } from './works'
 
-/** The boards of a face are its siding. */
-const isSidingBoard = (element: Element, place: string | null, norm: string): boolean =>
-  element === 'drywall' && /\b(?:face|elevation|gable)\b/i.test(place ?? '') && /(?<!backer )\bboards?\b/.test(norm)
+/** The boards of a face are its siding, the decking of a roof is its sheathing. */
+function asSeenAt(element: Element, place: string | null, norm: string): Element {
+  const face = /\b(?:face|elevation|gable)\b/i.test(place ?? '')
+  if (element === 'drywall' && face && /(?<!backer )\bboards?\b/.test(norm)) return 'siding'
+  return element === 'deck' && /\broof\b/i.test(place ?? '') && /\bdecking\b/.test(norm) ? 'sheathing' : element
+}
+
+/** 'Four are loose by the stairs': of the things named before. */
+const SOME_OF_THEM =
+  /^(?:and |but )?(?:one|two|three|four|five|six|seven|eight|nine|ten|some|most|both|all|half|none|several|a few|a couple) (?:of them )?(?:is|are|has|have|needs?|came|were|was)\b/
+
+/** Whether a material tells what is going in: not where it names people ('carpet people') or is the thing itself ('the
+ * glass is here'). */
+const tellsMaterial = (norm: string): boolean =>
+  MATERIAL.test(
+    norm
+      .replace(/\b[a-z]+ (?:lads|crew|guys?|people|man|men|fitters?|company|supplier)\b/g, ' ')
+      .replace(
+        /\b[a-z]+(?= (?:is|are) (?:here|in|on|up|measured|ordered|coming|late|due|delivered|done|back|being|not)\b)/,
+        ' ',
+      ),
+  )
+
+/** What was done today is nothing to come: 'she agreed to it this morning'. */
+const HAPPENED =
+  /^(?!.*\b(?:is|are|will|gets?|being|due|to)\b).*\b(?:[a-z]+ed|came|went|did|said|told|got|had|found|took|left|brought|ran|cut|broke|saw)\b/
 
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
@@ -96,6 +120,17 @@ export class Reader {
     if (last && EITHER.test(norm)) return leaveOpen(last, clause)
     if (last && isLeft(last, reading, norm)) return countLeft(last, counted(reading)!, clause)
     if (last && ofCounted(last, reading, norm)) return countDone(last, reading, clause)
+    // 'The lintels are rusted, four out of seven'.
+    if (
+      last?.line.kind === 'found' &&
+      reading.kind === 'progress' &&
+      /^[a-z\d]+ (?:out )?of (?:the )?[a-z\d]+$/.test(norm)
+    ) {
+      const some = readNumber([norm.split(' ')[0]!], 0)
+      if (some) last.line.quantity ??= some.value
+      last.end = clause.end
+      return
+    }
     if (last && isShareOf(last, reading, norm)) {
       last.end = clause.end
       last.line.percent = reading.fields.percent!
@@ -112,12 +147,18 @@ export class Reader {
       )
     ) {
       last.line.amount = reading.fields.amount
+      if (isExtra(norm)) last.line.extra = true
       last.end = clause.end
       return
     }
     // 'Two came wrong, being remade, five weeks': when what is wrong will be here again.
     const awaited =
-      last?.line.kind === 'found' || (last?.topic && /\b(?:ordered|templated|measured|sent off)\b/.test(last.norm))
+      last?.line.kind === 'found' ||
+      (last?.line.kind === 'selection' &&
+        /^(?:about |around |at least |it is |lead time )*(?:\w+ (?:to|or) )?\w+ (?:working )?(?:weeks?|months?|days|fortnight)\b/.test(
+          norm,
+        )) ||
+      (last?.topic && /\b(?:ordered|templated|measured|sent off)\b/.test(last.norm))
     if (reading.kind === null && last && awaited && reading.fields.leadDays !== undefined) {
       const { element } = last.line
       reading.kind = 'expect'
@@ -159,7 +200,7 @@ export class Reader {
     const { kind, fields } = reading
     const place = laterPlace(norm, this.names)
     const places = place ?? this.places
-    const named = (element: Element): Element => (isSidingBoard(element, places[0] ?? null, norm) ? 'siding' : element)
+    const named = (element: Element): Element => asSeenAt(element, places[0] ?? null, norm)
     const elements: readonly (Element | undefined)[] = reading.elements.length > 1 ? reading.elements : [fields.element]
     for (const at of places) {
       for (const element of elements) {
@@ -215,7 +256,15 @@ export class Reader {
       this.flush()
       return this.topic(reading, clause, norm)
     }
-    if (!last || (!last.topic && isAllClear(reading, norm))) return this.topic(reading, clause, norm)
+    if (
+      !last ||
+      (!last.topic &&
+        (isAllClear(reading, norm) ||
+          (reading.statement &&
+            (reading.own || namesAnother(norm)) &&
+            Object.keys(reading.fields).every((k) => k === 'element'))))
+    )
+      return this.topic(reading, clause, norm)
     addTo(last, reading, clause, norm)
     if (reading.fields.trade) this.trade = reading.fields.trade
   }
@@ -331,10 +380,12 @@ export class Reader {
     )
     const told =
       main ??
-      (ANAPHORA.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm) ? this.element : null) ??
+      (ANAPHORA.test(norm) || SOME_OF_THEM.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm)
+        ? this.element
+        : null) ??
       (keyless ? null : whereElement(mentions))
     const element = told ?? (own || namesAnother(norm) ? null : this.element)
-    const material = MATERIAL.test(norm) && !/\b(?:steel|glass|stone|iron) (?:lads|crew|guys?|people)\b/.test(norm)
+    const material = tellsMaterial(norm)
     const fields: Fields = {}
     if (element) fields.element = element
     if (numbers.dims.length > 0) fields.dims = [...numbers.dims]
@@ -343,7 +394,7 @@ export class Reader {
     if (date) fields.date = date.day
     if (trade) fields.trade = trade.trade
     else if (
-      /^(?:now )?says?\b|^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(
+      /^(?:now )?says?\b|^(?:he is |she is |they are )?back\b|^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(
         norm,
       ) &&
       this.trade
@@ -362,11 +413,18 @@ export class Reader {
       action,
       lead,
       percent: percentIn(norm, numbers.percent),
-      hasDate: date !== null && date.day >= today,
+      hasDate: date !== null && date.day >= today && !(date.day === today && HAPPENED.test(norm)),
       tradeFirst: trade !== null && trade.at <= 12,
       where: whereElement(mentions),
     })
     reading.kind = kind
+    // Who decides and is called 'she' is the client, where nobody else was spoken of.
+    if (
+      (kind === 'decide' || (kind === 'exclude' && /\bself\b|(?:her|him)self\b/.test(norm))) &&
+      !fields.trade &&
+      /\b(?:she|he) (?:is|has|still|can|wants?|needs?)\b/.test(norm)
+    )
+      fields.trade = this.trade ?? 'client'
     if (kind === 'expect' && fields.trade === 'inspector') fields.action ??= 'inspect'
     // 'Ten days', said after what is to come.
     if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead
@@ -381,6 +439,7 @@ export class Reader {
         stage: this.stage,
         stageOf: this.stageOf,
         trade: this.trade,
+        said: this.lines.at(-1)?.norm ?? '',
       })
       if (kind) return kind
     }

@@ -14,6 +14,7 @@ import {
   NEED,
   onReturnList,
   testIn,
+  withoutCondition,
 } from './kinds'
 import { readNumber } from '../measure/spokenNumber'
 import { isFuture, isGone } from './howFar'
@@ -24,11 +25,13 @@ import type { Fields, Reading } from './reading'
 import {
   ASKS_FOR,
   asWork,
+  DEMANDS,
   FORBIDS,
   isWish,
   LEFT_TO_DO,
   needsDoing,
   NEEDS_SOME,
+  SOMEBODY_DOES,
   startsWithAct,
   TOLD_TO,
   untilOf,
@@ -49,6 +52,8 @@ interface Memory {
   /** The thing whose stage it is. */
   readonly stageOf: Fields['element']
   readonly trade: Fields['trade']
+  /** What was said just before, in plain words. */
+  readonly said: string
 }
 type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null, memory: Memory) => LineKind | null
 
@@ -56,7 +61,7 @@ type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null
 export const ANAPHORA =
   /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b/
 const ARRIVES =
-  /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing)\b/
+  /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing|results?)\b/
 
 const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
 
@@ -68,7 +73,10 @@ export const RULES: readonly Rule[] = [
     return 'progress'
   },
   (norm, { fields }, _seen, last) => {
-    if (!isHeld(norm) || /\bstays?\b|\bkeep\b(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm)) return null
+    // 'The roofer can't come till the week after': when he comes, not what waits.
+    if (/\b(?:can not|will not) (?:come|make it|get here|be here|be back)\b/.test(norm)) return null
+    if (!isHeld(norm) || /\bstays?\b(?! off\b)|\bkeep\b(?! off\b)(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm))
+      return null
     fields.state = 'held'
     const until = untilOf(norm) ?? /\bbefore (.+)$/.exec(norm)?.[1]
     if (until && !(fields.date && /^(?:\w+day|tomorrow|next \w+|the \w+)$/.test(until))) fields.until = until
@@ -78,11 +86,14 @@ export const RULES: readonly Rule[] = [
     if (last?.element && !fields.element) fields.element = last.element
     return 'progress'
   },
-  (norm, { fields }, _seen, last) => {
+  (norm, { fields }, _seen, last, memory) => {
     // 'Not in the price, so call it 180 extra' is work beside the contract.
     if (isExtra(norm) && fields.amount !== undefined) return null
+    // Who buys what was just chosen leaves it chosen.
+    if (last?.kind === 'selection' && /\b(?:buying|ordering|bringing|providing|supplying)\b/.test(norm)) return null
     if (
       isExclude(norm) ||
+      (/\bours$/.test(memory.said) && /^(?:the )?\w+ (?:is|are) not$/.test(norm)) ||
       (last?.kind === 'exclude' &&
         /\b(?:is|are) not(?: either)?$|^(?:nor|neither) (?:is|are)\b|^same (?:goes )?for\b/.test(norm))
     ) {
@@ -94,7 +105,8 @@ export const RULES: readonly Rule[] = [
   (norm) => (isDecide(norm) && !/\b(?:to say|says) (?:it|that)\b.*\bstays\b/.test(norm) ? 'decide' : null),
   (norm, { fields, own }) => {
     const waits = /\b(?:is|are|stuck|still) waiting (?:on|for) (.+)$/.exec(norm)
-    if (!waits || !own || /\b(?:deliver|parts?|stock|order)/.test(norm)) return null
+    if (!waits || !(own || /^(?:is|are|still)\b/.test(norm)) || /\b(?:deliver|parts?|stock|order)/.test(norm))
+      return null
     fields.state = 'held'
     fields.until = waits[1]!
     return 'progress'
@@ -122,7 +134,7 @@ export const RULES: readonly Rule[] = [
     return 'progress'
   },
   (norm, { fields }) => {
-    if (!isKeep(norm) || isUnwantedKeep(norm)) return null
+    if (!isKeep(withoutCondition(norm)) || isUnwantedKeep(norm)) return null
     if (/\b(?:reus|re us|re use|salvag)/.test(norm)) fields.action = 'reuse'
     else if (/\b(?:protect\w*|keep (?:\w+ ){0,3}covered|kept covered)\b/.test(norm)) fields.action = 'protect'
     const until = untilOf(norm)
@@ -136,7 +148,10 @@ export const RULES: readonly Rule[] = [
     return 'keep'
   },
   // 'Plumber to sort it by Thursday'.
-  (norm, reading, seen) => (seen.tradeFirst && TOLD_TO.test(norm) && !reading.own ? asWork(norm, reading, seen) : null),
+  (norm, reading, seen) =>
+    seen.tradeFirst && !reading.own && (TOLD_TO.test(norm) || (SOMEBODY_DOES.test(norm) && !seen.hasDate))
+      ? asWork(norm, reading, seen)
+      : null,
   (norm, reading, seen) =>
     startsWithAct(norm, seen.action) && !(seen.tradeFirst && seen.hasDate) ? asWork(norm, reading, seen) : null,
   (norm, reading, seen, last) => {
@@ -154,7 +169,7 @@ export const RULES: readonly Rule[] = [
       !again &&
       last?.kind === 'found' &&
       own &&
-      /^(?:(?:it )?(?:could|might|may|must) (?:well )?be|i (?:suspect|would guess|reckon|bet)(?: it is)?|probably) (?:the|that|in the|coming from the)\b/.test(
+      /^(?:(?:it )?(?:could|might|may|must) (?:well )?be|(?:\w+ ){1,2}(?:thinks?|reckons?|suspects?|guess|bets?|says) (?:it is|that is|it will be)|i (?:suspect|would guess|reckon|bet)(?: it is)?|probably) (?:the|that|their|our|his|her|next door|in the|coming from the)\b/.test(
         norm,
       )
     if (cause) {
@@ -180,12 +195,16 @@ export const RULES: readonly Rule[] = [
     onReturnList(norm) ||
     (needsDoing(norm) &&
       (reading.own || namesAnother(norm) || /^(?:and |so |but |it )?(?:needs?|wants?)\b/.test(norm))) ||
-    (NEED.test(norm) && !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:out|off|replaced|moved|fixed))/.test(norm))
+    (NEED.test(norm) &&
+      !/\b(?:has|have|is|are) to (?:be|go)\b(?! (?:under|over|in|on|beside|between|above|below|behind|next|against|out|off|(?!confirm|agree|deliver|decid|expect|collect|told)[a-z]+ed|cut|built|dug|hung|put|taken))/.test(
+        norm,
+      ))
       ? asWork(norm, reading, seen)
       : null,
   // 'The inspector wants hangers on every joist'.
   (norm, reading, seen) =>
-    reading.own && !reading.material && (ASKS_FOR.test(norm) || NEEDS_SOME.test(norm)) && !isWish(norm)
+    ((reading.own && !reading.material && (ASKS_FOR.test(norm) || NEEDS_SOME.test(norm))) || DEMANDS.test(norm)) &&
+    !isWish(norm)
       ? asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
       : null,
   (norm, reading, seen) => (reading.own && LEFT_TO_DO.test(norm) ? asWork(norm, reading, seen) : null),
@@ -207,15 +226,21 @@ export const RULES: readonly Rule[] = [
     }
     if (seen.hasDate && seen.percent === 100 && /\b(?:was|were|yesterday|last)\b/.test(norm) && fields.element)
       return null
+    if (seen.action && seen.tradeFirst && /\bwants? (?:the|it|that|them|those|this)\b/.test(norm)) return null
     if (seen.hasDate && (seen.tradeFirst || ARRIVES.test(norm)))
       return seen.action &&
         !seen.tradeFirst &&
-        !/\b(?:comes? (?!out|off|down)|goes in|lands|arrives)\b/.test(norm) &&
+        !/\b(?:comes? (?!out|off|down|up)|goes in|lands|arrives)\b/.test(norm) &&
         seen.action !== 'install' &&
         seen.action !== 'order'
         ? null
         : expectDated(norm, fields)
-    if (/\b(?:is|are|will be) sending (?:us )?(?:more|another|an?|the|new|replacements?)\b/.test(norm)) return 'expect'
+    if (
+      /\b(?:is|are|will be) (?:sending|making) (?:us )?(?:more|another|an?|the|new|replacements?)\b|\b(?:is|are|will be) (?:remaking|recutting|refabricating|shipping|sending|reprinting) (?:it|them|that|those|this)\b|\b(?:back order(?:ed)?|backordered)\b/.test(
+        norm,
+      )
+    )
+      return 'expect'
     if (
       /\b(?:comes?|coming|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
         norm,
@@ -271,11 +296,21 @@ export const RULES: readonly Rule[] = [
   (norm, { fields }, seen) =>
     seen.hasDate &&
     !/\b(?:i|we|he|she|they) (?:said|told|thought|guessed)\b/.test(norm) &&
-    (fields.element || fields.trade || stageIn(norm, null, false)) &&
+    (fields.element || fields.trade || stageIn(norm, null, false) || NAMED_WITH_DAY.test(norm)) &&
     !isFine(norm)
       ? expectDated(norm, fields)
       : null,
-  (norm, { fields, material, own }) => {
+  (norm, { fields, material, own }, _seen, last) => {
+    // 'The doors are on order, they are eight foot by six ten'.
+    if (
+      last?.kind === 'expect' &&
+      last.element &&
+      !own &&
+      fields.dims?.length &&
+      /^(?:they|it|these|those) (?:is|are)\b/.test(norm)
+    )
+      return 'selection'
+    if (own && fields.element === 'tile' && fields.dims?.length) return 'selection'
     const says =
       /\b(?:is|are|will be|going in|going with|goes|using|went with|would like|prefers?|picked|chose|chosen|going for|gone for|went for|settled on|s)\b/.test(
         norm,
@@ -284,7 +319,7 @@ export const RULES: readonly Rule[] = [
       /\b(?:picked|chosen|chose|went (?:with|for)|gone (?:with|for)|going (?:with|for)|settled on|decided on|bought|ordered)\b/.test(
         norm,
       )
-    if (material && (own || chose) && says && !denies(norm)) return 'selection'
+    if (material && (own || chose) && says && !denies(norm) && !AS_FOUND.test(norm)) return 'selection'
     if (own && fields.dims?.length && /\b(?:they|she|he|client|owner|we) (?:bought|ordered|picked|chose)\b/.test(norm))
       return 'selection'
     if (
@@ -298,12 +333,21 @@ export const RULES: readonly Rule[] = [
   },
 ]
 
+/** What stands there already is not going in: 'the walls are bare stone'. */
+const AS_FOUND =
+  /\b(?:is|are) (?:all |still |just )?(?:bare|original|existing|old|black (?:around|at|on|with|along|behind|under|in))\b/
+
+/** 'Sanding Thursday': something is to come, whatever it is. */
+const NAMED_WITH_DAY =
+  /^(?:the |a |an )?(?!(?:he|she|we|i|you|they|it|that|this|called|saw|was|not|no|by|until|before|since|from|on|maybe|could|done|due|needs|finished)\b)[a-z]+ (?:is |are |starts? )?(?:on )?(?:today|tomorrow|next \w+|\w+day|the \w+)$/
+
 /** 'The cabinets moved to next Friday'. */
 const PUT_OFF =
   /\b(?:moved|pushed|put|slipped|brought|rescheduled|bumped|shifted)(?: back| forward| off| out)?(?: to| until| by)? (?=$|next |this |the |\w+day|tomorrow|today)|\b(?:moved|pushed|put back|slipped|brought forward|rescheduled|bumped) (?:to|until)\b/
 
 /** 'The roofers found a second layer'. */
-const FOUND = /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b/
+const FOUND =
+  /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bsoft spots?\b|\bcondemned\b/
 
 /** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
 const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
@@ -361,7 +405,7 @@ function expectDated(norm: string, fields: Fields): LineKind {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|^leave an? (?:access|gap|hole|space|panel|opening|way)\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

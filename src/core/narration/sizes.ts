@@ -146,6 +146,8 @@ const isCountEnd = (after: string | undefined): boolean =>
 /** Whether things are counted: 'three radiators', 'four new steel posts', 'two of them', 'one to stay', 'one course'. */
 function isCount(tokens: readonly string[], next: number, value: number): boolean {
   const after = tokens[next] ?? ''
+  if (value === 1 && next === 1 && /^(?:is|has|needs|was)$/.test(after)) return true
+  if (value >= 2 && value < 100 && /^(?:are|were|have|need|came)$/.test(after)) return Number.isInteger(value)
   const goods = /^(?:bricks?|tiles?|slates?|boards?|sheets?|blocks?|nails|screws|shingles|pavers|pavings)$/.test(after)
   if (!Number.isInteger(value) || (value > 200 && !goods)) return false
   if (NOT_SIZES.test(after) || MILLIMETRES[after]) return false
@@ -206,7 +208,7 @@ function readChain(
     if (MILLIMETRES[word]) {
       unit = word
       next++
-      const tens = /^met(?:re|er)$/.test(word) ? readNumber(tokens, next) : null
+      const tens = /^met(?:re|er)s?$/.test(word) ? readNumber(tokens, next) : null
       // 'One metre twelve' is 1.12 m.
       if (
         tens &&
@@ -234,10 +236,22 @@ function readChain(
         }
       }
     }
+    // 'Eight foot by six ten'.
+    const feetBefore = unit === null && links.length > 0 && FEET.has(links.at(-1)!.unit ?? '')
+    const inches = feetBefore ? readNumber(tokens, next) : null
+    if (inches && Number.isInteger(inches.value) && inches.value < 12 && !MILLIMETRES[tokens[inches.next] ?? '']) {
+      unit = 'foot'
+      plus = inches.value * 25.4
+      next = inches.next
+    }
     links.push({ value: number.value, unit, plus })
     if (tokens[next] === 'square' && MILLIMETRES[tokens[next + 1] ?? '']) return null
     if (DESCRIBED.test(tokens[next] ?? '')) {
-      const vague = tokens[next] === 'off' || tokens[next] === 'up' || (tokens[next] === 'round' && number.value < 20)
+      const vague =
+        (tokens[next] === 'square' && units === 'imperial' && number.value <= 40) ||
+        tokens[next] === 'off' ||
+        tokens[next] === 'up' ||
+        (tokens[next] === 'round' && number.value < 20)
       described ||= !vague
       next++
     }
@@ -290,11 +304,16 @@ function isMeasured(tokens: readonly string[], at: number): boolean {
       before,
     ) &&
       (before.endsWith('by') || Number(tokens[at]) >= 20)) ||
+    (/\b(?:wrong|out|off|short|over|under|misses|missed|place|line)(?: \w+)? by(?: about| around| roughly)?$/.test(
+      before,
+    ) &&
+      Number(tokens[at]) >= 20) ||
     (/\b(?:mov(?:e|es|ed|ing)|shift(?:s|ed|ing)?|rais(?:e|ed|ing)|lower(?:ed|ing)?)(?: (?:it|them|that|about|around|roughly|by|over|up|down|left|right|another))*$/.test(
       before,
     ) &&
       Number(tokens[at]) >= 20) ||
-    (/\b(?:is|are|sits?|set|mounted|hung) at$/.test(before) && Number(tokens[at]) >= 20) ||
+    (/\b(?:is|are|sits?|set|mounted|hung|in|above|below|over|up|down|there|here) at$/.test(before) &&
+      Number(tokens[at]) >= 20) ||
     (Number(tokens[at]) >= 20 &&
       /^to the (?!skip|shop|client|owner|site|yard|tip)/.test(tokens.slice(at + 1, at + 4).join(' '))) ||
     /^(?:(?:to the )?(?:left|right)|higher|lower|over (?:the|its) (?:room|length|width|run|wall|door))\b/.test(

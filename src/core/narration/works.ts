@@ -1,5 +1,6 @@
 import type { Action } from '../scope/vocabulary'
 import { actionIn, isExtra, NEED, onReturnList } from './kinds'
+import { WORK_VERBS } from './lexicon'
 import type { LineKind } from './line'
 import { stageIn } from './mentions'
 import type { Reading } from './reading'
@@ -15,21 +16,26 @@ export const TOLD_TO =
   /^(?:have|get|tell) (?:the |our )?[a-z]+(?: (?:guys?|lads?|crew|man|people))? (?:to )?(?!to\b)[a-z]+ (?:it|them|that|this|those|these|the)\b|^(?:the |our |and )?[a-z]+(?: [a-z]+)? (?:still )?to (?!be\b|come\b|start\b|return\b|arrive\b|go\b)[a-z]+/
 
 /** 'Needs footings'. */
-export const NEEDS_SOME = /^(?:and |so |they |it )?needs? (?!(?:to|the|it|them|that|a lot|more than)\b)[a-z]+s\b/
+export const NEEDS_SOME =
+  /^(?:and |so |they |it )?needs? (?!(?:to|the|it|them|that|a lot|more than|your|his|her|their|our|my|permission|approval|power|no|not|nothing|something|someone|somebody|one)\b)(?:[a-z]+s\b|[a-z]+(?: [a-z]+)?$)/
 
 /** Somebody who may ask for a thing asks for it. */
 export const ASKS_FOR =
   /\b(?:inspector|engineer|client|owner|homeowner|designer|architect|electrician|plumber|he|she|they) wants? (?!(?:to|it|them|that|this|these|those|the|us|me|him|her|his|their|our|nothing|everything|an answer|a price)\b)[a-z]/
 
+/** Who may ask for things that have no name here: 'the inspector wants half inch bolts'. */
+export const DEMANDS =
+  /\b(?:inspector|engineer|building control|fire marshal|designer|architect) wants? (?:[a-z\d/]+ ){0,4}[a-z]{2,}s\b/
+
 /** What people want that is no work on the house. */
 export const isWish = (norm: string): boolean =>
-  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b/.test(
+  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b|\bneeds? (?:about |at least |an? |some |a couple of )?(?:one|two|three|four|five|six|seven|eight|ten|\d+ )?\s?(?:[a-z]+ )?(?:days?|weeks?|hours?|sun|notice|access|room|space|time|warning|help|hands?)\b/.test(
     norm,
   )
 
 /** 'The door needs easing': something is to be done to a thing, whatever it is called. */
 export const needsDoing = (norm: string): boolean =>
-  /\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
+  /\bgets? (?:all |both )?(?!(?:measured|delivered|inspected|approved|paid|ordered|templated|started|finished|used|moved in|called|asked|decided|needed|wanted|tired|soaked|flooded|blocked|clogged|jammed)\b)[a-z]+ed(?: up| in| over| out| off| down)?(?= *$| (?:not|but|in|with|by|first|too|as well)\b)|\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
     norm,
   )
 
@@ -46,6 +52,8 @@ export function asWork(
   // 'Nobody is to touch it' asks for no work.
   if (FORBIDS.test(norm) && !/\bforget\b/.test(norm)) return null
   if (action) fields.action = action
+  // 'Board it up until it comes': against the weather.
+  if (action === 'close-up' && untilOf(norm)) fields.action = 'cover'
   const stage = reading.own || fields.element ? null : stageIn(norm, null, false)
   if (stage === 'shoring' || stage === 'protect') fields.stage = stage
   if (isExtra(norm)) {
@@ -65,9 +73,14 @@ export function asWork(
 export const LEFT_TO_DO =
   /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime)(?: (?:here|in here|up here|out here))?$/
 
+/** 'The plumber caps it': somebody's part of what is to be done. */
+export const SOMEBODY_DOES =
+  /^(?:then |and |so )*(?:the |our )?[a-z]+(?: (?:guys?|lads?|crew|man|people))? (?!(?:will|can|could|should) (?:be|have|see|say|tell|come|know|let|send|bring|price|quote|give|do|get|take)\b)(?!(?:is|has|was|says|wants|needs|owes|knows|likes|hates|reckons|thinks|comes|starts|does|gets|loves|leaves|brings|sees)\b)(?:[a-z]+s|(?:can|could|will|should) [a-z]+) (?:it|them|that|those)\b/
+
 /** Acts without a key: work all the same. */
-const UNKEYED =
-  /^(?:please |just |then |and |we |also )*(?:(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\b)|get (?:it|them|that|this|the [a-z]+) [a-z]+(?:ed|wn|ken)\b|(?:clear|cap|rebuild|sand|oil|seal|caulk|silicone|grind|box|skim|render|shore|prop|brace|wipe|treat|spray|splice|hard wire|hardwire|rewire|wedge|pin|bolt|nail|blank|bleed|raise|lower|rout|chase|point|repoint|plumb|square|scribe|notch|shorten|plug|earth|label|jet|rod|unblock|relay|re lay|bag|thin|dub|flip|scrape|drill|isolate|flush|strap|flatten|feather|dress|cut|vent|duct|slope) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three|off|all|in|up|down|back|round|around|over|out|and)\b)/
+const UNKEYED = new RegExp(
+  `^(?:please |just |then |and |we |also |so |but |now )*(?:send (?:it|them|that|those) back|(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\\b)|(?!(?:behind|under|over|above|below|beside|around|along|near|with|from|for|into|onto|about|and|but|all|both|half|where|when|once|after|before|until|because|since|tell|ask|told|find|did|was|were|made|put|bit|most|some|none|rest|see|keep|leave|save|like|not|one|two|three|per|let|want|have|had|got|get|said|say|think|hope|mind|call|use|give|send|left|through|then|just|down|that|off|what|which|against|except|behind|beneath|inside|outside|between|across)\\b)[a-z]{3,}(?<!s|ed|ing|ly|er|match) the (?!(?:old|existing|same|new|other|original|rest)$)[a-z]+$|get (?:it|them|that|this|the [a-z]+) (?:[a-z]+(?:ed|wn|ken)|swept|hung|cut|built|done|dug|sent)\\b|(?:${WORK_VERBS}) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three)\\b|(?!(?:paint|tile|board|tape|plaster|prime|test|order|patch|check|foam|drain|render|stain)\\b)(?:${WORK_VERBS}) (?:off|all|in|up|down|back|round|around|over|out|and)\\b(?! (?:is|are|was|were|has|starts?|date|day)\\b))`,
+)
 
 export const startsWithAct = (norm: string, action: Action | null): boolean => {
   if (UNKEYED.test(norm)) return true
@@ -79,7 +92,7 @@ export const startsWithAct = (norm: string, action: Action | null): boolean => {
   const first = head.split(' ').slice(0, 5).join(' ')
   return (
     actionIn(first) !== null &&
-    !/^(?:the|that|this|those|these|a|an|old|new|there|it|he|she|they|client|\w+s (?:is|are)|\w+ (?:is|are|was|has|goes|comes|come|moves)|no|not|could|might|maybe|mou?ld)\b/.test(
+    !/^(?:(?:\w+ ){1,3}(?:needs?|wants?) |the|that|this|those|these|a|an|old|new|there|it|he|she|they|client|\w+s (?:is|are)|\w+ (?:is|are|was|has|goes|comes|come|moves)|no|not|could|might|maybe|mou?ld)\b/.test(
       head,
     )
   )
