@@ -92,7 +92,7 @@ export function countLeft(last: Said, left: number, clause: Clause): void {
 /** 'It sits on 75, should be 150': what was measured is not as it should be. */
 function makeWrong(line: SpokenLine): void {
   line.kind = 'found'
-  line.condition = 'wrong'
+  line.condition ??= 'wrong'
   line.certain = true
   delete line.percent
   delete line.stage
@@ -177,9 +177,13 @@ export function correct(last: Said, reading: Reading, clause: Clause): boolean {
     last.topic = kind === null
     return true
   }
+  const before = last.line.dims
   for (const key of ['dims', 'date', 'quantity', 'percent', 'amount', 'leadDays', 'trade', 'until'] as const) {
     if (fields[key] !== undefined) Object.assign(last.line, { [key]: fields[key] })
   }
+  // '4.1 by 1.2, sorry, 1.25': the last of the sizes.
+  if (before && fields.dims && fields.dims.length < before.length)
+    last.line.dims = [...before.slice(0, -fields.dims.length), ...fields.dims]
   if (reading.own && fields.element) last.line.element = fields.element
   else if (reading.bare !== null) {
     if (last.line.amount !== undefined) last.line.amount = Math.round(reading.bare * 100)

@@ -1,3 +1,4 @@
+import { ELEMENT_PHRASES } from './elementWords'
 import { WORK_VERBS } from './lexicon'
 
 /** A stretch of what was said, with where it stands in the text and its words made plain. */
@@ -88,7 +89,7 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
 
 /** What makes a stretch a statement of its own: a verb or a state. */
 const PREDICATE =
-  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|percent|sagging|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
+  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
 
 /** 'It leaks at the corner': whatever the verb, a pronoun and a verb say something. */
 const PRONOUN_SAYS = /^(?:it|they|he|she|we|i|there) [a-z]+/
@@ -124,6 +125,10 @@ const JOINT = /\s(?:and|but|so|then|plus|also|while|whereas|though|although|beca
 const FRESH =
   /^(?:the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted|don)\b/i
 
+/** 'Plastered and primed': two things that were done. */
+const DONE_TOO =
+  /^(?:taped|painted|primed|boarded|tiled|plastered|skimmed|grouted|insulated|wired|plumbed|sheathed|papered|wrapped|rendered|trimmed)\b/i
+
 /** 'Kill the old one': an act and what it is done to. */
 const TOLD = new RegExp(`^(?:${WORK_VERBS}) (?:the|it|them|that|those|this|these|all|both|an?)\\b`, 'i')
 
@@ -145,10 +150,11 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     )
       continue
     if (joint === 'and' && /^an? \w+(?: (?:out|up|down|in|over) (?:here|there))?$/.test(plain(right))) continue
+    if (joint === 'and' && /^(?:put|fit) (?:up |in |on |back )?(?:an? |some )?new(?: ones?)?$/i.test(right)) continue
     const fresh = FRESH.test(right) || TOLD.test(right) || PREDICATE.test(plain(right).split(' ').slice(1, 4).join(' '))
     if (
       !PREDICATE.test(plain(left)) ||
-      !(PREDICATE.test(plain(right)) || PRONOUN_SAYS.test(plain(right)) || TOLD.test(right)) ||
+      !(PREDICATE.test(plain(right)) || PRONOUN_SAYS.test(plain(right)) || TOLD.test(right) || DONE_TOO.test(right)) ||
       !fresh
     )
       continue
@@ -166,6 +172,8 @@ const NO_SPLIT_AFTER =
 const ACT =
   /^(?:shift|moves?|replace|patch|fix|hang|cut|paint|say|tell|pick|choose|decide|test|order|hook|cap|check|see|sister|close|swap|pull|need|get|got|found|find|make|build|lay|fit|install|clean|wrap|strip|call|sees?|use|using|reuse|reusing)$/i
 
+const isThing = (word: string): boolean => ELEMENT_PHRASES.has(word) || ELEMENT_PHRASES.has(word.replace(/s$/, ''))
+
 /** A sentence said without a pause: a new statement begins where a subject comes after a finished one. */
 function splitRunOn(
   text: string,
@@ -181,8 +189,10 @@ function splitRunOn(
     const before = plain(text.slice(words[from]!.at, words[i]!.at))
     const rest = plain(text.slice(words[i]!.at, end))
     const bare = words[i]!.word.toLowerCase().replace(/'(?:s|re|ll|ve|d)$/, '')
-    if (!SUBJECT.test(bare) && !SUBJECT.test(bare.replace(/s$/, '')) && !startsPlace(rest)) continue
+    if (!isThing(bare) && !SUBJECT.test(bare) && !SUBJECT.test(bare.replace(/s$/, '')) && !startsPlace(rest)) continue
     const last = words[i - 1]!.word.toLowerCase().replace(/'s$/, '')
+    // 'The ridge tiles': one thing, named in two words.
+    if (isThing(bare) && ELEMENT_PHRASES.has(last)) continue
     const stands = /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before)
     if (!stands && (NO_SPLIT_AFTER.test(last) || ACT.test(last) || last.endsWith('ing'))) continue
     if (/\b(?:until|if|where|before|between)\b[^.]*$/.test(before)) continue

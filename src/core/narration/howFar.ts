@@ -51,6 +51,9 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     return 0
   if (
     /\b(?:is|are|has|have|was|were) not\b/.test(norm) &&
+    !/\bnot (?:on|in) (?:the|any|our|my|his) (?:drawings?|plans?|list|schedule|quote|spec|paper|contract|price)\b/.test(
+      norm,
+    ) &&
     (/\bnot (?:yet )?(?:been )?(?:all )?(?:in|up|on|down|out|off|here|there|done|finished|fitted|laid|set|poured|hung|run|fixed|installed|painted|tiled|boarded|taped|framed|connected|complete|built|cut|dug|plastered|insulated|wired|grouted|sealed|moved|gone)\b/.test(
       norm,
     ) ||
@@ -94,7 +97,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 50
   if (
-    /\b(?:nearly|almost|just about|pretty much|close to|virtually|near enough|as good as) (?:all )?(?:done|there|finished|complete|in|up|out|on)\b|\bthereabouts\b/.test(
+    /\b(?:nearly|almost|just about|pretty much|close to|virtually|near enough|as good as) (?:all )?(?:done|there|finished|complete|in|up|out|on)\b|\bthere or thereabouts\b/.test(
       norm,
     )
   )
@@ -121,7 +124,7 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
     return 100
   // 'Out by half an inch' is wrong; 'it holds the wall up' is no progress.
   if (
-    /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) out\b|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
+    /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) out\b(?! of\b)|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
       norm,
     )
   )
@@ -162,6 +165,7 @@ const LIFTED =
 export const isGone = (norm: string): boolean =>
   BINNED.test(norm) ||
   /\b(?:ceiling|wall|chimney|shed|fence|plaster)s? came (?:down|off|away)\b/.test(norm) ||
+  /\b(?:ceiling|wall|partition|soffit|plaster|chimney|shed)s? (?:is|are) (?:all |now )?down\b/.test(norm) ||
   LIFTED.test(norm) ||
   (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|abated|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,

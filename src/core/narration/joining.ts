@@ -37,10 +37,11 @@ export function joins(before: Said, reading: Reading, norm: string): boolean {
     )
   if (line.kind === 'work')
     return (
-      (fields.action === undefined && !OTHER_OBJECT.test(norm)) ||
-      line.action === undefined ||
-      (line.action === fields.action && !fields.extra) ||
-      fields.action === 'protect'
+      !/^so do(?:es)? /.test(norm) &&
+      ((fields.action === undefined && !OTHER_OBJECT.test(norm)) ||
+        line.action === undefined ||
+        (line.action === fields.action && !fields.extra) ||
+        fields.action === 'protect')
     )
   if (line.kind === 'keep') return !(line.action && fields.action && line.action !== fields.action)
   if (line.kind === 'measure') return false

@@ -1,4 +1,5 @@
 import type { Action } from '../scope/vocabulary'
+import { ELEMENT_PHRASES } from './elementWords'
 import { ACTION_PATTERNS, CONDITION_PATTERNS } from './lexicon'
 
 const any =
@@ -13,6 +14,7 @@ export const PRIVATE_TAIL =
 
 export const isHeld = any(
   /\b(?:no|nobody|no one|no body|nothing (?:starts|goes|happens|gets|moves|can|is to)|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /\b(?:cut|touch|cover|close|board|pour|start|load|paint|do) nothing\b.*\b(?:until|before)\b/,
   /\b(?:stay|keep) off\b.*\b(?:until|before)\b/,
   /\b(?:pour|concrete|painting|plastering|tiling|skim|boarding|work|job|install|delivery|inspection) (?:is|are) off until\b/,
   /^keep (?:\w+ ){0,2}(?:boots|feet|people|everyone|everybody|weight|traffic|kids|lads|dogs?|water) off\b.* until\b/,
@@ -29,7 +31,7 @@ export const isUnchanged = any(
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
 export const isDecide = any(
-  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|okay|ok|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
+  /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|okay|ok|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back (?:to us|with|on)|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
   /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
   /\bcan not (?:make up|decide|choose|settle)\b/,
   new RegExp(`\\b${DECIDERS} (?:does|do) not (?:yet )?know (?:yet )?(?:if|whether|what|which|how|where)\\b`),
@@ -45,11 +47,13 @@ export const isDecide = any(
   /\bwaiting (?:on|for) (?!.*\b(?:deliver|parts|stock)).*\b(?:to (?:choose|pick|decide|say|confirm|approve|price|send|tell|sign|answer|come back|specify)|answer|decision|drawing|price|quote|approval|word|ok|yes|opinion|details?|spec|colour|color|sign off|go ahead|letter|permit|permission|consent|paperwork)\b/,
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
+  /\b(?:is|are|will be) (?:telling us|letting us know|coming back to us|getting back to us)\b/,
+  /\bget (?:us |me )?(?:an?|the) (?:number|price|quote|figure)\b/,
   /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
     `\\b${DECIDERS} (?:(?:is|are|still) )?to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
   ),
-  /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|checking|drawing|designing|specifying|calculating|working out)\b/,
+  /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|drawing|redrawing|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:wants?|needs?) to know\b/,
   /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
@@ -64,7 +68,7 @@ export const isDecide = any(
   ),
 )
 export const isExclude = any(
-  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:(?<=\b(?:we|they|i|he|she) (?:are|am|is) not )\w+ing|(?!running|working|draining|closing|latching|holding|drying|getting|firing|flushing|coming|heating|showing|leaking|going|opening|turning|happening|looking)\w+ing)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
+  /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:(?<=\b(?:we|they|i|he|she) (?:are|am|is) not )\w+ing|(?!running|working|draining|closing|latching|holding|drying|getting|firing|flushing|coming|heating|showing|leaking|going|opening|turning|happening|looking)\w+ing\b)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b/,
   /^(?:and )?not us$/,
@@ -147,7 +151,7 @@ export function testIn(
     /\b(?:failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(norm)
   const passed =
     !failed &&
-    /\b(?:passed|passes|held(?! (?:up|until|by))|signed (?:it |them |that |this )?off|got a pass|approved|got the ok|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(
+    /\b(?:passed|passes|held(?! (?:up|until|by))|signed (?:it |them |that |this )?off|got a pass|approved|got the ok|(?:is|are|was|been) (?:all |now )?(?:pressure |flood |smoke )?tested|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(
       norm,
     )
   const open =
@@ -169,7 +173,7 @@ export const isExtra = (norm: string): boolean =>
     norm,
   )
 export const NEED =
-  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
+  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:come back|talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
 export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
 
 /** Nouns that are also verbs: an act only where they stand as a verb. */
@@ -209,6 +213,7 @@ const NOUN_TOO = new Set([
   'swap out',
   'patching',
   'sister',
+  'repair',
   'lay',
   'moves',
   'adds',
@@ -267,20 +272,25 @@ const GETS_DONE =
 const WANTED_AT =
   /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b|\b(?:wants?|needs?|has|have) to (?:come|go|move) (?:up|down|over|across|left|right|in|out|back)(?: by)?(?: about| around| roughly)? (?:an?|\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|another)\b/
 
+/** 'Take it off and have a look': the act is the taking off. */
+const OPEN_AND_LOOK = /^(?:take|pull|rip|strip|cut|tear) .* and (?:have a look|look|see|check)\b/
+
 /** After what a word that is both noun and verb is an act: 'lads paint it', 'we just test the boards'. */
 const ACTS_AFTER =
   /^(?:|to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or|would|not|us|s|got|need|needs|wants?|it|guys?|lads?|crew|man|men|people|sparky|sparks|chippy|brickie|client|owner|hvac|(?!(?:her|other|another|over|under|after|never|either|their|timber|rubber|copper|your|our|for|or|paper|corner|upper|lower|outer|inner|poor|floor|door|exterior|interior|color|prior|bigger|better)$)[a-z]+(?:er|ian|or|ers|ians|ors|ly))$/
 const isNoun = (word: string, before: string): boolean =>
-  /^(?:paint|stain|patch|test|order|cover|frame|check|sample|wash|strip|tarp|prime|sister|clean|sweep|build|mount|lag)$/.test(
+  /^(?:paint|stain|patch|test|order|cover|frame|check|sample|wash|strip|tarp|prime|sister|repair|clean|sweep|build|mount|lag)$/.test(
     word,
-  ) && !ACTS_AFTER.test(before)
+  ) &&
+  (ELEMENT_PHRASES.has(before) || !ACTS_AFTER.test(before))
 
 /** The work that a clause asks for, or null. */
 export function actionIn(norm: string): Action | null {
-  if (/\b(?:code|regs?|regulations|drawing|spec|planning|planners|zoning) (?:wants?|needs?|says|asks)\b/.test(norm))
-    return null
+  if (/\b(?:drawing|spec) (?:wants?|needs?|asks)\b/.test(norm)) return null
+  if (/\b(?:code|regs?|regulations|planning|planners|zoning) (?:wants?|needs?|says|asks)\b/.test(norm)) return null
   // 'Asking when the scaffold goes' asks for no work.
-  if (/\b(?:asks|asking|asked|wondering|wonders) (?:when|if|whether|how|what|who|why)\b/.test(norm)) return null
+  if (/\b(?:asks|asking|asked|wondering|wonders|wondered) (?:when|if|whether|how|what|who|why)\b/.test(norm))
+    return null
   if (WANTED_AT.test(norm)) return 'relocate'
   const need = /\b(?:needs?|wants?|could do with) ([a-z]+ing(?: \w+)?)/.exec(norm)?.[1]
   const wanted = WANTED.exec(norm)?.[1]
@@ -295,6 +305,7 @@ export function actionIn(norm: string): Action | null {
   const doing = need && NEEDS_DOING.find(([, pattern]) => pattern.test(need))
   if (doing) return doing[0]
   for (const [action, pattern] of ACTION_PATTERNS) {
+    if (action === 'inspect' && OPEN_AND_LOOK.test(norm)) continue
     const global = new RegExp(pattern.source, 'g')
     for (let match = global.exec(norm); match; match = global.exec(norm)) {
       const before = norm.slice(0, match.index).trim().split(' ').at(-1) ?? ''
@@ -321,7 +332,14 @@ export function actionIn(norm: string): Action | null {
       // 'The ceiling has come down a bit': that happened, nobody is to do it.
       if (/^come\b/.test(match[0]) && /^(?:is|are|has|have|was|were)$/.test(before)) continue
       if (match[0] === 'check' && /^(?:valve|list|mark)/.test(after)) continue
-      if (/^strip (?:is|are|was|has)\b/.test(match[0] + after)) continue
+      if (/^strip (?:out |off )?(?:is|are|was|has)\b/.test(norm.slice(match.index))) continue
+      // 'Patched and sanded': that was done.
+      if (
+        /ed$/.test(word) &&
+        (before === '' || before === 'and') &&
+        !/\b(?:to be|gets?|needs?|wants?|must)\b/.test(norm)
+      )
+        continue
       // 'The transition strip to the hall': a noun after a noun.
       if (
         word === 'strip' &&
@@ -340,7 +358,7 @@ export function actionIn(norm: string): Action | null {
           /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
             before,
           ) ||
-          /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|for it is)\b/.test(
+          /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|says?|shows?|came|comes|passed|failed|for it is)\b/.test(
             after,
           ) ||
           (match[0] === 'paint' && /^(?:colou?r|work|finish|job|scheme|grade)\b/.test(after)))
@@ -355,7 +373,7 @@ export function actionIn(norm: string): Action | null {
         action === 'remove' &&
         /^(?:goes|going|(?:needs? )?to go)$/.test(match[0]) &&
         after !== '' &&
-        !/^(?:too|as well|out(?! (?:the|through|to|into|onto)\b)|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
+        !/^(?:too|though|although|as well|out(?! (?:the|through|to|into|onto)\b)|then|today|tomorrow|first|last|next week|\w+day|completely|altogether|and|off|this week)\b/.test(
           after,
         )
       )

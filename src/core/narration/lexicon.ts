@@ -70,16 +70,16 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'leak',
-    /\b(?:leak|leaks|leaking|leaked|leaky|drips|dripping|weeping|(?:rain ?water|water|rain|rain is) (?:is |was )?(?:getting|coming|running|pouring|dripping) (?:in|down|through|behind|under|out))\b/,
+    /\b(?:leak|leaks|leaking|leaked|leaky|a weep|weeps|drips|dripping|weeping|(?:rain ?water|water|rain|rain is) (?:is |was )?(?:getting|coming|running|pouring|dripping) (?:in|down|through|behind|under|out))\b/,
   ],
   [
     'damp',
-    /\b(?:damp|(?:ceiling|wall|plaster|drywall|soffit)s?(?: \w+){0,2} (?:is|are) (?:badly |all )?stained|wet(?! room)|^(?:there is )?water (?:in|on|under|behind)|moisture(?! (?:is (?:at|down)|content|reading|meter|resistant))|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
+    /\b(?:damp|(?:ceiling|wall|plaster|drywall|soffit)s?(?: \w+){0,2} (?:is|are) (?:badly |all )?stained|wet(?! (?:room|scrape|sand\w*|wall|bar|trades?|mop|vac|saw))|^(?:there is )?water (?:in|on|under|behind)|moisture(?! (?:is (?:at|down)|content|reading|meter|resistant))|soaked|sodden|soaking|water stain|water stains|efflorescence|(?:standing|pooled|pooling) water|water (?:is )?(?:standing|sitting|pooling|ponding)|ponding)\b/,
   ],
   ['corrosion', /\b(?:corroded|corrosion|rust|rusted|rusty|rusting|rusted through|pitted|seized)\b/],
   [
     'crack',
-    /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|(?:is|are) (?:badly )?shaken|(?<!mini )split(?! (?:system|level|face|rail))|splits)\b/,
+    /\b(?:crack(?! on\b)|cracks(?! on\b)|cracked|cracking|(?:is|are) (?:badly )?shaken|(?<!(?:mini|price|cost) )split(?! (?:system|level|face|rail))|splits)\b/,
   ],
   [
     'sag',
@@ -99,30 +99,33 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'wrong',
-    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|out by|(?:inch|inches|mm|mil) (?:too )?(?:low|shy)(?= *$)|(?:inch|inches|mm|mil|foot|\d) out\b(?! of the)|off (?:center|centre)|(?:does|do|did|will|would) not fit|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
+    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|too steep|too tall|too heavy|too light|too weak|too loose|too bright|too dark|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|out by|(?:inch|inches|mm|mil|foot|feet) (?:too )?(?:low|shy)(?= *$)|(?:inch|inches|mm|mil|foot|\d) out\b(?! of\b)|off (?:center|centre)|(?:does|do|did|will|would) not fit|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:work|close|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
   ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
-  ['dead', /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on|simple|plumb)\b)/],
+  [
+    'dead',
+    /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb)\b)/,
+  ],
 ]
 
 /** Verbs that tell work to be done, and where they say nothing of it. */
 export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   [
     'replace',
-    /\b(?:replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap(?! (?:sides|places|ends|over|round)\b)|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
+    /\b(?:and (?:put|fit) (?:up |in |on |back )?(?:an? |some )?new(?: ones?)?(?= *$)|replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap(?! (?:sides|places|ends|over|round)\b)|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
   ],
   [
     'close-up',
-    /\b(?:clos(?:e|ing) (?:\w+ ){0,3}up|(?:closed|bricked|boarded|blocked|walled) up|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
+    /\b(?:clos(?:e|ing) (?:\w+ ){0,3}up|(?:closed|bricked|boarded|blocked|walled) up|(?:block|wall|brick|board) (?:up|over) (?:the|that|it|this|those|them)|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
   ],
   ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
   [
     'relocate',
-    /\b(?:move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to|by) )\b/,
+    /\b(?:(?:goes|go) (?:over |down |up |across )?to the (?!skip|bin|dumpster|dump|tip|return|client|owner|committee|shop|ceiling|floor|top|bottom|edge|wall|end|sill|corner|street|neighbour|inspector|plumber|council)|move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to|by) )\b/,
   ],
   [
     'enlarge',
@@ -134,7 +137,10 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
     /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:has|have|needs?|wants?) to see (?:it|them|that|this|those|the)|(?:needs? to|wants? to|should|must|has to|have to) (?:have a |take a )?look|scope out)\b/,
   ],
   ['order', /\b(?:order|reorder|re-order|send for|get (?:\w+ )?ordered)\b/],
-  ['clean', /\b(?:clean|clean down|wash|wash down|scrub|sweep|hoover|vacuum|power wash)\b/],
+  [
+    'clean',
+    /\b(?:clear (?:it|them|that|the \w+|those) out|clean|clean down|wash|wash down|scrub|sweep|hoover|vacuum|power wash)\b/,
+  ],
   ['insulate', /\b(?:insulate|insulated|lag)\b/],
   ['cover', /\b(?:cover|sheet over|sheet (?:\w+ )?up|tarp|tarp over)\b/],
   ['patch', /\b(?:patch|patched|patching|make good|fill the|(?<!pot )filler)\b/],
@@ -144,7 +150,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'repair',
-    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|free (?:it|them|the \w+) (?:up|off)|unstick|ease|glue (?:it|them|the|that|those|down|back|and screw (?:it|them|the))|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
+    /\b(?:fix|fixes|fixed up|repair|repaired|mend|sister|sistered|refix|re fix|free (?:it|them|the \w+) (?:up|off)|free (?:it|them)(?= *$| and\b)|unstick|ease|glue (?:it|them|the|that|those|down|back|and screw (?:it|them|the))|refit|rehang|rehung|plane|adjust|reset|resecure|secure|level up|screw (?:\w+ )?down|tighten|resecure|re-secure|reattach|straighten|refasten|reglue|shim)\b/,
   ],
   [
     'remove',
@@ -153,7 +159,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:(?:is|are) to go (?:under|over|beside|next to|against|between|in|on|above|below|behind|where)|to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:(?:is|are) to go (?:under|over|beside|next to|against|between|in|on|above|below|behind|where)|to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|(?:is|are) getting (?:two|three|four|five|six)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 
@@ -163,7 +169,7 @@ export const MATERIAL =
 
 /** Verbs that tell somebody to do something to a thing. */
 export const WORK_VERBS =
-  'weld|scrape|sand|oil|wax|varnish|prop|brace|glue|screw|nail|clamp|solder|grease|adjust|align|level|plumb|shim|pack|trim|cut|saw|drill|chop|notch|rebate|rout|mortise|hinge|hang|flip|turn|rotate|reverse|tighten|loosen|ease|plane|grind|polish|buff|seal|reseal|caulk|silicone|foam|fill|plug|cap|blank|kill|isolate|disconnect|reconnect|wire|rewire|hard wire|hardwire|chase|bury|lay|relay|bed|rebed|dig|excavate|backfill|grade|slope|pump|bail|dry|vent|duct|flush|bleed|refit|fix|refix|mount|remount|rehang|reset|lift|raise|lower|jack|shore|sister|double|splice|scab|scarf|mud|skim|render|point|repoint|rake|wash|rinse|scrub|sweep|vacuum|mop|clear|empty|bag|dump|label|mark|number|tag|photograph|shorten|lengthen|rebuild|box|wipe|treat|spray|wedge|pin|bolt|square|scribe|earth|jet|rod|unblock|thin|dub|strap|flatten|feather|dress|weatherstrip|weather strip|remake|reframe|recut|resize|rework|retile|replaster|repaint|replumb|regrout|refinish|resurface|refasten|reattach|straighten|undercut|underpin|tank|waterproof|re point|re lay|re hang|swap|patch|replace|repair|move|shift|clean|insulate|cover|protect|close|tape|board|tile|paint|prime|plaster|test|order|check|inspect|add|install|fit|remove|tear|strip|rip|pull|knock|hack|take|put'
+  'tarp|brush|weld|scrape|sand|oil|wax|varnish|prop|brace|glue|screw|nail|clamp|solder|grease|adjust|align|level|plumb|shim|pack|trim|cut|saw|drill|chop|notch|rebate|rout|mortise|hinge|hang|flip|turn|rotate|reverse|tighten|loosen|ease|plane|grind|polish|buff|seal|reseal|caulk|silicone|foam|fill|plug|cap|blank|kill|isolate|disconnect|reconnect|wire|rewire|hard wire|hardwire|chase|bury|lay|relay|bed|rebed|dig|excavate|backfill|grade|slope|pump|bail|dry|vent|duct|flush|bleed|refit|fix|refix|mount|remount|rehang|reset|lift|raise|lower|jack|shore|sister|double|splice|scab|scarf|mud|skim|render|point|repoint|rake|wash|rinse|scrub|sweep|vacuum|mop|clear|empty|bag|dump|label|mark|number|tag|photograph|shorten|lengthen|rebuild|box|wipe|treat|spray|wedge|pin|bolt|square|scribe|earth|jet|rod|unblock|thin|dub|strap|flatten|feather|dress|weatherstrip|weather strip|remake|reframe|recut|resize|rework|retile|replaster|repaint|replumb|regrout|refinish|resurface|refasten|reattach|straighten|undercut|underpin|tank|waterproof|re point|re lay|re hang|swap|patch|replace|repair|move|shift|clean|insulate|cover|protect|close|tape|board|tile|paint|prime|plaster|test|order|check|inspect|add|install|fit|remove|tear|strip|rip|pull|knock|hack|take|put'
 
 /** Stage that a word or a verb speaks of, the more particular first. */
 export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [

@@ -15,7 +15,7 @@ const PREPOSITION =
   /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|against|near|along|with|for|around|between|beneath|inside|outside|off|up|down|out|into|onto|across|past|alongside|underneath|where|until|before|as|like|bar|except|apart|towards?|opposite)$/
 const STOPS = /^(?:is|are|was|were|has|have|not|need|needs|put|run|add|and|or|but|that|which|we|they|it)$/
 const PARTICLE_VERB =
-  /^(?:touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
+  /^(?:board|brick|wall|seal|touch|tear|take|rip|strip|hack|clean|close|put|pull|block|cut|knock|wash|sheet|fill|open|swap|change|screw|bring|lift)$/
 /** Words that are a thing or an act: not a thing before 'it', 'them', or 'the'. */
 const ACTS =
   /^(?:wrap|board|paint|tile|plaster|stain|light|rail|step|block|render|skim|floor|screed|pad|hook|lock|pull|guard|range|base|trim|deck|drain|vent|fan|pipe|wire|switch|plate|post|sink|window|shell|gloss|grounds|upper|lever|valley|latch|stack|jack|counter|island|mortar|splice)$/
@@ -27,6 +27,11 @@ export function elementsIn(tokens: readonly string[]): Mention[] {
     const hit = matchAt(tokens, i)
     if (!hit || isAct(tokens, i, hit.length) || isShade(tokens, i, hit.length)) {
       i++
+      continue
+    }
+    // 'The washer one' is one of those spoken of.
+    if (/^ones?$/.test(tokens[i + hit.length] ?? '')) {
+      i += hit.length
       continue
     }
     const before = found.at(-1)
@@ -253,7 +258,10 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
     'strip-out',
     /\b(?:stripped|gutted|demoed|demolished|torn out|ripped out|torn off|demo|demolition|strip out|tear off)\b/,
   ],
-  ['protect', /\b(?:floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted|protected|masked)\b/],
+  [
+    'protect',
+    /\b(?:floors? (?:is|are) (?:all )?covered|floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted|protected|masked)\b/,
+  ],
   ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
   ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],

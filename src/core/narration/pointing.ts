@@ -1,3 +1,5 @@
+import { MATERIAL } from './lexicon'
+
 const POINTING =
   /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|colou?r|shade|finish|size|price|new|couple|pair|few|more|only|whole|in|on|up|down|out)$/
 
@@ -7,5 +9,5 @@ export const namesAnother = (norm: string): boolean => {
     /^(?:the |that |this |those |these |our |their |an? |old |new |big |little )*([a-z]+)(?: [a-z]+)? (?:is|are|was|were|stays?|remains?|has|have|comes?|needs?|wants?|gets?|starts?|will)\b/.exec(
       norm,
     )?.[1]
-  return subject !== undefined && !POINTING.test(subject)
+  return subject !== undefined && !POINTING.test(subject) && !MATERIAL.test(subject)
 }

@@ -35,6 +35,7 @@ import {
   startsWithAct,
   TOLD_TO,
   untilOf,
+  WANTS_SOME,
 } from './works'
 
 /** What was seen in a clause before its kind is known. */
@@ -133,7 +134,15 @@ export const RULES: readonly Rule[] = [
     fields.percent = test.result === 'passed' ? 100 : 0
     return 'progress'
   },
-  (norm, { fields }) => {
+  (norm, { fields }, _seen, last) => {
+    // 'We are not painting it, cover it with polythene'.
+    if (
+      (last?.kind === 'exclude' || last?.kind === 'keep') &&
+      /\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm)
+    ) {
+      fields.action = 'protect'
+      return 'keep'
+    }
     if (!isKeep(withoutCondition(norm)) || isUnwantedKeep(norm)) return null
     if (/\b(?:reus|re us|re use|salvag)/.test(norm)) fields.action = 'reuse'
     else if (/\b(?:protect\w*|keep (?:\w+ ){0,3}covered|kept covered)\b/.test(norm)) fields.action = 'protect'
@@ -156,14 +165,20 @@ export const RULES: readonly Rule[] = [
     startsWithAct(norm, seen.action) && !(seen.tradeFirst && seen.hasDate) ? asWork(norm, reading, seen) : null,
   (norm, reading, seen, last) => {
     const { fields, own } = reading
-    const without = reading.own && fields.element && /^(?:and |but |still )*no [a-z]+(?: [a-z]+)?$/.test(norm)
+    const without = reading.own && fields.element && /^(?:and |but |still )*no [a-z]+(?: (?!yet)[a-z]+)?$/.test(norm)
     if ((isMissing(norm) || without) && !denies(norm) && !isHeld(norm)) {
       fields.condition = 'missing'
       fields.certain = !isHedged(norm)
       return 'found'
     }
     const condition = conditionIn(norm)
-    const again = !condition && last?.kind === 'found' && own && isHedged(norm) && /\b(?:too|as well|also)\b/.test(norm)
+    const again =
+      !condition &&
+      last?.kind === 'found' &&
+      own &&
+      isHedged(norm) &&
+      (/\b(?:too|as well|also)\b/.test(norm) ||
+        /^(?:and |or )?(?:maybe|probably|possibly|perhaps) (?:the |those |a )?\w+(?: \w+)?$/.test(norm))
     const cause =
       !condition &&
       !again &&
@@ -203,7 +218,9 @@ export const RULES: readonly Rule[] = [
       : null,
   // 'The inspector wants hangers on every joist'.
   (norm, reading, seen) =>
-    ((reading.own && !reading.material && (ASKS_FOR.test(norm) || NEEDS_SOME.test(norm))) || DEMANDS.test(norm)) &&
+    ((reading.own && !reading.material && (ASKS_FOR.test(norm) || NEEDS_SOME.test(norm))) ||
+      DEMANDS.test(norm) ||
+      (!reading.material && WANTS_SOME.test(norm))) &&
     !isWish(norm)
       ? asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
       : null,
@@ -224,6 +241,8 @@ export const RULES: readonly Rule[] = [
       fields.leadDays = seen.lead
       return 'expect'
     }
+    // Weather comes, but nobody sends it.
+    if (/^(?:and |but )?(?:the )?(?:rain|snow|frost|storms?|weather|forecast|wind) /.test(norm)) return null
     if (seen.hasDate && seen.percent === 100 && /\b(?:was|were|yesterday|last)\b/.test(norm) && fields.element)
       return null
     if (seen.action && seen.tradeFirst && /\bwants? (?:the|it|that|them|those|this)\b/.test(norm)) return null
@@ -249,13 +268,15 @@ export const RULES: readonly Rule[] = [
       !/\b(?:comes?|coming) (?:out|off|down|up|through|back and)\b/.test(norm) &&
       fields.element &&
       !seen.hasDate &&
-      /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning)\b/.test(norm)
+      /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning|with (?:them|it|that|the))\b/.test(
+        norm,
+      )
     )
       return 'expect'
     return null
   },
   (norm, reading, seen, last, memory) => {
-    if (/^(?:i|we|he|she|they) (?:just |already )?[a-z]+(?:ed|t) (?:it|them)\b/.test(norm)) return null
+    if (/^(?:the )?[a-z]+ (?:just |already )?[a-z]+(?:ed|t) (?:it|them|that)\b/.test(norm)) return null
     if (/^(?:they|he|she|we|i) (?:had|got) (?:the|an?|their|his|her) (?:\w+ )+[a-z]+ed$/.test(norm)) return null
     const trigger = seen.percent === 100 ? /^(.*?)\b(?:once|as soon as) (.+)$/.exec(norm) : null
     if (trigger) return waitsFor(trigger[1]!, trigger[2]!, reading)
@@ -405,7 +426,7 @@ function expectDated(norm: string, fields: Fields): LineKind {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

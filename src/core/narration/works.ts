@@ -27,9 +27,13 @@ export const ASKS_FOR =
 export const DEMANDS =
   /\b(?:inspector|engineer|building control|fire marshal|designer|architect) wants? (?:[a-z\d/]+ ){0,4}[a-z]{2,}s\b/
 
+/** 'She wants double rods'. */
+export const WANTS_SOME =
+  /\b(?:she|he|they|client|owner|homeowner) wants? (?:an?|another|new|extra|double|more|two|three|four|five|six) (?!(?:more )?(?:price|quote|answer|word|number|drawing|yes|decision|date|man|person|day|week|month)s?\b)[a-z]+\b(?! (?:man|person|day|week|month|opinion|look))/
+
 /** What people want that is no work on the house. */
 export const isWish = (norm: string): boolean =>
-  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b|\bneeds? (?:about |at least |an? |some |a couple of )?(?:one|two|three|four|five|six|seven|eight|ten|\d+ )?\s?(?:[a-z]+ )?(?:days?|weeks?|hours?|sun|notice|access|room|space|time|warning|help|hands?)\b/.test(
+  /\b(?:wants?|needs?|like) (?:an? |the |some |their |his |her )?(?:deposit|money|cash|cheque|check|invoice|word|chat|meeting|call|paying|key|keys|parking|tea|coffee|lift)\b|\bwants? .*\bnotice\b|\bneeds? (?:about |at least |an? |some |a couple of )?(?:one|two|three|four|five|six|seven|eight|ten|\d+ )?\s?(?:[a-z]+ )?(?:days?|weeks?|hours?|sun|notice|access|room|space|time|warning|help|hands?)\b/.test(
     norm,
   )
 
@@ -79,7 +83,7 @@ export const SOMEBODY_DOES =
 
 /** Acts without a key: work all the same. */
 const UNKEYED = new RegExp(
-  `^(?:please |just |then |and |we |also |so |but |now )*(?:send (?:it|them|that|those) back|(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\\b)|(?!(?:behind|under|over|above|below|beside|around|along|near|with|from|for|into|onto|about|and|but|all|both|half|where|when|once|after|before|until|because|since|tell|ask|told|find|did|was|were|made|put|bit|most|some|none|rest|see|keep|leave|save|like|not|one|two|three|per|let|want|have|had|got|get|said|say|think|hope|mind|call|use|give|send|left|through|then|just|down|that|off|what|which|against|except|behind|beneath|inside|outside|between|across)\\b)[a-z]{3,}(?<!s|ed|ing|ly|er|match) the (?!(?:old|existing|same|new|other|original|rest)$)[a-z]+$|get (?:it|them|that|this|the [a-z]+) (?:[a-z]+(?:ed|wn|ken)|swept|hung|cut|built|done|dug|sent)\\b|(?:${WORK_VERBS}) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three)\\b|(?!(?:paint|tile|board|tape|plaster|prime|test|order|patch|check|foam|drain|render|stain)\\b)(?:${WORK_VERBS}) (?:off|all|in|up|down|back|round|around|over|out|and)\\b(?! (?:is|are|was|were|has|starts?|date|day)\\b))`,
+  `^(?:please |just |then |and |we |also |so |but |now )*(?:send (?:it|them|that|those|the \\w+(?: \\w+)?) back|(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\\b)|(?!(?:behind|under|over|above|below|beside|around|along|near|with|from|for|into|onto|about|and|but|all|both|half|where|when|once|after|before|until|because|since|tell|ask|maybe|perhaps|probably|possibly|told|find|did|was|were|made|put|bit|most|some|none|rest|see|keep|leave|save|like|not|one|two|three|per|let|want|have|had|got|get|said|say|think|hope|mind|call|use|give|send|left|through|then|just|down|that|off|what|which|against|except|behind|beneath|inside|outside|between|across)\\b)[a-z]{3,}(?<!s|ed|ing|ly|er|match) the (?!(?:old|existing|same|new|other|original|rest)$)[a-z]+$|get (?:it|them|that|this|the [a-z]+) (?:[a-z]+(?:ed|wn|ken)|swept|hung|cut|built|done|dug|sent)\\b|(?:${WORK_VERBS}) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three)\\b|(?!(?:paint|tile|board|tape|plaster|prime|test|order|patch|check|foam|drain|render|stain)\\b)(?:${WORK_VERBS}) (?:off|all|in|up|down|back|round|around|over|out|and)\\b(?! (?:is|are|was|were|has|starts?|date|day)\\b))`,
 )
 
 export const startsWithAct = (norm: string, action: Action | null): boolean => {
