@@ -106,6 +106,7 @@ function readWhole(tokens: readonly string[], at: number): Whole | null {
   }
   if (tokens[at] === 'a' && (tokens[at + 1] === 'grand' || tokens[at + 1] === 'thousand'))
     return { value: 1000, next: at + 2, decimal: false, scale: 1000 }
+  if (tokens[at] === 'hundred') return addRest(tokens, at + 1, 100)
   if (tokens[at] === 'a' && tokens[at + 1] === 'hundred') return addRest(tokens, at + 2, 100)
   if (tokens[at] === 'a' && tokens[at + 1] === 'dozen') return { value: 12, next: at + 2, decimal: false, scale: 1 }
   const tens = readTens(tokens, at)

@@ -1,6 +1,6 @@
 import type { Clause } from './clauses'
 import { unitOf } from './joining'
-import { isExtra, isFine } from './kinds'
+import { BESIDE, isExtra, isFine } from './kinds'
 import type { SpokenLine } from './line'
 import { elementsIn, mainElement, stageIn } from './mentions'
 import type { Reading, Said } from './reading'
@@ -144,7 +144,7 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
   }
   if (reading.material && (line.kind === 'measure' || last.topic)) line.kind = 'selection'
   if (SHOULD_BE.test(norm)) makeWrong(line)
-  if (isExtra(norm)) makeExtra(line, reading.bare ?? last.bare ?? null)
+  if (isExtra(norm) || (line.kind === 'work' && BESIDE.test(norm))) makeExtra(line, reading.bare ?? last.bare ?? null)
 }
 
 /** After 'no', 'sorry', 'make that' the last value wins; a whole new statement takes the place of the old.

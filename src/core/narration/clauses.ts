@@ -28,6 +28,7 @@ const CONTRACTED: readonly (readonly [RegExp, string])[] = [
   [/'ve\b/g, ' have'],
   [/'m\b/g, ' am'],
   [/'d\b/g, ' would'],
+  [/'s (been|got)\b/g, ' has $1'],
   [/'s\b/g, ' is'],
   [/'til\b|\b(?:til|till)\b/g, 'until'],
   [/[$]\s*(\d[\d,.]*)/g, '$1 dollars'],
@@ -129,6 +130,8 @@ const FRESH =
 const DONE_TOO =
   /^(?:taped|painted|primed|boarded|tiled|plastered|skimmed|grouted|insulated|wired|plumbed|sheathed|papered|wrapped|rendered|trimmed)\b/i
 
+const DATED = /\b(?:today|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day|the \d{1,2}(?:st|nd|rd|th))\b/i
+
 /** 'Kill the old one': an act and what it is done to. */
 const TOLD = new RegExp(`^(?:${WORK_VERBS}) (?:the|it|them|that|those|this|these|all|both|an?)\\b`, 'i')
 
@@ -152,12 +155,11 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     if (joint === 'and' && /^an? \w+(?: (?:out|up|down|in|over) (?:here|there))?$/.test(plain(right))) continue
     if (joint === 'and' && /^(?:put|fit) (?:up |in |on |back )?(?:an? |some )?new(?: ones?)?$/i.test(right)) continue
     const fresh = FRESH.test(right) || TOLD.test(right) || PREDICATE.test(plain(right).split(' ').slice(1, 4).join(' '))
-    if (
-      !PREDICATE.test(plain(left)) ||
-      !(PREDICATE.test(plain(right)) || PRONOUN_SAYS.test(plain(right)) || TOLD.test(right) || DONE_TOO.test(right)) ||
-      !fresh
-    )
-      continue
+    // 'Insulation tomorrow and the screed on the 20th'.
+    const dated = joint === 'and' && DATED.test(left) && DATED.test(right) && /^(?:the )?[a-z]+ .*[a-z]/i.test(right)
+    const says = (part: string): boolean =>
+      PREDICATE.test(plain(part)) || PRONOUN_SAYS.test(plain(part)) || TOLD.test(part) || DONE_TOO.test(part)
+    if (!dated && !(PREDICATE.test(plain(left)) && says(right) && fresh)) continue
     const at = start + match.index + match[0].length
     return [[start, start + match.index], ...splitAtJoints(text, at, end)]
   }

@@ -1,5 +1,5 @@
 const PARTICIPLES =
-  'shifted|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|run|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
+  'shifted|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
@@ -18,21 +18,33 @@ const PASSIVE = new RegExp(
   `^(?!(?:it is|he|she|we|i|you|they|nobody|everybody|who|client|owner)\\b).*\\b(?:is|are|has been|have been) (?:all |now |already |fully |both |just |well )*([a-z]{2,}ed)${AT_END_STRICT}`,
 )
 const NO_ACT =
-  /^(?:need|shed|red|bed|speed|feed|seed|agreed|booked|scheduled|supposed|needed|wanted|expected|used|tired|worried|interested|locked|parked|allowed|called|named|shared|included|required|delayed|concerned|pleased|convinced|involved|related|limited|stored|stacked|ordered|quoted|priced|promised|owed|listed|planned|marked|measured|templated|confused|postponed|pushed|cancelled|canceled|scrapped|picked|chosen|kicked|warned|sorted|indeed|exposed|raised|crowded|finished|vaulted|pitched|sloped|sprung|arched|panelled|paneled|flagged|raised|occupied|rented|based|owned|aged|stored|dated|mixed|reclaimed|salvaged|recycled|loaded|unloaded|stocked|dropped|tilted|matched|closed)$/
+  /^(?:need|shed|red|bed|speed|feed|seed|agreed|booked|scheduled|supposed|needed|wanted|expected|used|tired|worried|interested|locked|parked|allowed|called|named|shared|included|required|delayed|concerned|pleased|convinced|involved|related|limited|stored|stacked|ordered|quoted|priced|promised|owed|listed|planned|marked|measured|templated|confused|postponed|pushed|cancelled|canceled|scrapped|picked|chosen|kicked|warned|sorted|indeed|exposed|raised|crowded|finished|vaulted|pitched|sloped|sprung|arched|panelled|paneled|flagged|raised|occupied|rented|based|owned|aged|stored|dated|mixed|galvani[sz]ed|tapered|rated|reclaimed|salvaged|recycled|loaded|unloaded|stocked|dropped|tilted|matched|closed)$/
 const isDoneTo = (norm: string): boolean => {
   const act = PASSIVE.exec(norm)?.[1]
   return act !== undefined && !NO_ACT.test(act)
 }
 
+const RUN = new RegExp(
+  `\\b(?:is|are|been|all|both|has been) (?:all |now |already |both )*run\\b|\\brun${AT_END_STRICT}`,
+)
+
 /** A participle tells a state after its thing ('stair framed', 'boarded'), not before it ('fitted wardrobe'). */
 function states(norm: string): boolean {
+  // 'Pipes are run', not 'joists run the other way'.
+  if (RUN.test(norm)) return true
   const match = STATE.exec(norm)
   if (!match) return false
   return match.index > 0 || new RegExp(`^(?:${PARTICIPLES})${AT_END}`).test(norm)
 }
 
+const TENS = ['ten', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety']
+/** 'Wiring is about sixty': a share, said without its word. */
+const ABOUT_TENS = new RegExp(`\\b(?:is|are) (?:about|around|maybe|nearly|roughly) (${TENS.join('|')})$`)
+
 /** How far something is, from the words that tell it; null where nothing of the kind is said, 'some' for a first coat. */
-export function percentIn(norm: string, spoken: number | null): number | 'some' | null {
+export function percentIn(told: string, spoken: number | null): number | 'some' | null {
+  // 'Wires up here are stapled': where they are is not how far.
+  const norm = told.replace(/ (?:up|down|out) (?:here|there)(?= (?:is|are|was|were|has|have)\b)/, '')
   if (spoken !== null) return spoken
   if (/\b(?:is|are|has|have|still|needs?|got) to be\b/.test(norm)) return null
   // 'Three eighty all in' is a price.
@@ -81,9 +93,14 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   // 'Old pipes down here': where it is, not how it is.
   if (
     /^[a-z ]*\b(?:up|down|out) (?:here|there)\b/.test(norm) &&
-    !/\b(?:is|are|all|s) (?:\w+ )?(?:up|down|out) (?:here|there)\b/.test(norm)
+    !/\b(?:is|are|all|s) (?:\w+ )?(?:up|down|out) (?:here|there)\b|\b(?:here|there) (?:is|are|has|have|was|were)\b/.test(
+      norm,
+    )
   )
     return null
+  if (/\b(?:agreed|pays?|paying|split|cost|price|money)\b.*\b(?:half|third|quarter)\b/.test(norm)) return null
+  const tens = ABOUT_TENS.exec(norm)?.[1]
+  if (tens) return TENS.indexOf(tens) * 10 + 10
   if (/(?<!\band )\bthree quarters?\b(?! (?:of an )?inch)/.test(norm)) return 75
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
@@ -103,14 +120,14 @@ export function percentIn(norm: string, spoken: number | null): number | 'some' 
   )
     return 90
   if (
-    /\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b(?! (?:mdf|pine|poplar|fir|oak|softwood|hardwood|wood|white|boards?|timber))|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
+    /^(?:(?:one|two|three|both|all) )?coats? (?:of \w+ )?(?:is |are )?(?:on|done|in)\b|\b(?:first|second|one|prime|primer|undercoat|mist|base|scratch) coat\b|\bprimed\b(?! (?:mdf|pine|poplar|fir|oak|softwood|hardwood|wood|white|boards?|timber))|\bin progress\b|\bunder ?way\b|\b(?:has|have) (?:just )?(?:started|begun)\b|\bstarted on\b|\bon the go\b/.test(
       norm,
     )
   )
     return 'some'
   // 'One box to pull down': it is still to be done.
   if (
-    /\b(?:has|have|got|still) (?:\w+ ){1,3}to (?!be\b)[a-z]+\b/.test(norm) &&
+    /\b(?:has|have|got|still) (?:\w+ ){1,3}to (?!(?:be|the|an?|my|our|their)\b)[a-z]+\b/.test(norm) &&
     !/\b(?:is|are) (?:all )?(?:in|on|up|done|out)\b/.test(norm)
   )
     return null

@@ -22,18 +22,19 @@ export const isHeld = any(
   /\bhold (?:off|the|that)\b.*\buntil\b/,
   /\b(?:is|are) (?:on hold|held(?! on))\b/,
   /\bnothing (?:\w+ ){0,3}(?:in|on|over|near) (?:here|there|it|them|that) (?:until|before)\b/,
+  /\b(?:can not|will not) (?:come|get in|be here)\b.* until\b/,
   /\b(?:can not|could not) (?:start|begin|go (?:on|ahead|in)|close|cover|pour|board|proceed|carry on|get (?:in|going|started))\b/,
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
 export const isUnchanged = any(
-  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|exactly as|just as (?:it was|we left))\b/,
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|\bno work (?:in |on |at )?(?:here|there|this week|today|done)\b|exactly as|just as (?:it was|we left))\b/,
 )
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
 export const isDecide = any(
   /\b(?:has|have|needs?|got|still has) to (?:pick|choose|decide|say|confirm|approve|okay|ok|sign off|sign|agree|tell|let us know|make up|price|quote|rule|give us|come back (?:to us|with|on)|specify|settle|select|make (?:a|the|her|his|their) (?:call|mind|choice))\b/,
   /\b(?:has|have) (?:still )?not (?:decided|chosen|picked|made up|said|confirmed|answered|come back|settled|signed off|approved|specified)\b/,
-  /\bcan not (?:make up|decide|choose|settle)\b/,
+  /\b(?:can|will) not (?:make up|decide|choose|settle|say (?:which|what|if|whether)|tell us|commit)\b/,
   new RegExp(`\\b${DECIDERS} (?:does|do) not (?:yet )?know (?:yet )?(?:if|whether|what|which|how|where)\\b`),
   new RegExp(
     `\\bneed (?:the |an? )?${DECIDERS}(?: is)? (?:letter|drawing|ok|okay|answer|approval|word|report|detail|details|sketch|stamp|signature|sign off|calcs?|calculations|numbers)\\b`,
@@ -55,7 +56,9 @@ export const isDecide = any(
   ),
   /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|drawing|redrawing|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
+  /\b(?:is|are) (?:still )?(?:pricing|quoting)$/,
   /\b(?:wants?|needs?) to know\b/,
+  new RegExp(`\\bneeds? (?:the|an?|his|her|their) (?:\\w+ ){1,3}from (?:the )?${DECIDERS}`),
   /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
   /\b(?:engineer|designer|architect) (?:still )?(?:has|needs) to (?:size|resize|calculate|design|draw|redraw|specify|detail)\b/,
   /\b(?:price|quote|drawing|answer|letter|decision) (?:is )?(?:due |owed )?(?:by|before) /,
@@ -70,7 +73,7 @@ export const isDecide = any(
 export const isExclude = any(
   /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:(?<=\b(?:we|they|i|he|she) (?:are|am|is) not )\w+ing|(?!running|working|draining|closing|latching|holding|drying|getting|firing|flushing|coming|heating|showing|leaking|going|opening|turning|happening|looking)\w+ing\b)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
-  /\bby others\b/,
+  /\bby others\b|\b(?:is|are) by (?:the )?(?:client|owner|homeowner|tenant|landlord|neighbour)\b/,
   /^(?:and )?not us$/,
   /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
@@ -115,6 +118,7 @@ export function conditionIn(norm: string): string | null {
       )
     )
       continue
+    if (/\b(?:nothing|none|neither) (?:is|are|was|looks?|seems?)(?: \w+)? $/.test(before)) continue
     if (/\b(?:will|going to|would)(?: (?:just|only|soon|all|never))? $/.test(before)) continue
     if (condition === 'live' && /\b(?:they|we|people|who|family|client|owners?|to|i|you)\s$/.test(before)) continue
     if (condition === 'wrong' && /\b(?:went|nothing)\s$/.test(before)) continue
@@ -172,6 +176,9 @@ export const isExtra = (norm: string): boolean =>
   /(?<!\b(?:not|no|is not|never) (?:as |an |a |any )?)\b(?:an? extra|extra|extras|change order|variation|add on|additional cost|(?:\d+|hundred|fifty|thousand) on top$|on top of the (?:price|contract))\b/.test(
     norm,
   )
+/** Work just told that the contract does not hold. */
+export const BESIDE = /^(?:and |but )?(?:that|it|which|this) is not in the (?:price|contract|quote|budget)\b/
+
 export const NEED =
   /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:come back|talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
 export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
@@ -333,6 +340,8 @@ export function actionIn(norm: string): Action | null {
       if (/^come\b/.test(match[0]) && /^(?:is|are|has|have|was|were)$/.test(before)) continue
       if (match[0] === 'check' && /^(?:valve|list|mark)/.test(after)) continue
       if (/^strip (?:out |off )?(?:is|are|was|has)\b/.test(norm.slice(match.index))) continue
+      // 'The light fitting'.
+      if (match[0] === 'fitting' && ELEMENT_PHRASES.has(before)) continue
       // 'Patched and sanded': that was done.
       if (
         /ed$/.test(word) &&
@@ -355,6 +364,7 @@ export function actionIn(norm: string): Action | null {
         !leaves &&
         NOUN_TOO.has(match[0]) &&
         (isNoun(match[0], before) ||
+          /^(?:on|in|over|by|under|around|at|behind|above|below) .* (?:is|are|was|has|looks)\b/.test(after) ||
           /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/.test(
             before,
           ) ||

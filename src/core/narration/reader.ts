@@ -164,7 +164,16 @@ export class Reader {
       reading.kind = 'expect'
       if (element) reading.fields.element ??= element
     }
+    // 'Five shelves, 14 deep, painted'.
+    if (last?.topic && /^(?:painted|stained|oiled|lacquered|varnished|polished)(?: \w+)?$/.test(norm)) {
+      reading.kind = null
+      reading.material = true
+      delete reading.fields.percent
+    }
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
+    // 'The quote is 640, that's an extra'.
+    if (reading.fields.extra && reading.fields.amount === undefined && last?.topic && last.bare !== undefined)
+      reading.fields.amount = Math.round(last.bare * 100)
     if (last?.topic) this.absorbTopic(last, reading)
     const before = this.lines.length > from ? this.lines.at(-1)! : null
     if (before && joins(before, reading, norm)) return extend(before, reading.fields, clause)
@@ -284,6 +293,7 @@ export class Reader {
       end: clause.end,
       own: reading.own,
       topic: true,
+      ...(reading.bare === null ? {} : { bare: reading.bare }),
       norm: reading.statement ? `statement ${norm}` : norm,
     })
     if (!reading.fields.element && namesAnother(norm)) this.forget()
@@ -378,12 +388,14 @@ export class Reader {
     const keyless = mentions.some(
       (one) => !one.where && one.key === '' && !/^(?:drawing|sign off)/.test(tokens.slice(one.from, one.to).join(' ')),
     )
+    // What ends a temporary state is not what stays.
+    const until = tokens.indexOf('until')
     const told =
       main ??
       (ANAPHORA.test(norm) || SOME_OF_THEM.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm)
         ? this.element
         : null) ??
-      (keyless ? null : whereElement(mentions))
+      (keyless ? null : whereElement(mentions.filter((one) => until < 0 || one.from < until)))
     const element = told ?? (own || namesAnother(norm) ? null : this.element)
     const material = tellsMaterial(norm)
     const fields: Fields = {}
@@ -425,6 +437,9 @@ export class Reader {
       /\b(?:she|he) (?:is|has|still|can|wants?|needs?)\b/.test(norm)
     )
       fields.trade = this.trade ?? 'client'
+    // 'The carpenter needs the colour from the designer': he who is asked owes it.
+    const asked = kind === 'decide' && tradeIn(/\bfrom (.+)$/.exec(norm)?.[1] ?? '')
+    if (asked) fields.trade = asked.trade
     if (kind === 'expect' && fields.trade === 'inspector') fields.action ??= 'inspect'
     // 'Ten days', said after what is to come.
     if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead

@@ -1,5 +1,6 @@
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import {
+  BESIDE,
   conditionIn,
   denies,
   isDecide,
@@ -75,7 +76,7 @@ export const RULES: readonly Rule[] = [
   },
   (norm, { fields }, _seen, last) => {
     // 'The roofer can't come till the week after': when he comes, not what waits.
-    if (/\b(?:can not|will not) (?:come|make it|get here|be here|be back)\b/.test(norm)) return null
+    if (/\b(?:can not|will not) (?:come|make it|get here|be here|be back)\b/.test(norm) && fields.date) return null
     if (!isHeld(norm) || /\bstays?\b(?! off\b)|\bkeep\b(?! off\b)(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm))
       return null
     fields.state = 'held'
@@ -90,6 +91,8 @@ export const RULES: readonly Rule[] = [
   (norm, { fields }, _seen, last, memory) => {
     // 'Not in the price, so call it 180 extra' is work beside the contract.
     if (isExtra(norm) && fields.amount !== undefined) return null
+    // 'Two new rafters, that's not in the price': work beside the contract.
+    if (last?.kind === 'work' && BESIDE.test(norm)) return null
     // Who buys what was just chosen leaves it chosen.
     if (last?.kind === 'selection' && /\b(?:buying|ordering|bringing|providing|supplying)\b/.test(norm)) return null
     if (
@@ -104,16 +107,20 @@ export const RULES: readonly Rule[] = [
     return null
   },
   (norm) => (isDecide(norm) && !/\b(?:to say|says) (?:it|that)\b.*\bstays\b/.test(norm) ? 'decide' : null),
-  (norm, { fields, own }) => {
+  (norm, { fields, own }, seen) => {
     const waits = /\b(?:is|are|stuck|still) waiting (?:on|for) (.+)$/.exec(norm)
-    if (!waits || !(own || /^(?:is|are|still)\b/.test(norm)) || /\b(?:deliver|parts?|stock|order)/.test(norm))
+    if (
+      !waits ||
+      !(own || seen.tradeFirst || /^(?:is|are|still)\b/.test(norm)) ||
+      /\b(?:deliver|parts?|stock|order)/.test(norm)
+    )
       return null
     fields.state = 'held'
     fields.until = waits[1]!
     return 'progress'
   },
   (norm, { fields, own }, seen) => {
-    const test = testIn(norm)
+    const test = testIn(withoutCondition(norm))
     if (!test) return null
     if (!own && !seen.where && !ANAPHORA.test(norm)) delete fields.element
     if (test.result === null) {
@@ -184,7 +191,7 @@ export const RULES: readonly Rule[] = [
       !again &&
       last?.kind === 'found' &&
       own &&
-      /^(?:(?:it )?(?:could|might|may|must) (?:well )?be|(?:\w+ ){1,2}(?:thinks?|reckons?|suspects?|guess|bets?|says) (?:it is|that is|it will be)|i (?:suspect|would guess|reckon|bet)(?: it is)?|probably) (?:the|that|their|our|his|her|next door|in the|coming from the)\b/.test(
+      /^(?:(?:it )?(?:could|might|may|must) (?:well )?be|(?:\w+ ){1,2}(?:thinks?|reckons?|suspects?|guess|bets?|says) (?:it is|that is|it will be)|(?:i )?(?:suspect|would guess|guess|think|reckon|bet)(?: it is)?|probably) (?:the|that|their|our|his|her|next door|in the|coming from the)\b/.test(
         norm,
       )
     if (cause) {
@@ -208,6 +215,7 @@ export const RULES: readonly Rule[] = [
   (norm, reading, seen) =>
     isExtra(norm) ||
     onReturnList(norm) ||
+    (reading.own && reading.fields.dims !== undefined && /\bneeds? to be\b/.test(norm)) ||
     (needsDoing(norm) &&
       (reading.own || namesAnother(norm) || /^(?:and |so |but |it )?(?:needs?|wants?)\b/.test(norm))) ||
     (NEED.test(norm) &&
@@ -261,12 +269,12 @@ export const RULES: readonly Rule[] = [
     )
       return 'expect'
     if (
-      /\b(?:comes?|coming|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
+      /\b(?:comes?|coming|starts?|starting|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
         norm,
       ) &&
       !seen.action &&
       !/\b(?:comes?|coming) (?:out|off|down|up|through|back and)\b/.test(norm) &&
-      fields.element &&
+      (fields.element || seen.tradeFirst) &&
       !seen.hasDate &&
       /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning|with (?:them|it|that|the))\b/.test(
         norm,
@@ -340,7 +348,14 @@ export const RULES: readonly Rule[] = [
       /\b(?:picked|chosen|chose|went (?:with|for)|gone (?:with|for)|going (?:with|for)|settled on|decided on|bought|ordered)\b/.test(
         norm,
       )
-    if (material && (own || chose) && says && !denies(norm) && !AS_FOUND.test(norm)) return 'selection'
+    if (
+      material &&
+      (own || chose || (namesAnother(norm) && !fields.trade)) &&
+      says &&
+      !denies(norm) &&
+      !AS_FOUND.test(norm)
+    )
+      return 'selection'
     if (own && fields.dims?.length && /\b(?:they|she|he|client|owner|we) (?:bought|ordered|picked|chose)\b/.test(norm))
       return 'selection'
     if (
@@ -426,7 +441,7 @@ function expectDated(norm: string, fields: Fields): LineKind {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leav(?:e|es|ing) (?:it|that|them|this) (?:for|with)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

@@ -122,7 +122,7 @@ export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metr
 
 /** 'Two walls of four', at the end of what is said. */
 function shareOf(tokens: readonly string[], next: number, value: number): number | null {
-  const all = tokens[next + 1] === 'of' ? readNumber(tokens, next + 2) : null
+  const all = tokens[next + 1] === 'of' && tokens[next] !== 'instead' ? readNumber(tokens, next + 2) : null
   return all && all.next === tokens.length && all.value > value ? Math.round((100 * value) / all.value) : null
 }
 
