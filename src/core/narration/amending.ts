@@ -115,7 +115,9 @@ export function addTo(last: Said, reading: Reading, clause: Clause, norm: string
   if (fields.dims?.length) {
     last.norm = `${last.norm} ${norm}`
     const guessed = /^(?:maybe|or|perhaps|call it|say|more like)\b/.test(norm)
-    line.dims = line.dims && !guessed ? [...line.dims, ...fields.dims] : fields.dims
+    line.dims = line.dims
+      ? [...(guessed ? line.dims.slice(0, -fields.dims.length) : line.dims), ...fields.dims]
+      : fields.dims
   } else if (
     reading.bare !== null &&
     line.dims?.length === 1 &&

@@ -165,7 +165,7 @@ export function readLead(text: string): number | null {
   const number =
     '(a couple of|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|\\d+)'
   const match = new RegExp(
-    `\\b(?:${number} (?:to|or|maybe|perhaps) )?${number} (?:working )?(day|week|fortnight|month)s?\\b`,
+    `\\b(?:${number} (?:to|or|maybe|perhaps) )?${number} (?:more )?(?:working )?(day|week|fortnight|month)s?\\b`,
   ).exec(text)
   if (!match) return null
   const more: Readonly<Record<string, number>> = {

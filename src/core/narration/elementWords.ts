@@ -5,7 +5,7 @@ import type { Element } from '../scope/vocabulary'
 const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   [
     '',
-    'dust wall|dust sheet|paint grade|stain grade|collar tie|end panel|hold down|skip|hatch|lid|seam|trellis|wallpaper|drawing|sump|pit|niche|loft ladder|window screen|insect screen|fly screen|screen panel|pan connector|drip pan|drain pan|pan frame|cable tray|paint tray|shelving bracket|padstone|floor area|mini split|split system|wall paper|wainscot|wainscoting|panelling|paneling|sign off|check valve|wall hung|wall mounted|floor standing|septic|septic tank|mailbox|letterbox|electric meter|water meter|meter box|smart meter|floor plan|pot filler|door opener|window box|window well|window seat|window guard|window restrictor|board meeting|stair lift|floor box|floor heating|underfloor heating|heating mat|heated floor|mud bed|toe kick|plinth|kick board|kickboard|transition strip|threshold strip|corner bead|edge bead|stop bead|angle bead|roof rack|wall anchor|paint job|tile cutter|drain rod|curtain track|cavity tray|wall tie|joist hanger|light well|coal chute|manhole cover|roof hatch|floor hatch|attic hatch|loft hatch|ceiling hatch|ceiling grid|access panel|door bell|doorbell|smoke alarm|smoke detector|carbon monoxide|sump pump|sprinkler head|pipe sleeve|paint pot|ladder|scaffold|scaffolding|dumpster|portaloo|fire escape|fire blanket|coat hook rail|clothes line|washing line|brick acid|tile adhesive|wood filler|plaster bead|insulation baffle|baffle|door entry|intercom|key safe|lock box|lockbox|gas cooker point|tv point|water softener|step ladder|stepladder',
+    'dust wall|dust sheet|paint grade|stain grade|collar tie|end panel|hold down|skip|hatch|lid|seam|trellis|wallpaper|drawing|sump|pit|niche|loft ladder|window screen|insect screen|fly screen|screen panel|pan connector|drip pan|drain pan|pan frame|cable tray|paint tray|shelving bracket|padstone|floor area|mini split|split system|wall paper|wainscot|wainscoting|panelling|paneling|sign off|check valve|wall hung|wall mounted|floor standing|septic|septic tank|mailbox|letterbox|electric meter|water meter|meter box|smart meter|floor plan|pot filler|hose bib|hose bibb|outside tap|garden tap|door opener|window box|window well|window seat|window guard|window restrictor|board meeting|stair lift|floor box|floor heating|underfloor heating|heating mat|heated floor|mud bed|toe kick|plinth|kick board|kickboard|transition strip|threshold strip|corner bead|edge bead|stop bead|angle bead|roof rack|wall anchor|paint job|tile cutter|drain rod|curtain track|cavity tray|wall tie|joist hanger|light well|coal chute|manhole cover|roof hatch|floor hatch|attic hatch|loft hatch|ceiling hatch|ceiling grid|access panel|door bell|doorbell|smoke alarm|smoke detector|carbon monoxide|sump pump|sprinkler head|pipe sleeve|paint pot|ladder|scaffold|scaffolding|dumpster|portaloo|fire escape|fire blanket|coat hook rail|clothes line|washing line|brick acid|tile adhesive|wood filler|plaster bead|insulation baffle|baffle|door entry|intercom|key safe|lock box|lockbox|gas cooker point|tv point|water softener|step ladder|stepladder',
   ],
   [
     'drywall',
@@ -99,7 +99,10 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
     'window',
     'window|skylight|rooflight|roof window|roof light|sash|casement|bay window|glazing|pane|storm window|sash window|dormer window|egress window|fanlight|transom|transom window|sidelight|picture window|window frame|glass|bottom sash|top sash|window pane|window unit|glass unit|sealed unit|dormer|storms',
   ],
-  ['sill', 'sill|window sill|cill|threshold|window board|window ledge|door sill|doorstep|sill board'],
+  [
+    'sill',
+    'sill|window sill|cill|threshold|window board|window stool|stool|window ledge|door sill|doorstep|sill board',
+  ],
   [
     'door',
     'door|pocket door|bypass door|barn door|bifold|back door|front door|sliding door|patio door|french door|garage door|doorset|screen door|storm door|door slab|door leaf|double door|door frame|door lining|door jamb|jamb|shed door|cellar door|closet door|fire door|entry door|entrance door|panel door|door blank|doorframe|gate',

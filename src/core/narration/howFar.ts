@@ -1,11 +1,13 @@
+import { SMALL_NUMBERS } from '../measure/spokenNumber'
+
 const PARTICIPLES =
-  'shifted|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
+  'shifted|pulled|stapled|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
   '(?= *$| (?:now|already|and|but|though|too|as well|except|apart|both|today|yesterday|last|everywhere|throughout|at last|finally|again|on (?:both|all|the(?: [a-z]+)?|one|each|this|that) (?:hand )?(?:sides?|walls?|floors?|faces?|ends?)))'
 const STATE = new RegExp(
-  `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! shut)`,
+  `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! (?:shut|over)\\b)`,
 )
 const NOT_STANDING =
   '(?<!\\b(?:[a-z]+ing|torch|comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
@@ -102,6 +104,8 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   const tens = ABOUT_TENS.exec(norm)?.[1]
   if (tens) return TENS.indexOf(tens) * 10 + 10
   if (/(?<!\band )\bthree quarters?\b(?! (?:of an )?inch)/.test(norm)) return 75
+  const tenths = /\b(one|two|three|four|five|six|seven|eight|nine) tenths\b/.exec(norm)?.[1]
+  if (tenths) return SMALL_NUMBERS[tenths]! * 10
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
@@ -141,13 +145,14 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
     return 100
   // 'Out by half an inch' is wrong; 'it holds the wall up' is no progress.
   if (
-    /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) out\b(?! of\b)|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
+    /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) (?:out|off)\b(?! (?:of|the)\b)|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
       norm,
     )
   )
     return null
   // '9 foot 2 finished' is a size.
   if (/\b(?:inch|inches|foot|feet|mm|\d) finished$/.test(norm)) return null
+  if (/\b(?:gets?|goes|go) .*\bwhen\b/.test(norm)) return null
   if (/\bgets? [a-z]+ed\b/.test(norm) && !/\b(?:is|are|was|were|has|have)\b/.test(norm)) return null
   if (isDelivered(norm)) return null
   if (

@@ -13,7 +13,7 @@ export const PRIVATE_TAIL =
   /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
 
 export const isHeld = any(
-  /\b(?:no|nobody|no one|no body|nothing (?:starts|goes|happens|gets|moves|can|is to)|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
+  /\b(?:no|nobody|no one|no body|(?:is|are) not going (?:up|in|on|down|over|anywhere)|nothing (?:starts|goes|happens|gets|moves|can|is to)|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,
   /\b(?:cut|touch|cover|close|board|pour|start|load|paint|do) nothing\b.*\b(?:until|before)\b/,
   /\b(?:stay|keep) off\b.*\b(?:until|before)\b/,
   /\b(?:pour|concrete|painting|plastering|tiling|skim|boarding|work|job|install|delivery|inspection) (?:is|are) off until\b/,
@@ -73,7 +73,7 @@ export const isDecide = any(
 export const isExclude = any(
   /\bnot (?:touching|painting|doing|replacing|pricing|supplying|fitting|moving|tiling|(?:(?<=\b(?:we|they|i|he|she) (?:are|am|is) not )\w+ing|(?!running|working|draining|closing|latching|holding|drying|getting|firing|flushing|coming|heating|showing|leaking|going|opening|turning|happening|looking)\w+ing\b)|in (?:the |our )?(?:contract|price|scope|job|quote|budget|list)|ours\b|our (?!cost|fault|problem|mistake|doing)(?:\w+)|part of|included|within|down to us|for us|to be touched)(?! (?:yet|started|until|before))/,
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
-  /\bby others\b|\b(?:is|are) by (?:the )?(?:client|owner|homeowner|tenant|landlord|neighbour)\b/,
+  /\bby others\b|\b(?:is|are) by (?:the )?(?:client|owner|homeowner|tenant|landlord|neighbour)\b|\b(?:is|are) (?:all )?the (?:client|owner|homeowner|customer|tenant|landlord|neighbour) is$/,
   /^(?:and )?not us$/,
   /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
@@ -277,7 +277,7 @@ const GETS_DONE =
 
 /** 'She wants them at 600': a thing is to stand elsewhere. */
 const WANTED_AT =
-  /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by)\b|\b(?:wants?|needs?|has|have) to (?:come|go|move) (?:up|down|over|across|left|right|in|out|back)(?: by)?(?: about| around| roughly)? (?:an?|\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|another)\b/
+  /\bwants? (?:it|them|that|those|this) (?:at|over|under|higher|lower|further|nearer|closer|by (?:an?|\d+|half|one|two|three|four|five|six|ten))\b|\b(?:wants?|needs?|has|have) to (?:come|go|move) (?:up|down|over|across|left|right|in|out|back)(?: by)?(?: about| around| roughly)? (?:an?|\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|another)\b/
 
 /** 'Take it off and have a look': the act is the taking off. */
 const OPEN_AND_LOOK = /^(?:take|pull|rip|strip|cut|tear) .* and (?:have a look|look|see|check)\b/
@@ -396,6 +396,7 @@ export function actionIn(norm: string): Action | null {
         /^(?:it|that|this|they|those|which|main|line|one)$/.test(before)
       )
         continue
+      if (match[0] === 'runs' && /^(?:it|that|this|which)$/.test(before)) continue
       if (match[0] === 'runs' && before !== '' && !/^(?:an?|the|new|two|three|four|his|her|another|some)\b/.test(after))
         continue
       if (match[0] === 'runs' && /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after))

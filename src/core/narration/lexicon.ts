@@ -63,7 +63,10 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
     'rot',
     /\b(?:rot|rots|rotten|rotted|rotting|punky|spongy|(?:is|are|gone|feels?|going|went) (?:a bit |very |quite |all |really )?soft(?! (?:white|grey|gray|close|wood))|soft right through|(?:sheathing|decking|sill|joists?|boards?|plywood|sheets?|wood|timber|posts?|subfloor) soft)\b/,
   ],
-  ['insect', /\b(?:woodworm|wasps?|termites?|ants?|carpenter ants|hornets?|bees|insects?|beetles?|worm holes?)\b/],
+  [
+    'insect',
+    /\b(?:woodworm|eaten(?: away)?|wasps?|termites?|ants?|carpenter ants|hornets?|bees|insects?|beetles?|worm holes?)\b/,
+  ],
   [
     'animal',
     /\b(?:mouse|mice|rats?|droppings|squirrels?|birds?|pigeons?|bats?|raccoons?|nest|nests|chewed|gnawed|bat)\b/,
@@ -95,20 +98,20 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'missing',
-    /\b(?:(?:ran|run|running) short|ran out(?= of|$)|[a-z]+s short(?= *$)|(?:is|are) (?:about )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|\d+) short|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)(?! (?:guy|man|lad|hand|body|men|guys|lads|people))|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there|the \w+(?: \w+)?))?(?= *$)|(?:came|come|arrived|turned up|delivered) without|missing|never fitted|absent|not there)\b/,
+    /\b(?:(?:ran|run|running) short|ran out of|[a-z]+s short(?= *$)|(?:is|are) (?:about )?(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|thirty|forty|fifty|\d+) short|(?:is|are|am) short (?:of|by|an?|one|two|three|four|five|six|\d+)(?! (?:guy|man|lad|hand|body|men|guys|lads|people))|(?:one|an?|two|three|four|five|six|\d+) (?:\w+ )?\w+ short(?: (?:in|up|on|out|over|down) (?:here|there|the \w+(?: \w+)?))?(?= *$)|(?:came|come|arrived|turned up|delivered) without|missing|never fitted|absent|not there)\b/,
   ],
   [
     'wrong',
-    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|(?:narrower|wider|shorter|longer|lower|higher|bigger|smaller|thicker|thinner|deeper) than (?:the |it |we |they |what )*(?:plans?|drawings?|should|drawn|spec|ordered|quoted|shown|said)|too steep|too tall|too heavy|too light|too weak|too loose|too bright|too dark|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|out by|(?:inch|inches|mm|mil|foot|feet) (?:too )?(?:low|shy)(?= *$)|(?:inch|inches|mm|mil|foot|\d) out\b(?! of\b)|off (?:center|centre)|(?:does|do|did|will|would) not fit|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
+    /\b(?:racked|out of square|wrong|left handed|right handed|wrong hand|wrong size|wrong side|wrong colour|wrong color|too short|too long|too narrow|too wide|too small|too big|too deep|too shallow|too high|too low|too far|too close|(?:narrower|wider|shorter|longer|lower|higher|bigger|smaller|thicker|thinner|deeper) than (?:the |it |we |they |what )*(?:plans?|drawings?|should|drawn|spec|ordered|quoted|shown|said)|too steep|too tall|too heavy|too light|too weak|too loose|too bright|too dark|too thin|too thick|too tight|undersized|oversized|out of true|crooked|misaligned|not plumb|not straight|not lined up|back to front|upside down|backwards|mislabelled|out of square|not square|out of plumb|leaning(?! (?:on|against)\b)|tilted|tilting|(?:does|do) not line up|out of line|out by|(?:inch|inches|mm|mil|foot|feet) (?:too )?(?:low|shy)(?= *$)|(?:inch|inches|mm|mil|foot|\d) (?:out|off)\b(?! (?:of|the)\b)|off (?:center|centre)|(?:does|do|did|will|would) not fit|hits the|fouls|fouling|clashes with(?! it)|clashing)\b/,
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|squashed|flattened|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:stay (?:up|open|shut|closed)|work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
-  ['live', /\blive(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
+  ['live', /\blive\b(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
   [
     'dead',
-    /\bdead(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb)\b)/,
+    /\bdead\b(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb)\b)/,
   ],
 ]
 
@@ -125,7 +128,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
   [
     'relocate',
-    /\b(?:(?:is|are) going (?:on|to|over to|against) the other|(?:goes|go) (?:over |down |up |across )?to the (?!skip|bin|dumpster|dump|tip|return|client|owner|committee|shop|ceiling|floor|top|bottom|edge|wall|end|sill|corner|street|neighbour|inspector|plumber|council)|move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to|by) )\b/,
+    /\b(?:(?:is|are) going (?:on|to|over to|against) the other|(?:goes|go) (?:over |down |up |across )?to the (?!skip|bin|dumpster|dump|tip|return|client|owner|committee|shop|ceiling|floor|top|bottom|edge|wall|end|sill|corner|street|neighbour|inspector|plumber|council)|move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to |by |about )?(?=an?\b|\d|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve|the))\b/,
   ],
   [
     'enlarge',
@@ -154,12 +157,12 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|comes? back (?:out|off|down)|takes (?:it|them|those)(?= *$| (?:away|out|down|off))|to go|goes|goes out|going|(?<!\b(?:things|lads|guys|they|people) )(?<=[a-z]s )go(?= *$)|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the (?!\w+(?:er|ian)\b|deposit|slot|job|light|money|client|crew|window of)|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do|(?:floors?|flooring|tiles?|carpets?|lino|vinyl|boards?|pavings?|patio|underlay) (?:all |now )?(?:comes?|coming) up)\b/,
+    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|comes? back (?:out|off|down)|takes (?:it|them|those)(?= *$| (?:away|out|down|off))|to go|goes|goes out|going|(?<!\b(?:things|lads|guys|they|people) )(?<=[a-z]s )go(?= *$)|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|lift (?:\w+ ){1,3}out|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the (?!\w+(?:er|ian)\b|deposit|slot|job|light|money|client|crew|window of)|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do|(?:floors?|flooring|tiles?|carpets?|lino|vinyl|boards?|pavings?|patio|underlay) (?:all |now )?(?:comes?|coming) up)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
     'install',
-    /\b(?:still goes? in|(?:is|are) to go (?:under|over|beside|next to|against|between|in|on|above|below|behind|where)|to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|(?:is|are) getting (?:two|three|four|five|six)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|one|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
+    /\b(?:still goes? in|(?:is|are) to go (?:under|over|beside|next to|against|between|in|on|above|below|behind|where)|to go (?:in|on|up)(?= (?:before|first|after|by|now|when)\b|$)|(?:is|are) getting (?:two|three|four|five|six)|gets? (?:an?|new|another|two|three|four) (?!(?:pass|coat|lick|clean|look|chance|say|day|week|good|quote|price|letter|copy|visit|call)\b)|goes (?:against|under|next to|between|behind|beside|opposite|where|in (?:here|there)$)|needs? an?|needs? new|needs? another|needs? (?:\d|one|two|three|four|five|six|some|more)|wants? an?|wants? new|wants? another|(?:making|building) an?|needs? (?:its|their) own|add|adds|adding|put|puts|putting|run|runs|install|installs|installing|fit|fits|fitting|hang|mount|set a|lay|build|frame|pour|extend|wire up|hook up|wants? (?:\d|two|three|four|five|six|some|more)|need an?|need new|need (?:\d|two|three|four|five|six|some|more))\b/,
   ],
 ]
 

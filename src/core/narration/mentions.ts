@@ -91,9 +91,14 @@ function isAct(tokens: readonly string[], at: number, length: number): boolean {
 
 /** 'Light grey' is a colour, not a lamp. */
 const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
-  length === 1 &&
-  tokens[at] === 'light' &&
-  /^(?:gr[ae]y|blue|green|brown|oak|pine|walnut|cream|wood|stone|colou?r|tan|beige)$/.test(tokens[at + 1] ?? '')
+  // 'Black glass' is what a hob is made of.
+  (tokens[at] === 'glass' &&
+    /^(?:black|white|grey|clear|frosted|toughened|tempered|obscure|smoked|tinted|bronze|reeded|fluted|with|in|is|are|laminated)$/.test(
+      tokens[at - 1] ?? '',
+    )) ||
+  (length === 1 &&
+    tokens[at] === 'light' &&
+    /^(?:gr[ae]y|blue|green|brown|oak|pine|walnut|cream|wood|stone|colou?r|tan|beige)$/.test(tokens[at + 1] ?? ''))
 
 function tellsWhere(tokens: readonly string[], at: number): boolean {
   for (let look = at - 1; look >= Math.max(0, at - 5); look--) {

@@ -165,9 +165,11 @@ export class Reader {
       if (element) reading.fields.element ??= element
     }
     // 'Five shelves, 14 deep, painted'.
-    if (last?.topic && /^(?:painted|stained|oiled|lacquered|varnished|polished)(?: \w+)?$/.test(norm)) {
+    if (last?.topic && /^(?:painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)) {
       reading.kind = null
       reading.material = true
+      reading.own = false
+      delete reading.fields.element
       delete reading.fields.percent
     }
     if (reading.kind === null) return this.attach(reading, clause, norm, last)

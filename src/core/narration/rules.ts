@@ -61,7 +61,7 @@ type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null
 
 /** Words that point back at the thing named before. */
 export const ANAPHORA =
-  /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b/
+  /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b|^(?:but |and )?(?:has|have) not (?:yet )?been\b/
 const ARRIVES =
   /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing|results?)\b/
 
@@ -77,7 +77,7 @@ export const RULES: readonly Rule[] = [
   (norm, { fields }, _seen, last) => {
     // 'The roofer can't come till the week after': when he comes, not what waits.
     if (/\b(?:can not|will not) (?:come|make it|get here|be here|be back)\b/.test(norm) && fields.date) return null
-    if (!isHeld(norm) || /\bstays?\b(?! off\b)|\bkeep\b(?! off\b)(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm))
+    if (!isHeld(norm) || /(?<!not )\bstays?\b(?! off\b)|\bkeep\b(?! off\b)(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm))
       return null
     fields.state = 'held'
     const until = untilOf(norm) ?? /\bbefore (.+)$/.exec(norm)?.[1]
@@ -145,7 +145,8 @@ export const RULES: readonly Rule[] = [
     // 'We are not painting it, cover it with polythene'.
     if (
       (last?.kind === 'exclude' || last?.kind === 'keep') &&
-      /\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm)
+      (/\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm) ||
+        (last.kind === 'exclude' && /^(?:and )?(?:wrap|cover|sheet|board) (?:it|them|that|those)\b/.test(norm)))
     ) {
       fields.action = 'protect'
       return 'keep'
@@ -263,7 +264,7 @@ export const RULES: readonly Rule[] = [
         ? null
         : expectDated(norm, fields)
     if (
-      /\b(?:is|are|will be) (?:sending|making) (?:us )?(?:more|another|an?|the|new|replacements?)\b|\b(?:is|are|will be) (?:remaking|recutting|refabricating|shipping|sending|reprinting) (?:it|them|that|those|this)\b|\b(?:back order(?:ed)?|backordered)\b/.test(
+      /\b(?:is|are|will be) (?:sending (?:us )?(?:more|another|an?|the|new|replacements?)|making (?:us )?(?:more|another|new|replacements?))\b|\b(?:is|are|will be) (?:remaking|recutting|refabricating|shipping|sending|reprinting) (?:it|them|that|those|this)\b|\b(?:back order(?:ed)?|backordered)\b/.test(
         norm,
       )
     )
@@ -441,7 +442,7 @@ function expectDated(norm: string, fields: Fields): LineKind {
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leav(?:e|es|ing) (?:it|that|them|this) (?:for|with)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave an? |^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:(?:will|does|do|did|can) not stay|keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leav(?:e|es|ing) (?:it|that|them|this) (?:for|with)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

@@ -152,6 +152,7 @@ function isCount(tokens: readonly string[], next: number, value: number): boolea
   if (!Number.isInteger(value) || (value > 200 && !goods)) return false
   if (NOT_SIZES.test(after) || MILLIMETRES[after]) return false
   if (after === 'of') return true
+  if (after === 'more' && NOT_SIZES.test(tokens[next + 1] ?? '')) return false
   if (after === 'more' || after === 'to')
     return after === 'more' || value === 1 || /^(?:go|stay|come)$/.test(tokens[next + 1] ?? '')
   if (value === 1)
@@ -305,6 +306,14 @@ const TIMBER = /^(?:joists?|studs?|rafters?|timbers?|purlins?|headers?|lintels?|
 /** `height is 42`, `sockets are at 450`: the words before a bare number make it a size. */
 function isMeasured(tokens: readonly string[], at: number): boolean {
   const before = tokens.slice(Math.max(0, at - 5), at).join(' ')
+  // 'The hob is 750'.
+  const bare = Number(tokens[at]) >= 100 && at === tokens.length - 1 && at > 1
+  if (
+    bare &&
+    /\b(?:is|are)$/.test(before) &&
+    !/\b(?:price|quote|cost|bill|total|unit|room|number|deposit|invoice)\b/.test(before)
+  )
+    return true
   return (
     /\b(?:height|width|depth|length|thickness|headroom|drop|gap|rise|(?:floor|wall|end|side|corner|face) to (?:ceiling|wall|end|side|corner|face))(?: (?:is|of|at|about))*$/.test(
       before,
@@ -323,6 +332,10 @@ function isMeasured(tokens: readonly string[], at: number): boolean {
       Number(tokens[at]) >= 20) ||
     (/\b(?:is|are|sits?|set|mounted|hung|in|above|below|over|up|down|there|here) at$/.test(before) &&
       Number(tokens[at]) >= 20) ||
+    (Number(tokens[at]) >= 20 &&
+      /^(?:off|above|from|below) the (?:floor|slab|deck|ground|sill|counter|worktop|ceiling|hob|tray|bath)\b/.test(
+        tokens.slice(at + 1, at + 4).join(' '),
+      )) ||
     (Number(tokens[at]) >= 20 &&
       /^to the (?!skip|shop|client|owner|site|yard|tip)/.test(tokens.slice(at + 1, at + 4).join(' '))) ||
     /^(?:(?:to the )?(?:left|right)|higher|lower|over (?:the|its) (?:room|length|width|run|wall|door))\b/.test(

@@ -39,7 +39,7 @@ export const isWish = (norm: string): boolean =>
 
 /** 'The door needs easing': something is to be done to a thing, whatever it is called. */
 export const needsDoing = (norm: string): boolean =>
-  /^(?:and |but |so )?(?:we|i) (?:are|am) (?!(?:leaving|keeping|waiting|using|reusing|calling|looking|thinking|getting|going|doing|having|staying|living|holding|asking|telling|hoping|seeing|paying|saving|putting|ordering|meeting|chasing|trying)\b)[a-z]+ing (?:it|them|that|those|this)\b|\bgets? (?:all |both )?(?!(?:measured|delivered|inspected|approved|paid|ordered|templated|started|finished|used|moved in|called|asked|decided|needed|wanted|tired|soaked|flooded|blocked|clogged|jammed)\b)[a-z]+ed(?: up| in| over| out| off| down)?(?= *$| (?:not|but|in|with|by|first|last|after|before|again|now|too|as well)\b)|\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
+  /^(?:and |but |so )?(?:we|i) (?:are|am) (?!(?:leaving|keeping|waiting|using|reusing|calling|looking|thinking|getting|going|doing|having|staying|living|holding|asking|telling|hoping|seeing|paying|saving|putting|ordering|meeting|chasing|trying)\b)[a-z]+ing (?:it|them|that|those|this)\b|\bgets? (?:all |both )?(?!(?:measured|delivered|inspected|approved|paid|ordered|templated|started|finished|used|moved in|called|asked|decided|needed|wanted|tired|soaked|flooded|blocked|clogged|jammed)\b)[a-z]+ed(?: up| in| over| out| off| down)?(?= *$| (?:not|but|in|with|by|when|once|first|last|after|before|again|now|too|as well)\b)|\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
     norm,
   )
 
@@ -75,7 +75,7 @@ export function asWork(
 
 /** 'A hundred feet of flashing to do here'. */
 export const LEFT_TO_DO =
-  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime)(?: (?:here|in here|up here|out here))?$/
+  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime|overhaul|ease|strip|move|shift|swap|sand|oil|clean|fill|make|build)(?: (?:here|in here|up here|out here))?$/
 
 /** 'The plumber caps it': somebody's part of what is to be done. */
 export const SOMEBODY_DOES =
