@@ -90,7 +90,7 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
 
 /** What makes a stretch a statement of its own: a verb or a state. */
 const PREDICATE =
-  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
+  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|leaning|hanging|dripping|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
 
 /** 'It leaks at the corner': whatever the verb, a pronoun and a verb say something. */
 const PRONOUN_SAYS = /^(?:it|they|he|she|we|i|there) [a-z]+/
@@ -174,6 +174,8 @@ const NO_SPLIT_AFTER =
 const ACT =
   /^(?:shift|moves?|replace|patch|fix|hang|cut|paint|say|tell|pick|choose|decide|test|order|hook|cap|check|see|sister|close|swap|pull|need|get|got|found|find|make|build|lay|fit|install|clean|wrap|strip|call|sees?|use|using|reuse|reusing)$/i
 
+/** 'Two purlins': a number belongs to what follows, unless it ends 'six of eight'. */
+const COUNTS = /^(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|some|more|several|few|old)$/i
 const isThing = (word: string): boolean => ELEMENT_PHRASES.has(word) || ELEMENT_PHRASES.has(word.replace(/s$/, ''))
 
 /** A sentence said without a pause: a new statement begins where a subject comes after a finished one. */
@@ -193,6 +195,8 @@ function splitRunOn(
     const bare = words[i]!.word.toLowerCase().replace(/'(?:s|re|ll|ve|d)$/, '')
     if (!isThing(bare) && !SUBJECT.test(bare) && !SUBJECT.test(bare.replace(/s$/, '')) && !startsPlace(rest)) continue
     const last = words[i - 1]!.word.toLowerCase().replace(/'s$/, '')
+    if (COUNTS.test(last) && !/\b(?:of|by|is|are|about)$/.test(plain(text.slice(words[from]!.at, words[i - 1]!.at))))
+      continue
     // 'The ridge tiles': one thing, named in two words.
     if (isThing(bare) && ELEMENT_PHRASES.has(last)) continue
     const stands = /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before)

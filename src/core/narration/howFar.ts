@@ -103,7 +103,12 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   if (/\b(?:agreed|pays?|paying|split|cost|price|money)\b.*\b(?:half|third|quarter)\b/.test(norm)) return null
   const tens = ABOUT_TENS.exec(norm)?.[1]
   if (tens) return TENS.indexOf(tens) * 10 + 10
-  if (/(?<!\band )\bthree quarters?\b(?! (?:of an )?inch)/.test(norm)) return 75
+  if (
+    /(?<!\band )\bthree quarters?\b(?! (?:(?:of an )?inch|line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex))/.test(
+      norm,
+    )
+  )
+    return 75
   const tenths = /\b(one|two|three|four|five|six|seven|eight|nine) tenths\b/.exec(norm)?.[1]
   if (tenths) return SMALL_NUMBERS[tenths]! * 10
   if (/\btwo thirds?\b/.test(norm)) return 67
@@ -146,6 +151,13 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   // 'Out by half an inch' is wrong; 'it holds the wall up' is no progress.
   if (
     /\b(?:out|off) by\b|\b(?:inch|inches|mm|mil|foot|\d) (?:out|off)\b(?! (?:of|the)\b)|\bdown to (?:about )?\S+ percent\b|\b(?:hold|hold(?:s|ing)|keep(?:s|ing)|prop(?:s|ping)) (?:the|it|that|them|up)\b/.test(
+      norm,
+    )
+  )
+    return null
+  // What is switched off is not gone.
+  if (
+    /\b(?:light|power|water|heat|heating|boiler|circuit|breaker|alarm|pump|supply|fuse)s? (?:is|are) (?:all )?off(?= *$| (?:until|from|for|at|today|tomorrow|[a-z]+day)\b)/.test(
       norm,
     )
   )

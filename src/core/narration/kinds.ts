@@ -50,14 +50,14 @@ export const isDecide = any(
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
   /\b(?:is|are|will be) (?:telling us|letting us know|coming back to us|getting back to us)\b/,
   /\bget (?:us |me )?(?:an?|the) (?:number|price|quote|figure)\b/,
-  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
+  /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn|dithering|hesitating|choosing|deciding) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
     `\\b${DECIDERS} (?:(?:is|are|still) )?to (?:send|give|tell|say|decide|choose|pick|confirm|price|draw|answer|come back|specify|approve)\\b`,
   ),
-  /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|drawing|redrawing|designing|specifying|calculating|working out)\b/,
+  /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|(?:re)?drawing(?= (?:it|that|them|this|up|the|a)\b)|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting)$/,
-  /\b(?:wants?|needs?) to know\b/,
+  /\b(?:wants?|needs?) to know(?! about)\b/,
   new RegExp(`\\bneeds? (?:the|an?|his|her|their) (?:\\w+ ){1,3}from (?:the )?${DECIDERS}`),
   /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
   /\b(?:engineer|designer|architect) (?:still )?(?:has|needs) to (?:size|resize|calculate|design|draw|redraw|specify|detail)\b/,
@@ -159,7 +159,7 @@ export function testIn(
       norm,
     )
   const open =
-    /\b(?:has|have|was|is|are) not (?:yet )?been (?:tested|inspected|signed off|checked)|\bnot (?:yet )?(?:tested|inspected|signed off)\b|\buntested\b|\binspector (?:has|is|have) not (?:yet )?(?:seen|been|looked|come|passed)\b|\b(?:still )?to be (?:tested|inspected)\b|\bno (?:test|inspection) yet\b/.test(
+    /\b(?:has|have|was|is|are) not (?:yet )?been (?:tested|inspected|signed off|checked)|\bnot (?:yet )?(?:tested|inspected|signed off)\b|\buntested\b|\bnobody (?:is|has) (?:yet )?(?:\w+ )?(?:tested|inspected|checked)\b|\binspector (?:has|is|have) not (?:yet )?(?:seen|been|looked|come|passed)\b|\b(?:still )?to be (?:tested|inspected)\b|\bno (?:test|inspection) yet\b/.test(
       norm,
     )
   if (open) return { result: 'open', action: /inspect|signed/.test(norm) && !/test/.test(norm) ? 'inspect' : 'test' }
@@ -180,7 +180,7 @@ export const isExtra = (norm: string): boolean =>
 export const BESIDE = /^(?:and |but )?(?:that|it|which|this) is not in the (?:price|contract|quote|budget)\b/
 
 export const NEED =
-  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:come back|talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
+  /\b(?:needs?|has|have|got|wants?|want|is going|are going|is|are)(?: still| yet)? to (?!(?:come back|ask|tell|let|watch|remember|talk|speak|call|ring|phone|email|text|think|wait|know|hope)\b|be\b(?! (?:\w+ed|moved|cut|hung|put|taken|done|built|dug|fixed)\b)|stay|the|go on|us|a\b)[a-z]+/
 export const onReturnList = (norm: string): boolean => /\breturn list\b/.test(norm)
 
 /** Nouns that are also verbs: an act only where they stand as a verb. */
@@ -292,7 +292,12 @@ const isNoun = (word: string, before: string): boolean =>
   (ELEMENT_PHRASES.has(before) || !ACTS_AFTER.test(before))
 
 /** The work that a clause asks for, or null. */
-export function actionIn(norm: string): Action | null {
+export function actionIn(told: string): Action | null {
+  // 'We have to ask before we put a ladder here': the asking comes first, the ladder is not the work.
+  const norm = told.replace(
+    /(?<=[a-z]+ [a-z]+ )(?:before|after|when|once|while|if|because) (?:we|they|he|she|i|you|it|anybody|anyone|somebody) .*$/,
+    '',
+  )
   if (/\b(?:drawing|spec) (?:wants?|needs?|asks)\b/.test(norm)) return null
   if (/\b(?:code|regs?|regulations|planning|planners|zoning) (?:wants?|needs?|says|asks)\b/.test(norm)) return null
   // 'Asking when the scaffold goes' asks for no work.

@@ -106,7 +106,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|squashed|flattened|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:stay (?:up|open|shut|closed)|work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|with a twist|squashed|flattened|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:stay (?:up|open|shut|closed)|work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
   ['live', /\blive\b(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
   [
@@ -119,13 +119,16 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
 export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   [
     'replace',
-    /\b(?:and (?:put|fit) (?:up |in |on |back )?(?:an? |some )?new(?: ones?)?(?= *$)|replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap(?! (?:sides|places|ends|over|round)\b)|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:\w+ )?(?:\w+ )?out)\b/,
+    /\b(?:and (?:put|fit) (?:up |in |on |back )?(?:an? |some )?new(?: ones?)?(?= *$)|replace|redo|replaced|replacing|swap(?:ped|ping)? (?:\w+ )?(?:\w+ )?(?:out|for)|swap(?! (?:sides|places|ends|over|round)\b)|renew|hack off and replace|strip and replace|change out|new ones? in|change (?:the lot|them(?: all)?|it|all)(?= *$)|change (?:\w+ )?(?:\w+ )?out)\b/,
   ],
   [
     'close-up',
     /\b(?:clos(?:e|ing) (?:\w+ ){0,3}up|(?:closed|bricked|boarded|blocked|walled) up|(?:block|wall|brick|board) (?:up|over) (?:the|that|it|this|those|them)|(?:block|wall|brick|board) (?:it|them|that|this|those|the \w+|that \w+) (?:up|over)|fill (?:it|them|that|this|the \w+|that \w+) in)\b/,
   ],
-  ['overlay', /\b(?:overlay|overlaid|go over the top|over board|overboard|clad over|side over)\b/],
+  [
+    'overlay',
+    /\b(?:overlay|overlaid|go over (?:the top|it|the (?:old|existing|felt|shingles|siding|tiles?|floor))|over board|overboard|clad over|side over)\b/,
+  ],
   [
     'relocate',
     /\b(?:(?:is|are) going (?:on|to|over to|against) the other|(?:goes|go) (?:over |down |up |across )?to the (?!skip|bin|dumpster|dump|tip|return|client|owner|committee|shop|ceiling|floor|top|bottom|edge|wall|end|sill|corner|street|neighbour|inspector|plumber|council)|move|moves|moving|swaps? (?:sides|places|ends|over|round)|shift|shifts|shifting|relocate|relocates|relocated|moved over|swing over|re-route|reroute|reroutes|slide (?:\w+ )?over|(?:drop|raise|lower|lift|bring) (?:it|them|that|those|the \w+|both) (?:up |down )?(?:to |by |about )?(?=an?\b|\d|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve|the))\b/,
@@ -168,7 +171,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:dark|pale|paint grade|stain grade|(?:third|half|running|stack|stacked) bond|basketweave|chevron|torch (?:down|on)|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime(?! ?wash)|burner|epdm|rubber|prehung|pre hung|left hand(?!ed)|right hand(?!ed)|chipboard|melamine|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
+  /\b(?:dark|pale|paint grade|stain grade|(?:third|half|running|stack|stacked) bond|basketweave|chevron|torch (?:down|on)|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime(?! ?wash)|recessed|surface mounted|concealed|flush mounted|elm|beech|teak|cherry|chestnut|spruce|hickory|alder|iroko|sapele|sycamore|reclaimed|burner|epdm|rubber|prehung|pre hung|left hand(?!ed)|right hand(?!ed)|chipboard|melamine|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
 
 /** Verbs that tell somebody to do something to a thing. */
 export const WORK_VERBS =
@@ -180,10 +183,13 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ['strip-out', /\b(?:demo|demolition|strip ?out|stripping|tear ?off|gutted|gutting|stripped)\b/],
   ['shoring', /\b(?:props?|temp walls?|temporary walls?|shoring|shored|acrows?|needles)\b/],
   ['excavation', /\b(?:trench|trenches|excavation|dig|dug|backfill|backfilled|digging)\b/],
-  ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|cat ?6|doorbell|ethernet|coax)\b/],
+  [
+    'low-voltage',
+    /\b(?:data|speaker|thermostat|alarm|network|low voltage|cat ?6|doorbell|ethernet|coax|(?:bell|router|phone|tv|intercom|camera|sensor) (?:wires?|cables?|cabling))\b/,
+  ],
   [
     'wires',
-    /\b(?:wiring|wired|rewired|electrical rough|rough electrical|electrical|electrical first fix|power(?! (?:wash\w*|tools?|point)\b)|first fix electrics?|electrics|rough wiring|rough in electric|cable|cables|circuits?)\b/,
+    /\b(?:wiring|wired|rewired|electrical rough|rough electrical|electrical|electrical first fix|rough electrics?|power(?! (?:wash\w*|tools?|point)\b)|first fix electrics?|electrics|rough wiring|rough in electric|cable|cables|circuits?)\b/,
   ],
   [
     'pipes',

@@ -63,6 +63,7 @@ function matchAt(tokens: readonly string[], at: number): { key: Element | ''; le
 
 function singulars(word: string): string[] {
   const forms = [word]
+  if (word.endsWith('ies')) forms.push(`${word.slice(0, -3)}y`)
   if (word.endsWith('ves')) forms.push(`${word.slice(0, -3)}f`)
   if (word.endsWith('es')) forms.push(word.slice(0, -2))
   if (word.endsWith('s') && !word.endsWith('ss')) forms.push(word.slice(0, -1))
@@ -75,6 +76,15 @@ const DOERS = /^(?:and|to|then|we|will|can|just|please|i|you|not|or|he|she|they|
 function isAct(tokens: readonly string[], at: number, length: number): boolean {
   const [word, before, after = ''] = [tokens[at]!, tokens[at - 1], tokens[at + 1]]
   if (length > 1) return false
+  if (word === 'backing' && after === 'up') return true
+  if (/^(?:pull|rake)$/.test(word) && /^(?:up|out|off|down)$/.test(after)) return true
+  // 'Nobody tiles this wall'.
+  if (
+    /^(?:tiles|boards|paints|plasters|covers)$/.test(word) &&
+    /^(?:this|the|that|it|over)$/.test(after) &&
+    /^(?:nobody|he|she|who)$/.test(before ?? '')
+  )
+    return true
   // 'Rotten at the base'.
   if (word === 'base' && before === 'the' && /^(?:at|to|near|round|around|from|off|by)$/.test(tokens[at - 2] ?? ''))
     return true
@@ -269,8 +279,11 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ],
   ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],
-  ['low-voltage', /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell)\b/],
-  ['framing', /\b(?:framed|framing)\b/],
+  [
+    'low-voltage',
+    /\b(?:data|speaker|thermostat|alarm|network|low voltage|ethernet|doorbell|(?:bell|router|phone|tv|intercom|camera|sensor) (?:wires?|cables?|cabling))\b/,
+  ],
+  ['framing', /\b(?:framed|framing|sheathed)\b/],
   ['concrete', /\b(?:poured|screeded)\b/],
   ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
@@ -278,7 +291,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
   ['tile', /\b(?:tiled|grouted)\b/],
   ['insulation', /\b(?:insulated|foamed|spray foam)\b/],
-  ['wires', /\b(?:wired|rewired|electrical|electrics|wiring)\b/],
+  ['wires', /\b(?:rough electric|wired|rewired|electrical|electrics|wiring)\b/],
   ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
   ['structure', /\b(?:repointing|repointed|pointing)\b/],
   ['site-works', /\b(?:fence|fencing|paving|pavings|patio)\b/],

@@ -65,7 +65,7 @@ export interface PlaceFound {
 }
 
 /** 'The kitchen fitters' are no kitchen. */
-const PEOPLE = 'fitters?|people|guys?|lads|crew|suppliers?|showroom|firm|designer|company|shop'
+const PEOPLE = 'fitters?|people|guys?|lads|crew|suppliers?|showroom|firm|designer|company|shop|says|said|reckons|quotes'
 
 /** Finds a place that leads a clause: fillers before it do not count. */
 export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null {

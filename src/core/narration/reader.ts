@@ -165,7 +165,10 @@ export class Reader {
       if (element) reading.fields.element ??= element
     }
     // 'Five shelves, 14 deep, painted'.
-    if (last?.topic && /^(?:painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)) {
+    if (
+      (last?.topic || last?.line.kind === 'selection') &&
+      /^(?:sealed|painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)
+    ) {
       reading.kind = null
       reading.material = true
       reading.own = false

@@ -101,7 +101,8 @@ export const RULES: readonly Rule[] = [
       (last?.kind === 'exclude' &&
         /\b(?:is|are) not(?: either)?$|^(?:nor|neither) (?:is|are)\b|^same (?:goes )?for\b/.test(norm))
     ) {
-      if (/\bnot painting\b/.test(norm)) fields.action = 'paint'
+      const left = NOT_DOING.find(([, pattern]) => pattern.test(norm))
+      if (left) fields.action = left[0]
       return 'exclude'
     }
     return null
@@ -120,7 +121,7 @@ export const RULES: readonly Rule[] = [
     return 'progress'
   },
   (norm, { fields, own }, seen) => {
-    const test = testIn(withoutCondition(norm))
+    const test = testIn(withoutCondition(norm).replace(/(?<=[a-z] [a-z]+ )(?:until|before|once|when|after) .*$/, ''))
     if (!test) return null
     if (!own && !seen.where && !ANAPHORA.test(norm)) delete fields.element
     if (test.result === null) {
@@ -277,7 +278,7 @@ export const RULES: readonly Rule[] = [
       !/\b(?:comes?|coming) (?:out|off|down|up|through|back and)\b/.test(norm) &&
       (fields.element || seen.tradeFirst) &&
       !seen.hasDate &&
-      /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning|with (?:them|it|that|the))\b/.test(
+      /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning|same (?:day|week|time|load|truck|delivery)|with (?:them|it|that|the))\b/.test(
         norm,
       )
     )
@@ -368,6 +369,16 @@ export const RULES: readonly Rule[] = [
       return 'measure'
     return null
   },
+]
+
+const NOT_DOING: readonly (readonly [Action, RegExp])[] = [
+  ['paint', /\bnot (?:re)?painting\b/],
+  ['replace', /\bnot replacing\b/],
+  ['relocate', /\bnot moving\b/],
+  ['remove', /\bnot (?:removing|taking)\b/],
+  ['insulate', /\bnot insulating\b/],
+  ['repair', /\bnot (?:repairing|fixing)\b/],
+  ['install', /\bnot (?:installing|fitting|adding|supplying)\b/],
 ]
 
 /** What stands there already is not going in: 'the walls are bare stone'. */

@@ -279,12 +279,20 @@ function readChain(
     links[0]!.value >= 3 &&
     (tokens[at - 1] === 'a' || tokens[at - 1] === 'new' || tokens[at - 1] === 'the')
   if (!named && links.length === 1 && !described && !fraction && !goods) return null
-  if (!named && links.length === 1 && links[0]!.value < 1 && units === 'imperial' && !described) return null
+  // 'A three quarter line'.
+  const bore =
+    links.length === 1 &&
+    !named &&
+    links[0]!.value < 2 &&
+    units === 'imperial' &&
+    /^(?:line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex)$/.test(tokens[next] ?? '')
+  if (!named && links.length === 1 && links[0]!.value < 1 && units === 'imperial' && !described && !bore) return null
   if (
     !named &&
     links.length === 1 &&
     links[0]!.value < 1 &&
     !described &&
+    !bore &&
     /^(?:done|of|up|in|there|finished|complete|way|on|out|down|laid|through|along|hung|fitted|run|set|painted|tiled|boarded|cleared|built)?$/.test(
       tokens[next] ?? '',
     )

@@ -66,7 +66,10 @@ export function asWork(
   }
   if (onReturnList(norm)) {
     fields.stage = 'return-list'
-    if (!reading.own && (!action || action === 'install')) return null
+    // 'That goes on the return list' only marks what was told before.
+    const marks =
+      !/\bgo(?:es)? on the return list\b/.test(norm) || /^(?:and |but )?(?:that|it|this|they|those|these)\b/.test(norm)
+    if (!reading.own && marks && (!action || action === 'install')) return null
   }
   const until = untilOf(norm)
   if (until) fields.until = until
