@@ -80,7 +80,9 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
     const ends =
       i === text.length ||
       text[i] === '\n' ||
-      (/[.!?;]/.test(text[i]!) && !(/\d/.test(text[i - 1] ?? '') && /\d/.test(text[i + 1] ?? '')))
+      (/[.!?;]/.test(text[i]!) &&
+        !(text[i] === '.' && (text[i + 1] === '.' || text[i - 1] === '.')) &&
+        !(/\d/.test(text[i - 1] ?? '') && /\d/.test(text[i + 1] ?? '')))
     if (!ends) continue
     if (text.slice(start, i).trim() !== '') found.push({ start, end: i })
     start = i + 1
@@ -107,7 +109,8 @@ export function clausesOf(
   for (let i = start; i < end; i++) {
     if (
       (text[i] === ',' && !(/\d/.test(text[i - 1] ?? '') && /\d{3}/.test(text.slice(i + 1, i + 4)))) ||
-      text[i] === ':'
+      text[i] === ':' ||
+      (text[i] === '.' && text[i - 1] === '.' && text[i + 1] !== '.')
     ) {
       pieces.push([from, i])
       from = i + 1

@@ -100,6 +100,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
     )
   )
     return null
+  if (/\bof three quarters?$/.test(norm)) return null
   if (/\b(?:agreed|pays?|paying|split|cost|price|money)\b.*\b(?:half|third|quarter)\b/.test(norm)) return null
   const tens = ABOUT_TENS.exec(norm)?.[1]
   if (tens) return TENS.indexOf(tens) * 10 + 10

@@ -8,7 +8,7 @@ const any =
     patterns.some((pattern) => pattern.test(norm))
 
 export const PRIVATE =
-  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|tell (?:nobody|no one)|not a word (?:to|about)|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know(?! (?:yet )?(?:if|whether|what|which|how|where|when|who)\b)|see|hear)|confidential|strictly between)\b/
+  /\b(?:between (?:us|you and me|ourselves|you me)|off the record|tell (?:nobody|no one)|not a word (?:to|about)|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that|it) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know(?! (?:yet )?(?:if|whether|what|which|how|where|when|who)\b)|see|hear)|confidential|strictly between)\b/
 export const PRIVATE_TAIL =
   /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
 
@@ -27,7 +27,7 @@ export const isHeld = any(
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
 export const isUnchanged = any(
-  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|\bno work (?:in |on |at )?(?:here|there|this week|today|done)\b|exactly as|just as (?:it was|we left))\b/,
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|\bnot (?:been )?touched (?:this week|since)|\bno work (?:in |on |at )?(?:here|there|this week|today|done)\b|exactly as|just as (?:it was|we left))\b/,
 )
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
@@ -49,6 +49,7 @@ export const isDecide = any(
   /\bneed (?:the |an? |some )?(?:\w+ )?(?:client|owner|designer|engineer|architect|homeowner|inspector|supplier|city|council|her|him|them) to (?:say|decide|choose|pick|confirm|tell|approve|price|sign|look at|specify|answer)\b/,
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
   /\b(?:is|are|will be) (?:telling us|letting us know|coming back to us|getting back to us)\b/,
+  /\bhave (?:the |our )?(?:\w+ ){1,3}(?:quote|price)\b/,
   /\bget (?:us |me )?(?:an?|the) (?:number|price|quote|figure)\b/,
   /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn|dithering|hesitating|choosing|deciding) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
@@ -86,7 +87,7 @@ export const isExclude = any(
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(
-  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 /** 'If it stays dry' keeps nothing. */
 export const withoutCondition = (norm: string): string =>
@@ -131,7 +132,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:in|at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
+  /^no (?!(?:problems?|issues?|changes?|news|rush|hurry|need|signs?|trace|damage|worries|idea|answer|price|access|parking|power|water|charge|cost|extras?|luck|one|more|way|show|work|progress|movement|boots|shoes|dogs|radio|leaks?|cracks?|rot|damp|mou?ld|entry|body|chance|room|space|[a-z]+ing|[a-z]+ (?:yet|here|today|either|though))\b)[a-z]+ [a-z]+$|\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:in|at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 

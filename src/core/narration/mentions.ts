@@ -101,6 +101,8 @@ function isAct(tokens: readonly string[], at: number, length: number): boolean {
 
 /** 'Light grey' is a colour, not a lamp. */
 const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
+  // 'Gloss', said alone, is a finish.
+  (tokens.length === 1 && /^(?:gloss|stain|lacquer)$/.test(tokens[at]!)) ||
   // 'Black glass' is what a hob is made of.
   (tokens[at] === 'glass' &&
     /^(?:black|white|grey|clear|frosted|toughened|tempered|obscure|smoked|tinted|bronze|reeded|fluted|with|in|is|are|laminated)$/.test(

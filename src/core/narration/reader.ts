@@ -279,6 +279,10 @@ export class Reader {
             Object.keys(reading.fields).every((k) => k === 'element'))))
     )
       return this.topic(reading, clause, norm)
+    // 'Room's 3.4 by 2.9, ceiling 2.5': a size of another thing.
+    const apart =
+      last.line.kind === 'measure' && reading.own && reading.fields.dims && reading.fields.element !== last.line.element
+    if (apart) return this.topic(reading, clause, norm)
     addTo(last, reading, clause, norm)
     if (reading.fields.trade) this.trade = reading.fields.trade
   }
@@ -400,7 +404,10 @@ export class Reader {
       (ANAPHORA.test(norm) || SOME_OF_THEM.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm)
         ? this.element
         : null) ??
-      (keyless ? null : whereElement(mentions.filter((one) => until < 0 || one.from < until)))
+      // 'Run it before the slab': whatever it is, it is not the slab.
+      (keyless || /^[a-z]+ (?:it|them) (?:before|after|under|over|behind)\b/.test(norm)
+        ? null
+        : whereElement(mentions.filter((one) => until < 0 || one.from < until)))
     const element = told ?? (own || namesAnother(norm) ? null : this.element)
     const material = tellsMaterial(norm)
     const fields: Fields = {}

@@ -203,7 +203,8 @@ export const RULES: readonly Rule[] = [
     if (!condition && !again && !FOUND.test(norm)) return null
     if (seen.action && NEED.test(norm)) return null
     const some = /^(?:and |but )*(\S+) of (?:the |them|those|these|\S+ (?:is|are|were|came|has|have)\b)/.exec(norm)?.[1]
-    const count = some === undefined ? null : readNumber([some], 0)
+    const short = /\b(?:is|are) (?:about )?([a-z\d]+) short\b/.exec(norm)?.[1]
+    const count = (some ?? short) === undefined ? null : readNumber([(some ?? short)!], 0)
     if (count && fields.quantity === undefined) fields.quantity = count.value
     const told = condition ?? (again ? last!.condition : undefined)
     if (told) fields.condition = told
@@ -352,7 +353,7 @@ export const RULES: readonly Rule[] = [
       )
     if (
       material &&
-      (own || chose || (namesAnother(norm) && !fields.trade)) &&
+      (own || chose || (namesAnother(norm) && !fields.trade) || /^(?:the )?new ones? (?:is|are)\b/.test(norm)) &&
       says &&
       !denies(norm) &&
       !AS_FOUND.test(norm)
@@ -387,7 +388,7 @@ const AS_FOUND =
 
 /** 'Sanding Thursday': something is to come, whatever it is. */
 const NAMED_WITH_DAY =
-  /^(?:the |a |an )?(?!(?:he|she|we|i|you|they|it|that|this|called|saw|was|not|no|by|until|before|since|from|on|maybe|could|done|due|needs|finished)\b)[a-z]+ (?:is |are |starts? )?(?:on )?(?:today|tomorrow|next \w+|\w+day|the \w+)$/
+  /^(?:the |a |an )?(?!(?:he|she|we|i|you|they|it|that|this|called|saw|was|not|no|by|until|before|since|from|on|maybe|could|done|due|needs|finished)\b)[a-z]+(?: one)? (?:is |are |starts? )?(?:going |coming |due |leaving )?(?:on )?(?:today|tomorrow|next \w+|\w+day|the \w+)$/
 
 /** 'The cabinets moved to next Friday'. */
 const PUT_OFF =

@@ -112,7 +112,11 @@ export function readNumbers(tokens: readonly string[], units: 'imperial' | 'metr
         i = chain.next
         continue
       }
-      if (isCount(tokens, number.next, number.value)) quantity ??= number.value
+      const asked =
+        /^(?:needs?|wants?)$/.test(tokens[i - 1] ?? '') &&
+        number.next === tokens.length &&
+        Number.isInteger(number.value)
+      if (asked || isCount(tokens, number.next, number.value)) quantity ??= number.value
       else if (!NOT_SIZES.test(after) && !isClock(tokens, i)) bare = number.value
     }
     i = of ? of.next : number.next
@@ -184,7 +188,7 @@ function singleUnit(tokens: readonly string[], at: number): { size: number; next
     /^(?:inch|foot|metre|meter)$/.test(tokens[at] ?? '') &&
     tokens[at + 1] === 'and' &&
     /^an?$/.test(tokens[at + 2] ?? '')
-  if (bare && at === 0) {
+  if (bare && (at === 0 || /^(?:is|are)$/.test(tokens[at - 1]!))) {
     const part = { half: 0.5, quarter: 0.25, third: 1 / 3 }[tokens[at + 3] ?? '']
     if (part) return { size: Math.round(MILLIMETRES[tokens[at]!]! * (1 + part)), next: at + 4 }
   }
@@ -285,7 +289,9 @@ function readChain(
     !named &&
     links[0]!.value < 2 &&
     units === 'imperial' &&
-    /^(?:line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex)$/.test(tokens[next] ?? '')
+    /^(?:line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex|board|drywall|osb|backer|sheathing)$/.test(
+      tokens[next] ?? '',
+    )
   if (!named && links.length === 1 && links[0]!.value < 1 && units === 'imperial' && !described && !bore) return null
   if (
     !named &&
@@ -298,7 +304,7 @@ function readChain(
     )
   )
     return null
-  if (!named && links.length === 1 && NOT_SIZES.test(tokens[next] ?? '')) return null
+  if (!named && links.length === 1 && !bore && NOT_SIZES.test(tokens[next] ?? '')) return null
   // Timber is named in inches everywhere: 'eight by two at sixteen centres'.
   const inches =
     !named &&
@@ -334,7 +340,7 @@ function isMeasured(tokens: readonly string[], at: number): boolean {
       before,
     ) &&
       Number(tokens[at]) >= 20) ||
-    (/\b(?:mov(?:e|es|ed|ing)|shift(?:s|ed|ing)?|rais(?:e|ed|ing)|lower(?:ed|ing)?)(?: (?:it|them|that|about|around|roughly|by|over|up|down|left|right|another))*$/.test(
+    (/\b(?:mov(?:e|es|ed|ing)|shift(?:s|ed|ing)?|rais(?:e|ed|ing)|lower(?:ed|ing)?|widen|enlarge|extend|narrow)(?: (?:it|to|them|that|about|around|roughly|by|over|up|down|left|right|another))*$/.test(
       before,
     ) &&
       Number(tokens[at]) >= 20) ||

@@ -17,7 +17,7 @@ export const TOLD_TO =
 
 /** 'Needs footings'. */
 export const NEEDS_SOME =
-  /^(?:and |so |they |it )?needs? (?!(?:to|the|it|them|that|a lot|more than|your|his|her|their|our|my|permission|approval|power|no|not|nothing|something|someone|somebody|one)\b)(?:[a-z]+s\b|[a-z]+(?: [a-z]+)?$)/
+  /^(?:and |so |they |it |all |both )*needs? (?!(?:to|the|it|them|that|a lot|more than|your|his|her|their|our|my|permission|approval|power|no|not|nothing|something|someone|somebody|one)\b)(?:[a-z]+s\b|[a-z]+(?: [a-z]+)?$)/
 
 /** Somebody who may ask for a thing asks for it. */
 export const ASKS_FOR =
@@ -54,6 +54,7 @@ export function asWork(
   // 'We might stain them': nobody has said so yet.
   if (/\b(?:i|we|they|he|she) (?:might|may)\b/.test(norm)) return null
   // 'Nobody is to touch it' asks for no work.
+  if (/^no need\b/.test(norm)) return null
   if (FORBIDS.test(norm) && !/\bforget\b/.test(norm)) return null
   if (action) fields.action = action
   // 'Board it up until it comes': against the weather.
@@ -86,7 +87,7 @@ export const SOMEBODY_DOES =
 
 /** Acts without a key: work all the same. */
 const UNKEYED = new RegExp(
-  `^(?:please |just |then |and |we |also |so |but |now )*(?:send (?:it|them|that|those|the \\w+(?: \\w+)?) back|(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\\b)|(?!(?:behind|under|over|above|below|beside|around|along|near|with|from|for|into|onto|about|and|but|all|both|half|where|when|once|after|before|until|because|since|tell|ask|maybe|perhaps|probably|possibly|told|find|did|was|were|made|put|bit|most|some|none|rest|see|keep|leave|save|like|not|one|two|three|per|let|want|have|had|got|get|said|say|think|hope|mind|call|use|give|send|left|through|then|just|down|that|off|what|which|against|except|behind|beneath|inside|outside|between|across)\\b)[a-z]{3,}(?<!s|ed|ing|ly|er|match) the (?!(?:old|existing|same|new|other|original|rest)$)[a-z]+$|get (?:it|them|that|this|the [a-z]+) (?:[a-z]+(?:ed|wn|ken)|swept|hung|cut|built|done|dug|sent)\\b|(?:${WORK_VERBS}) (?:it|them|the|that|those|this|these|all|every|both|an?|two|three)\\b|(?!(?:paint|tile|board|tape|plaster|prime|test|order|patch|check|foam|drain|render|stain)\\b)(?:${WORK_VERBS}) (?:off|all|in|up|down|back|round|around|over|out|and)\\b(?! (?:is|are|was|were|has|starts?|date|day)\\b))`,
+  `^(?:please |just |then |and |we |also |so |but |now )*(?:send (?:it|them|that|those|the \\w+(?: \\w+)?) back|(?!(?:love|like|see|hear|know|think|trust|call|tell|ask|find|had|have|got|did|saw|left|let|was|were|and|but|when|where|after|before|with|without|from|for|around|behind|over|under|about|said|send|put|leave|keep|give|want|makes?|made)\\b)[a-z]{3,}(?<!s|ed|ing) (?:it|them)\\b(?! (?:is|are|was|were|will|has|have|could|might|goes|comes|stays)\\b)|(?!(?:behind|under|over|above|below|beside|around|along|near|with|from|for|into|onto|about|and|but|all|both|half|where|when|once|after|before|until|because|since|tell|ask|maybe|perhaps|probably|possibly|told|find|did|was|were|made|put|bit|most|some|none|rest|see|keep|leave|save|like|not|one|two|three|per|let|want|have|had|got|get|said|say|think|hope|mind|call|use|give|send|left|through|then|just|down|that|off|what|which|against|except|behind|beneath|inside|outside|between|across)\\b)[a-z]{3,}(?<!s|ed|ing|ly|er|match) the (?!(?:old|existing|same|new|other|original|rest)$)[a-z]+$|get (?:it|them|that|this|the [a-z]+) (?:[a-z]+(?:ed|wn|ken)|swept|hung|cut|built|done|dug|sent)\\b|(?:${WORK_VERBS}) (?:it|them|the|that|those|this|these|all|every|both|an?|new|two|three)\\b|(?!(?:paint|tile|board|tape|plaster|prime|test|order|patch|check|foam|drain|render|stain)\\b)(?:${WORK_VERBS}) (?:off|all|in|up|down|back|round|around|over|out|and)\\b(?! (?:is|are|was|were|has|starts?|date|day)\\b))`,
 )
 
 export const startsWithAct = (norm: string, action: Action | null): boolean => {
