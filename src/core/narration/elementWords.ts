@@ -171,7 +171,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ],
   [
     'flashing',
-    'flashing|step flashing|chimney flashing|drip edge|lead flashing|apron|counter flashing|lead work|leadwork|kickout|kick out flashing|roof flashing|window flashing|soaker flashing|apron flashing|valley metal|drip cap',
+    'flashing|step flashing|chimney flashing|drip edge|lead flashing|apron|counter flashing|lead work|leadwork|lead|kickout|kick out flashing|roof flashing|window flashing|soaker flashing|apron flashing|valley metal|drip cap',
   ],
   ['deck', 'deck|decking|deck board|deck ledger|ledger|deck frame|deck framing|deck surface|porch deck'],
   [

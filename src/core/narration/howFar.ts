@@ -1,7 +1,7 @@
 import { SMALL_NUMBERS } from '../measure/spokenNumber'
 
 const PARTICIPLES =
-  'shifted|pulled|stapled|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
+  'shifted|drywalled|rocked|mudded|papered|pulled|stapled|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
 const AT_END =
   '(?= *$| (?:now|already|and|but|though|too|as well|over|since|by|behind|except|apart|bar|but|both|today|yesterday|last|everywhere|throughout|for|round|around|here|in here|up there|down there|at last|finally|again|the walls?$|(?:on|in) (?:the|this|that|both)))'
 const AT_END_STRICT =
@@ -20,7 +20,7 @@ const PASSIVE = new RegExp(
   `^(?!(?:it is|he|she|we|i|you|they|nobody|everybody|who|client|owner)\\b).*\\b(?:is|are|has been|have been) (?:all |now |already |fully |both |just |well )*([a-z]{2,}ed)${AT_END_STRICT}`,
 )
 const NO_ACT =
-  /^(?:need|shed|red|bed|speed|feed|seed|agreed|booked|scheduled|supposed|needed|wanted|expected|used|tired|worried|interested|locked|parked|allowed|called|named|shared|included|required|delayed|concerned|pleased|convinced|involved|related|limited|stored|stacked|ordered|quoted|priced|promised|owed|listed|planned|marked|measured|templated|confused|postponed|pushed|cancelled|canceled|scrapped|picked|chosen|kicked|warned|sorted|indeed|exposed|raised|crowded|finished|vaulted|pitched|sloped|sprung|arched|panelled|paneled|flagged|raised|occupied|rented|based|owned|aged|stored|dated|mixed|galvani[sz]ed|tapered|rated|reclaimed|salvaged|recycled|loaded|unloaded|stocked|dropped|tilted|matched|closed)$/
+  /^(?:need|shed|red|bed|speed|feed|seed|agreed|booked|scheduled|supposed|needed|wanted|expected|used|tired|worried|interested|locked|parked|allowed|called|named|shared|included|required|delayed|concerned|pleased|convinced|involved|related|limited|stored|stacked|ordered|quoted|priced|promised|owed|listed|planned|marked|measured|templated|confused|postponed|pushed|cancelled|canceled|scrapped|picked|chosen|kicked|warned|sorted|indeed|exposed|raised|crowded|finished|vaulted|pitched|sloped|sprung|arched|panelled|paneled|flagged|raised|occupied|rented|based|owned|aged|stored|dated|haunted|mixed|galvani[sz]ed|tapered|rated|reclaimed|salvaged|recycled|loaded|unloaded|stocked|dropped|tilted|matched|closed)$/
 const isDoneTo = (norm: string): boolean => {
   const act = PASSIVE.exec(norm)?.[1]
   return act !== undefined && !NO_ACT.test(act)
@@ -142,6 +142,8 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   )
     return null
   if (/\b(?:is|are) (?:all )?(?:up|down|done|laid|on) (?:as far as|to) the\b/.test(norm)) return 'some'
+  if (/\b(?:is|are) on (?:one|two|three|four) (?:sides?|walls?|faces?)\b|\bone side(?: only)?$/.test(norm))
+    return 'some'
   if (BINNED.test(norm)) return 100
   if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
   if (/^(?:nobody|no one)\b/.test(norm)) return null

@@ -90,7 +90,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'loose',
-    /\b(?:loose|wobbly|wobbles|wobbling|rocks|rocking|(?:is|are) hanging (?:down|loose)|come away|coming away|pulled away|lifting|off (?:its|the|their) (?:tracks?|hinges?|runners?|brackets?|hooks?|rails?)|(?:is|are|has|have|was|were) come (?:off|apart|adrift|loose|unstuck)|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?|patches|parts))))\b/,
+    /\b(?:loose|squeaks|squeaking|squeaky|creaks|creaking|wobbly|wobbles|wobbling|rocks|rocking|(?:is|are) hanging (?:down|loose)|come away|coming away|pulled away|lifting|off (?:its|the|their) (?:tracks?|hinges?|runners?|brackets?|hooks?|rails?)|(?:is|are|has|have|was|were) come (?:off|apart|adrift|loose|unstuck)|(?:is|are|has|have) lifted|hanging off|popped|slipped|hollow|blown(?! in(?! (?:\w+ )?(?:places?|spots?|patches|parts))))\b/,
   ],
   [
     'blocked',
@@ -106,9 +106,12 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'damaged',
-    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|with a twist|squashed|flattened|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:stay (?:up|open|shut|closed)|work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
+    /\b(?:(?:a|two|three|some|few) (?:big |small |bad |nasty )?(?:chip|dent|gouge|nick|scratch|scratche|tear|rip)s?\b|damaged|scratched|crushed|spalled|spalling|shot|chipped|dented|broken|smashed|bent|torn|snapped|ripped(?! (?:out|off|up|down|through)\b)|cracked glass|gouged|buckled|warped|burnt|burned out|knackered|busted|dinged|scuffed|holed|perished|cupped|cupping|faulty|kaput|packed up|worn|worn out|frayed|stuck|jammed|jams|rubs|rubbing|sticks|sticking|binds|binding|catches on|cooked|split open|dodgy|painted shut|twisted|swollen|delaminat\w+|blister\w*|bubbl\w+|peeling|flaking|(?:bad|dodgy) (?:splice|joint|seal|connection|valve|washer|weld|bearing|breaker|switch|patch)|tripped|with a twist|squashed|flattened|notched|butchered|(?:is|are) toast|scorched|mangled|kinked|buzzing|humming|flickering|tripping out|there is a (?:\w+ )?hole|(?:does|do|will|would) not (?:stay (?:up|open|shut|closed)|work|close|shut|open|latch|run|fire up)|(?:is|are) not (?:working|closing|latching|running|draining|heating|flushing|firing|opening|turning))\b/,
   ],
-  ['live', /\blive\b(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/],
+  [
+    'live',
+    /\bpower is still on\b|\bstill energi[sz]ed\b|\blive\b(?! (?:with|in|load|edge|upstairs|downstairs|here|next|there)\b)/,
+  ],
   [
     'dead',
     /\bdead\b(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb)\b)/,
@@ -140,7 +143,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ['test', /\b(?:test|tests|get (?:\w+ )?tested|sample)\b/],
   [
     'inspect',
-    /\b(?:inspect|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:has|have|needs?|wants?) to see (?:it|them|that|this|those|the)|(?:needs? to|wants? to|should|must|has to|have to) (?:have a |take a )?look|scope out)\b/,
+    /\b(?:inspect|camera (?:it|them|the)|have a look|has to look|look at|take a look|check|checks|check on|needs? looking at|(?:has|have|needs?|wants?) to see (?:it|them|that|this|those|the)|(?:needs? to|wants? to|should|must|has to|have to) (?:have a |take a )?look|scope out)\b/,
   ],
   ['order', /\b(?:order|reorder|re-order|send for|get (?:\w+ )?ordered)\b/],
   [
@@ -160,7 +163,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'remove',
-    /\b(?:come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|comes? back (?:out|off|down)|takes (?:it|them|those)(?= *$| (?:away|out|down|off))|to go|goes|goes out|going|(?<!\b(?:things|lads|guys|they|people) )(?<=[a-z]s )go(?= *$)|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:it|them)(?= *$| and\b)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|lift (?:\w+ ){1,3}out|go(?:es)? (?:to|in|into) the (?:skip|bin|dumpster|dump|tip|salvage yard)|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the (?!\w+(?:er|ian)\b|deposit|slot|job|light|money|client|crew|window of)|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do|(?:floors?|flooring|tiles?|carpets?|lino|vinyl|boards?|pavings?|patio|underlay) (?:all |now )?(?:comes?|coming) up)\b/,
+    /\b(?:go(?:es)? (?:to|in|into) the (?:skip|bin|dumpster|dump|tip|salvage yard)|come out|comes out|coming out|come off|comes off|coming off|come down|comes down|coming down|comes? back (?:out|off|down)|takes (?:it|them|those)(?= *$| (?:away|out|down|off))|to go|goes|goes out|going|(?<!\b(?:things|lads|guys|they|people) )(?<=[a-z]s )go(?= *$)|tear out|tear off|tear (?:\w+ ){1,3}(?:out|off)|take (?:\w+ ){0,4}(?:off|out|down)|rip (?:\w+ ){0,3}(?:out|off|up)|pull (?:\w+ ){0,3}(?:out|off|up|down|all)\b|pull (?:it|them)(?= *$| and\b)|pull (?:the|that|those|these|all the) (?:old |existing )?|strip (?:\w+ ){0,3}(?:out|off)?|knock (?:\w+ ){0,4}(?:out|down|through)|hack (?:\w+ ){0,3}off|lift (?:\w+ ){1,3}out|get rid of|remove|removed|demo (?:the|this|that)|disconnect|out with|lose the (?!\w+(?:er|ian)\b|deposit|slot|job|light|money|client|crew|window of)|needs? to go|cut out|cut (?:\w+ ){1,3}out|so does|so do|(?:floors?|flooring|tiles?|carpets?|lino|vinyl|boards?|pavings?|patio|underlay) (?:all |now )?(?:comes?|coming) up)\b/,
   ],
   ['protect', /\b(?:protect|wrap (?:\w+ )?up|keep (?:\w+ )?covered)\b/],
   [
@@ -171,7 +174,7 @@ export const ACTION_PATTERNS: readonly (readonly [Action, RegExp])[] = [
 
 /** Materials, colours and manners that tell what is going in. */
 export const MATERIAL =
-  /\b(?:dark|pale|paint grade|stain grade|(?:third|half|running|stack|stacked) bond|basketweave|chevron|torch (?:down|on)|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime(?! ?wash)|recessed|surface mounted|concealed|flush mounted|elm|beech|teak|cherry|chestnut|spruce|hickory|alder|iroko|sapele|sycamore|reclaimed|burner|epdm|rubber|prehung|pre hung|left hand(?!ed)|right hand(?!ed)|chipboard|melamine|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
+  /\b(?:dark|pale|paint grade|stain grade|(?:third|half|running|stack|stacked) bond|basketweave|chevron|torch (?:down|on)|in (?:concrete|brick|block|timber)|poplar|fir|hemlock|oak|pine|walnut|maple|cedar|larch|ash|birch|mahogany|hardwood|softwood|ply|plywood|mdf|quartz|granite|marble|slate|limestone|travertine|terrazzo|porcelain|ceramic|stone|laminate|vinyl|cork|bamboo|glass|steel|stainless|brass|chrome|nickel|bronze|copper|iron|cast iron|aluminium|aluminum|zinc|fibre cement|fiber cement|cement|composite|acrylic|resin|corian|solid surface|linoleum|carpet|wool|sisal|white|off white|black|matte?|matt|gloss|satin|eggshell|grey|gray|charcoal|blue|green|red|cream|beige|ivory|sand|navy|sage|natural|oiled|lacquered|brushed|polished|honed|tumbled|hex|hexagon|herringbone|subway|metro|penny|shaker|slab front|flat panel|raised panel|bifold|bypass|sliding|casement|double hung|double glazed|triple glazed|wall hung|low profile|frameless|undermount|freestanding|two tone|smooth|textured|lime(?! ?wash)|lit|backlit|recessed|surface mounted|concealed|flush mounted|elm|beech|teak|cherry|chestnut|spruce|hickory|alder|iroko|sapele|sycamore|reclaimed|burner|epdm|rubber|prehung|pre hung|left hand(?!ed)|right hand(?!ed)|chipboard|melamine|clay(?! soil)|standing seam|asphalt|architectural|bevelled|tongue and groove|engineered|prefinished|primed|hollow core|solid core|six panel|fluted|reeded|induction|laminated|toughened|tempered|obscure|frosted|led|dimmable|warm white|ogee|torus|bullnose|chamfered|square edge|pencil round|half round)\b/
 
 /** Verbs that tell somebody to do something to a thing. */
 export const WORK_VERBS =

@@ -34,8 +34,23 @@ export function elementsIn(tokens: readonly string[]): Mention[] {
       i += hit.length
       continue
     }
+    // Boards that are down are the floor's; those of a wall go up.
+    if (
+      hit.key === 'drywall' &&
+      /^boards (?:is|are) (?:all |now )?(?:down|laid|lifted)\b/.test(tokens.slice(i, i + 4).join(' '))
+    ) {
+      found.push({ from: i, to: i + 1, key: 'floor', where: false })
+      i++
+      continue
+    }
     const before = found.at(-1)
-    const joined = before && before.to === i
+    // 'The deck's joists are up': the joists are.
+    const owned =
+      before &&
+      tokens[i - 1] === 'is' &&
+      before.to === i - 1 &&
+      /^(?:is|are|has|have)$/.test(tokens[i + hit.length] ?? '')
+    const joined = before && (before.to === i || owned)
     const mention = {
       from: joined ? before.from : i,
       to: i + hit.length,
@@ -101,6 +116,8 @@ function isAct(tokens: readonly string[], at: number, length: number): boolean {
 
 /** 'Light grey' is a colour, not a lamp. */
 const isShade = (tokens: readonly string[], at: number, length: number): boolean =>
+  // Lead is a flashing where something is said of it, not a time.
+  (tokens[at] === 'lead' && !/^(?:is|has|needs|over|round|around|along|above)$/.test(tokens[at + 1] ?? '')) ||
   // 'Gloss', said alone, is a finish.
   (tokens.length === 1 && /^(?:gloss|stain|lacquer)$/.test(tokens[at]!)) ||
   // 'Black glass' is what a hob is made of.
@@ -290,7 +307,10 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ['tape', /\b(?:taped|taping|tape|mud|mudded)\b/],
   ['board', /\b(?:boarded|boarding|drywalled)\b/],
   ['plaster', /\b(?:plastered|skimmed|skimming|plastering)\b/],
-  ['paint', /\b(?:painted|primed|first coat|second coat|top coat|decorated)\b/],
+  [
+    'paint',
+    /\b(?:coats? of (?:mist|primer|undercoat|gloss|paint|emulsion)|mist coat|undercoat(?:ed)?|painted|primed|first coat|second coat|top coat|decorated)\b/,
+  ],
   ['tile', /\b(?:tiled|grouted)\b/],
   ['insulation', /\b(?:insulated|foamed|spray foam)\b/],
   ['wires', /\b(?:rough electric|wired|rewired|electrical|electrics|wiring)\b/],

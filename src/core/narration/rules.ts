@@ -147,7 +147,7 @@ export const RULES: readonly Rule[] = [
     if (
       (last?.kind === 'exclude' || last?.kind === 'keep') &&
       (/\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm) ||
-        (last.kind === 'exclude' && /^(?:and )?(?:wrap|cover|sheet|board) (?:it|them|that|those)\b/.test(norm)))
+        (last.kind === 'exclude' && /^(?:and )?(?:wrap|cover|sheet|board|box) (?:it|them|that|those)\b/.test(norm)))
     ) {
       fields.action = 'protect'
       return 'keep'
@@ -235,14 +235,19 @@ export const RULES: readonly Rule[] = [
     !isWish(norm)
       ? asWork(norm, reading, { ...seen, action: seen.action ?? 'install' })
       : null,
-  (norm, reading, seen) => (reading.own && LEFT_TO_DO.test(norm) ? asWork(norm, reading, seen) : null),
+  (norm, reading, seen) => {
+    const counted = /^(?:and )?(?:one|two|three|four|five|six|\d+) to /.test(norm)
+    if (!(reading.own || counted) || !LEFT_TO_DO.test(norm)) return null
+    if (counted && reading.bare !== null) reading.fields.quantity ??= reading.bare
+    return asWork(norm, reading, seen)
+  },
   (norm, { fields }, seen) => {
     if (
       seen.lead !== null &&
       !/\b(?:behind|late|early|ago)\b/.test(norm) &&
       (!/\bin (?:about )?(?:a|an|one|two|three|four|five|six|\d+) (?:days?|weeks?|months?)$/.test(norm) ||
         /\b(?:due|lands?|arrives?|ready|made|delivered|ships?|here) in\b/.test(norm)) &&
-      (/\b(?:out|due|lands?|arrives?|ready|made|delivered|here|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum)\b/.test(
+      (/\b(?:out|due|lands?|arrives?|ready|made|delivered|here|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum|back ?order(?:ed)?)\b/.test(
         norm,
       ) ||
         /\b(?:is|are|it is) (?:about |around |at least |maybe |roughly )?(?:a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)/.test(

@@ -79,7 +79,7 @@ export function asWork(
 
 /** 'A hundred feet of flashing to do here'. */
 export const LEFT_TO_DO =
-  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime|overhaul|ease|strip|move|shift|swap|sand|oil|clean|fill|make|build)(?: (?:here|in here|up here|out here))?$/
+  /(?<!\b(?:left|much|lot|more|nothing|and|one|two|three) )\bto (?:do|fit|hang|lay|run|fix|paint|tile|board|repoint|replace|repair|rebuild|patch|prime|overhaul|ease|strip|move|shift|swap|sand|oil|clean|fill|make|build|glue|seal|caulk|stain|tape)(?: (?:here|in here|up here|out here))?$/
 
 /** 'The plumber caps it': somebody's part of what is to be done. */
 export const SOMEBODY_DOES =
@@ -94,7 +94,7 @@ export const startsWithAct = (norm: string, action: Action | null): boolean => {
   if (UNKEYED.test(norm)) return true
   if (!action) return false
   const head = norm.replace(
-    /^(?:please |we |just |then |you |lads |we just |we will |i would |let us |can (?:you|we|he|they) |need to |we need to |you need to |got to |go and |also |first )+/,
+    /^(?:please |we |just |then |you |lads |we just |we will |i would |let us |can (?:you|we|he|they) |need to |we need to |you need to |got to |go and |also |first |(?:the )?\w+ says (?:to |just |we should |we can )?)+/,
     '',
   )
   const first = head.split(' ').slice(0, 5).join(' ')
