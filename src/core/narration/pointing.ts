@@ -11,3 +11,7 @@ export const namesAnother = (norm: string): boolean => {
     )?.[1]
   return subject !== undefined && !POINTING.test(subject) && !MATERIAL.test(subject)
 }
+
+/** Words that point back at the thing named before. */
+export const ANAPHORA =
+  /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b|^(?:but |and )?(?:has|have) not (?:yet )?been\b/

@@ -14,20 +14,15 @@ import {
   ofCounted,
   someAreFound,
 } from './amending'
+import { readClause } from './clauseReading'
 import { clausesOf, plain, type Clause } from './clauses'
-import { readDate, readLead } from './dates'
-import { extend, joinedElements, joins, withoutCorrection } from './joining'
-import { percentIn } from './howFar'
-import { actionIn, isExtra, PRIVATE, PRIVATE_TAIL } from './kinds'
-import { MATERIAL } from './lexicon'
+import { extend, joins, withoutCorrection } from './joining'
+import { isExtra, PRIVATE, PRIVATE_TAIL } from './kinds'
 import type { LineKind, Narration, SpokenLine } from './line'
-import { elementsIn, mainThing, tradeIn, whereElement } from './mentions'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
-import type { Fields, Reading, Said } from './reading'
+import type { Fields, Memory, Reading, Said } from './reading'
 import { readNumber } from '../measure/spokenNumber'
-import { ANAPHORA, RULES, type Seen } from './rules'
-import { readNumbers } from './sizes'
 import { FORBIDS } from './works'
 
 /** The boards of a face are its siding, the decking of a roof is its sheathing. */
@@ -36,26 +31,6 @@ function asSeenAt(element: Element, place: string | null, norm: string): Element
   if (element === 'drywall' && face && /(?<!backer )\bboards?\b/.test(norm)) return 'siding'
   return element === 'deck' && /\broof\b/i.test(place ?? '') && /\bdecking\b/.test(norm) ? 'sheathing' : element
 }
-
-/** 'Four are loose by the stairs': of the things named before. */
-const SOME_OF_THEM =
-  /^(?:and |but )?(?:one|two|three|four|five|six|seven|eight|nine|ten|some|most|both|all|half|none|several|a few|a couple) (?:of them )?(?:is|are|has|have|needs?|came|were|was)\b/
-
-/** Whether a material tells what is going in: not where it names people ('carpet people') or is the thing itself ('the
- * glass is here'). */
-const tellsMaterial = (norm: string): boolean =>
-  MATERIAL.test(
-    norm
-      .replace(/\b[a-z]+ (?:lads|crew|guys?|people|man|men|fitters?|company|supplier)\b/g, ' ')
-      .replace(
-        /\b[a-z]+(?= (?:is|are) (?:here|in|on|up|measured|ordered|coming|late|due|delivered|done|back|being|not)\b)/,
-        ' ',
-      ),
-  )
-
-/** What was done today is nothing to come: 'she agreed to it this morning'. */
-const HAPPENED =
-  /^(?!.*\b(?:is|are|will|gets?|being|due|to)\b).*\b(?:[a-z]+ed|came|went|did|said|told|got|had|found|took|left|brought|ran|cut|broke|saw)\b/
 
 /** Reads sentence after sentence and remembers what 'it' and 'they' mean. */
 export class Reader {
@@ -380,96 +355,16 @@ export class Reader {
   }
 
   private read(norm: string): Reading {
-    const tokens = norm.split(' ').filter(Boolean)
-    const { units, today } = this.told
-    const date = /\bany day (?:but|except)\b|\bthe \w+day after\b|\b(?:i|we|he|she|they) (?:said|told)\b/.test(norm)
-      ? null
-      : readDate(norm, today)
-    const dateless = date ? norm.replace(date.words, ' ').replace(/\s+/g, ' ').trim() : norm
-    const lead = readLead(dateless)
-    const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
-    const mentions = elementsIn(tokens)
-    const trade = tradeIn(norm.replace(/(?<=\w )(?:(?:when|once|as soon as)|or (?:the|he|she|they|we)) .*$/, ''))
-    const action = actionIn(norm)
-    const main = mainThing(norm, tokens, mentions, action)
-    const own = main !== null || mentions.some((one) => !one.where && one.key === '')
-    // A thing without a key is spoken of: what tells where it is, is not meant.
-    const keyless = mentions.some(
-      (one) => !one.where && one.key === '' && !/^(?:drawing|sign off)/.test(tokens.slice(one.from, one.to).join(' ')),
-    )
-    // What ends a temporary state is not what stays.
-    const until = tokens.indexOf('until')
-    const told =
-      main ??
-      (ANAPHORA.test(norm) || SOME_OF_THEM.test(norm) || /^that (?:is|has|needs|wants)\b/.test(norm)
-        ? this.element
-        : null) ??
-      // 'Run it before the slab': whatever it is, it is not the slab.
-      (keyless || /^[a-z]+ (?:it|them) (?:before|after|under|over|behind)\b/.test(norm)
-        ? null
-        : whereElement(mentions.filter((one) => until < 0 || one.from < until)))
-    const element = told ?? (own || namesAnother(norm) ? null : this.element)
-    const material = tellsMaterial(norm)
-    const fields: Fields = {}
-    if (element) fields.element = element
-    if (numbers.dims.length > 0) fields.dims = [...numbers.dims]
-    if (numbers.quantity !== null) fields.quantity = numbers.quantity
-    if (numbers.amount !== null) fields.amount = numbers.amount
-    if (date) fields.date = date.day
-    if (trade) fields.trade = trade.trade
-    else if (
-      /^(?:now )?says?\b|^(?:he is |she is |they are )?back\b|^(?:he|she|they) (?:says?|is|are|will|can|reckons?|said|comes?|owes?|wants?|meets?)\b/.test(
-        norm,
-      ) &&
-      this.trade
-    )
-      fields.trade = this.trade
-    const reading: Reading = {
-      kind: null,
-      fields,
-      own,
-      elements: joinedElements(tokens, mentions),
-      material,
-      statement: /\b(?:is|are|was|were|has|have|wants?|asked|said|says|owns?|would)\b/.test(norm),
-      bare: numbers.bare,
+    const last = this.lines.at(-1)
+    const memory: Memory = {
+      element: this.element,
+      stage: this.stage,
+      stageOf: this.stageOf,
+      trade: this.trade,
+      said: last?.norm ?? '',
     }
-    const kind = this.kindOf(norm, reading, {
-      action,
-      lead,
-      percent: percentIn(norm, numbers.percent),
-      hasDate: date !== null && date.day >= today && !(date.day === today && HAPPENED.test(norm)),
-      tradeFirst: trade !== null && trade.at <= 12,
-      where: whereElement(mentions),
-    })
-    reading.kind = kind
-    // Who decides and is called 'she' is the client, where nobody else was spoken of.
-    if (
-      (kind === 'decide' || (kind === 'exclude' && /\bself\b|(?:her|him)self\b/.test(norm))) &&
-      !fields.trade &&
-      /\b(?:she|he) (?:is|has|still|can|wants?|needs?)\b/.test(norm)
-    )
-      fields.trade = this.trade ?? 'client'
-    // 'The carpenter needs the colour from the designer': he who is asked owes it.
-    const asked = kind === 'decide' && tradeIn(/\bfrom (.+)$/.exec(norm)?.[1] ?? '')
-    if (asked) fields.trade = asked.trade
-    if (kind === 'expect' && fields.trade === 'inspector') fields.action ??= 'inspect'
-    // 'Ten days', said after what is to come.
-    if (kind === null && lead !== null && fields.leadDays === undefined) fields.leadDays = lead
+    const { reading, forgets } = readClause(norm, this.told, memory, last?.line ?? null)
+    if (forgets) this.forget()
     return reading
-  }
-
-  private kindOf(norm: string, reading: Reading, seen: Seen): LineKind | null {
-    if (!reading.fields.element && !reading.own && namesAnother(norm)) this.forget()
-    for (const rule of RULES) {
-      const kind = rule(norm, reading, seen, this.lines.at(-1)?.line ?? null, {
-        element: this.element,
-        stage: this.stage,
-        stageOf: this.stageOf,
-        trade: this.trade,
-        said: this.lines.at(-1)?.norm ?? '',
-      })
-      if (kind) return kind
-    }
-    return null
   }
 }

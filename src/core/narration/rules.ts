@@ -1,4 +1,4 @@
-import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
+import type { Action, Element } from '../scope/vocabulary'
 import {
   BESIDE,
   conditionIn,
@@ -6,7 +6,6 @@ import {
   isDecide,
   isExclude,
   isExtra,
-  isFine,
   isHedged,
   isHeld,
   isKeep,
@@ -18,11 +17,11 @@ import {
   withoutCondition,
 } from './kinds'
 import { readNumber } from '../measure/spokenNumber'
-import { isFuture, isGone } from './howFar'
-import type { LineKind, SpokenLine } from './line'
+import { tellsDay, tellsWhen } from './expecting'
 import { elementsIn, mainElement, stageIn } from './mentions'
-import { namesAnother } from './pointing'
-import type { Fields, Reading } from './reading'
+import { ANAPHORA, namesAnother } from './pointing'
+import { tellsHowFar } from './progressing'
+import type { Rule } from './reading'
 import {
   ASKS_FOR,
   asWork,
@@ -38,32 +37,6 @@ import {
   untilOf,
   WANTS_SOME,
 } from './works'
-
-/** What was seen in a clause before its kind is known. */
-export interface Seen {
-  readonly action: Action | null
-  readonly lead: number | null
-  readonly percent: number | 'some' | null
-  readonly hasDate: boolean
-  readonly tradeFirst: boolean
-  readonly where: Element | null
-}
-interface Memory {
-  readonly element: Element | null
-  readonly stage: Fields['stage']
-  /** The thing whose stage it is. */
-  readonly stageOf: Fields['element']
-  readonly trade: Fields['trade']
-  /** What was said just before, in plain words. */
-  readonly said: string
-}
-type Rule = (norm: string, reading: Reading, seen: Seen, last: SpokenLine | null, memory: Memory) => LineKind | null
-
-/** Words that point back at the thing named before. */
-export const ANAPHORA =
-  /\b(?:it|them|those|these|that one|this one|the other one|the top one|the bottom one|ones?|that side|this side|the lot|another|the same|the rest|an? \w+ inch)\b|^(?:but |and )?(?:has|have) not (?:yet )?been\b/
-const ARRIVES =
-  /\b(?:comes?|coming|arrives?|arriving|lands?|landing|due|delivered|delivery|deliver|ships?|turns? up|expected|on order|booked|scheduled|in transit|back|here|starts?|start|starting|measures?|templates?|meets?|says|goes (?:in|on|up|down)|on site|turning up|shows? up|pencilled in|lined up|first thing|results?)\b/
 
 const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
 
@@ -241,102 +214,10 @@ export const RULES: readonly Rule[] = [
     if (counted && reading.bare !== null) reading.fields.quantity ??= reading.bare
     return asWork(norm, reading, seen)
   },
-  (norm, { fields }, seen) => {
-    if (
-      seen.lead !== null &&
-      !/\b(?:behind|late|early|ago)\b/.test(norm) &&
-      (!/\bin (?:about )?(?:a|an|one|two|three|four|five|six|\d+) (?:days?|weeks?|months?)$/.test(norm) ||
-        /\b(?:due|lands?|arrives?|ready|made|delivered|ships?|here) in\b/.test(norm)) &&
-      (/\b(?:out|due|lands?|arrives?|ready|made|delivered|here|lead|from (?:order|template|measure|now|drawing|deposit)|quot\w+|says?|said|wait|waiting|to (?:make|get|come|arrive)|delivery|away|for (?:another|it|them|those|that|the)|reckons?|ships?|off|before|turnaround|minimum|back ?order(?:ed)?)\b/.test(
-        norm,
-      ) ||
-        /\b(?:is|are|it is) (?:about |around |at least |maybe |roughly )?(?:a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)/.test(
-          norm,
-        ))
-    ) {
-      fields.leadDays = seen.lead
-      return 'expect'
-    }
-    // Weather comes, but nobody sends it.
-    if (/^(?:and |but )?(?:the )?(?:rain|snow|frost|storms?|weather|forecast|wind) /.test(norm)) return null
-    if (seen.hasDate && seen.percent === 100 && /\b(?:was|were|yesterday|last)\b/.test(norm) && fields.element)
-      return null
-    if (seen.action && seen.tradeFirst && /\bwants? (?:the|it|that|them|those|this)\b/.test(norm)) return null
-    if (seen.hasDate && (seen.tradeFirst || ARRIVES.test(norm)))
-      return seen.action &&
-        !seen.tradeFirst &&
-        !/\b(?:comes? (?!out|off|down|up)|goes in|lands|arrives)\b/.test(norm) &&
-        seen.action !== 'install' &&
-        seen.action !== 'order'
-        ? null
-        : expectDated(norm, fields)
-    if (
-      /\b(?:is|are|will be) (?:sending (?:us )?(?:more|another|an?|the|new|replacements?)|making (?:us )?(?:more|another|new|replacements?))\b|\b(?:is|are|will be) (?:remaking|recutting|refabricating|shipping|sending|reprinting) (?:it|them|that|those|this)\b|\b(?:back order(?:ed)?|backordered)\b/.test(
-        norm,
-      )
-    )
-      return 'expect'
-    if (
-      /\b(?:comes?|coming|starts?|starting|arrives?|lands?|ships?|(?:is|are) due|on order|on (?:its|their) way|in transit)\b/.test(
-        norm,
-      ) &&
-      !seen.action &&
-      !/\b(?:comes?|coming) (?:out|off|down|up|through|back and)\b/.test(norm) &&
-      (fields.element || seen.tradeFirst) &&
-      !seen.hasDate &&
-      /\b(?:week|month|after|next|soon|later|then|delivery|order|way|transit|morning|same (?:day|week|time|load|truck|delivery)|with (?:them|it|that|the))\b/.test(
-        norm,
-      )
-    )
-      return 'expect'
-    return null
-  },
-  (norm, reading, seen, last, memory) => {
-    if (/^(?:the )?[a-z]+ (?:just |already )?[a-z]+(?:ed|t) (?:it|them|that)\b/.test(norm)) return null
-    if (/^(?:they|he|she|we|i) (?:had|got) (?:the|an?|their|his|her) (?:\w+ )+[a-z]+ed$/.test(norm)) return null
-    const trigger = seen.percent === 100 ? /^(.*?)\b(?:once|as soon as) (.+)$/.exec(norm) : null
-    if (trigger) return waitsFor(trigger[1]!, trigger[2]!, reading)
-    if (seen.percent === null || (seen.action !== null && seen.percent === 100 && isFuture(norm))) return null
-    if (seen.percent === 100 && isFuture(norm) && !/\b(?:is|are|was|were|all|s) /.test(norm)) return null
-    if (denies(norm)) return null
-    const { fields } = reading
-    if (
-      seen.percent === 100 &&
-      seen.hasDate &&
-      /\b(?:done|finished|complete|in|up|out|ready) (?:by|before)\b/.test(norm)
-    )
-      return expectDated(norm, fields)
-    if (norm === 'primed' && last?.kind === 'selection') return null
-    if (
-      seen.hasDate &&
-      (PUT_OFF.test(norm) || (seen.percent === 'some' && !/\b(?:is|are|has|have|had|was|were)\b/.test(norm)))
-    )
-      return expectDated(norm, fields)
-    if (seen.percent !== 'some') fields.percent = seen.percent
-    const gone = seen.percent !== null && isGone(norm)
-    const stage =
-      stageIn(norm, reading.own ? (fields.element ?? null) : null, gone) ??
-      (fields.element ? stageIn('', fields.element, false) : null)
-    const meant = inheritedStage(norm, reading, gone, memory) ?? stage ?? shareOf(fields.trade, norm) ?? memory.stage
-    if (meant) fields.stage = meant
-    if (
-      fields.element === 'wire' &&
-      memory.stage === 'low-voltage' &&
-      fields.stage === 'wires' &&
-      !/\bwiring\b/.test(norm)
-    )
-      fields.stage = 'low-voltage'
-    if (!reading.own && !ANAPHORA.test(norm) && fields.stage && stageIn(norm, null, gone)) delete fields.element
-    return 'progress'
-  },
+  tellsWhen,
+  tellsHowFar,
   (norm, reading, seen) => (seen.action !== null && !isWish(norm) ? asWork(norm, reading, seen) : null),
-  (norm, { fields }, seen) =>
-    seen.hasDate &&
-    !/\b(?:i|we|he|she|they) (?:said|told|thought|guessed)\b/.test(norm) &&
-    (fields.element || fields.trade || stageIn(norm, null, false) || NAMED_WITH_DAY.test(norm)) &&
-    !isFine(norm)
-      ? expectDated(norm, fields)
-      : null,
+  tellsDay,
   (norm, { fields, material, own }, _seen, last) => {
     // 'The doors are on order, they are eight foot by six ten'.
     if (
@@ -391,71 +272,9 @@ const NOT_DOING: readonly (readonly [Action, RegExp])[] = [
 const AS_FOUND =
   /\b(?:is|are) (?:all |still |just )?(?:bare|original|existing|old|black (?:around|at|on|with|along|behind|under|in))\b/
 
-/** 'Sanding Thursday': something is to come, whatever it is. */
-const NAMED_WITH_DAY =
-  /^(?:the |a |an )?(?!(?:he|she|we|i|you|they|it|that|this|called|saw|was|not|no|by|until|before|since|from|on|maybe|could|done|due|needs|finished)\b)[a-z]+(?: one)? (?:is |are |starts? )?(?:going |coming |due |leaving )?(?:on )?(?:today|tomorrow|next \w+|\w+day|the \w+)$/
-
-/** 'The cabinets moved to next Friday'. */
-const PUT_OFF =
-  /\b(?:moved|pushed|put|slipped|brought|rescheduled|bumped|shifted)(?: back| forward| off| out)?(?: to| until| by)? (?=$|next |this |the |\w+day|tomorrow|today)|\b(?:moved|pushed|put back|slipped|brought forward|rescheduled|bumped) (?:to|until)\b/
-
 /** 'The roofers found a second layer'. */
 const FOUND =
   /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bsoft spots?\b|\bcondemned\b/
-
-/** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
-const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
-  trade && /\b(?:is|are|has|have)\b/.test(norm) ? STAGE_OF_TRADE[trade] : undefined
-
-const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
-  tiler: 'tile',
-  painter: 'paint',
-  drywaller: 'board',
-  plasterer: 'plaster',
-  insulator: 'insulation',
-  roofer: 'roof',
-  sider: 'cladding',
-  flooring: 'flooring',
-  countertop: 'countertops',
-  'cabinet-maker': 'cabinets',
-  railing: 'railing',
-  demolition: 'strip-out',
-}
-
-const ROUGH_OF_TRADE: Partial<Record<Trade, Stage>> = {
-  plumber: 'pipes',
-  electrician: 'wires',
-  hvac: 'ducts',
-  'gas-fitter': 'gas',
-  'low-voltage': 'low-voltage',
-}
-
-/** The stage that a clause takes from what was said before: that of somebody's rough-in, or that of the thing meant. */
-function inheritedStage(norm: string, { fields, own }: Reading, gone: boolean, memory: Memory): Stage | undefined {
-  const trade = fields.trade ?? (/\b(?:his|her|their)\b/.test(norm) ? memory.trade : undefined)
-  const rough = /\b(?:first fix|rough(?:ed|ing)? ?in|rough)\b/.test(norm) && trade ? ROUGH_OF_TRADE[trade] : undefined
-  if (rough) return rough
-  if (stageIn(norm, null, gone)) return undefined
-  const general = own && (fields.element === 'wall' || fields.element === 'ceiling')
-  const same = !own && memory.stageOf !== undefined && memory.stageOf === fields.element
-  return general || same ? memory.stage : undefined
-}
-
-/** 'The glass gets measured once the tile is done': held, not done; alone, the trigger says nothing of today. */
-function waitsFor(head: string, trigger: string, { fields }: Reading): LineKind | null {
-  if (head.trim() === '') return null
-  fields.state = 'held'
-  fields.until = trigger
-  const stage = stageIn(head, fields.element ?? null, false)
-  if (stage) fields.stage = stage
-  return 'progress'
-}
-
-function expectDated(norm: string, fields: Fields): LineKind {
-  const stage = stageIn(norm, null, false) ?? stageIn('', fields.element ?? null, false)
-  if (stage) fields.stage = stage
-  return 'expect'
-}
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>

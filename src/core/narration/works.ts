@@ -1,5 +1,6 @@
 import type { Action } from '../scope/vocabulary'
-import { actionIn, isExtra, NEED, onReturnList } from './kinds'
+import { actionIn } from './actions'
+import { isExtra, NEED, onReturnList } from './kinds'
 import { WORK_VERBS } from './lexicon'
 import type { LineKind } from './line'
 import { stageIn } from './mentions'
