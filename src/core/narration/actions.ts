@@ -161,6 +161,9 @@ const NO_ACTS: readonly ((at: MayBe) => boolean)[] = [
     (/^(?:it|that|this|which)$/.test(before) ||
       (before !== '' && !/^(?:an?|the|new|two|three|four|his|her|another|some)\b/.test(after)) ||
       /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after)),
+  // 'Foam board over the studs'.
+  ({ action, said, before }) =>
+    action === 'close-up' && /^(?:board|block|brick|wall)\b/.test(said) && ELEMENT_PHRASES.has(before),
   ({ action, said, before }) =>
     action === 'install' &&
     /^(?:run|put|fit|fits|hang|lay|build|frame|pour|extend|mount)$/.test(said) &&

@@ -1,5 +1,5 @@
 import { ELEMENT_PHRASES } from './elementWords'
-import { WORK_VERBS } from './lexicon'
+import { TRADE_PATTERNS, WORK_VERBS } from './lexicon'
 
 /** A stretch of what was said, with where it stands in the text and its words made plain. */
 export interface Clause {
@@ -92,7 +92,7 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
 
 /** What makes a stretch a statement of its own: a verb or a state. */
 const PREDICATE =
-  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|leaning|hanging|dripping|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
+  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|soft|blown|leaks|drips|sticks|leaning|hanging|dripping|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
 
 /** 'It leaks at the corner': whatever the verb, a pronoun and a verb say something. */
 const PRONOUN_SAYS = /^(?:it|they|he|she|we|i|there) [a-z]+/
@@ -179,6 +179,7 @@ const ACT =
 
 /** 'Two purlins': a number belongs to what follows, unless it ends 'six of eight'. */
 const COUNTS = /^(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|some|more|several|few|old)$/i
+const isTrade = (word: string): boolean => TRADE_PATTERNS.some(([, pattern]) => pattern.exec(word)?.[0] === word)
 const isThing = (word: string): boolean => ELEMENT_PHRASES.has(word) || ELEMENT_PHRASES.has(word.replace(/s$/, ''))
 
 /** A sentence said without a pause: a new statement begins where a subject comes after a finished one. */
@@ -196,7 +197,16 @@ function splitRunOn(
     const before = plain(text.slice(words[from]!.at, words[i]!.at))
     const rest = plain(text.slice(words[i]!.at, end))
     const bare = words[i]!.word.toLowerCase().replace(/'(?:s|re|ll|ve|d)$/, '')
-    if (!isThing(bare) && !SUBJECT.test(bare) && !SUBJECT.test(bare.replace(/s$/, '')) && !startsPlace(rest)) continue
+    const two = plain(`${words[i]!.word} ${words[i + 1]?.word ?? ''}`)
+    if (
+      !isThing(bare) &&
+      !ELEMENT_PHRASES.has(two.replace(/ is$/, '')) &&
+      !isTrade(bare) &&
+      !SUBJECT.test(bare) &&
+      !SUBJECT.test(bare.replace(/s$/, '')) &&
+      !startsPlace(rest)
+    )
+      continue
     const last = words[i - 1]!.word.toLowerCase().replace(/'s$/, '')
     if (COUNTS.test(last) && !/\b(?:of|by|is|are|about)$/.test(plain(text.slice(words[from]!.at, words[i - 1]!.at))))
       continue
@@ -218,7 +228,7 @@ const finished = (norm: string): boolean => {
   const words = norm.split(' ')
   return (
     words.length >= 3 &&
-    /\b(?:is|are|was|has|have|set|poured|done|in|up|out|down|laid|started|half|halfway|percent|wide|deep|high|eight|nine|ten|with it|yet|it|body|anybody|live|iron|damp|thursday|friday)\b/.test(
+    /\b(?:is|are|was|has|have|set|poured|dug|framed|hung|fitted|done|in|up|out|down|laid|started|half|halfway|percent|wide|deep|high|eight|nine|ten|with it|yet|it|body|anybody|leaks|drips|sticks|live|iron|damp|thursday|friday)\b/.test(
       words.slice(1).join(' '),
     )
   )

@@ -84,7 +84,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   )
     return 'some'
   if (
-    /\b(?:is|are|was|were|has|have) not (?:yet )?(?:been )?[a-z]+ed(?: (?:in|up|off|out|on|down|over))?(?: yet)?$/.test(
+    /\b(?:(?:is|are|was|were) not (?:yet )?(?:been )?|(?:has|have) not (?:yet )?been )[a-z]+ed(?: (?:in|up|off|out|on|down|over))?(?: yet)?$/.test(
       norm,
     )
   )
@@ -110,8 +110,8 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
     )
   )
     return 75
-  const tenths = /\b(one|two|three|four|five|six|seven|eight|nine) tenths\b/.exec(norm)?.[1]
-  if (tenths) return SMALL_NUMBERS[tenths]! * 10
+  const share = /\b(one|two|three|four|five|six|seven|eight|nine) (fifth|tenth)s?\b/.exec(norm)
+  if (share) return SMALL_NUMBERS[share[1]!]! * (share[2] === 'fifth' ? 20 : 10)
   if (/\btwo thirds?\b/.test(norm)) return 67
   if (/\b(?:a|one) third\b/.test(norm)) return 33
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
@@ -168,6 +168,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   // '9 foot 2 finished' is a size.
   if (/\b(?:inch|inches|foot|feet|mm|\d) finished$/.test(norm)) return null
   if (/\b(?:gets?|goes|go) .*\bwhen\b/.test(norm)) return null
+  if (/\bhaving (?:it|them|that|those|the \w+) [a-z]+ed\b/.test(norm)) return null
   if (/\bgets? [a-z]+ed\b/.test(norm) && !/\b(?:is|are|was|were|has|have)\b/.test(norm)) return null
   if (isDelivered(norm)) return null
   if (

@@ -56,6 +56,7 @@ export const isDecide = any(
   /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|(?:re)?drawing(?= (?:it|that|them|this|up|the|a)\b)|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting)$/,
+  /\b(?:client|owner|homeowner|she|he|they) (?:is|are) (?:still )?stuck (?:on|for|between)\b/,
   /\b(?:wants?|needs?) to know(?! about)\b/,
   new RegExp(`\\bneeds? (?:the|an?|his|her|their) (?:\\w+ ){1,3}from (?:the )?${DECIDERS}`),
   /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
@@ -82,6 +83,8 @@ export const isExclude = any(
   /\b(?:is|are) (?:somebody|someone) else/,
   /\bno part of (?:this|our|the)\b/,
   /\bnothing to do with us\b/,
+  /\b(?:she|he|they|client|owner|homeowner|tenant) (?:is|are|will be) [a-z]+ing (?:that|it|those|this|them|the \w+) (?:herself|himself|themselves)\b/,
+  /^no (?:painting|tiling|plastering|papering|boarding) (?:in|on|over|here)\b/,
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(

@@ -80,8 +80,9 @@ function singulars(word: string): string[] {
   const forms = [word]
   if (word.endsWith('ies')) forms.push(`${word.slice(0, -3)}y`)
   if (word.endsWith('ves')) forms.push(`${word.slice(0, -3)}f`)
-  if (word.endsWith('es')) forms.push(word.slice(0, -2))
+  // 'Panes' are of a pane, not of a pan.
   if (word.endsWith('s') && !word.endsWith('ss')) forms.push(word.slice(0, -1))
+  if (word.endsWith('es')) forms.push(word.slice(0, -2))
   return forms
 }
 
@@ -92,7 +93,7 @@ function isAct(tokens: readonly string[], at: number, length: number): boolean {
   const [word, before, after = ''] = [tokens[at]!, tokens[at - 1], tokens[at + 1]]
   if (length > 1) return false
   if (word === 'backing' && after === 'up') return true
-  if (/^(?:pull|rake)$/.test(word) && /^(?:up|out|off|down)$/.test(after)) return true
+  if (/^(?:pull|rake)$/.test(word) && /^(?:up|out|off|down|an?|some|two|three|one)$/.test(after)) return true
   // 'Nobody tiles this wall'.
   if (
     /^(?:tiles|boards|paints|plasters|covers)$/.test(word) &&
@@ -312,7 +313,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
     /\b(?:coats? of (?:mist|primer|undercoat|gloss|paint|emulsion)|mist coat|undercoat(?:ed)?|painted|primed|first coat|second coat|top coat|decorated)\b/,
   ],
   ['tile', /\b(?:tiled|grouted)\b/],
-  ['insulation', /\b(?:insulated|foamed|spray foam)\b/],
+  ['insulation', /\b(?:lagged|insulated|foamed|spray foam)\b/],
   ['wires', /\b(?:rough electric|wired|rewired|electrical|electrics|wiring)\b/],
   ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
   ['structure', /\b(?:repointing|repointed|pointing)\b/],

@@ -74,6 +74,12 @@ export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null
       `^(?:${FILLER} )*(?:the )?(?:${pattern})(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE})\\b)`,
     ).exec(norm)
     if (!match) continue
+    // A neighbour who wants something is no face of the house.
+    if (
+      /^(?:neighbou?r|tenant|client|owner)$/.test(pattern) &&
+      !/^ (?:side|face|wall|elevation)\b/.test(norm.slice(match[0].length))
+    )
+      continue
     if (SORTS.has(pattern) && !new RegExp(`^(?:${FILLER} )*(?:the )?${pattern}(?: (?:is|are|s)\\b| |$)`).test(norm))
       continue
     const rest = norm.slice(match[0].length).trim()

@@ -26,9 +26,12 @@ import { readNumber } from '../measure/spokenNumber'
 import { FORBIDS } from './works'
 
 /** The boards of a face are its siding, the decking of a roof is its sheathing. */
-function asSeenAt(element: Element, place: string | null, norm: string): Element {
+function asSeenAt(element: Element, place: string | null, norm: string): Element | undefined {
   const face = /\b(?:face|elevation|gable)\b/i.test(place ?? '')
   if (element === 'drywall' && face && /(?<!backer )\bboards?\b/.test(norm)) return 'siding'
+  // A screen that is in no bathroom is no shower's.
+  if (element === 'shower' && /\bscreens?\b/.test(norm) && !/\b(?:shower|bath)\b/.test(norm))
+    return /bath|wash|shower|ensuite|wet|cloak|toilet/i.test(place ?? '') ? element : undefined
   return element === 'deck' && /\broof\b/i.test(place ?? '') && /\bdecking\b/.test(norm) ? 'sheathing' : element
 }
 
@@ -189,25 +192,25 @@ export class Reader {
     const { kind, fields } = reading
     const place = laterPlace(norm, this.names)
     const places = place ?? this.places
-    const named = (element: Element): Element => asSeenAt(element, places[0] ?? null, norm)
-    const elements: readonly (Element | undefined)[] = reading.elements.length > 1 ? reading.elements : [fields.element]
+    const seen = (element: Element | undefined): Element | undefined =>
+      element && asSeenAt(element, places[0] ?? null, norm)
+    const { element: thing, ...rest } = fields
+    const things = (reading.elements.length > 1 ? reading.elements : [thing]).map(seen)
     for (const at of places) {
-      for (const element of elements) {
+      for (const element of things) {
         const line: SpokenLine = {
           kind: kind!,
           words: '',
-          ...fields,
-          ...(element ? { element: named(element) } : {}),
+          ...rest,
+          ...(element ? { element } : {}),
           ...(at ? { place: at } : {}),
         }
         this.lines.push({ line, start, end: clause.end, own: reading.own, norm })
       }
     }
-    if (fields.element) this.remember({ ...fields, element: named(fields.element) })
-    else {
-      if (namesAnother(norm)) this.forget()
-      this.remember(fields)
-    }
+    const element = seen(thing)
+    if (!element && namesAnother(norm)) this.forget()
+    this.remember({ ...rest, ...(element ? { element } : {}) })
   }
 
   /** Another thing, that has no key, is spoken of now: 'it' is no longer the thing before. */

@@ -159,7 +159,7 @@ export const RULES: readonly Rule[] = [
       last?.kind === 'found' &&
       own &&
       isHedged(norm) &&
-      (/\b(?:too|as well|also)\b/.test(norm) ||
+      (/\b(?:too|as well|also|the same)\b/.test(norm) ||
         /^(?:and |or )?(?:maybe|probably|possibly|perhaps) (?:the |those |a )?\w+(?: \w+)?$/.test(norm))
     const cause =
       !condition &&
@@ -274,7 +274,7 @@ const AS_FOUND =
 
 /** 'The roofers found a second layer'. */
 const FOUND =
-  /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bsoft spots?\b|\bcondemned\b/
+  /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bsoft (?:spots?|patch|patches)\b|\bcondemned\b/
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>

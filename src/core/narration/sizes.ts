@@ -183,18 +183,27 @@ function singleUnit(tokens: readonly string[], at: number): { size: number; next
   if (/^(?:kilos?|kg|pounds?|lbs?|quid|hours?|bags?)$/.test(tokens[at - 1] ?? '')) return null
   if (/^an?$/.test(tokens[at] ?? '') && /^(?:eighth|sixteenth)$/.test(tokens[at + 1] ?? ''))
     return { size: tokens[at + 1] === 'eighth' ? 3 : 2, next: at + (tokens[at + 2] === 'inch' ? 3 : 2) }
+  // 'Put inch foam board under it'.
+  const sheet = tokens[at] === 'inch' && /^(?:put|with|in|of|and|is|are|new|use)$/.test(tokens[at - 1] ?? 'put')
+  if (
+    sheet &&
+    /^(?:foam|board|ply|plywood|thick|copper|pipe|pvc|rigid|hose|insulation|planks?)$/.test(tokens[at + 1] ?? '')
+  )
+    return { size: 25, next: at + 1 }
   // 'Knobs are brass, inch and a quarter'.
   const bare =
     /^(?:inch|foot|metre|meter)$/.test(tokens[at] ?? '') &&
     tokens[at + 1] === 'and' &&
     /^an?$/.test(tokens[at + 2] ?? '')
   if (bare && (at === 0 || /^(?:is|are)$/.test(tokens[at - 1]!))) {
-    const part = { half: 0.5, quarter: 0.25, third: 1 / 3 }[tokens[at + 3] ?? '']
+    const part = { half: 0.5, quarter: 0.25, third: 1 / 3, eighth: 0.125 }[tokens[at + 3] ?? '']
     if (part) return { size: Math.round(MILLIMETRES[tokens[at]!]! * (1 + part)), next: at + 4 }
   }
   if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
   const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
-  const part = more ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3 }[tokens[at + 4] ?? ''] : undefined
+  const part = more
+    ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3, eighth: 0.125 }[tokens[at + 4] ?? '']
+    : undefined
   return { size: Math.round(MILLIMETRES[tokens[at + 1]!]! * (1 + (part ?? 0))), next: part ? at + 5 : at + 2 }
 }
 
