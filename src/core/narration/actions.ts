@@ -211,11 +211,13 @@ function askedFor(norm: string): Action | null {
   )
 }
 
+const EVERY_ACT = ACTION_PATTERNS.map(([action, pattern]) => [action, new RegExp(pattern.source, 'g')] as const)
+
 /** What a verb of the clause tells somebody to do. */
 function toldIn(norm: string): Action | null {
-  for (const [action, pattern] of ACTION_PATTERNS) {
+  for (const [action, pattern] of EVERY_ACT) {
     if (action === 'inspect' && OPEN_AND_LOOK.test(norm)) continue
-    for (const match of norm.matchAll(new RegExp(pattern.source, 'g'))) {
+    for (const match of norm.matchAll(pattern)) {
       const lead = norm.slice(0, match.index).trim()
       const at: MayBe = {
         action,

@@ -9,18 +9,22 @@ const SORTS = new Set(
 /** Of those, the ones that may still name a place where only one place has them and they lead. */
 const MAY_LEAD = new Set(['hall', 'bath', 'yard', 'store', 'bedroom'])
 
-export interface PlaceNames {
-  /** Patterns for places, the longest first; several places for a plural. */
-  readonly mentions: readonly { readonly pattern: string; readonly places: readonly string[] }[]
+/** One way of calling a place, or several places by a plural. */
+interface PlaceName {
+  /** The words as a pattern. */
+  readonly called: string
+  readonly places: readonly string[]
+  /** Where it leads a clause, and where it is named later in one. */
+  readonly leads: RegExp
+  readonly later: RegExp
 }
+/** The names of a site's places, the longest first. */
+export type PlaceNames = readonly PlaceName[]
 
 /** The ways in which a site's places may be called: by their names, and by a part that no other place shares. */
 export function placeNames(places: readonly string[]): PlaceNames {
   const known = places.map((place) => ({ place, words: plain(place).split(' ') }))
-  const mentions: { pattern: string; places: readonly string[] }[] = known.map(({ place, words }) => ({
-    pattern: words.join(' '),
-    places: [place],
-  }))
+  const names = known.map(({ place, words }) => placeName(words.join(' '), [place]))
   const having = (word: string): string[] => known.filter(({ words }) => words.includes(word)).map(({ place }) => place)
   for (const { place, words } of known) {
     if (words.length === 1) continue
@@ -30,23 +34,23 @@ export function placeNames(places: readonly string[]): PlaceNames {
       const unique = having(word).length === 1
       const fits = unique && (!SORTS.has(word) || MAY_LEAD.has(word))
       const taken = known.some((other) => other.words.length === 1 && other.words[0] === word)
-      if (fits && !taken) mentions.push({ pattern: word, places: [place] })
+      if (fits && !taken) names.push(placeName(word, [place]))
     }
     if (words.length > 2) {
       const tail = words.slice(1).join(' ')
       if (known.filter((other) => other.words.join(' ').endsWith(tail)).length === 1)
-        mentions.push({ pattern: tail, places: [place] })
+        names.push(placeName(tail, [place]))
     }
   }
   for (const sort of new Set(known.map(({ words }) => words.at(-1)!))) {
     const all = known.filter(({ words }) => words.at(-1) === sort).map(({ place }) => place)
     if (all.length < 2) continue
-    mentions.push(
-      { pattern: `(?:all|both)(?: of)?(?: the)?(?: two| three| four)? ${sort}s`, places: all },
-      { pattern: `the ${sort}s`, places: all },
+    names.push(
+      placeName(`(?:all|both)(?: of)?(?: the)?(?: two| three| four)? ${sort}s`, all),
+      placeName(`the ${sort}s`, all),
     )
   }
-  return { mentions: mentions.sort((a, b) => b.pattern.length - a.pattern.length) }
+  return names.sort((a, b) => b.called.length - a.called.length)
 }
 
 const FILLER =
@@ -59,7 +63,6 @@ export interface PlaceFound {
   readonly places: readonly string[]
   /** The words of the clause after the place that led it; the whole clause where none led. */
   readonly rest: string
-  readonly leads: boolean
   /** It is only a heading: nothing else is said. */
   readonly alone: boolean
 }
@@ -67,41 +70,45 @@ export interface PlaceFound {
 /** 'The kitchen fitters' are no kitchen. */
 const PEOPLE = 'fitters?|people|guys?|lads|crew|suppliers?|showroom|firm|designer|company|shop|says|said|reckons|quotes'
 
+function placeName(called: string, places: readonly string[]): PlaceName {
+  // A word that tells a sort leads only where something is said of it.
+  const said = SORTS.has(called) ? '(?= (?:is|are|s)\\b| |$)' : ''
+  return {
+    called,
+    places,
+    leads: new RegExp(
+      `^(?:${FILLER} )*(?:the )?(?:${called})${said}(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE})\\b)`,
+    ),
+    later: new RegExp(
+      `\\b(?:in|over|at|inside|into|from|for|of|on|up in|out in|down in|through to) (?:the |both )?(?:${called})\\b(?! (?:wall|door|window|floor|ceiling|slope|corner|end))`,
+    ),
+  }
+}
+
+/** A neighbour who wants something is no face of the house. */
+const isSomebody = (called: string, rest: string): boolean =>
+  /^(?:neighbou?r|tenant|client|owner)$/.test(called) && !/^(?:side|face|wall|elevation)\b/.test(rest)
+
 /** Finds a place that leads a clause: fillers before it do not count. */
 export function leadingPlace(norm: string, names: PlaceNames): PlaceFound | null {
-  for (const { pattern, places } of names.mentions) {
-    const match = new RegExp(
-      `^(?:${FILLER} )*(?:the )?(?:${pattern})(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE})\\b)`,
-    ).exec(norm)
+  for (const { called, places, leads } of names) {
+    const match = leads.exec(norm)
     if (!match) continue
-    // A neighbour who wants something is no face of the house.
-    if (
-      /^(?:neighbou?r|tenant|client|owner)$/.test(pattern) &&
-      !/^ (?:side|face|wall|elevation)\b/.test(norm.slice(match[0].length))
-    )
-      continue
-    if (SORTS.has(pattern) && !new RegExp(`^(?:${FILLER} )*(?:the )?${pattern}(?: (?:is|are|s)\\b| |$)`).test(norm))
-      continue
     const rest = norm.slice(match[0].length).trim()
+    if (isSomebody(called, rest)) continue
     // 'The boiler is condemned' is said in the boiler room, and of the boiler.
-    const thing = pattern.split(' ').at(-1)!
+    const thing = called.split(' ').at(-1)!
     if (BUILT.test(thing) && /^(?:is|are|has|have|was|were|needs?|leaks?|sags?)\b/.test(rest))
-      return { places, rest: `${thing} ${rest}`, leads: true, alone: false }
-    return { places, rest, leads: true, alone: rest === '' || new RegExp(`^(?:${FILLER}(?: |$))+$`).test(rest) }
+      return { places, rest: `${thing} ${rest}`, alone: false }
+    return { places, rest, alone: isFiller(rest) }
   }
   return null
 }
 
 /** Finds a place named later in a clause, which holds for that line only. */
-export function laterPlace(norm: string, names: PlaceNames): readonly string[] | null {
-  for (const { pattern, places } of names.mentions) {
-    const match = new RegExp(
-      `\\b(?:in|over|at|inside|into|from|for|of|on|up in|out in|down in|through to) (?:the |both )?(?:${pattern})\\b(?! (?:wall|door|window|floor|ceiling|slope|corner|end))`,
-    ).exec(norm)
-    if (match) return places
-  }
-  return null
-}
+export const laterPlace = (norm: string, names: PlaceNames): readonly string[] | null =>
+  names.find(({ later }) => later.test(norm))?.places ?? null
 
+const FILLERS = new RegExp(`^(?:${FILLER}(?: |$))+$`)
 /** Only fillers: a lead-in without content. */
-export const isFiller = (norm: string): boolean => norm === '' || new RegExp(`^(?:${FILLER}(?: |$))+$`).test(norm)
+export const isFiller = (norm: string): boolean => norm === '' || FILLERS.test(norm)
