@@ -114,7 +114,7 @@ interface MayBe {
 const AFTER_A_NOUN =
   /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/
 const BEFORE_A_VERB =
-  /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|says?|shows?|came|comes|passed|failed|for it is)\b/
+  /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|says?|shows?|came|comes|passed|failed|for it is|not|done|finished|started|have not|due|nearly|almost|half(?: (?:done|in|up|on))?$|might|may|could|looks?|turned|starts?|(?:about|maybe|around) (?:an?|half|one|two|three|[a-z]+ percent|\d+ percent))\b/
 const SOMEWHERE = /^(?:on|in|over|by|under|around|at|behind|above|below) .* (?:is|are|was|has|looks)\b/
 const STARTS_AN_ACT =
   /^(?:to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or|would)$/
@@ -133,11 +133,13 @@ const NO_ACTS: readonly ((at: MayBe) => boolean)[] = [
     said === 'to go' &&
     after === '' &&
     /^(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|\d+)$/.test(before),
-  ({ said, lead }) => /^com/.test(said) && /\b(?:rain|water|dust|snow|light|noise|smell|smoke)(?: is)?$/.test(lead),
+  ({ said, lead }) => /^com/.test(said) && /\b(?:rain|water|dust|snow)(?: is)?$/.test(lead),
   // 'The ceiling has come down a bit': that happened, nobody is to do it.
   ({ said, before }) => /^come\b/.test(said) && /^(?:is|are|has|have|was|were)$/.test(before),
   ({ said, after }) => said === 'check' && /^(?:valve|list|mark)/.test(after),
   ({ said, after }) => /^strip (?:out |off )?(?:is|are|was|has)\b/.test(`${said} ${after}`),
+  // 'The strip out crew'.
+  ({ after }) => /^(?:crew|lads|guys|people|gang|team)\b/.test(after),
   // 'The light fitting'.
   ({ said, before }) => said === 'fitting' && ELEMENT_PHRASES.has(before),
   // 'Patched and sanded': that was done.

@@ -69,7 +69,7 @@ const clauseOf = (text: string, start: number, end: number): Clause => {
 }
 
 export const CORRECTION =
-  /^(?:no|er no|uh no|sorry|no sorry|make that|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope|now says)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)))/
+  /^(?:no|er no|uh no|sorry|no sorry|make that|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope|now says)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)(?![a-z])))/
 
 /** Sentences of a text: ended by a full stop, a question, an exclamation, a semicolon or a new line; a point inside a
  * number ends nothing. */
@@ -92,7 +92,7 @@ export function sentencesOf(text: string): { start: number; end: number }[] {
 
 /** What makes a stretch a statement of its own: a verb or a state. */
 const PREDICATE =
-  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|soft|blown|leaks|drips|sticks|leaning|hanging|dripping|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|high|wide|deep|long)\b/
+  /\b(?:is|are|was|were|has|have|not|stays?|staying|comes?|coming|moves?|needs?|wants?|goes|owes?|starts?|lands|arrives?|back|done|finished|in|up|out|down|on|set|laid|poured|dug|rotten|damp|cracked|loose|missing|leaking|booked|says?|think|put|run|add|replace|patch|fix|repair|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|half|halfway|thirds?|quarters?|percent|sagging|soft|blown|leaks|drips|sticks|leaning|hanging|dripping|rusted|template|measures?|meets?|swap|cover|insulate|overlay|enlarge|sister|came|turned|passed|failed|painted|boarded|taped|framed|hung|to be|nobody|waiting|pick|choose|decide|reuse|reorder|high|wide|deep|long)\b/
 
 /** 'It leaks at the corner': whatever the verb, a pronoun and a verb say something. */
 const PRONOUN_SAYS = /^(?:it|they|he|she|we|i|there) [a-z]+/
@@ -127,7 +127,7 @@ export function clausesOf(
 const JOINT = /\s(?:and|but|so|then|plus|also|while|whereas|though|although|because|cos|since)\s/gi
 /** What may follow 'and' as a statement of its own; a second noun or number after it belongs to the first. */
 const FRESH =
-  /^(?:the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted|don)\b/i
+  /^(?:don't|not our|the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted|don)\b/i
 
 /** 'Plastered and primed': two things that were done. */
 const DONE_TOO =
@@ -136,7 +136,10 @@ const DONE_TOO =
 const DATED = /\b(?:today|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day|the \d{1,2}(?:st|nd|rd|th))\b/i
 
 /** 'Kill the old one': an act and what it is done to. */
-const TOLD = new RegExp(`^(?:${WORK_VERBS}) (?:the|it|them|that|those|this|these|all|both|an?)\\b`, 'i')
+const TOLD = new RegExp(
+  `^(?:${WORK_VERBS}|reorder|reuse|keep|leave|salvage|have a look at) (?:the|it|them|that|those|this|these|all|both|an?)\\b`,
+  'i',
+)
 
 function splitAtJoints(text: string, start: number, end: number): [number, number][] {
   const part = text.slice(start, end)
@@ -147,7 +150,9 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     const joint = match[0].trim().toLowerCase()
     JOINT.lastIndex = match.index + match[0].length - 1
     if (joint === 'so' && !/^(?:does|do|is|are|we|i|they|it|the|that)\b/i.test(right) && !TOLD.test(right)) continue
-    if (/\b(?:between|until|till|til|before|if|hack off|strip|tear)\s*\S*$/i.test(left) && joint === 'and') continue
+    const dayEnds = /\b(?:until|till|til|before) (?:\w+day|tomorrow)$/i.test(left) && !DATED.test(right.split(' ')[0]!)
+    if (!dayEnds && /\b(?:between|until|till|til|before|if|hack off|strip|tear)\s*\S*$/i.test(left) && joint === 'and')
+      continue
     if (
       joint === 'and' &&
       /^(?:a (?:half|quarter|third)|three quarters|\d|tested|passed|it passed|signed|wrap it|replace|dried|five eighths|seven eighths|three eighths)/i.test(
@@ -172,7 +177,7 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
 const SUBJECT =
   /^(?:the|that|this|those|these|we|they|he|she|toilet|toilets|windows?|doors?|wrap|posts?|walls?|concrete|window|bathroom|kitchen|hall|out|up|down|drywall|tile|plumbers?|electricians?|painters?|siders?|roofers?|tilers?|inspector|designer|engineer|client|owner|patch|replace|close|fix|pavings?|siding|roof|gutters?|joists?|studs?|ceiling|floor|stairs?|insulation|ducts?|pipes?|wiring|wires|switches|sockets|outlets|lights?|cabinets?|counters?|uppers|trim|paint|plaster|board|tape|beam|radiators?|sink|tub|shower|vanity|fence|deck|soffit|fascia)$/i
 const NO_SPLIT_AFTER =
-  /^(?:in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
+  /^(?:don't|doesn't|can't|won't|didn't|never|must|should|will|would|in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
 
 const ACT =
   /^(?:shift|moves?|replace|patch|fix|hang|cut|paint|say|tell|pick|choose|decide|test|order|hook|cap|check|see|sister|close|swap|pull|need|get|got|found|find|make|build|lay|fit|install|clean|wrap|strip|call|sees?|use|using|reuse|reusing)$/i
@@ -194,6 +199,12 @@ function splitRunOn(
   const cuts: number[] = []
   let from = 0
   for (let i = 2; i < words.length - 1; i++) {
+    // 'Out in the hall' goes somewhere; 'has to come out' does not.
+    if (
+      /^(?:out|up|down)$/i.test(words[i]!.word) &&
+      !/^(?:in|on|at|to|the|front|back|here|there)$/.test(words[i + 1]?.word ?? '')
+    )
+      continue
     const before = plain(text.slice(words[from]!.at, words[i]!.at))
     const rest = plain(text.slice(words[i]!.at, end))
     const bare = words[i]!.word.toLowerCase().replace(/'(?:s|re|ll|ve|d)$/, '')
@@ -228,7 +239,7 @@ const finished = (norm: string): boolean => {
   const words = norm.split(' ')
   return (
     words.length >= 3 &&
-    /\b(?:is|are|was|has|have|set|poured|dug|framed|hung|fitted|done|in|up|out|down|laid|started|half|halfway|percent|wide|deep|high|eight|nine|ten|with it|yet|it|body|anybody|leaks|drips|sticks|live|iron|damp|thursday|friday)\b/.test(
+    /\b(?:is|are|was|has|have|set|poured|dug|done|in|up|out|down|laid|started|half|halfway|percent|wide|deep|high|eight|nine|ten|with it|yet|it|body|anybody|leaks|drips|sticks|live|iron|damp(?! proof)|thursday|friday)\b/.test(
       words.slice(1).join(' '),
     )
   )

@@ -19,7 +19,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ['casing', 'casing|architrave'],
   [
     'trim',
-    'trim|corner board|moulding|molding|crown|picture rail|dado|dado rail|frieze|cornice|coving|wainscot cap|chair rail|panel mould|beading|quarter round|shoe moulding|shoe molding|scotia|reveal lining',
+    'trim|corner board|moulding|molding|crown|picture rail|dado|dado rail|frieze|cornice|coving|wainscot cap|chair rail|beading|quarter round|shoe moulding|shoe molding|scotia|reveal lining',
   ],
   [
     'countertop',

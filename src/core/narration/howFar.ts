@@ -1,4 +1,5 @@
 import { SMALL_NUMBERS } from '../measure/spokenNumber'
+import { ELEMENT_PHRASES } from './elementWords'
 
 const PARTICIPLES =
   'shifted|drywalled|rocked|mudded|papered|pulled|stapled|swapped|foamed|ducted|vented|done|finished|complete|completed|gone(?! (?:for|with|to)\\b)|laid|set(?! at)|poured|dug|boarded|taped|painted|framed|hung|moved|fitted|installed|tiled|plastered|skimmed|roughed in|roughed|wired|insulated|built|stripped|demolished|demoed|gutted|grouted|sealed|connected|hooked up|fixed|replaced|repaired|patched|rebuilt|repointed|levelled|leveled|cut|blown in|sprayed|stained|sanded|cleared|backfilled|formed|stood|standing|delivered|swept|cleaned|mounted|clad|sided|wrapped|covered|closed up|capped|rendered|topped out|shored|propped|protected|sheathed|roofed|reframed|straightened|relocated|removed|rewired|replumbed|plumbed|screeded|carpeted|trimmed|caulked|glazed|terminated|buried|filled|nailed off|braced|strapped|blocked out|lined|hooked|soldered|welded|bolted|felted|slated|battened|flashed|tested|screwed|glued|clipped|tanked|waterproofed|compacted|tied|refinished|resurfaced|repainted|replastered|retiled|refitted|rehung|relaid|resealed|regrouted|reglazed'
@@ -36,6 +37,13 @@ function states(norm: string): boolean {
   if (RUN.test(norm)) return true
   const match = STATE.exec(norm)
   if (!match) return false
+  // 'The fitted wardrobe comes out'.
+  const next = norm
+    .slice(match.index + match[0].length)
+    .trim()
+    .split(' ')[0]!
+  const before = norm.slice(0, match.index).trim().split(' ').at(-1)!
+  if (ELEMENT_PHRASES.has(next) && !/^(?:is|are|was|were|been|has|have|all|half|not|and)$/.test(before)) return false
   return match.index > 0 || new RegExp(`^(?:${PARTICIPLES})${AT_END}`).test(norm)
 }
 

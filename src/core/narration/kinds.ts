@@ -57,7 +57,7 @@ export const isDecide = any(
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting)$/,
   /\b(?:client|owner|homeowner|she|he|they) (?:is|are) (?:still )?stuck (?:on|for|between)\b/,
-  /\b(?:wants?|needs?) to know(?! about)\b/,
+  /(?<!\b(?:lads|guys|crew|kids?|boys|somebody) )\b(?:wants?|needs?) to know(?! about)\b/,
   new RegExp(`\\bneeds? (?:the|an?|his|her|their) (?:\\w+ ){1,3}from (?:the )?${DECIDERS}`),
   /\bno (?:price|quote|answer|decision|drawings?|approval|word|details?)(?: \w+){0,3} yet\b/,
   /\b(?:engineer|designer|architect) (?:still )?(?:has|needs) to (?:size|resize|calculate|design|draw|redraw|specify|detail)\b/,
@@ -75,7 +75,7 @@ export const isExclude = any(
   /\b(?:out of|outside|not in) (?:the |our )?(?:scope|contract|price|quote)\b/,
   /\bby others\b|\b(?:is|are) by (?:the )?(?:client|owner|homeowner|tenant|landlord|neighbour)\b|\b(?:is|are) (?:all )?the (?:client|owner|homeowner|customer|tenant|landlord|neighbour) is$/,
   /^(?:and )?not us$/,
-  /(?<!^(?:please |just )?)\b(?:do|does|did|will) not touch\b/,
+  /(?<!^(?:please |just |and |but |so |then )*)\b(?:do|does|did|will) not touch\b/,
   /\bwe (?:are leaving|leave|left) (?:that|it|those|them|the \w+) out\b/,
   /\bexcluded\b/,
   /\b(?:is|are|been|was|were) (?:now )?(?:cancelled|canceled|scrapped|dropped from the (?:job|scope|list))\b/,
@@ -85,10 +85,11 @@ export const isExclude = any(
   /\bnothing to do with us\b/,
   /\b(?:she|he|they|client|owner|homeowner|tenant) (?:is|are|will be) [a-z]+ing (?:that|it|those|this|them|the \w+) (?:herself|himself|themselves)\b/,
   /^no (?:painting|tiling|plastering|papering|boarding) (?:in|on|over|here)\b/,
+  /\bwe do not do (?:the|that|those|these|any)\b/,
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(
-  /^(?:please |just )?do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just |and |but |so |then )*do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 /** 'If it stays dry' keeps nothing. */
 export const withoutCondition = (norm: string): string =>

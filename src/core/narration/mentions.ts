@@ -194,6 +194,14 @@ export function mainThing(
     }
     if (action === 'install' && /\ban? \w+ inch\b/.test(norm)) return null
   }
+  // 'The lead time on the closet is a month'.
+  if (/^(?:the |and |but )*lead time (?:on|for|of)\b/.test(norm))
+    return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null
+  // 'It came with a door missing'.
+  const lacking = /\bwith (?:an? |the |its |one )?(?:\w+ )?(?:missing|gone)$/.test(norm)
+    ? mentions.find((one) => one.key && one.where)
+    : undefined
+  if (lacking?.key) return lacking.key
   const said = mentions.find((one) => one.key && one.where && AS_FOUND.test(tokens[one.from - 1] ?? ''))
   if (said?.key) return said.key
   if (/^with (?:an? )?/.test(norm)) return (mentions.find((one) => one.key)?.key as Element | undefined) ?? null

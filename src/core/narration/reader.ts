@@ -145,7 +145,7 @@ export class Reader {
     // 'Five shelves, 14 deep, painted'.
     if (
       (last?.topic || last?.line.kind === 'selection') &&
-      /^(?:sealed|painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)
+      /^to match |^(?:sealed|painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)
     ) {
       reading.kind = null
       reading.material = true

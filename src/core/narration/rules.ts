@@ -120,7 +120,8 @@ export const RULES: readonly Rule[] = [
     if (
       (last?.kind === 'exclude' || last?.kind === 'keep') &&
       (/\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm) ||
-        (last.kind === 'exclude' && /^(?:and )?(?:wrap|cover|sheet|board|box) (?:it|them|that|those)\b/.test(norm)))
+        (last.kind === 'exclude' &&
+          /^(?:and )?(?:wrap|cover|sheet|board|box) (?:it|them|that|those|both|all)\b/.test(norm)))
     ) {
       fields.action = 'protect'
       return 'keep'

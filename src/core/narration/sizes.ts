@@ -200,6 +200,16 @@ function singleUnit(tokens: readonly string[], at: number): { size: number; next
     if (part) return { size: Math.round(MILLIMETRES[tokens[at]!]! * (1 + part)), next: at + 4 }
   }
   if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
+  // 'A metre eighty'.
+  const rest = /^met/.test(tokens[at + 1]!) ? readNumber(tokens, at + 2) : null
+  if (
+    rest &&
+    Number.isInteger(rest.value) &&
+    rest.value >= 10 &&
+    rest.value < 100 &&
+    !MILLIMETRES[tokens[rest.next] ?? '']
+  )
+    return { size: 1000 + rest.value * 10, next: rest.next }
   const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
   const part = more
     ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3, eighth: 0.125 }[tokens[at + 4] ?? '']
