@@ -91,7 +91,7 @@ const OPEN_AND_LOOK = /^(?:take|pull|rip|strip|cut|tear) .* and (?:have a look|l
 
 /** After what a word that is both noun and verb is an act: 'lads paint it', 'we just test the boards'. */
 const ACTS_AFTER =
-  /^(?:|to|and|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or|would|not|us|s|got|says|said|need|needs|wants?|it|guys?|lads?|crew|man|men|people|sparky|sparks|chippy|brickie|client|owner|hvac|(?!(?:her|other|another|over|under|after|never|either|their|timber|rubber|copper|your|our|for|or|paper|corner|upper|lower|outer|inner|poor|floor|door|exterior|interior|color|prior|bigger|better)$)[a-z]+(?:er|ian|or|ers|ians|ors|ly))$/
+  /^(?:|to|and|but|so|just|we|will|please|then|i|should|let|lets|must|can|also|now|you|could|they|or|would|not|us|s|got|says|said|need|needs|wants?|it|guys?|lads?|crew|man|men|people|sparky|sparks|chippy|brickie|client|owner|hvac|(?!(?:her|other|another|over|under|after|never|either|their|timber|rubber|copper|your|our|for|or|paper|corner|upper|lower|outer|inner|poor|floor|door|exterior|interior|color|prior|bigger|better)$)[a-z]+(?:er|ian|or|ers|ians|ors|ly))$/
 const isNoun = (word: string, before: string): boolean =>
   /^(?:paint|stain|patch|test|order|cover|frame|check|sample|wash|strip|tarp|prime|sister|repair|clean|sweep|build|mount|lag)$/.test(
     word,

@@ -113,7 +113,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   const tens = ABOUT_TENS.exec(norm)?.[1]
   if (tens) return TENS.indexOf(tens) * 10 + 10
   if (
-    /(?<!\band )\bthree quarters?\b(?! (?:(?:of an )?inch|line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex))/.test(
+    /(?<!\S and )\bthree quarters?\b(?! (?:(?:of an )?inch|line|pipe|copper|supply|feed|ply|plywood|hose|valve|pex))/.test(
       norm,
     )
   )

@@ -47,6 +47,7 @@ export function joins(before: Said, reading: Reading, norm: string): boolean {
     )
   if (line.kind === 'keep') return !(line.action && fields.action && line.action !== fields.action)
   if (line.kind === 'measure') return false
+  if (line.kind === 'decide') return fields.element === undefined || fields.element === line.element
   if (line.kind === 'expect')
     return (
       (fields.trade === line.trade || fields.trade === undefined) &&

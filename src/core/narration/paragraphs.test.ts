@@ -5,7 +5,7 @@ import type { Units } from '../measure/length'
 import type { SpokenLine } from './line'
 import { narrate } from './narrate'
 
-/** The places of three sites; a sentence is said on the one that has the place where the walker stands, or else on the first. */
+/** The places of five sites; a sentence is said on the one that has the place where the walker stands, or else on the first. */
 const SITES: readonly (readonly string[])[] = [
   [
     'Shopfront room',
@@ -49,6 +49,39 @@ const SITES: readonly (readonly string[])[] = [
     'Front room',
     'Attic',
     'Side yard',
+  ],
+  [
+    'Porch',
+    'Boot room',
+    'Scullery',
+    'Dairy',
+    'Long room',
+    'Snug',
+    'Back stairs',
+    'Nursery',
+    'Guest room',
+    'Guest bath',
+    'Loft',
+    'South face',
+    'North face',
+    'Barn roof',
+    'Cart shed',
+    'Orchard side',
+    'Drive',
+  ],
+  [
+    'Lobby',
+    'Unit 1 kitchen',
+    'Unit 1 bath',
+    'Unit 2 kitchen',
+    'Unit 2 bath',
+    'Unit 2 bedroom',
+    'Boiler room',
+    'Rear stair',
+    'Flat roof',
+    'Alley face',
+    'Light well',
+    'Cellar',
   ],
 ]
 const placesAt = (current: string): readonly string[] => SITES.find((places) => places.includes(current)) ?? SITES[0]!
