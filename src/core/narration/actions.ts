@@ -138,6 +138,8 @@ const NO_ACTS: readonly ((at: MayBe) => boolean)[] = [
   ({ said, before }) => /^come\b/.test(said) && /^(?:is|are|has|have|was|were)$/.test(before),
   ({ said, after }) => said === 'check' && /^(?:valve|list|mark)/.test(after),
   ({ said, after }) => /^strip (?:out |off )?(?:is|are|was|has)\b/.test(`${said} ${after}`),
+  // 'We won't be replacing it'.
+  ({ lead }) => /\bnot be$/.test(lead),
   // 'The strip out crew'.
   ({ after }) => /^(?:crew|lads|guys|people|gang|team)\b/.test(after),
   // 'The light fitting'.

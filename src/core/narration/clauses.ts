@@ -69,7 +69,7 @@ const clauseOf = (text: string, start: number, end: number): Clause => {
 }
 
 export const CORRECTION =
-  /^(?:no|er no|uh no|sorry|no sorry|make that|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope|now says)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)(?![a-z])))/
+  /^(?:no|er no|uh no|sorry|no sorry|make that|make it(?= (?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)|no make that|no wait|wait no|wait|scratch that|actually|actually no|i mean|rather|correction|no actually|well no|nope|now says)(?:$| (?=(?:make|wait|sorry|scratch|it|its|actually|i mean|\d|next|last|the|this|that|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|one|a|replace|patch|stays|keep|leave|repair|monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|we|they|he|she|those|them|all|half)(?![a-z])))/
 
 /** Sentences of a text: ended by a full stop, a question, an exclamation, a semicolon or a new line; a point inside a
  * number ends nothing. */
@@ -177,7 +177,7 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
 const SUBJECT =
   /^(?:the|that|this|those|these|we|they|he|she|toilet|toilets|windows?|doors?|wrap|posts?|walls?|concrete|window|bathroom|kitchen|hall|out|up|down|drywall|tile|plumbers?|electricians?|painters?|siders?|roofers?|tilers?|inspector|designer|engineer|client|owner|patch|replace|close|fix|pavings?|siding|roof|gutters?|joists?|studs?|ceiling|floor|stairs?|insulation|ducts?|pipes?|wiring|wires|switches|sockets|outlets|lights?|cabinets?|counters?|uppers|trim|paint|plaster|board|tape|beam|radiators?|sink|tub|shower|vanity|fence|deck|soffit|fascia)$/i
 const NO_SPLIT_AFTER =
-  /^(?:think|thinks|reckon|reckons|guess|suspect|say|says|bet|don't|doesn't|can't|won't|didn't|never|must|should|will|would|in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
+  /^(?:wrong|right|same|bad|good|other|loose|broken|think|thinks|reckon|reckons|guess|suspect|say|says|bet|don't|doesn't|can't|won't|didn't|never|must|should|will|would|in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
 
 const ACT =
   /^(?:shift|moves?|replace|patch|fix|hang|cut|paint|say|tell|pick|choose|decide|test|order|hook|cap|check|see|sister|close|swap|pull|need|get|got|found|find|make|build|lay|fit|install|clean|wrap|strip|call|sees?|use|using|reuse|reusing)$/i
@@ -223,7 +223,11 @@ function splitRunOn(
       continue
     // 'The ridge tiles': one thing, named in two words.
     if (isThing(bare) && ELEMENT_PHRASES.has(last)) continue
-    const stands = /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before)
+    // 'Windows in sills not started'.
+    const plural = / (\w+s) (?:in|on|up|down|out|off)$/.exec(before)?.[1]
+    const said = /'s$/.test(words[i]!.word) || /^(?:not|half|about|done|nearly)$/.test(words[i + 1]!.word)
+    const stands =
+      /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before) || (plural !== undefined && isThing(plural) && said)
     if (!stands && (NO_SPLIT_AFTER.test(last) || ACT.test(last) || last.endsWith('ing'))) continue
     if (/\b(?:until|if|where|before|between)\b[^.]*$/.test(before)) continue
     if (!finished(before) || !PREDICATE.test(rest.split(' ').slice(1).join(' '))) continue

@@ -53,7 +53,7 @@ const ELEMENT_WORDS: readonly (readonly [Element | '', string])[] = [
   ],
   [
     'pipe',
-    'pipe|pipework|copper|plumbing pipe|water line|supply line|stack|soil stack|soil pipe|waste pipe|waste line|water pipe|hose|supply pipe|feed pipe|vent pipe|water main|waste pipework|heating pipe|gas pipework|hot feed|cold feed|drain pipe',
+    'pipe|pipework|copper|plumbing pipe|water line|supply line|stack|soil stack|soil pipe|waste pipe|waste line|water pipe|hose|supply pipe|feed pipe|vent pipe|water main|rising main|mains pipe|waste pipework|heating pipe|gas pipework|hot feed|cold feed|drain pipe',
   ],
   ['gas-line', 'gas line|gas pipe|gas'],
   [

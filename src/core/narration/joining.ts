@@ -38,7 +38,7 @@ export function joins(before: Said, reading: Reading, norm: string): boolean {
   if (line.kind === 'work')
     return (
       !/^so do(?:es)? /.test(norm) &&
-      !(fields.extra && /^(?:an?|another|the|two|three) /.test(norm)) &&
+      !(fields.extra && /^(?:(?:an?|another|the|two|three) |[a-z]+ ones (?:is|are)\b)/.test(norm)) &&
       !(line.quantity !== undefined && fields.quantity !== undefined && line.quantity !== fields.quantity) &&
       ((fields.action === undefined && !OTHER_OBJECT.test(norm)) ||
         line.action === undefined ||

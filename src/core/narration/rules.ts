@@ -121,7 +121,7 @@ export const RULES: readonly Rule[] = [
       (last?.kind === 'exclude' || last?.kind === 'keep') &&
       (/\bcover (?:it|them|that|those) (?:with|in|over|up)\b/.test(norm) ||
         (last.kind === 'exclude' &&
-          /^(?:and )?(?:wrap|cover|sheet|board|box) (?:it|them|that|those|both|all)\b/.test(norm)))
+          /^(?:and )?(?:wrap|cover|sheet|board|box|bag) (?:it|them|that|those|both|all)\b/.test(norm)))
     ) {
       fields.action = 'protect'
       return 'keep'
@@ -260,9 +260,9 @@ export const RULES: readonly Rule[] = [
 ]
 
 const NOT_DOING: readonly (readonly [Action, RegExp])[] = [
-  ['paint', /\bnot (?:re)?painting\b/],
-  ['replace', /\bnot replacing\b/],
-  ['relocate', /\bnot moving\b/],
+  ['paint', /\bnot (?:be )?(?:re)?painting\b/],
+  ['replace', /\bnot (?:be )?replacing\b/],
+  ['relocate', /\bnot (?:be )?moving\b/],
   ['remove', /\bnot (?:removing|taking)\b/],
   ['insulate', /\bnot insulating\b/],
   ['repair', /\bnot (?:repairing|fixing)\b/],

@@ -339,6 +339,8 @@ const TIMBER = /^(?:joists?|studs?|rafters?|timbers?|purlins?|headers?|lintels?|
 /** `height is 42`, `sockets are at 450`: the words before a bare number make it a size. */
 function isMeasured(tokens: readonly string[], at: number): boolean {
   const before = tokens.slice(Math.max(0, at - 5), at).join(' ')
+  // 'Maybe 400 of it'.
+  if (Number(tokens[at]) >= 100 && /^of it\b/.test(tokens.slice(at + 1, at + 3).join(' '))) return true
   // 'The hob is 750'.
   const bare = Number(tokens[at]) >= 100 && at === tokens.length - 1 && at > 1
   if (
