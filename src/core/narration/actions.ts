@@ -112,7 +112,7 @@ interface MayBe {
 }
 
 const AFTER_A_NOUN =
-  /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry)$/
+  /^(?:the|a|an|of|by|change|back|floor|pressure|flood|drain|first|second|this|that|my|your|wall|new|old|in|is|was|for|on|top|dry|cheap|easy|quick|simple|temporary|permanent|proper)$/
 const BEFORE_A_VERB =
   /^(?:(?:in|on|for)(?: in)? (?:here|there|this|that|them|it)(?: \w+)? )?(?:is|are|was|has|says?|shows?|came|comes|passed|failed|for it is|not|done|finished|started|have not|due|nearly|almost|half(?: (?:done|in|up|on))?$|might|may|could|looks?|turned|starts?|(?:about|maybe|around) (?:an?|half|one|two|three|[a-z]+ percent|\d+ percent))\b/
 const SOMEWHERE = /^(?:on|in|over|by|under|around|at|behind|above|below) .* (?:is|are|was|has|looks)\b/

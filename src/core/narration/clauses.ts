@@ -149,7 +149,12 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
     const right = part.slice(match.index + match[0].length)
     const joint = match[0].trim().toLowerCase()
     JOINT.lastIndex = match.index + match[0].length - 1
-    if (joint === 'so' && !/^(?:does|do|is|are|we|i|they|it|the|that)\b/i.test(right) && !TOLD.test(right)) continue
+    if (
+      joint === 'so' &&
+      !/^(?:does|do|is|are|we|i|they|it|the|that|this|those|these|there|everything|nobody|his|her)\b/i.test(right) &&
+      !TOLD.test(right)
+    )
+      continue
     const dayEnds = /\b(?:until|till|til|before) (?:\w+day|tomorrow)$/i.test(left) && !DATED.test(right.split(' ')[0]!)
     if (!dayEnds && /\b(?:between|until|till|til|before|if|hack off|strip|tear)\s*\S*$/i.test(left) && joint === 'and')
       continue

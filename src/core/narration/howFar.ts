@@ -98,7 +98,11 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   )
     return 0
   if (new RegExp(`\\bnot (?:yet )?(?:been )?(?:${PARTICIPLES})(?: yet)?$`).test(norm)) return 0
-  if (/(?<!\bgoes? \w+ )\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(norm))
+  if (
+    /(?<!\bgoes? \w+ )(?<!\b(?:in|up|on|out|down|off) )\bnot (?:in|up|on|down|out|done|finished|laid|fitted)(?: yet)?$|\bnowhere near\b/.test(
+      norm,
+    )
+  )
     return 0
   // 'Old pipes down here': where it is, not how it is.
   if (

@@ -25,7 +25,7 @@ export const isHeld = any(
   /\b(?:waits?|waiting|wait) (?:for|on|until)\b.* before\b/,
 )
 export const isUnchanged = any(
-  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^(?:still )?nothing since\b|\bnot (?:been )?touched (?:this week|since)|\bno work (?:in |on |at )?(?:here|there|this week|today|done)\b|exactly as|just as (?:it was|we left))\b/,
+  /\b(?:no change|unchanged|nothing (?:has |is )?(?:happened|changed|new|done (?:in|on|at|here|since)|moved|been done|doing|different)|same as (?:last (?:time|week|visit)|before|it was)|no (?:progress|movement)|as (?:it|we) (?:was|left it)|has not (?:moved|changed)|have not (?:moved|changed)|^nobody (?:is|has) been (?:in|near|up|here|back)\b|^(?:still )?nothing since\b|\bnot (?:been )?touched (?:this week|since)|\bno work (?:in |on |at )?(?:here|there|this week|today|done)\b|exactly as|just as (?:it was|we left))\b/,
 )
 const DECIDERS =
   '(?:client|owner|homeowner|designer|architect|engineer|inspector|supplier|mason|she|he|they|customer|guy|plumber|electrician|committee|city|council|association|board)'
@@ -134,7 +134,7 @@ export const denies = (norm: string): boolean =>
   CONDITION_PATTERNS.some(([, pattern]) => pattern.test(norm)) && conditionIn(norm) === null
 
 export const isMissing = (norm: string): boolean =>
-  /^no (?!(?:problems?|issues?|changes?|news|rush|hurry|need|signs?|trace|damage|worries|idea|answer|price|access|parking|power|water|charge|cost|extras?|luck|one|more|way|show|work|progress|movement|boots|shoes|dogs|radio|leaks?|cracks?|rot|damp|mou?ld|entry|body|chance|room|space|[a-z]+ing|[a-z]+ (?:yet|here|today|either|though))\b)[a-z]+ [a-z]+$|\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:in|at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
+  /^no (?!(?:problems?|issues?|changes?|news|rush|hurry|need|signs?|trace|damage|worries|idea|answer|price|access|parking|power|water|charge|cost|extras?|luck|one|more|way|show|work|progress|movement|boots|shoes|dogs|radio|leaks?|cracks?|rot|damp|mou?ld|entry|body|chance|room|space|[a-z]+ing|[a-z]+ (?:yet|here|today|either|though))\b)[a-z]+ [a-z]+$|\bthere (?:is|are) (?:no|not any|not a|no sign of any)\b|^no (?:\w+ ){1,3}?(?:in here|in there|at all|anywhere|whatsoever|fitted|to speak of)\b|\b(?:has|have|got) no\b|\bnever (?:had|got) (?:a|any)\b|^(?:still )?no (?!(?:sign|trace|need|room|space|chance|problems?|issues?|damage|rush|hurry|access|\w+ing)\b)(?:\w+ ){1,3}?(?:in|on|at|over|under|behind|around|round|above|below|beneath|between|inside) (?:the|that|this|those|these|it)\b|\b(?:has|have|they|he|she|lads|\w+er|\w+ian) (?:missed|forgot|forgotten|left out|skipped) (?:an?|the|one|two|three|some|his|her|to)\b/.test(
     norm,
   )
 
