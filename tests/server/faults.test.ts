@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
 import { afterAll, afterEach, beforeAll, describe, expect, test } from 'vitest'
+import { deleteDB } from 'idb'
 import { v7 as uuid } from 'uuid'
 import { seededRandom } from '../../src/core/schedule/random'
 import type { Observation } from '../../src/core/walk/observation'
@@ -156,14 +157,14 @@ async function round(seed: number): Promise<void> {
     const what = random()
     if (what < 0.5) {
       const observation = seen(random, siteId, walkId)
-      await phone.store.held.add(heldOf(observation))
+      await phone.store.hold([heldOf(observation)])
       kept.set(observation.id, observation)
     } else if (what < 0.75) {
       await sendHeld(siteId, phone)
       await fetchSnapshot(siteId, phone)
     } else if (what < 0.85) {
       // The phone dies, or the app is updated: what it holds is read again from its own store.
-      phone.store.close()
+      await phone.store.close()
       phones[at] = { ...phone, store: new PhoneStore(names[at]) }
     } else if (what < 0.95) {
       await takeHeldFile(phones[1 - at]!.store, await heldFile(phone.store, siteId))
@@ -176,12 +177,12 @@ async function round(seed: number): Promise<void> {
     }
   }
   trouble.on = false
-  for (const phone of phones) {
+  for (const [at, phone] of phones.entries()) {
     expect((await sendHeld(siteId, phone)).reached).toBe(true)
     expect(await fetchSnapshot(siteId, phone)).toBe(true)
-    expect(await phone.store.held.count()).toBe(0)
-    phone.store.close()
-    await phone.store.delete()
+    expect(await (await phone.store.db()).count('held')).toBe(0)
+    await phone.store.close()
+    await deleteDB(names[at]!)
   }
 
   // Nothing lost, nothing doubled, nothing changed on the way.
@@ -235,39 +236,66 @@ describe('trouble between phone and server', () => {
     beforeAll(() => {
       SITE = newSite(0)
     })
-    afterEach(() => store.held.clear())
+    afterEach(async () => (await store.db()).clear('held'))
 
     test('signed out while away: what is held stays', async () => {
-      await store.held.add(heldOf(note(null)))
+      await store.hold([heldOf(note(null))])
       const out = answering(() => Response.json({ error: { message: 'Sign in.' } }, { status: 401 }))
       expect(await sendHeld(SITE, out)).toEqual({
         reached: false,
         notices: ['You were signed out meanwhile. Sign in again; what you recorded is kept on the phone.'],
       })
-      expect(await store.held.where({ state: 'held' }).count()).toBe(1)
+      expect(await (await store.db()).countFromIndex('held', 'state', 'held')).toBe(1)
     })
     test('no network: nothing is said, and nothing is lost', async () => {
-      await store.held.add(heldOf(note(null)))
+      await store.hold([heldOf(note(null))])
       const dead: Phone = { store, fetch: () => Promise.reject(new TypeError('no network')) }
       expect(await sendHeld(SITE, dead)).toEqual({ reached: false, notices: [] })
-      expect(await store.held.count()).toBe(1)
+      expect(await (await store.db()).count('held')).toBe(1)
     })
     test('a place that was taken off meanwhile', async () => {
       const place = siteState(firm.db, readSite(firm.db, SITE)!).places[0]!
       recordFacts(owner, SITE, {
         facts: [{ subject: 'place', subjectId: place.id, facet: 'removed', placeId: place.id, value: true }],
       })
-      await store.held.add(heldOf(note(place.id)))
+      await store.hold([heldOf(note(place.id))])
       expect((await sendHeld(SITE, answering(server))).notices).toEqual([
         `Kitchen was taken off the site on Tuesday 10 March by ${owner.person.name}. What you saw there is kept; put the place back to see it.`,
       ])
     })
     test('one that cannot be taken is named and stays on the phone; the others go', async () => {
-      await store.held.bulkAdd([note(null), note(null, { text: '', private: false }), note(null)].map(heldOf))
+      await store.hold([note(null), note(null, { text: '', private: false }), note(null)].map(heldOf))
       expect((await sendHeld(SITE, answering(server))).notices).toEqual(['Not taken: Note: type something.'])
-      expect(await store.held.where({ state: 'refused' }).count()).toBe(1)
-      expect(await store.held.where({ state: 'sent' }).count()).toBe(2)
+      expect(await (await store.db()).countFromIndex('held', 'state', 'refused')).toBe(1)
+      expect(await (await store.db()).countFromIndex('held', 'state', 'sent')).toBe(2)
     })
+  })
+
+  test('what a phone held before the app was updated is read as it was', async () => {
+    const observation = { id: uuid(), siteId: 'older', value: { text: 'wet', private: false } } as Observation
+    await new Promise<void>((resolve, reject) => {
+      const request = indexedDB.open('older', 10)
+      request.onupgradeneeded = () => {
+        const { result: db } = request
+        for (const [name, keyPath] of [
+          ['snapshots', 'siteId'],
+          ['held', 'id'],
+          ['photos', 'hash'],
+          ['walks', 'siteId'],
+        ] as const) {
+          const store = db.createObjectStore(name, { keyPath })
+          if (name === 'held' || name === 'photos') store.createIndex('siteId', 'siteId')
+          if (name === 'held') store.createIndex('state', 'state')
+          if (name === 'held') store.add(heldOf(observation))
+        }
+      }
+      request.onsuccess = () => {
+        request.result.close()
+        resolve()
+      }
+      request.onerror = () => reject(request.error!)
+    })
+    expect(await new PhoneStore('older').heldAt('older')).toEqual([heldOf(observation)])
   })
 
   describe('what a phone holds leaves it as a file', () => {
@@ -276,8 +304,10 @@ describe('trouble between phone and server', () => {
       const [from, to] = [new PhoneStore('from'), new PhoneStore('to')]
       const bytes = Uint8Array.from({ length: 700 }, (_, i) => i % 256)
       const observation = { id: uuid(), siteId, value: { text: 'ünder the stair', private: false } } as Observation
-      await from.held.add(heldOf(observation))
-      await from.photos.put({
+      await from.hold([heldOf(observation)])
+      await (
+        await from.db()
+      ).put('photos', {
         hash: 'a'.repeat(64),
         siteId,
         sort: 'photo',
@@ -286,7 +316,7 @@ describe('trouble between phone and server', () => {
       const file = await heldFile(from, siteId)
       expect(await takeHeldFile(to, file)).toEqual({ siteId, fresh: 1 })
       expect(await takeHeldFile(to, file)).toEqual({ siteId, fresh: 0 })
-      expect(await to.held.toArray()).toEqual([heldOf(observation)])
+      expect(await to.heldAt(siteId)).toEqual([heldOf(observation)])
       expect(await heldFile(to, siteId)).toBe(file)
     })
     test.each(['', 'not json', '{}', '{"format":"else"}', '[]', '{"format":"aftermist-held-1","siteId":"x"}'])(

@@ -51,8 +51,11 @@ export function readClause(
   const dateless = date ? norm.replace(date.words, ' ').replace(/\s+/g, ' ').trim() : norm
   const lead = readLead(dateless)
   const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
-  const mentions = elementsIn(tokens)
+  const named = elementsIn(tokens)
   const trade = tradeIn(norm.replace(/(?<=\w )(?:(?:when|once|as soon as)|or (?:the|he|she|they|we)) .*$/, ''))
+  // 'The gas engineer fits the hob': of the two the hob is meant.
+  const others = named.filter((one) => !trade || !isOf(trade, one, norm))
+  const mentions = others.some((one) => !one.where && one.key) ? others : named
   const action = actionIn(norm)
   const { element, own } = thingOf(norm, tokens, mentions, action, before.element)
   const fields: Fields = {}
@@ -92,6 +95,13 @@ export function readClause(
   // 'Ten days', said after what is to come.
   if (reading.kind === null && lead !== null) fields.leadDays ??= lead
   return { reading, forgets }
+}
+
+/** Whether a thing is only named in what people are called. */
+const isOf = (trade: { at: number; length: number }, { from, to }: Mention, norm: string): boolean => {
+  const first = norm.slice(0, trade.at).split(' ').filter(Boolean).length
+  const last = norm.slice(0, trade.at + trade.length).split(' ').length
+  return from >= first && to <= last && to - from < last - first
 }
 
 /** The thing that a clause speaks of: its own, the one pointed back at, or the one spoken of before. */

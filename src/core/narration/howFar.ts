@@ -11,7 +11,7 @@ const STATE = new RegExp(
   `\\b(?<!\\bwall (?=(?:hung|mounted|fixed|fitted)\\b))(?<!first )(?:${PARTICIPLES})\\b(?! (?:shut|over)\\b)`,
 )
 const NOT_STANDING =
-  '(?<!\\b(?:[a-z]+ing|torch|comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
+  '(?<!\\b(?:[a-z]+ing|torch|been|comes?|coming|goes?|going|moves?|straight|weeks?|days?|months?|put|take|run|turn|turned|here|this|these|those|look|looks|works?|depends?|waiting|live|lives|stays?|stay|keep|keeps|get|gets|getting|letting|let|lets|back|way|meets?|sits|hangs?|hanging|drop|drops|close|it|them|that|in|me|us|maxed|worn|sold|booked|burnt|burned|tired))'
 const PARTICLE = new RegExp(
   `\\b[a-z]+${NOT_STANDING} (?:all |now |both |back |well |already |fully |mostly |finally )*(?:(?:in|on)${AT_END_STRICT}|(?:up|down|out|off)${AT_END})`,
 )

@@ -56,6 +56,7 @@ export const isDecide = any(
   /\b(?:engineer|designer|architect) (?:is|are) (?:still )?(?:sizing|resizing|checking|(?:re)?drawing(?= (?:it|that|them|this|up|the|a)\b)|designing|specifying|calculating|working out)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting|pricing up|working out a price for) (?:it|that|them|this|the)\b/,
   /\b(?:is|are) (?:still )?(?:pricing|quoting)$/,
+  /\b(?:wants?|needs?) to (?:think|sleep on|ask (?:his|her|their))\b/,
   /\b(?:client|owner|homeowner|she|he|they) (?:is|are) (?:still )?stuck (?:on|for|between)\b/,
   /(?<!\b(?:lads|guys|crew|kids?|boys|somebody) )\b(?:wants?|needs?) to know(?! about)\b/,
   new RegExp(`\\bneeds? (?:the|an?|his|her|their) (?:\\w+ ){1,3}from (?:the )?${DECIDERS}`),

@@ -200,7 +200,7 @@ export const STAGE_PATTERNS: readonly (readonly [Stage, RegExp])[] = [
   ],
   ['gas', /\b(?:gas line|gas pipe|gas)\b/],
   ['underground', /\b(?:under ?slab drains?|drains? laid|drain is laid|under slab|drain|drains|sewer)\b/],
-  ['concrete', /\b(?:concrete|pour|poured|slab|footings?|screed)\b/],
+  ['concrete', /\b(?:concrete|pours?|poured|slab|footings?|screed)\b/],
   ['cladding', /\b(?:siding|sides? over|cladding|fascia|soffit outside|clad|sided)\b/],
   ['weather-barrier', /\b(?:wrap|house ?wrap|weather barrier|wrapped|membrane)\b/],
   ['insulation', /\b(?:insulation|insulated?|batts?|insulating|foamed|spray foam)\b/],

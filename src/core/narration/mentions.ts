@@ -303,7 +303,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
   ],
   [
     'protect',
-    /\b(?:floors? (?:is|are) (?:all )?covered|floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted|protected|masked)\b/,
+    /\b(?:floors? (?:is|are) (?:all )?covered|floor protection|protection|dust sheets?|dust walls?|zip wall|sheeted|protected|masked|bagged)\b/,
   ],
   ['shoring', /\b(?:props?|propped|temp walls?|temporary walls?|shoring|shored|acrows?)\b/],
   ['excavation', /\b(?:dug|excavated|backfilled|backfill|trench)\b/],

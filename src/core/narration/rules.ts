@@ -32,6 +32,7 @@ import {
   needsDoing,
   NEEDS_SOME,
   SOMEBODY_DOES,
+  SOMEBODY_IS_AT_IT,
   startsWithAct,
   TOLD_TO,
   untilOf,
@@ -218,6 +219,8 @@ export const RULES: readonly Rule[] = [
   tellsWhen,
   tellsHowFar,
   (norm, reading, seen) => (seen.action !== null && !isWish(norm) ? asWork(norm, reading, seen) : null),
+  (norm, reading, seen) =>
+    seen.tradeFirst && !seen.hasDate && SOMEBODY_IS_AT_IT.test(norm) ? asWork(norm, reading, seen) : null,
   tellsDay,
   (norm, { fields, material, own }, _seen, last) => {
     // 'The doors are on order, they are eight foot by six ten'.
@@ -275,11 +278,11 @@ const AS_FOUND =
 
 /** 'The roofers found a second layer'. */
 const FOUND =
-  /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bsoft (?:spots?|patch|patches)\b|\bcondemned\b/
+  /^(?:\w+ ){0,2}found (?:an?|some|more|the|two|three|another|\d+|that|old)\b|^found\b|\bthere is an? (?:\w+ )?(?:gap|hump|bulge|dip|hollow|lip)\b|\bsoft (?:spots?|patch|patches)\b|\bcondemned\b/
 
 /** 'keep' and 'leave' that keep nothing. */
 const isUnwantedKeep = (norm: string): boolean =>
-  /^do not leave\b|^leave an? |^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:(?:will|does|do|did|can) not stay|keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leav(?:e|es|ing) (?:it|that|them|this) (?:for|with)|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
+  /^do not leave\b|^leave an? |^leave (?:\w+ ){1,3}(?:access|gap|hole|space|panel|opening|way|clear|clearance)\b|\b(?:(?:will|does|do|did|can) not stay|keep (?:people|everyone|everybody|kids|them|lads|the client|dogs?|tenants?|boots|feet|traffic) (?:off|out|away)|keep (?:going|on at|an eye|me posted|us posted|him|her|them (?:informed|posted)|getting|coming|saying)|leav(?:e|es|ing) (?:it|that|them|this) (?:for|with|open(?!.*until)|to dry(?!.*until))|leaves? (?:on|at|tomorrow|early|late|a (?:gap|mess|hole)|us|me)|keeps? (?:tripping|leaking|falling|sticking|asking|dripping)|nobody stays|(?:son|daughter|kids?|tenant|neighbour|lodger|somebody|someone|people) (?:still )?keeps?)\b/.test(
     norm,
   )
 

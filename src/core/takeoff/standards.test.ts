@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { calculationById } from './calculations'
 import { runCalculation } from './runCalculation'
-import { checkStandard, standardsOf, withStandards } from './standards'
+import { withStandards } from './standards'
+import { checkStandard, standardsOf } from './usualFigures'
 
 describe('figures that a firm or a site sets', () => {
   test('every usual figure that is more than nothing can be set, each by its own key', () => {

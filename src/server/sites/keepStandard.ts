@@ -1,5 +1,5 @@
 import { object, string } from 'yup'
-import { checkStandard } from '../../core/takeoff/standards'
+import { checkStandard } from '../../core/takeoff/usualFigures'
 import { saveStandard } from '../../data/standards'
 import type { Context } from '../context'
 import { trimmed } from '../trimmed'

@@ -2,7 +2,8 @@
 import { useRouter } from 'next/navigation'
 import { Form, Table } from 'react-bootstrap'
 import { groupBy } from '@/core/lists/groupBy'
-import type { Standard, Standards } from '@/core/takeoff/standards'
+import type { Standards } from '@/core/takeoff/standards'
+import type { Standard } from '@/core/takeoff/usualFigures'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 

@@ -32,7 +32,7 @@ function ChooseSite() {
       const answer = await fetch('/api/sites').catch(() => null)
       if (answer?.ok) return setSites(((await answer.json()) as { sites: { id: string; name: string }[] }).sites)
       setSignedOut(answer?.status === 401)
-      const kept = await phone.snapshots.toArray()
+      const kept = await (await phone.db()).getAll('snapshots')
       setSites(kept.map(({ snapshot }) => ({ id: snapshot.site.id, name: snapshot.site.name })))
     }
     void load()

@@ -43,6 +43,6 @@ export function WalkDrawings({ site, place }: { readonly site: SiteWalk; readonl
 
 /** A picture that is still held is shown from the phone, any other from where the service worker finds it. */
 async function pictureOnPhone(hash: string): Promise<string> {
-  const held = await phone.photos.get(hash)
+  const held = await (await phone.db()).get('photos', hash)
   return held ? URL.createObjectURL(held.blob) : drawingUrl(hash)
 }

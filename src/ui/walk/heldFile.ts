@@ -22,11 +22,8 @@ const heldFileSchema = object({
 
 /** Everything that a phone still holds of a site, as one JSON file that another phone or the desk can send. */
 export async function heldFile(store: PhoneStore, siteId: string): Promise<string> {
-  const held = await store.held
-    .where({ siteId })
-    .filter((one) => one.state !== 'sent')
-    .toArray()
-  const photos = await store.photos.where({ siteId }).toArray()
+  const held = (await store.heldAt(siteId)).filter((one) => one.state !== 'sent')
+  const photos = await store.filesAt(siteId)
   return JSON.stringify({
     format: FORMAT,
     siteId,
@@ -47,19 +44,18 @@ export async function heldFile(store: PhoneStore, siteId: string): Promise<strin
  * @throws ImpossibleRequest `not-held-file` */
 export async function takeHeldFile(store: PhoneStore, text: string): Promise<{ siteId: string; fresh: number }> {
   const { siteId, observations, photos } = readHeldFile(text)
-  const known = new Set(await store.held.where({ siteId }).primaryKeys())
+  const known = new Set((await store.heldAt(siteId)).map(({ id }) => id))
   const fresh = observations.filter(({ id }) => !known.has(id))
-  await store.transaction('rw', store.held, store.photos, async () => {
-    await store.held.bulkAdd(fresh.map((observation) => ({ id: observation.id, siteId, observation, state: 'held' })))
-    await store.photos.bulkPut(
-      photos.map(({ hash, sort, type, base64 }) => ({
-        hash,
-        sort,
-        siteId,
-        blob: new Blob([bytesOf(base64)], { type }),
-      })),
-    )
-  })
+  const tx = (await store.db()).transaction(['held', 'photos'], 'readwrite')
+  await Promise.all([
+    ...fresh.map((observation) =>
+      tx.objectStore('held').add({ id: observation.id, siteId, observation, state: 'held' }),
+    ),
+    ...photos.map(({ hash, sort, type, base64 }) =>
+      tx.objectStore('photos').put({ hash, sort, siteId, blob: new Blob([bytesOf(base64)], { type }) }),
+    ),
+    tx.done,
+  ])
   return { siteId, fresh: fresh.length }
 }
 

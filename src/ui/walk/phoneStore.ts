@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie'
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { FileSort } from '@/core/walk/sentFiles'
 import type { Day, Instant } from '@/core/calendar/day'
 import type { Observation, VisitKind } from '@/core/walk/observation'
@@ -78,15 +78,82 @@ export interface WalkUnderWay {
   readonly baseline: readonly Observation[]
 }
 
-export class PhoneStore extends Dexie {
-  snapshots!: EntityTable<KeptSnapshot, 'siteId'>
-  held!: EntityTable<HeldObservation, 'id'>
-  photos!: EntityTable<HeldFile, 'hash'>
-  walks!: EntityTable<WalkUnderWay, 'siteId'>
+interface Stores extends DBSchema {
+  snapshots: { key: string; value: KeptSnapshot }
+  held: { key: string; value: HeldObservation; indexes: { siteId: string; state: HeldObservation['state'] } }
+  photos: { key: string; value: HeldFile; indexes: { siteId: string } }
+  walks: { key: string; value: WalkUnderWay }
+}
 
-  constructor(name = 'aftermist') {
-    super(name)
-    this.version(1).stores({ snapshots: 'siteId', held: 'id, siteId, state', photos: 'hash, siteId', walks: 'siteId' })
+/** Phones out there keep what they hold in a database of this version. */
+const VERSION = 10
+
+/** What a phone keeps of its sites. The database is opened at first use, and again after the browser closed it. */
+export class PhoneStore {
+  private opened: Promise<IDBPDatabase<Stores>> | null = null
+
+  constructor(private readonly name = 'aftermist') {}
+
+  db(): Promise<IDBPDatabase<Stores>> {
+    this.opened ??= openDB<Stores>(this.name, VERSION, {
+      upgrade(db) {
+        db.createObjectStore('snapshots', { keyPath: 'siteId' })
+        const held = db.createObjectStore('held', { keyPath: 'id' })
+        held.createIndex('siteId', 'siteId')
+        held.createIndex('state', 'state')
+        db.createObjectStore('photos', { keyPath: 'hash' }).createIndex('siteId', 'siteId')
+        db.createObjectStore('walks', { keyPath: 'siteId' })
+      },
+      // A page of a newer app must not wait for this one.
+      blocking: () => void this.close(),
+      terminated: () => {
+        this.opened = null
+      },
+    })
+    return this.opened
+  }
+
+  async close(): Promise<void> {
+    const opened = this.opened
+    this.opened = null
+    if (opened) (await opened).close()
+  }
+
+  async heldAt(siteId: string): Promise<HeldObservation[]> {
+    return (await this.db()).getAllFromIndex('held', 'siteId', siteId)
+  }
+
+  /** Keeps observations, all of them or none. */
+  async hold(observations: readonly HeldObservation[]): Promise<void> {
+    const tx = (await this.db()).transaction('held', 'readwrite')
+    await Promise.all([...observations.map((one) => tx.store.add(one)), tx.done])
+  }
+
+  /** Notes what the server said of observations; one that is gone meanwhile stays gone. */
+  async mark(changes: readonly Pick<HeldObservation, 'id' | 'state' | 'message'>[]): Promise<void> {
+    const tx = (await this.db()).transaction('held', 'readwrite')
+    for (const change of changes) {
+      const known = await tx.store.get(change.id)
+      if (known) await tx.store.put({ ...known, ...change })
+    }
+    await tx.done
+  }
+
+  async forget(ids: readonly string[]): Promise<void> {
+    const tx = (await this.db()).transaction('held', 'readwrite')
+    await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done])
+  }
+
+  async filesAt(siteId: string): Promise<HeldFile[]> {
+    return (await this.db()).getAllFromIndex('photos', 'siteId', siteId)
+  }
+
+  /** Notes how far a file is on its way; one that has arrived meanwhile stays gone. */
+  async markFile(hash: string, change: Pick<HeldFile, 'sent' | 'refused'>): Promise<void> {
+    const tx = (await this.db()).transaction('photos', 'readwrite')
+    const known = await tx.store.get(hash)
+    if (known) await tx.store.put({ ...known, ...change })
+    await tx.done
   }
 }
 

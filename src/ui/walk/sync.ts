@@ -24,11 +24,7 @@ export async function sendHeld(siteId: string, from: Phone = thisPhone): Promise
   try {
     await sendPhotos(from, siteId, notices)
     for (;;) {
-      const batch = await store.held
-        .where({ siteId })
-        .filter((one) => one.state === 'held')
-        .limit(BATCH)
-        .toArray()
+      const batch = (await store.heldAt(siteId)).filter((one) => one.state === 'held').slice(0, BATCH)
       if (batch.length === 0) break
       const receipt = await post(
         from,
@@ -41,9 +37,9 @@ export async function sendHeld(siteId: string, from: Phone = thisPhone): Promise
         refused,
         notices: told,
       } = receipt as { safe: string[]; refused: { id: string; message: string }[]; notices: string[] }
-      await store.held.bulkUpdate([
-        ...safe.map((id) => ({ key: id, changes: { state: 'sent' as const } })),
-        ...refused.map(({ id, message }) => ({ key: id, changes: { state: 'refused' as const, message } })),
+      await store.mark([
+        ...safe.map((id) => ({ id, state: 'sent' as const })),
+        ...refused.map(({ id, message }) => ({ id, state: 'refused' as const, message })),
       ])
       notices.push(...told, ...refused.map(({ message }) => `Not taken: ${message}`))
     }
@@ -55,19 +51,16 @@ export async function sendHeld(siteId: string, from: Phone = thisPhone): Promise
 }
 
 async function sendPhotos(from: Phone, siteId: string, notices: string[]): Promise<void> {
-  const { photos } = from.store
-  for (const photo of await photos
-    .where({ siteId })
-    .filter((one) => !one.refused)
-    .toArray()) {
+  const { store } = from
+  for (const photo of (await store.filesAt(siteId)).filter((one) => !one.refused)) {
     const refused = await sendFile(
       photo,
       (url, init) => reach(from, url, init),
-      (sent) => photos.update(photo.hash, { sent }),
+      (sent) => store.markFile(photo.hash, { sent }),
     )
-    if (refused === null) await photos.delete(photo.hash)
+    if (refused === null) await (await store.db()).delete('photos', photo.hash)
     else {
-      await photos.update(photo.hash, { refused })
+      await store.markFile(photo.hash, { refused })
       notices.push(refused)
     }
   }
@@ -76,10 +69,7 @@ async function sendPhotos(from: Phone, siteId: string, notices: string[]): Promi
 /** Fetches the site as the server knows it and forgets what was sent and is now part of it. */
 export async function fetchSnapshot(siteId: string, from: Phone = thisPhone): Promise<boolean> {
   const { store } = from
-  const sent = await store.held
-    .where({ siteId })
-    .filter((one) => one.state === 'sent')
-    .primaryKeys()
+  const sent = (await store.heldAt(siteId)).filter((one) => one.state === 'sent').map(({ id }) => id)
   let response: Response
   try {
     response = await reach(from, `/api/sites/${siteId}/walk`)
@@ -89,10 +79,13 @@ export async function fetchSnapshot(siteId: string, from: Phone = thisPhone): Pr
   }
   if (!response.ok) return false
   const snapshot = (await response.json()) as WalkSnapshot
-  await store.transaction('rw', store.snapshots, store.held, async () => {
-    await store.snapshots.put({ siteId, snapshot, clockOffset: Date.parse(snapshot.now) - Date.now() })
-    await store.held.bulkDelete(sent)
-  })
+  const tx = (await store.db()).transaction(['snapshots', 'held'], 'readwrite')
+  const kept = { siteId, snapshot, clockOffset: Date.parse(snapshot.now) - Date.now() }
+  await Promise.all([
+    tx.objectStore('snapshots').put(kept),
+    ...sent.map((id) => tx.objectStore('held').delete(id)),
+    tx.done,
+  ])
   return true
 }
 

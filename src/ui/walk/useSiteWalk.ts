@@ -47,11 +47,12 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   const syncing = useRef(false)
 
   const reload = useCallback(async () => {
+    const db = await phone.db()
     const [snapshot, observations, photos, underWay] = await Promise.all([
-      phone.snapshots.get(siteId),
-      phone.held.where({ siteId }).toArray(),
-      phone.photos.where({ siteId }).count(),
-      phone.walks.get(siteId),
+      db.get('snapshots', siteId),
+      phone.heldAt(siteId),
+      db.countFromIndex('photos', 'siteId', siteId),
+      db.get('walks', siteId),
     ])
     setHeld(observations)
     setPhotosHeld(photos)
@@ -119,7 +120,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
         const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt } as Observation
         return { id, siteId, observation, state: 'held' }
       })
-      await keptOnPhone(() => phone.held.bulkAdd(fresh))
+      await keptOnPhone(() => phone.hold(fresh))
       setHeld((old) => [...old, ...fresh])
       void sync()
     },
@@ -128,8 +129,9 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
 
   const setWalk = useCallback(
     async (next: WalkUnderWay | null) => {
-      if (next) await phone.walks.put(next)
-      else await phone.walks.delete(siteId)
+      const db = await phone.db()
+      if (next) await db.put('walks', next)
+      else await db.delete('walks', siteId)
       setWalkState(next)
     },
     [siteId],
@@ -138,7 +140,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   const keepFile = useCallback(
     async (file: Blob, sort: FileSort) => {
       const hash = await hashOf(file)
-      await keptOnPhone(() => phone.photos.put({ hash, siteId, blob: file, sort }))
+      await keptOnPhone(async () => (await phone.db()).put('photos', { hash, siteId, blob: file, sort }))
       setPhotosHeld((count) => count + 1)
       return hash
     },
@@ -146,10 +148,8 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   )
 
   const dropRefused = useCallback(async () => {
-    await phone.held
-      .where({ siteId })
-      .filter((one) => one.state === 'refused')
-      .delete()
+    const refused = (await phone.heldAt(siteId)).filter((one) => one.state === 'refused')
+    await phone.forget(refused.map(({ id }) => id))
     await reload()
   }, [siteId, reload])
 
