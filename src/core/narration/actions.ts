@@ -163,7 +163,10 @@ const NO_ACTS: readonly ((at: MayBe) => boolean)[] = [
   ({ said, before, after }) =>
     said === 'runs' &&
     (/^(?:it|that|this|which)$/.test(before) ||
-      (before !== '' && !/^(?:an?|the|new|two|three|four|his|her|another|some)\b/.test(after)) ||
+      (before !== '' &&
+        !/^(?:an?|the|new|two|three|four|his|her|another|some)\b(?! (?:feet|foot|inch|inches|metres?|meters?|mil|mm))/.test(
+          after,
+        )) ||
       /^(?:but|fine|ok|all|hot|cold|slow|rough|well|continuously|constantly)\b/.test(after)),
   // 'Foam board over the studs'.
   ({ action, said, before }) =>

@@ -90,7 +90,7 @@ export const isExclude = any(
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(
-  /^(?:please |just |and |but |so |then )*do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just |and |but |so |then )*do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|to be saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 /** 'If it stays dry' keeps nothing. */
 export const withoutCondition = (norm: string): string =>
