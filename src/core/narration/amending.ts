@@ -1,3 +1,4 @@
+import { readNumber } from '../measure/spokenNumber'
 import type { Clause } from './clauses'
 import { unitOf } from './joining'
 import { BESIDE, isExtra, isFine } from './kinds'
@@ -57,6 +58,55 @@ export const isShareOf = ({ line }: Said, reading: Reading, norm: string): boole
   /^(?:and |about |roughly |nearly |only |just |maybe |some )*(?:an? |one |two |three )?(?:half|halfway|half way|thirds?|quarters?|[\w ]+ percent)(?: of (?:it|them))?(?: up| done| in| there| through)?(?: i (?:reckon|think|guess|would say))?$/.test(
     norm,
   )
+
+/** 'The lintels are rusted, four out of seven'. */
+export const isSomeOf = ({ line }: Said, reading: Reading, norm: string): boolean =>
+  line.kind === 'found' && reading.kind === 'progress' && /^[a-z\d]+ (?:out )?of (?:the )?[a-z\d]+$/.test(norm)
+
+export function countSome(last: Said, norm: string, clause: Clause): void {
+  const some = readNumber([norm.split(' ')[0]!], 0)
+  if (some) last.line.quantity ??= some.value
+  last.end = clause.end
+}
+
+/** '140 quid supply and fit': what the work just told costs. */
+export const isItsPrice = ({ line }: Said, { fields, own }: Reading, norm: string): boolean =>
+  line.kind === 'work' &&
+  line.amount === undefined &&
+  fields.amount !== undefined &&
+  !own &&
+  /^(?:about |call it |say |for |around )*(?:an? )?[\w.]+(?: [\w.]+){0,3} (?:quid|dollars?|bucks|pounds?|euros?|grand)\b/.test(
+    norm,
+  )
+
+export function addPrice(last: Said, { fields }: Reading, norm: string, clause: Clause): void {
+  last.line.amount = fields.amount!
+  if (isExtra(norm)) last.line.extra = true
+  last.end = clause.end
+}
+
+const LEAD_ALONE =
+  /^(?:about |around |at least |it is |lead time )*(?:\w+ (?:to|or) )?\w+ (?:working )?(?:weeks?|months?|days|fortnight)\b/
+
+/** Whether a bare length of time tells when what was just spoken of will be here: what is wrong, chosen, or sent off. */
+export const isAwaited = ({ line, topic, norm: before }: Said, norm: string): boolean =>
+  line.kind === 'found' ||
+  (line.kind === 'selection' && LEAD_ALONE.test(norm)) ||
+  (topic === true && /\b(?:ordered|templated|measured|sent off)\b/.test(before))
+
+/** 'Five shelves, 14 deep, painted': how what was named is finished. */
+export const isFinish = ({ line, topic }: Said, norm: string): boolean =>
+  (topic === true || line.kind === 'selection') &&
+  /^to match |^(?:sealed|painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)
+
+/** A finish chooses, and says nothing of how far something is. */
+export function asFinish(reading: Reading): void {
+  reading.kind = null
+  reading.material = true
+  reading.own = false
+  delete reading.fields.element
+  delete reading.fields.percent
+}
 
 /** 'It goes, or stays': nobody knows yet, so somebody has to say. */
 export function leaveOpen(last: Said, clause: Clause): void {

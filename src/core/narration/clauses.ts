@@ -192,6 +192,11 @@ const COUNTS = /^(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twel
 const isTrade = (word: string): boolean => TRADE_PATTERNS.some(([, pattern]) => pattern.exec(word)?.[0] === word)
 const isThing = (word: string): boolean => ELEMENT_PHRASES.has(word) || ELEMENT_PHRASES.has(word.replace(/s$/, ''))
 
+interface Word {
+  readonly word: string
+  readonly at: number
+}
+
 /** A sentence said without a pause: a new statement begins where a subject comes after a finished one. */
 function splitRunOn(
   text: string,
@@ -204,43 +209,49 @@ function splitRunOn(
   const cuts: number[] = []
   let from = 0
   for (let i = 2; i < words.length - 1; i++) {
-    // 'Out in the hall' goes somewhere; 'has to come out' does not.
-    if (
-      /^(?:out|up|down)$/i.test(words[i]!.word) &&
-      !/^(?:in|on|at|to|the|front|back|here|there)$/.test(words[i + 1]?.word ?? '')
-    )
-      continue
     const before = plain(text.slice(words[from]!.at, words[i]!.at))
     const rest = plain(text.slice(words[i]!.at, end))
-    const bare = words[i]!.word.toLowerCase().replace(/'(?:s|re|ll|ve|d)$/, '')
-    const two = plain(`${words[i]!.word} ${words[i + 1]?.word ?? ''}`)
-    if (
-      !isThing(bare) &&
-      !ELEMENT_PHRASES.has(two.replace(/ is$/, '')) &&
-      !isTrade(bare) &&
-      !SUBJECT.test(bare) &&
-      !SUBJECT.test(bare.replace(/s$/, '')) &&
-      !startsPlace(rest)
-    )
-      continue
-    const last = words[i - 1]!.word.toLowerCase().replace(/'s$/, '')
-    if (COUNTS.test(last) && !/\b(?:of|by|is|are|about)$/.test(plain(text.slice(words[from]!.at, words[i - 1]!.at))))
-      continue
-    // 'The ridge tiles': one thing, named in two words.
-    if (isThing(bare) && ELEMENT_PHRASES.has(last)) continue
-    // 'Windows in sills not started'.
-    const plural = / (\w+s) (?:in|on|up|down|out|off)$/.exec(before)?.[1]
-    const said = /'s$/.test(words[i]!.word) || /^(?:not|half|about|done|nearly)$/.test(words[i + 1]!.word)
-    const stands =
-      /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before) || (plural !== undefined && isThing(plural) && said)
-    if (!stands && (NO_SPLIT_AFTER.test(last) || ACT.test(last) || last.endsWith('ing'))) continue
-    if (/\b(?:until|if|where|before|between)\b[^.]*$/.test(before)) continue
+    if (!beginsSubject(words, i, startsPlace(rest)) || belongsBefore(words, i, before)) continue
     if (!finished(before) || !PREDICATE.test(rest.split(' ').slice(1).join(' '))) continue
     cuts.push(words[i]!.at)
     from = i
   }
   const edges = [start, ...cuts, end]
   return edges.slice(1).map((edge, i) => [edges[i]!, edge] as [number, number])
+}
+
+/** Whether a word may begin a statement: a thing, people, a place, or an act. */
+function beginsSubject(words: readonly Word[], at: number, startsPlace: boolean): boolean {
+  const word = words[at]!.word.toLowerCase()
+  const next = words[at + 1]?.word ?? ''
+  // 'Out in the hall' goes somewhere; 'has to come out' does not.
+  if (/^(?:out|up|down)$/.test(word) && !/^(?:in|on|at|to|the|front|back|here|there)$/.test(next)) return false
+  const bare = word.replace(/'(?:s|re|ll|ve|d)$/, '')
+  return (
+    startsPlace ||
+    isThing(bare) ||
+    ELEMENT_PHRASES.has(plain(`${word} ${next}`).replace(/ is$/, '')) ||
+    isTrade(bare) ||
+    SUBJECT.test(bare) ||
+    SUBJECT.test(bare.replace(/s$/, ''))
+  )
+}
+
+/** Whether a word still belongs to what stands before it. */
+function belongsBefore(words: readonly Word[], at: number, before: string): boolean {
+  const word = words[at]!.word.toLowerCase()
+  const last = words[at - 1]!.word.toLowerCase().replace(/'s$/, '')
+  if (COUNTS.test(last) && !/\b(?:of|by|is|are|about) \S+$/.test(before)) return true
+  const bare = word.replace(/'(?:s|re|ll|ve|d)$/, '')
+  // 'The ridge tiles': one thing, named in two words.
+  if (isThing(bare) && ELEMENT_PHRASES.has(last)) return true
+  // 'Windows in sills not started'.
+  const plural = / (\w+s) (?:in|on|up|down|out|off)$/.exec(before)?.[1]
+  const said = word.endsWith("'s") || /^(?:not|half|about|done|nearly)$/.test(words[at + 1]!.word)
+  const stands =
+    /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before) || (plural !== undefined && isThing(plural) && said)
+  if (!stands && (NO_SPLIT_AFTER.test(last) || ACT.test(last) || last.endsWith('ing'))) return true
+  return /\b(?:until|if|where|before|between)\b[^.]*$/.test(before)
 }
 
 /** Whether a stretch already says something about something. */

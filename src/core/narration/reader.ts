@@ -1,14 +1,21 @@
 import type { Element } from '../scope/vocabulary'
 import {
+  addPrice,
   addTo,
+  asFinish,
   correct,
   countDone,
   counted,
   countLeft,
+  countSome,
   EITHER,
   isAllClear,
+  isAwaited,
+  isFinish,
+  isItsPrice,
   isLeft,
   isShareOf,
+  isSomeOf,
   keepSecret,
   leaveOpen,
   ofCounted,
@@ -17,12 +24,11 @@ import {
 import { readClause } from './clauseReading'
 import { clausesOf, plain, type Clause } from './clauses'
 import { extend, joins, withoutCorrection } from './joining'
-import { isExtra, PRIVATE, PRIVATE_TAIL } from './kinds'
+import { PRIVATE, PRIVATE_TAIL } from './kinds'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
 import type { Fields, Memory, Reading, Said } from './reading'
-import { readNumber } from '../measure/spokenNumber'
 import { FORBIDS } from './works'
 
 /** The boards of a face are its siding, the decking of a roof is its sheathing. */
@@ -98,61 +104,20 @@ export class Reader {
     if (last && EITHER.test(norm)) return leaveOpen(last, clause)
     if (last && isLeft(last, reading, norm)) return countLeft(last, counted(reading)!, clause)
     if (last && ofCounted(last, reading, norm)) return countDone(last, reading, clause)
-    // 'The lintels are rusted, four out of seven'.
-    if (
-      last?.line.kind === 'found' &&
-      reading.kind === 'progress' &&
-      /^[a-z\d]+ (?:out )?of (?:the )?[a-z\d]+$/.test(norm)
-    ) {
-      const some = readNumber([norm.split(' ')[0]!], 0)
-      if (some) last.line.quantity ??= some.value
-      last.end = clause.end
-      return
-    }
+    if (last && isSomeOf(last, reading, norm)) return countSome(last, norm, clause)
     if (last && isShareOf(last, reading, norm)) {
       last.end = clause.end
       last.line.percent = reading.fields.percent!
       return
     }
-    // '140 quid supply and fit': what the work just told costs.
-    if (
-      last?.line.kind === 'work' &&
-      last.line.amount === undefined &&
-      reading.fields.amount !== undefined &&
-      !reading.own &&
-      /^(?:about |call it |say |for |around )*(?:an? )?[\w.]+(?: [\w.]+){0,3} (?:quid|dollars?|bucks|pounds?|euros?|grand)\b/.test(
-        norm,
-      )
-    ) {
-      last.line.amount = reading.fields.amount
-      if (isExtra(norm)) last.line.extra = true
-      last.end = clause.end
-      return
-    }
+    if (last && isItsPrice(last, reading, norm)) return addPrice(last, reading, norm, clause)
     // 'Two came wrong, being remade, five weeks': when what is wrong will be here again.
-    const awaited =
-      last?.line.kind === 'found' ||
-      (last?.line.kind === 'selection' &&
-        /^(?:about |around |at least |it is |lead time )*(?:\w+ (?:to|or) )?\w+ (?:working )?(?:weeks?|months?|days|fortnight)\b/.test(
-          norm,
-        )) ||
-      (last?.topic && /\b(?:ordered|templated|measured|sent off)\b/.test(last.norm))
-    if (reading.kind === null && last && awaited && reading.fields.leadDays !== undefined) {
+    if (reading.kind === null && last && isAwaited(last, norm) && reading.fields.leadDays !== undefined) {
       const { element } = last.line
       reading.kind = 'expect'
       if (element) reading.fields.element ??= element
     }
-    // 'Five shelves, 14 deep, painted'.
-    if (
-      (last?.topic || last?.line.kind === 'selection') &&
-      /^to match |^(?:sealed|painted|stained|oiled|lacquered|varnished|polished)(?: \w+| to match .*)?$/.test(norm)
-    ) {
-      reading.kind = null
-      reading.material = true
-      reading.own = false
-      delete reading.fields.element
-      delete reading.fields.percent
-    }
+    if (last && isFinish(last, norm)) asFinish(reading)
     if (reading.kind === null) return this.attach(reading, clause, norm, last)
     // 'The quote is 640, that's an extra'.
     if (reading.fields.extra && reading.fields.amount === undefined && last?.topic && last.bare !== undefined)
