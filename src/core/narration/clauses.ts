@@ -247,7 +247,7 @@ function belongsBefore(words: readonly Word[], at: number, before: string): bool
   if (isThing(bare) && ELEMENT_PHRASES.has(last)) return true
   // 'Windows in sills not started'.
   const plural = / (\w+s) (?:in|on|up|down|out|off)$/.exec(before)?.[1]
-  const said = word.endsWith("'s") || /^(?:not|half|about|done|nearly)$/.test(words[at + 1]!.word)
+  const said = word.endsWith("'s") || isTrade(bare) || /^(?:not|half|about|done|nearly)$/.test(words[at + 1]!.word)
   const stands =
     /\b(?:all|is|are) (?:in|on|up|down|out|off)$/.test(before) || (plural !== undefined && isThing(plural) && said)
   if (!stands && (NO_SPLIT_AFTER.test(last) || ACT.test(last) || last.endsWith('ing'))) return true

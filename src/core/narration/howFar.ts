@@ -129,7 +129,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
   if (/\bhalf (?:of it )?is (?:tomorrow|today|next|\w+day)\b/.test(norm)) return null
   if (
-    /\b(?:halfway|half way|about half|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
+    /\b(?:halfway|half way|about half(?! an?\b)|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
       norm,
     ) ||
     /(?<!and a )\bhalf$/.test(norm)
@@ -156,6 +156,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   if (/\b(?:is|are) (?:all )?(?:up|down|done|laid|on) (?:as far as|to) the\b/.test(norm)) return 'some'
   if (/\b(?:is|are) on (?:one|two|three|four) (?:sides?|walls?|faces?)\b|\bone side(?: only)?$/.test(norm))
     return 'some'
+  if (/\b(?:has|have|had) not [a-z]+ed (?:up|in|on|out|off|down)$/.test(norm)) return 0
   if (BINNED.test(norm)) return 100
   if (/\b(?:has|have) (?:all )?(?:first|second) fixed\b/.test(norm)) return 100
   if (/^(?:nobody|no one)\b/.test(norm)) return null

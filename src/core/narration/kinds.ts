@@ -48,6 +48,7 @@ export const isDecide = any(
   /\b(?:need|needs|want|wants) (?:a|an) (?:answer|decision|price|yes or no|yes|drawing|quote|opinion|ruling|sign off)\b/,
   /\b(?:is|are|will be) (?:telling us|letting us know|coming back to us|getting back to us)\b/,
   /\bhave (?:the |our )?(?:\w+ ){1,3}(?:quote|price)\b/,
+  /\b(?:colou?r|choice|finish|shade|style|question|design)\b.* (?:is|are) still open\b|^let us know\b/,
   /\bget (?:us |me )?(?:an?|the) (?:number|price|quote|figure)\b/,
   /\b(?:undecided|to be decided|still (?:deciding|choosing|thinking)|(?:still )?up in the air|(?:is|are) (?:stuck|torn|dithering|hesitating|choosing|deciding) between|not (?:been )?(?:chosen|decided|picked|settled|confirmed|agreed|approved)(?: yet)?|no decision|yet to (?:choose|decide|pick|confirm|approve|say))\b/,
   new RegExp(
@@ -90,7 +91,7 @@ export const isExclude = any(
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )
 export const isKeep = any(
-  /^(?:please |just |and |but |so |then )*do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|to be saved|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
+  /^(?:please |just |and |but |so |then )*do not (?:touch|move|disturb|cut|take (?:out|down|off)) (?!it\b|until\b|before\b)|\b(?:stays?|staying|to stay|stayed|remains?|remaining|put by|set aside|put aside|put to one side|kept back|keep|keeps|keeping|kept|reuse|reuses|reusing|reused|re using|re use|re used|salvage(?! yard)|salvaging|protect|protecting|hang on to|hold on to|gets? saved|to be saved|use (?:it|them|that|those) again|save (?:the|that|those|it|them|this)|leave|leaving|being saved|live with|do not (?:lose|bin|chuck|throw))\b(?! (?:it |that |this )?(?:out of the|from the) (?:client|owner))/,
 )
 /** 'If it stays dry' keeps nothing. */
 export const withoutCondition = (norm: string): string =>
@@ -154,9 +155,13 @@ export function testIn(
     /\b(?:inspection|inspected|inspect|inspector|inspections|signed (?:it |them |that |this )?off|building control)\b/.test(
       norm,
     )
-  const tests = /\b(?:test|tested|tests|testing|pressure test|flood test|air test|drain test|bar)\b/.test(norm)
+  const tests = /\b(?:blower door|test|tested|tests|testing|pressure test|flood test|air test|drain test|bar)\b/.test(
+    norm,
+  )
   const failed =
-    /\b(?:failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(norm)
+    /\b(?:(?:did|does|do) not hold(?! (?:up|water|still))|failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(
+      norm,
+    )
   const passed =
     !failed &&
     /\b(?:passed|passes|held(?! (?:up|until|by))|signed (?:it |them |that |this )?off|got a pass|approved|got the ok|(?:is|are|was|been) (?:all |now )?(?:pressure |flood |smoke )?tested|through inspection|cleared(?= (?:by|inspection)|$))\b/.test(

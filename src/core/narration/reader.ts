@@ -65,7 +65,7 @@ export class Reader {
         whole,
       )
     if (everywhere) this.places = [null]
-    const clauses = clausesOf(this.told.text, start, end, (norm) => leadingPlace(norm, this.names) !== null)
+    const clauses = clausesOf(this.told.text, start, end, (norm) => leadingPlace(norm, this.names)?.alone === false)
     const secret = clauses.some((clause) => PRIVATE.test(clause.norm))
     let correcting = false
     let content = false

@@ -50,7 +50,8 @@ export const RULES: readonly Rule[] = [
   },
   (norm, { fields }, _seen, last) => {
     // 'The roofer can't come till the week after': when he comes, not what waits.
-    if (/\b(?:can not|will not) (?:come|make it|get here|be here|be back)\b/.test(norm) && fields.date) return null
+    if (/\b(?:can not|will not) (?:come(?! in)|make it|get here|be here|be back)\b/.test(norm) && fields.date)
+      return null
     if (!isHeld(norm) || /(?<!not )\bstays?\b(?! off\b)|\bkeep\b(?! off\b)(?! (?:\w+ ){1,3}off\b)|\bleave\b/.test(norm))
       return null
     fields.state = 'held'
@@ -128,7 +129,7 @@ export const RULES: readonly Rule[] = [
       return 'keep'
     }
     if (!isKeep(withoutCondition(norm)) || isUnwantedKeep(norm)) return null
-    if (/\b(?:reus|re us|re use|salvag)/.test(norm)) fields.action = 'reuse'
+    if (/\b(?:use (?:it|them|that|those) again|reus|re us|re use|salvag)/.test(norm)) fields.action = 'reuse'
     else if (/\b(?:protect\w*|keep (?:\w+ ){0,3}covered|kept covered)\b/.test(norm)) fields.action = 'protect'
     const until = untilOf(norm)
     if (until) fields.until = until
@@ -181,7 +182,9 @@ export const RULES: readonly Rule[] = [
     const short = /\b(?:is|are) (?:about )?([a-z\d]+) short\b/.exec(norm)?.[1]
     const count = (some ?? short) === undefined ? null : readNumber([(some ?? short)!], 0)
     if (count && fields.quantity === undefined) fields.quantity = count.value
-    const told = condition ?? (again ? last!.condition : undefined)
+    // Live plaster is loose; only what carries current is live.
+    const loose = condition === 'live' && own && /^(?:plaster|siding|wall|ceiling)$/.test(fields.element ?? '')
+    const told = loose ? 'loose' : (condition ?? (again ? last!.condition : undefined))
     if (told) fields.condition = told
     fields.certain = !isHedged(beforeSize(norm))
     return 'found'

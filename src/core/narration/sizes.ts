@@ -43,7 +43,7 @@ const COINS = new Set(['quid', 'pounds', 'pound', 'dollars', 'dollar', 'bucks', 
 const NOT_SIZES =
   /^(?:percent|hours?|hour|bar|days?|weeks?|months?|minutes?|mins?|years?|oclock|gallons?|litres?|amps?|amp|volts?|psi|degrees?|am|pm|fortnights?|times|coats?|kilowatts?|kw|watts?|kilos?|kg|tonnes?|tons?|lbs?|nd|st|th|square|man|person|people|lads|guys|thirds?|quarters?|halves|ply|pm|st|percent)$/
 const DESCRIBED =
-  /^(?:wide|deep|long|high|tall|thick|across|clear|exposure|centres|centers|diameter|round|off|proud|square|up|above|below|clearance|overhang|rise|run|apart)$/
+  /^(?:wide|deep|long|high|tall|thick|across|clear|exposure|centres|centers|diameter|round|off|proud|square|up|above|below|clearance|overhang|rise|run|reach|projection|apart)$/
 const POINTING =
   /^(?:that|this|the|top|other|bottom|new|old|which|another|next|right|left|last|first|middle|good|bad|same|no|any|every|each|wrong|big|small|long|short)$/
 const ROUND_GOODS = /^(?:ducts?|pipes?|drains?|vents?|flues?|holes?|waste|wastes|hose|conduit|soil|extractor|fan)$/
