@@ -171,9 +171,10 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
     )
   )
     return null
+  if (/\bnever [a-z]+ed\b/.test(norm)) return null
   // What is switched off is not gone.
   if (
-    /\b(?:light|power|water|heat|heating|boiler|circuit|breaker|alarm|pump|supply|fuse)s? (?:is|are) (?:all )?off(?= *$| (?:until|from|for|at|today|tomorrow|[a-z]+day)\b)/.test(
+    /\b(?:light|power|water|gas|heat|heating|boiler|circuit|breaker|alarm|pump|supply|fuse)s? (?:is|are) (?:all )?off(?= *$| (?:until|from|for|at|today|tomorrow|[a-z]+day)\b)/.test(
       norm,
     )
   )

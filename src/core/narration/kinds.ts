@@ -124,6 +124,8 @@ export function conditionIn(norm: string): string | null {
     )
       continue
     if (/\b(?:nothing|none|neither) (?:is|are|was|looks?|seems?)(?: \w+)? $/.test(before)) continue
+    // 'Find the leak' asks for it to be found.
+    if (/\b(?:find|trace|locate|look for) (?:the|that|where the) $/.test(before)) continue
     if (/\b(?:will|going to|would)(?: (?:just|only|soon|all|never))? $/.test(before)) continue
     if (condition === 'live' && /\b(?:they|we|people|who|family|client|owners?|to|i|you)\s$/.test(before)) continue
     if (condition === 'wrong' && /\b(?:went|nothing)\s$/.test(before)) continue
@@ -159,7 +161,7 @@ export function testIn(
     norm,
   )
   const failed =
-    /\b(?:(?:did|does|do) not hold(?! (?:up|water|still))|failed|fails|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(
+    /\b(?:(?:did|does|do) not hold(?! (?:up|water|still))|failed(?! to (?:show|turn|come|arrive))|fails(?! to)|did not pass|has not passed|flunked|knocked back|turned down|rejected|not pass)\b/.test(
       norm,
     )
   const passed =

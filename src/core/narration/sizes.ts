@@ -389,7 +389,9 @@ const neighbour = (links: readonly Chain[], at: number): string | null =>
   null
 
 function millimetres(link: Chain, neighbourUnit: string | null, units: 'imperial' | 'metric'): number {
-  const unit = link.unit ?? neighbourUnit
+  // '12 metres by 600 deep': nobody digs 600 metres.
+  const unit =
+    link.unit ?? (link.value >= 100 && /^(?:m|met(?:re|er)s?)$/.test(neighbourUnit ?? '') ? 'mm' : neighbourUnit)
   const factor = unit ? MILLIMETRES[unit]! : units === 'imperial' ? 25.4 : link.value < 20 ? 1000 : 1
   return Math.round(link.value * factor + link.plus)
 }
