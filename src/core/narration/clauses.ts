@@ -1,5 +1,6 @@
 import { ELEMENT_PHRASES } from './elementWords'
 import { TRADE_PATTERNS, WORK_VERBS } from './lexicon'
+import { isThing } from './mentions'
 
 /** A stretch of what was said, with where it stands in the text and its words made plain. */
 export interface Clause {
@@ -190,7 +191,6 @@ const ACT =
 /** 'Two purlins': a number belongs to what follows, unless it ends 'six of eight'. */
 const COUNTS = /^(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|some|more|several|few|old)$/i
 const isTrade = (word: string): boolean => TRADE_PATTERNS.some(([, pattern]) => pattern.exec(word)?.[0] === word)
-const isThing = (word: string): boolean => ELEMENT_PHRASES.has(word) || ELEMENT_PHRASES.has(word.replace(/s$/, ''))
 
 interface Word {
   readonly word: string

@@ -76,6 +76,9 @@ function matchAt(tokens: readonly string[], at: number): { key: Element | ''; le
   return null
 }
 
+/** Whether a word names a thing, in the singular or the plural. */
+export const isThing = (word: string): boolean => matchAt([word], 0) !== null
+
 function singulars(word: string): string[] {
   const forms = [word]
   if (word.endsWith('ies')) forms.push(`${word.slice(0, -3)}y`)

@@ -177,44 +177,47 @@ function isCount(tokens: readonly string[], next: number, value: number): boolea
   return false
 }
 
-/** `an inch`, `a foot and a half`, `a metre and a quarter`, `an eighth off`. */
+const PART_OF_ONE: Readonly<Record<string, number>> = {
+  half: 0.5,
+  quarter: 0.25,
+  quarters: 0.75,
+  third: 1 / 3,
+  eighth: 0.125,
+}
+const SHEET_GOODS = /^(?:foam|board|ply|plywood|thick|copper|pipe|pvc|rigid|hose|insulation|planks?)$/
+
+/** `an inch`, `a foot and a half`, `a metre and a quarter`, `a metre eighty`, `an eighth off`, `inch foam board`. */
 function singleUnit(tokens: readonly string[], at: number): { size: number; next: number } | null {
+  const before = tokens[at - 1]
   // 'Forty kilos a metre' is a rate.
-  if (/^(?:kilos?|kg|pounds?|lbs?|quid|hours?|bags?)$/.test(tokens[at - 1] ?? '')) return null
-  if (/^an?$/.test(tokens[at] ?? '') && /^(?:eighth|sixteenth)$/.test(tokens[at + 1] ?? ''))
-    return { size: tokens[at + 1] === 'eighth' ? 3 : 2, next: at + (tokens[at + 2] === 'inch' ? 3 : 2) }
-  // 'Put inch foam board under it'.
-  const sheet = tokens[at] === 'inch' && /^(?:put|with|in|of|and|is|are|new|use)$/.test(tokens[at - 1] ?? 'put')
-  if (
-    sheet &&
-    /^(?:foam|board|ply|plywood|thick|copper|pipe|pvc|rigid|hose|insulation|planks?)$/.test(tokens[at + 1] ?? '')
-  )
-    return { size: 25, next: at + 1 }
-  // 'Knobs are brass, inch and a quarter'.
-  const bare =
-    /^(?:inch|foot|metre|meter)$/.test(tokens[at] ?? '') &&
-    tokens[at + 1] === 'and' &&
-    /^an?$/.test(tokens[at + 2] ?? '')
-  if (bare && (at === 0 || /^(?:is|are)$/.test(tokens[at - 1]!))) {
-    const part = { half: 0.5, quarter: 0.25, third: 1 / 3, eighth: 0.125 }[tokens[at + 3] ?? '']
-    if (part) return { size: Math.round(MILLIMETRES[tokens[at]!]! * (1 + part)), next: at + 4 }
+  if (/^(?:kilos?|kg|pounds?|lbs?|quid|hours?|bags?)$/.test(before ?? '')) return null
+  const article = /^an?$/.test(tokens[at] ?? '')
+  const from = article ? at + 1 : at
+  const unit = tokens[from] ?? ''
+  if (article && /^(?:eighth|sixteenth)$/.test(unit))
+    return { size: unit === 'eighth' ? 3 : 2, next: from + (tokens[from + 1] === 'inch' ? 2 : 1) }
+  if (!/^(?:inch|foot|metre|meter|yard)$/.test(unit)) return null
+  const one = MILLIMETRES[unit]!
+  const more = tokens[from + 1] === 'and' && /^(?:an?|three)$/.test(tokens[from + 2] ?? '')
+  const part = more ? PART_OF_ONE[tokens[from + 3] ?? ''] : undefined
+  if (!article) {
+    // 'Put inch foam board under it'.
+    const sheet =
+      /^(?:put|with|in|of|and|is|are|new|use)$/.test(before ?? 'put') && SHEET_GOODS.test(tokens[from + 1] ?? '')
+    if (unit === 'inch' && sheet) return { size: Math.round(one), next: from + 1 }
+    // 'Knobs are brass, inch and a quarter'.
+    if (!part || !/^(?:is|are)$/.test(before ?? 'is')) return null
   }
-  if (!/^an?$/.test(tokens[at] ?? '') || !/^(?:inch|foot|metre|meter|yard)$/.test(tokens[at + 1] ?? '')) return null
-  // 'A metre eighty'.
-  const rest = /^met/.test(tokens[at + 1]!) ? readNumber(tokens, at + 2) : null
-  if (
-    rest &&
-    Number.isInteger(rest.value) &&
-    rest.value >= 10 &&
-    rest.value < 100 &&
-    !MILLIMETRES[tokens[rest.next] ?? '']
-  )
-    return { size: 1000 + rest.value * 10, next: rest.next }
-  const more = tokens[at + 2] === 'and' && /^(?:a|an|three)$/.test(tokens[at + 3] ?? '')
-  const part = more
-    ? { half: 0.5, quarter: 0.25, quarters: 0.75, third: 1 / 3, eighth: 0.125 }[tokens[at + 4] ?? '']
-    : undefined
-  return { size: Math.round(MILLIMETRES[tokens[at + 1]!]! * (1 + (part ?? 0))), next: part ? at + 5 : at + 2 }
+  const hundredths = part ? null : hundredthsOf(unit, tokens, from + 1)
+  if (hundredths) return { size: one + hundredths.size, next: hundredths.next }
+  return { size: Math.round(one * (1 + (part ?? 0))), next: part ? from + 4 : from + 1 }
+}
+
+/** 'One metre twelve' is 1.12 m: what a bare number after a metre adds, in millimetres. */
+function hundredthsOf(unit: string, tokens: readonly string[], at: number): { size: number; next: number } | null {
+  const number = /^met(?:re|er)s?$/.test(unit) ? readNumber(tokens, at) : null
+  if (!number || !Number.isInteger(number.value) || number.value < 10 || number.value >= 100) return null
+  return MILLIMETRES[tokens[number.next] ?? ''] ? null : { size: number.value * 10, next: number.next }
 }
 
 const isClock = (tokens: readonly string[], at: number): boolean =>
@@ -241,17 +244,10 @@ function readChain(
     if (MILLIMETRES[word]) {
       unit = word
       next++
-      const tens = /^met(?:re|er)s?$/.test(word) ? readNumber(tokens, next) : null
-      // 'One metre twelve' is 1.12 m.
-      if (
-        tens &&
-        Number.isInteger(tens.value) &&
-        tens.value >= 10 &&
-        tens.value < 100 &&
-        !MILLIMETRES[tokens[tens.next] ?? '']
-      ) {
-        plus = tens.value * 10
-        next = tens.next
+      const hundredths = hundredthsOf(word, tokens, next)
+      if (hundredths) {
+        plus = hundredths.size
+        next = hundredths.next
       }
       if (FEET.has(word)) {
         const from = tokens[next] === 'and' ? next + 1 : next
