@@ -128,7 +128,7 @@ export function clausesOf(
 const JOINT = /\s(?:and|but|so|then|plus|also|while|whereas|though|although|because|cos|since)\s/gi
 /** What may follow 'and' as a statement of its own; a second noun or number after it belongs to the first. */
 const FRESH =
-  /^(?:don't|not our|the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted|don)\b/i
+  /^(?:don't|not our|the|that|those|these|this|there|it|they|we|he|she|i|you|a|an|his|their|our|no|nobody|all|mouse|two|three|four|five|six|seven|eight|ten|both|some|one|walls?|put|take|tear|patch|fix|repair|replace|order|test|clean|keep|leave|close|add|run|cover|protect|insulate|move|swap|taped?|painted|primed|boarded|tiled|plastered|skimmed|sanded|grouted|set|laid|fitted)\b/i
 
 /** 'Plastered and primed': two things that were done. */
 const DONE_TOO =
@@ -180,8 +180,9 @@ function splitAtJoints(text: string, start: number, end: number): [number, numbe
   return [[start, end]]
 }
 
+/** What may begin a statement beside things, people and places. */
 const SUBJECT =
-  /^(?:the|that|this|those|these|we|they|he|she|toilet|toilets|windows?|doors?|wrap|posts?|walls?|concrete|window|bathroom|kitchen|hall|out|up|down|drywall|tile|plumbers?|electricians?|painters?|siders?|roofers?|tilers?|inspector|designer|engineer|client|owner|patch|replace|close|fix|pavings?|siding|roof|gutters?|joists?|studs?|ceiling|floor|stairs?|insulation|ducts?|pipes?|wiring|wires|switches|sockets|outlets|lights?|cabinets?|counters?|uppers|trim|paint|plaster|board|tape|beam|radiators?|sink|tub|shower|vanity|fence|deck|soffit|fascia)$/i
+  /^(?:the|that|this|those|these|we|they|he|she|concrete|bathroom|kitchen|hall|out|up|down|patch|replace|close|fix|pavings?|tape|fence)$/i
 const NO_SPLIT_AFTER =
   /^(?:wrong|right|same|bad|good|other|loose|broken|think|thinks|reckon|reckons|guess|suspect|say|says|bet|don't|doesn't|can't|won't|didn't|never|must|should|will|would|in|on|at|under|over|above|below|behind|beside|by|to|from|through|with|for|of|off|around|near|and|or|the|a|an|that|this|those|these|new|old|back|front|until|till|til|before|after|between|along|against|first|second|is|are|was|needs?|wants?|put|run|add|patch|replace|fix|order|test|take|tear|strip|clean|close|keep|leave|protect|reusing|move|shift|cover|us|owes|no|any|all|both|into|like|as|than|if|when|where|while|because|not|hot|cold|water|main|rough|base|wall|kitchen|floor|ceiling|window|door|bay|rim|floor|gas|steel|temp|temporary|garden|yard|street|lane|gable|neighbour)$/i
 
