@@ -8,6 +8,16 @@ const config: NextConfig = {
   serverExternalPackages: ['better-sqlite3', 'piscina', '@node-rs/argon2', 'sharp', 'pdfkit'],
   // Warnings from inside Bootstrap's own Sass are not ours to mend.
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+  // Where a proxy in front speaks https, browsers may insist on it; our own door says so itself, by its certificate.
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        has: [{ type: 'header', key: 'x-forwarded-proto', value: 'https' }],
+        missing: [{ type: 'header', key: 'x-aftermist-door' }],
+        headers: [{ key: 'strict-transport-security', value: 'max-age=15552000' }],
+      },
+    ]),
   distDir: process.env.AFTERMIST_BUILD ?? '.next',
 }
 

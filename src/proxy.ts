@@ -28,16 +28,14 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('referrer-policy', 'no-referrer')
   response.headers.set('permissions-policy', 'camera=(self), microphone=(self), geolocation=()')
   response.headers.set('cross-origin-opener-policy', 'same-origin')
-  if (request.nextUrl.pathname.startsWith('/for/')) response.headers.set('x-robots-tag', 'noindex, nofollow')
   return response
 }
 
 export const config = {
-  // Pages behind links carry no script and a policy of their own.
+  // Pages behind links carry no script and a policy of their own; answers carry theirs, and are not to be read here first.
   matcher: [
     {
-      source:
-        '/((?!_next/static|_next/image|icon|favicon.ico|manifest.webmanifest|for/(?:client|trade|other)/[^/]+$).*)',
+      source: '/((?!api/|for/|_next/static|_next/image|icon|favicon.ico|manifest.webmanifest).*)',
     },
   ],
 }

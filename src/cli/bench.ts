@@ -53,7 +53,7 @@ export const benchCommand = (): Command =>
 
 async function figures(folder: string, loads: number): Promise<Figure[]> {
   const firm = await openFirmFolder(folder)
-  const loaded = await took(() => loadDemo(firm, `http://localhost:${PORT}`))
+  const loaded = await took(() => loadDemo(firm))
   const context = contextFor(firm, readPeople(firm.db)[0]!)
   const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), towards(firm.db, KEPT)))
   const observations = manyObservations(500, context.now())
@@ -90,7 +90,7 @@ async function largeFirmFigures(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-large-'))
   const firm = await openFirmFolder(folder)
   try {
-    await loadDemo(firm, `http://localhost:${PORT}`)
+    await loadDemo(firm)
     const { lines, reckoned, sites, firstPlan, orders } = await reckoningFigures(
       contextFor(firm, readPeople(firm.db)[0]!),
     )
@@ -111,7 +111,7 @@ async function planningFigures(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-plan-'))
   const firm = await openFirmFolder(folder)
   try {
-    await loadDemo(firm, `http://localhost:${PORT}`)
+    await loadDemo(firm)
     const { sites, visits, first, good, slip, page, told, compose, risk } = await planFigures(
       contextFor(firm, readPeople(firm.db)[0]!),
     )

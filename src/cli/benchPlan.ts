@@ -63,7 +63,7 @@ export async function planFigures(context: Context): Promise<PlanFigures> {
   const late = plan.visits[Math.floor(plan.visits.length / 2)]!
   const pins = [{ visitKey: late.key, day: addDays(late.startDay, 7), half: late.startHalf }]
   const slip = await took(() => solveInWorker({ ...again, pins }, towards(db, { rounds: 0, draws: 0 })))
-  const told = await tellEverybody(context, 'http://localhost')
+  const told = tellEverybody(context)
   const slipped = await solveInWorker(
     { ...problemInput(db, context.today), pins },
     towards(db, { rounds: 0, draws: 0 }),

@@ -14,10 +14,9 @@ import { took } from './took'
 const BATCH = 200
 
 /** Tells every trade of the coming weeks its days, so that a later plan has somebody to tell. */
-export async function tellEverybody(context: Context, origin: string): Promise<number> {
+export function tellEverybody(context: Context): number {
   const keys = whoToTell(context).unasked.map(({ visitKey }) => visitKey)
-  for (let at = 0; at < keys.length; at += BATCH)
-    await tellTrades(context, { visitKeys: keys.slice(at, at + BATCH) }, origin)
+  for (let at = 0; at < keys.length; at += BATCH) tellTrades(context, { visitKeys: keys.slice(at, at + BATCH) })
   return keys.length
 }
 

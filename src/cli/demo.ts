@@ -48,7 +48,7 @@ async function prepareDemo(options: DemoOptions): Promise<void> {
   writeFileSync(marker, 'unfinished')
   const firm = await openFirmFolder(folder)
   try {
-    await loadDemo(firm, `http://localhost:${options.port}`)
+    await loadDemo(firm)
   } finally {
     await closeSolver()
     firm.db.close()

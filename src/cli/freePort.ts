@@ -9,3 +9,11 @@ export const freePort = (): Promise<number> =>
       probe.close(() => found(typeof address === 'object' && address ? address.port : 0))
     })
   })
+
+/** Whether nobody listens on a port of an address of this machine. */
+export const isFree = (port: number, host: string): Promise<boolean> =>
+  new Promise((found) => {
+    const probe = createServer()
+    probe.once('error', () => found(false))
+    probe.listen(port, host, () => probe.close(() => found(true)))
+  })

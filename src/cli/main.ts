@@ -1,9 +1,10 @@
 import { Command } from 'commander'
-import { backupCommand, restoreCommand } from './backup'
+import { backupCommand } from './backup'
 import { benchCommand } from './bench'
 import { demoCommand } from './demo'
 import { migrateCommand, rebuildCommand } from './keep'
 import { narrateCommand } from './narrate'
+import { restoreCommand } from './restore'
 import { startCommand } from './start'
 import { takeoffCommand } from './takeoff'
 

@@ -4,9 +4,12 @@ export type Audience = 'client' | 'trade' | 'other' | 'calendar'
 
 export interface Link {
   readonly id: string
+  /** Raised where it is given anew; the token of before leads nowhere then. */
+  readonly generation: number
   readonly siteId: string | null
   readonly audience: Audience
   readonly subject: string
+  readonly createdBy: string
   readonly createdAt: string
   readonly expiresAt: string
   readonly revokedAt: string | null
@@ -14,22 +17,20 @@ export interface Link {
   readonly lastViewedAt: string | null
 }
 
-const COLUMNS = `id, site_id AS siteId, audience, subject, created_at AS createdAt, expires_at AS expiresAt, revoked_at AS revokedAt,
+const COLUMNS = `id, generation, site_id AS siteId, audience, subject, created_by AS createdBy, created_at AS createdAt, expires_at AS expiresAt, revoked_at AS revokedAt,
   first_viewed_at AS firstViewedAt, last_viewed_at AS lastViewedAt`
 
 export function insertLink(
   db: Db,
-  link: Pick<Link, 'id' | 'siteId' | 'audience' | 'subject' | 'createdAt' | 'expiresAt'> & {
-    tokenHash: string
-    by: string
-  },
+  link: Pick<Link, 'id' | 'siteId' | 'audience' | 'subject' | 'createdBy' | 'createdAt' | 'expiresAt'>,
 ): void {
   db.prepare(
-    `INSERT INTO link (id, token_hash, site_id, audience, subject, created_by, created_at, expires_at)
-     VALUES (@id, @tokenHash, @siteId, @audience, @subject, @by, @createdAt, @expiresAt)`,
+    `INSERT INTO link (id, site_id, audience, subject, created_by, created_at, expires_at)
+     VALUES (@id, @siteId, @audience, @subject, @createdBy, @createdAt, @expiresAt)`,
   ).run(link)
 }
 
+/** A link of before tokens were made from the folder's secret. */
 export const readLinkByHash = (db: Db, tokenHash: string): Link | null =>
   (db.prepare(`SELECT ${COLUMNS} FROM link WHERE token_hash = ?`).get(tokenHash) as Link | undefined) ?? null
 
@@ -40,6 +41,19 @@ export const readLinksOfSite = (db: Db, siteId: string): Link[] =>
   db
     .prepare(`SELECT ${COLUMNS} FROM link WHERE site_id = ? ORDER BY created_at DESC, id DESC LIMIT 200`)
     .all(siteId) as Link[]
+
+/** Links that belong to no single site: the calendars of crews. */
+export const readLinksOfFirm = (db: Db): Link[] =>
+  db
+    .prepare(`SELECT ${COLUMNS} FROM link WHERE site_id IS NULL ORDER BY created_at DESC, id DESC LIMIT 200`)
+    .all() as Link[]
+
+/** Gives a link anew: it opens again, under another token, for as long as a fresh one. */
+export function renewLink(db: Db, id: string, expiresAt: string): void {
+  db.prepare(
+    'UPDATE link SET generation = generation + 1, token_hash = NULL, revoked_at = NULL, expires_at = ? WHERE id = ?',
+  ).run(expiresAt, id)
+}
 
 export function recordView(db: Db, id: string, at: string): void {
   db.prepare('UPDATE link SET first_viewed_at = COALESCE(first_viewed_at, ?), last_viewed_at = ? WHERE id = ?').run(

@@ -20,6 +20,9 @@ export function readMigrations(folder: string): Migration[] {
     }))
 }
 
+/** The number of the newest migration. */
+export const newestForm = (folder: string): number => readMigrations(folder).at(-1)!.number
+
 /** Brings a file up to the newest migration, forward only. An existing file is copied beside itself first.
  * @returns the names of the migrations that ran, and the backup's path where one was made */
 export async function migrate(

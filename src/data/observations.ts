@@ -1,4 +1,5 @@
 import type { Observation } from '../core/walk/observation'
+import { orderOf } from '../core/walk/registers'
 import type { Db } from './database'
 
 interface Row {
@@ -12,6 +13,7 @@ interface Row {
   value: string
   by_person: string
   seen_at: string
+  ordering: number
 }
 
 const observationOf = (row: Row): Observation =>
@@ -26,6 +28,7 @@ const observationOf = (row: Row): Observation =>
     value: JSON.parse(row.value) as unknown,
     by: row.by_person,
     seenAt: row.seen_at,
+    order: row.ordering,
   }) as Observation
 
 /** Takes observations in once each: an id already stored is skipped, whatever its order of arrival, and the registers
@@ -36,8 +39,8 @@ export function insertObservations(
   receivedAt: string,
 ): { taken: number; known: number } {
   const insert = db.prepare(
-    `INSERT INTO observation (id, site_id, walk_id, place_id, subject, subject_id, facet, value, by_person, seen_at, received_at)
-     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING`,
+    `INSERT INTO observation (id, site_id, walk_id, place_id, subject, subject_id, facet, value, by_person, seen_at, received_at, ordering)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING`,
   )
   const touched = new Set<string>()
   let taken = 0
@@ -54,6 +57,7 @@ export function insertObservations(
       o.by,
       o.seenAt,
       receivedAt,
+      orderOf(o),
     )
     if (changes === 0) continue
     taken++
@@ -65,11 +69,40 @@ export function insertObservations(
 }
 
 function raiseRegister(db: Db, o: Observation): void {
+  if (o.subject === 'fact') {
+    raiseOver(db, o)
+    settleRegister(db, o.siteId, o.subjectId)
+  } else if (!isTakenBack(db, o.siteId, o.id)) raiseOver(db, o)
+}
+
+function raiseOver(db: Db, o: Observation): void {
   db.prepare(
-    `INSERT INTO register (site_id, subject, subject_id, facet, observation_id, seen_at) VALUES (?, ?, ?, ?, ?, ?)
-     ON CONFLICT (site_id, subject, subject_id, facet) DO UPDATE SET observation_id = excluded.observation_id, seen_at = excluded.seen_at
-     WHERE (excluded.seen_at, excluded.observation_id) > (register.seen_at, register.observation_id)`,
-  ).run(o.siteId, o.subject, o.subjectId, o.facet, o.id, o.seenAt)
+    `INSERT INTO register (site_id, subject, subject_id, facet, observation_id, seen_at, ordering) VALUES (?, ?, ?, ?, ?, ?, ?)
+     ON CONFLICT (site_id, subject, subject_id, facet) DO UPDATE
+     SET observation_id = excluded.observation_id, seen_at = excluded.seen_at, ordering = excluded.ordering
+     WHERE (excluded.ordering, excluded.seen_at, excluded.observation_id) > (register.ordering, register.seen_at, register.observation_id)`,
+  ).run(o.siteId, o.subject, o.subjectId, o.facet, o.id, o.seenAt, orderOf(o))
+}
+
+const isTakenBack = (db: Db, siteId: string, id: string): boolean =>
+  readValue(db, siteId, 'fact', id, 'withdrawn') === true
+
+/** After an observation was taken back, or stands again: what stands in its register is the latest of those that were
+ * not. */
+function settleRegister(db: Db, siteId: string, id: string): void {
+  const target = readObservation(db, siteId, id)
+  if (!target || target.subject === 'fact') return
+  const key = [siteId, target.subject, target.subjectId, target.facet]
+  db.prepare('DELETE FROM register WHERE site_id = ? AND subject = ? AND subject_id = ? AND facet = ?').run(key)
+  const sql = 'SELECT * FROM observation WHERE site_id = ? AND subject = ? AND subject_id = ? AND facet = ?'
+  for (const one of (db.prepare(sql).all(key) as Row[]).map(observationOf))
+    if (!isTakenBack(db, siteId, one.id)) raiseOver(db, one)
+}
+
+/** One observation of a site, or null. */
+export function readObservation(db: Db, siteId: string, id: string): Observation | null {
+  const row = db.prepare('SELECT * FROM observation WHERE site_id = ? AND id = ?').get(siteId, id) as Row | undefined
+  return row ? observationOf(row) : null
 }
 
 /** The latest observation of each subject and facet of a site. */
@@ -80,7 +113,7 @@ export function readRegisters(db: Db, siteId: string): Observation[] {
 
 /** Everything observed at a site, oldest first, up to an instant where one is given. */
 export function readObservations(db: Db, siteId: string, upTo = '9999'): Observation[] {
-  const sql = 'SELECT * FROM observation WHERE site_id = ? AND seen_at <= ? ORDER BY seen_at, id'
+  const sql = 'SELECT * FROM observation WHERE site_id = ? AND seen_at <= ? ORDER BY ordering, seen_at, id'
   return (db.prepare(sql).all(siteId, upTo) as Row[]).map(observationOf)
 }
 
@@ -107,6 +140,10 @@ export function rebuildRegisters(db: Db): { registers: number; differing: number
   })()
 }
 
+/** Where the latest of all observations stands, in milliseconds; 0 before the first. */
+export const latestOrder = (db: Db): number =>
+  db.prepare('SELECT COALESCE(MAX(ordering), 0) FROM observation').pluck().get() as number
+
 /** The latest instant on record of any kind, for a clock that must not run behind it. */
 export const latestInstant = (db: Db): string | null =>
   (
@@ -121,7 +158,7 @@ export const latestInstant = (db: Db): string | null =>
 
 /** Everything that was ever told of one facet at a site, oldest first. */
 export function readHistory(db: Db, siteId: string, subject: string, facet: string): Observation[] {
-  const sql = 'SELECT * FROM observation WHERE site_id = ? AND subject = ? AND facet = ? ORDER BY seen_at, id'
+  const sql = 'SELECT * FROM observation WHERE site_id = ? AND subject = ? AND facet = ? ORDER BY ordering, seen_at, id'
   return (db.prepare(sql).all(siteId, subject, facet) as Row[]).map(observationOf)
 }
 

@@ -7,10 +7,11 @@ export interface Person {
   readonly name: string
   readonly login: string
   readonly role: Role
-  readonly sessionGeneration: number
+  /** When they were put away: they cannot sign in until they are brought back. */
+  readonly putAwayAt: string | null
 }
 
-const COLUMNS = 'id, name, login, role, session_generation AS sessionGeneration'
+const COLUMNS = 'id, name, login, role, put_away_at AS putAwayAt'
 
 export const readPeople = (db: Db): Person[] =>
   db.prepare(`SELECT ${COLUMNS} FROM person ORDER BY created_at, id`).all() as Person[]
@@ -23,11 +24,7 @@ export function readPersonByLogin(db: Db, login: string): (Person & { readonly p
   return (db.prepare(sql).get(login) as (Person & { passwordHash: string }) | undefined) ?? null
 }
 
-export function insertPerson(
-  db: Db,
-  person: Omit<Person, 'sessionGeneration'> & { passwordHash: string },
-  at: string,
-): void {
+export function insertPerson(db: Db, person: Omit<Person, 'putAwayAt'> & { passwordHash: string }, at: string): void {
   db.prepare('INSERT INTO person (id, name, login, role, password_hash, created_at) VALUES (?, ?, ?, ?, ?, ?)').run(
     person.id,
     person.name,
@@ -38,9 +35,16 @@ export function insertPerson(
   )
 }
 
-/** Ends every session of a person: cookies carry the generation they were made in. */
-export function raiseSessionGeneration(db: Db, id: string): void {
-  db.prepare('UPDATE person SET session_generation = session_generation + 1 WHERE id = ?').run(id)
+export const readPasswordHash = (db: Db, id: string): string =>
+  db.prepare('SELECT password_hash FROM person WHERE id = ?').pluck().get(id) as string
+
+export function savePasswordHash(db: Db, id: string, passwordHash: string): void {
+  db.prepare('UPDATE person SET password_hash = ? WHERE id = ?').run(passwordHash, id)
+}
+
+/** @param at when somebody was put away; null brings them back */
+export function savePutAway(db: Db, id: string, at: string | null): void {
+  db.prepare('UPDATE person SET put_away_at = ? WHERE id = ?').run(at, id)
 }
 
 export function assignSites(db: Db, personId: string, siteIds: readonly string[]): void {
@@ -54,17 +58,31 @@ export const readAssignedSites = (db: Db, personId: string): string[] =>
     (row) => row.site_id,
   )
 
-export function recordFailedSignIn(db: Db, login: string, at: string): void {
-  db.prepare('INSERT INTO sign_in_attempt (login, at) VALUES (?, ?)').run(login, at)
+/** @param address where the try came from */
+export function recordFailedSignIn(db: Db, login: string, address: string, at: string): void {
+  db.prepare('INSERT INTO sign_in_attempt (login, address, at) VALUES (?, ?, ?)').run(login, address, at)
+  db.prepare('DELETE FROM sign_in_attempt WHERE at < ?').run(new Date(Date.parse(at) - 86_400_000).toISOString())
 }
 
-export const countFailedSignIns = (db: Db, login: string, since: string): number =>
-  (
-    db.prepare('SELECT COUNT(*) AS n FROM sign_in_attempt WHERE login = ? AND at > ?').get(login, since) as {
-      n: number
-    }
-  ).n
+/** Instants of failed tries since an instant, the latest first: of a name from one address, and of an address in all. */
+export function readFailedSignIns(
+  db: Db,
+  login: string,
+  address: string,
+  since: string,
+): { ofName: string[]; ofAddress: string[]; ofNameAnywhere: string[] } {
+  const read = (where: string, ...values: string[]): string[] =>
+    db
+      .prepare(`SELECT at FROM sign_in_attempt WHERE ${where} AND at > ? ORDER BY at DESC LIMIT 100`)
+      .pluck()
+      .all(...values, since) as string[]
+  return {
+    ofName: read('login = ? AND address = ?', login, address),
+    ofAddress: read('address = ?', address),
+    ofNameAnywhere: read('login = ?', login),
+  }
+}
 
-export function forgetFailedSignIns(db: Db, login: string): void {
-  db.prepare('DELETE FROM sign_in_attempt WHERE login = ?').run(login)
+export function forgetFailedSignIns(db: Db, login: string, address: string): void {
+  db.prepare('DELETE FROM sign_in_attempt WHERE login = ? AND address = ?').run(login, address)
 }

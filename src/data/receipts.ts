@@ -1,4 +1,5 @@
 import type { Db } from './database'
+import type { Audience } from './links'
 
 /** What somebody said by a link: kept as it was said, for both sides to see. */
 export interface Receipt {
@@ -22,10 +23,15 @@ export function insertReceipt(db: Db, receipt: Receipt): void {
   ).run(receipt)
 }
 
-export const readReceipts = (db: Db, siteId: string): Receipt[] =>
+/** What was said by links of a site, the latest first.
+ * @param audience only by links for these; null for all */
+export const readReceipts = (db: Db, siteId: string, audience: Audience | null = null): Receipt[] =>
   db
-    .prepare(`SELECT ${COLUMNS} FROM receipt WHERE site_id = ? ORDER BY at DESC, id DESC LIMIT 200`)
-    .all(siteId) as Receipt[]
+    .prepare(
+      `SELECT ${COLUMNS} FROM receipt WHERE site_id = ? AND (? IS NULL OR link_id IN (SELECT id FROM link WHERE audience = ?))
+       ORDER BY at DESC, id DESC LIMIT 200`,
+    )
+    .all(siteId, audience, audience) as Receipt[]
 
 /** What was said by links of all sites, the latest first. */
 export const readLatestReceipts = (db: Db, limit: number): Receipt[] =>

@@ -85,9 +85,11 @@ export interface Message {
   readonly attempts: number
   readonly retryAt: string | null
   readonly error: string
+  /** When it was given up, since the link in it was withdrawn. */
+  readonly droppedAt: string | null
 }
 
-export function insertMessage(db: Db, message: Omit<Message, 'attempts' | 'retryAt' | 'error'>): void {
+export function insertMessage(db: Db, message: Omit<Message, 'attempts' | 'retryAt' | 'error' | 'droppedAt'>): void {
   db.prepare(
     `INSERT INTO message (id, site_id, recipient, address, subject, body, written_at, sent_at)
      VALUES (@id, @siteId, @recipient, @address, @subject, @body, @writtenAt, @sentAt)`,
@@ -95,7 +97,7 @@ export function insertMessage(db: Db, message: Omit<Message, 'attempts' | 'retry
 }
 
 const MESSAGE_COLUMNS = `id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt,
-  attempts, retry_at AS retryAt, error`
+  attempts, retry_at AS retryAt, error, dropped_at AS droppedAt`
 
 export const readMessages = (db: Db, limit: number): Message[] =>
   db.prepare(`SELECT ${MESSAGE_COLUMNS} FROM message ORDER BY written_at DESC, id DESC LIMIT ?`).all(limit) as Message[]
@@ -104,7 +106,7 @@ export const readMessages = (db: Db, limit: number): Message[] =>
 export const readUnsentMessages = (db: Db, now: string): Message[] =>
   db
     .prepare(
-      `SELECT ${MESSAGE_COLUMNS} FROM message WHERE sent_at IS NULL AND (retry_at IS NULL OR retry_at <= ?) ORDER BY written_at, id`,
+      `SELECT ${MESSAGE_COLUMNS} FROM message WHERE sent_at IS NULL AND dropped_at IS NULL AND (retry_at IS NULL OR retry_at <= ?) ORDER BY written_at, id`,
     )
     .all(now) as Message[]
 
@@ -114,4 +116,8 @@ export function markFailed(db: Db, id: string, retryAt: string, error: string): 
 
 export function markSent(db: Db, id: string, at: string): void {
   db.prepare("UPDATE message SET sent_at = ?, retry_at = NULL, error = '' WHERE id = ?").run(at, id)
+}
+
+export function markDropped(db: Db, id: string, at: string, error: string): void {
+  db.prepare('UPDATE message SET dropped_at = ?, retry_at = NULL, error = ? WHERE id = ?').run(at, error, id)
 }

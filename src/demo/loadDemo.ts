@@ -16,6 +16,7 @@ import { storePhoto } from '../server/photos/photos'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { planFirm } from '../server/plan/planFirm'
 import { draftUpdate, publishUpdate } from '../server/share/clientUpdates'
+import { sendWaiting } from '../server/share/messages'
 import { tellTrades } from '../server/share/notices'
 import { tellOthers } from '../server/share/others'
 import { whoToTell } from '../server/share/tell'
@@ -32,7 +33,7 @@ import type { SeenPlace, SiteStory } from './story'
 export const STORIES: readonly SiteStory[] = [BAKEHOUSE, HERON, ORCHARD, PELL, MILLRACE, TOLLGATE]
 
 /** Fills an empty folder with the demo firm, mid-flight as of the folder's today. */
-export async function loadDemo(firm: FirmFolder, origin: string): Promise<void> {
+export async function loadDemo(firm: FirmFolder): Promise<void> {
   await createFirm(
     firm,
     { firm: FIRM.name, name: FIRM.owner.name, login: FIRM.owner.login, password: FIRM.password },
@@ -45,8 +46,8 @@ export async function loadDemo(firm: FirmFolder, origin: string): Promise<void> 
     const { id } = await addPerson(context, { ...person, password: FIRM.password })
     if (person.role === 'crew') assignPerson(context, id, { siteIds: person.sites.map(siteIdOf) })
   }
-  await liveThrough(context, origin)
-  await runPhotoJobs(firm)
+  await liveThrough(context)
+  await Promise.all([runPhotoJobs(firm), sendWaiting(firm)])
 }
 
 function keepDemoCrew(context: Context, crew: (typeof CREWS)[number]): void {
@@ -198,7 +199,7 @@ async function photoFact(
 }
 
 /** What happened at the desk since: a plan, trades told and their answers, two client updates, a delivery that slipped. */
-async function liveThrough(context: Context, origin: string): Promise<void> {
+async function liveThrough(context: Context): Promise<void> {
   const { db, today } = context
   await planFirm(context, 'The week’s plan')
   const soon = addWorkingDays(today, 10, MONDAY_TO_FRIDAY)
@@ -206,9 +207,9 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
     (visit) =>
       visit.crewId && (visit.startDay <= soon || visit.trade === 'cabinet-maker' || visit.trade === 'countertop'),
   )
-  await tellTrades(context, { visitKeys: early.map((visit) => visit.key) }, origin)
+  tellTrades(context, { visitKeys: early.map((visit) => visit.key) })
   const nextDoor = whoToTell(context).others.filter(({ telephone }) => telephone === null)
-  await tellOthers(context, { ids: nextDoor.map(({ id }) => id) }, origin)
+  tellOthers(context, { ids: nextDoor.map(({ id }) => id) })
   const week = addWorkingDays(today, 5, MONDAY_TO_FRIDAY)
   for (const booking of readBookings(db))
     if (booking.startDay <= week) saveBooking(db, { ...booking, state: 'confirmed' })
@@ -218,12 +219,10 @@ async function liveThrough(context: Context, origin: string): Promise<void> {
     const site = readSite(db, siteIdOf(key))!
     const { draft, photos } = draftUpdate(lastFriday, site)
     const { finish: _finish, ...text } = draft
-    await publishUpdate(
-      lastFriday,
-      site.id,
-      { ...text, photos: photos.slice(-2).flatMap(({ hash, before }) => (before ? [before, hash] : [hash])) },
-      origin,
-    )
+    await publishUpdate(lastFriday, site.id, {
+      ...text,
+      photos: photos.slice(-2).flatMap(({ hash, before }) => (before ? [before, hash] : [hash])),
+    })
   }
 
   const slipped = {

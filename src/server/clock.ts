@@ -7,17 +7,35 @@ export interface Clock {
   today(): Day
   /** Hour of the day where the firm is, 0 to 23. */
   hour(): number
+  /** Where something that is recorded now stands among all that the firm recorded (core/walk/registers): greater than
+   * everything before, also after the machine's clock was put back.
+   * @param told the order that a phone gives it, where it has one: no more than the next is taken */
+  order(told?: number): number
 }
 
-/** @param notBefore an instant already on record; a fixed day goes on after it, so that what is entered next is later */
-export function clockFrom(fixedDay: string | undefined, notBefore: Instant | null): Clock {
-  if (!fixedDay) {
-    return {
-      now: () => new Date().toISOString(),
-      today: () => localDay(new Date()),
-      hour: () => new Date().getHours(),
-    }
+/** @param notBefore an instant already on record; a fixed day goes on after it, so that what is entered next is later
+ * @param latest the greatest order on record */
+export function clockFrom(fixedDay: string | undefined, notBefore: Instant | null, latest = 0): Clock {
+  const { now, today, hour } = fixedDay ? fixedClock(fixedDay, notBefore) : machineClock()
+  let last = latest
+  const order = (told?: number): number => {
+    const next = Math.max(Date.parse(now()), last + 1)
+    if (told !== undefined && told <= last) return told
+    last = told === undefined ? next : Math.min(told, next)
+    return last
   }
+  return { now, today, hour, order }
+}
+
+type Hands = Pick<Clock, 'now' | 'today' | 'hour'>
+
+const machineClock = (): Hands => ({
+  now: () => new Date().toISOString(),
+  today: () => localDay(new Date()),
+  hour: () => new Date().getHours(),
+})
+
+function fixedClock(fixedDay: string, notBefore: Instant | null): Hands {
   const day = parseDay(fixedDay)
   const morning = Date.parse(`${day}T07:00:00Z`)
   const evening = Date.parse(`${day}T23:59:59Z`)

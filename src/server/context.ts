@@ -2,8 +2,11 @@ import type { Day, Instant } from '../core/calendar/day'
 import type { Db } from '../data/database'
 import { readAssignedSites, type Person } from '../data/people'
 import { readSite, readSites, type Site } from '../data/sites'
+import type { Reader } from '../core/share/recordFor'
+import type { SiteState } from '../core/walk/siteState'
 import type { FirmFolder } from './firmFolder'
 import { Refusal } from './refusal'
+import { recordOf } from './siteStates'
 
 /** Who asks, of which firm, at what time, and what they may do. */
 export interface Context {
@@ -12,6 +15,8 @@ export interface Context {
   readonly person: Person
   readonly today: Day
   now(): Instant
+  /** The order of what is recorded now; see the clock. */
+  order(told?: number): number
   /** The sites this person may see. */
   sites(): Site[]
   /** The site, or a refusal where it is not theirs to see. */
@@ -20,17 +25,22 @@ export interface Context {
   requireLead(): void
   requireOwner(): void
   readonly seesMoney: boolean
+  readonly reader: Reader
+  /** A site as this person may know it; see core/share/recordFor. */
+  record(site: Pick<Site, 'id' | 'revision' | 'units' | 'schools'>): SiteState
 }
 
 export function contextFor(firm: FirmFolder, person: Person): Context {
   const { db, clock } = firm
   const assigned = person.role === 'crew' ? new Set(readAssignedSites(db, person.id)) : null
+  const reader: Reader = person.role === 'crew' ? 'crew' : 'office'
   return {
     firm,
     db,
     person,
     today: clock.today(),
     now: clock.now,
+    order: clock.order,
     sites: () => readSites(db).filter((site) => !assigned || assigned.has(site.id)),
     site: (id) => {
       const site = readSite(db, id)
@@ -44,5 +54,7 @@ export function contextFor(firm: FirmFolder, person: Person): Context {
       if (person.role !== 'owner') throw new Refusal(403, 'Only the owner can do this.')
     },
     seesMoney: person.role !== 'crew',
+    reader,
+    record: (site) => recordOf(reader, db, site),
   }
 }

@@ -1,19 +1,29 @@
 import { resolve } from 'node:path'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
+import { lockFolder } from './folderLock'
 import { startOutbox } from './share/messages'
 import { startPhotoJobs } from './photos/photoSizes'
+import { clearIncoming } from './sites/takeBundle'
 
 const running = globalThis as { aftermistFirm?: Promise<FirmFolder> }
 
-/** The folder this server works on, from `AFTERMIST_DATA`; opened once a process. */
+/** The folder this server works on, from `AFTERMIST_DATA`; opened once a process, and by one process at a time.
+ * @throws where another server works on it */
 export function runningFirm(): Promise<FirmFolder> {
-  const folder = process.env.AFTERMIST_DATA
-  if (!folder) throw new Error('AFTERMIST_DATA names no folder. Start with bin/aftermist start --data DIR.')
-  running.aftermistFirm ??= openFirmFolder(resolve(folder)).then((firm) => {
-    // What was left in the queue when the server stopped.
-    startPhotoJobs(firm)
-    startOutbox(firm)
-    return firm
-  })
+  running.aftermistFirm ??= openOnce()
   return running.aftermistFirm
+}
+
+async function openOnce(): Promise<FirmFolder> {
+  const named = process.env.AFTERMIST_DATA
+  if (!named) throw new Error('AFTERMIST_DATA names no folder. Start with bin/aftermist start --data DIR.')
+  const folder = resolve(named)
+  if (!lockFolder(folder))
+    throw new Error(`Another server works on ${folder}. One server a folder: stop that one first.`)
+  const firm = await openFirmFolder(folder)
+  // What was left in the queue, or half brought in, when the server stopped.
+  clearIncoming(firm)
+  startPhotoJobs(firm)
+  startOutbox(firm)
+  return firm
 }

@@ -5,14 +5,20 @@ import type { Site } from '../data/sites'
 import { withFaceAreas } from '../core/reckoning/faceAreas'
 import { withPrices } from '../core/reckoning/prices'
 import { withSchools } from '../core/reckoning/schoolWork'
+import { isAgreed } from '../core/scope/extras'
+import { recordFor, type Reader } from '../core/share/recordFor'
 import type { Observation } from '../core/walk/observation'
 import { mergeRegisters, registersOf, type Registers } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
+import { sound, type SetAside } from './setAside'
 
 interface Kept {
   readonly revision: number
-  readonly state: SiteState
-  /** What was known at earlier instants, by instant. */
+  readonly registers: Registers
+  readonly setAside: readonly SetAside[]
+  /** What each reader may know, by reader. */
+  readonly states: Map<Reader, SiteState>
+  /** What was known at earlier instants, by reader and instant. */
   readonly earlier: Map<string, SiteState>
 }
 const kept = new WeakMap<Db, Map<string, Kept>>()
@@ -20,38 +26,60 @@ const kept = new WeakMap<Db, Map<string, Kept>>()
 type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 
 /** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
-const derived = (registers: Registers, { units, schools }: Known): SiteState =>
+const derived = (registers: Registers, { units, schools }: Pick<Known, 'units' | 'schools'>): SiteState =>
   withPrices(withSchools(withFaceAreas(siteStateOf(registers), units), schools, units))
 
-function keptState(db: Db, site: Known): Kept {
-  const states = kept.get(db) ?? new Map<string, Kept>()
-  kept.set(db, states)
-  const known = states.get(site.id)
+function keptOf(db: Db, site: Known): Kept {
+  const all = kept.get(db) ?? new Map<string, Kept>()
+  kept.set(db, all)
+  const known = all.get(site.id)
   if (known?.revision === site.revision) return known
-  const fresh = {
+  const { observations, setAside } = sound(db, readRegisters(db, site.id))
+  const fresh: Kept = {
     revision: site.revision,
-    state: derived(registersOf(readRegisters(db, site.id)), site),
-    earlier: new Map<string, SiteState>(),
+    registers: registersOf(observations),
+    setAside,
+    states: new Map(),
+    earlier: new Map(),
   }
-  states.set(site.id, fresh)
+  all.set(site.id, fresh)
   return fresh
 }
 
-/** What is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. */
-export const siteState = (db: Db, site: Known): SiteState => keptState(db, site).state
+/** All that is known about a site. Derived once a revision and kept, so that pages across forty sites stay quick. What is
+ * shown to somebody is composed from `recordOf` instead. */
+export const siteState = (db: Db, site: Known): SiteState => recordOf('office', db, site)
+
+/** A site as one reader may know it. Whatever is composed for them is composed from this. */
+export function recordOf(reader: Reader, db: Db, site: Known): SiteState {
+  const { states, registers } = keptOf(db, site)
+  const state = states.get(reader) ?? derived(recordFor(reader, registers), site)
+  states.set(reader, state)
+  return state
+}
+
+/** The registers of a site as one reader may know them. */
+export const registersFor = (reader: Reader, db: Db, site: Known): Registers =>
+  recordFor(reader, keptOf(db, site).registers)
+
+/** Facts on record that cannot be so, and are left out until somebody takes them back. */
+export const setAsideAt = (db: Db, site: Known): readonly SetAside[] => keptOf(db, site).setAside
 
 /** What the records of a site say under other ways of working. */
-export const siteStateUnder = (db: Db, site: Known): SiteState => derived(registersOf(readRegisters(db, site.id)), site)
+export const siteStateUnder = (db: Db, site: Known): SiteState => derived(keptOf(db, site).registers, site)
 
 /** What would be known about a site if more were recorded. */
 export const siteStateWith = (db: Db, site: Known, more: readonly Observation[]): SiteState =>
-  derived(mergeRegisters(registersOf(readRegisters(db, site.id)), more), site)
+  derived(mergeRegisters(keptOf(db, site).registers, more), site)
 
-/** What was known about a site up to an instant, the instant included. */
-export function siteStateUpTo(db: Db, site: Known, instant: string): SiteState {
-  const { earlier } = keptState(db, site)
-  const state = earlier.get(instant) ?? derived(registersOf(readObservations(db, site.id, instant)), site)
-  earlier.set(instant, state)
+/** What a reader could have known of a site up to an instant, the instant included. */
+export function recordUpTo(reader: Reader, db: Db, site: Known, instant: string): SiteState {
+  const { earlier } = keptOf(db, site)
+  const key = `${reader} ${instant}`
+  const state =
+    earlier.get(key) ??
+    derived(recordFor(reader, registersOf(sound(db, readObservations(db, site.id, instant)).observations)), site)
+  earlier.set(key, state)
   return state
 }
 
@@ -60,6 +88,7 @@ export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string
   new Set(
     sites.flatMap((site) => {
       const { places, lines } = siteState(db, site)
-      return finishedVisits(site.id, places, lines)
+      // What nobody agreed to keeps no visit open.
+      return finishedVisits(site.id, places, lines.filter(isAgreed))
     }),
   )

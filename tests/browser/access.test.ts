@@ -2,10 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
-import type { Audience } from '../../src/data/links'
+import { readLink, type Audience } from '../../src/data/links'
 import { readBookings } from '../../src/data/plans'
 import { openFirmFolder } from '../../src/server/firmFolder'
-import { createLink } from '../../src/server/share/links'
+import { createLink, tokenOf } from '../../src/server/share/links'
 import { siteState } from '../../src/server/siteStates'
 import { as, demoFolder, TODAY } from '../fixtures/folder'
 import { serveFolder, type RunningApp } from './harness'
@@ -88,7 +88,7 @@ let app: RunningApp
 const tokens = new Map<Audience, string>()
 const cookies = new Map<string, string>()
 beforeAll(async () => {
-  const folder = await demoFolder()
+  const folder = demoFolder()
   const firm = await openFirmFolder(folder, TODAY)
   const lead = as(firm, 'lead')
   const site = lead.sites().find(({ id }) => id === PARAMETERS['[site]'])!
@@ -96,7 +96,7 @@ beforeAll(async () => {
   const booked = readBookings(firm.db).find(({ siteId }) => siteId === site.id)!
   const subjects: Record<Audience, string> = { client: '', trade: booked.visitKey, other: party.id, calendar: '' }
   for (const audience of Object.keys(subjects) as Audience[])
-    tokens.set(audience, createLink(lead, site.id, audience, subjects[audience]).token)
+    tokens.set(audience, tokenOf(firm, readLink(firm.db, createLink(lead, site.id, audience, subjects[audience]))!))
   firm.db.close()
   app = await serveFolder(folder)
   for (const role of ['crew', 'lead', 'owner']) {

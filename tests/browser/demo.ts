@@ -8,7 +8,7 @@ export function onDemo(ready: (app: RunningApp, browser: Browser) => void): void
   let app: RunningApp
   let browser: Browser
   beforeAll(async () => {
-    app = await serveFolder(await demoFolder())
+    app = await serveFolder(demoFolder())
     browser = await launch()
     ready(app, browser)
   })

@@ -15,7 +15,7 @@ let folder: string
 let browser: Browser
 
 beforeAll(async () => {
-  folder = await demoFolder()
+  folder = demoFolder()
   app = await serveFolder(folder, true)
   browser = await launch()
 })

@@ -31,7 +31,7 @@ let browser: Browser
 const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
 
 beforeAll(async () => {
-  folder = await demoFolder()
+  folder = demoFolder()
   app = await serveFolder(folder, true)
   browser = await launch(profile)
 })

@@ -2,8 +2,8 @@ import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import type { Day } from '../../src/core/calendar/day'
 import type { Plan } from '../../src/core/schedule/plan'
 import { readCrews, saveCrew, type CrewContact } from '../../src/data/crews'
-import { insertLink, readLinkByHash, readLink, recordView, revokeLink } from '../../src/data/links'
-import { assignSites, insertPerson, readAssignedSites, readPerson, raiseSessionGeneration } from '../../src/data/people'
+import { insertLink, renewLink, readLink, recordView, revokeLink } from '../../src/data/links'
+import { assignSites, insertPerson, readAssignedSites, readPerson, savePutAway } from '../../src/data/people'
 import {
   deletePin,
   insertPlan,
@@ -16,7 +16,6 @@ import {
   type StoredBooking,
 } from '../../src/data/plans'
 import { readRates, saveRate } from '../../src/data/rates'
-import { insertMessage, markSent, readMessages, readUnsentMessages } from '../../src/data/share'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { closed, emptyFolder, TODAY } from '../fixtures/folder'
 import { siteOf } from '../fixtures/record'
@@ -137,16 +136,16 @@ describe('links', () => {
       siteId: 's',
       audience: 'client',
       subject: 's',
+      createdBy: 'ada',
       createdAt: '2026-03-10',
       expiresAt: '2026-06-10',
-      tokenHash: 'hash',
-      by: 'ada',
     })
 
-  test('are found by the hash of their token alone', () => {
+  test('given anew, open again under another generation', () => {
     made()
-    expect(readLinkByHash(firm.db, 'hash')?.id).toBe('l')
-    expect(readLinkByHash(firm.db, 'l')).toBeNull()
+    revokeLink(firm.db, 'l', '2026-03-11')
+    renewLink(firm.db, 'l', '2026-09-10')
+    expect(readLink(firm.db, 'l')).toMatchObject({ generation: 2, revokedAt: null, expiresAt: '2026-09-10' })
   })
   test('keep their first viewing and their last', () => {
     made()
@@ -172,31 +171,12 @@ describe('people', () => {
   test('cannot be given a site that is not there', () => {
     expect(() => assignSites(firm.db, 'ada', ['nowhere'])).toThrow(/FOREIGN KEY/)
   })
-  test('one person’s sessions end without another’s', () => {
-    insertPerson(firm.db, { id: 'ben', name: 'Ben', login: 'ben', role: 'crew', passwordHash: 'x' }, 'now')
-    raiseSessionGeneration(firm.db, 'ada')
-    expect(['ada', 'ben'].map((id) => readPerson(firm.db, id)!.sessionGeneration)).toEqual([2, 1])
+  test('put away and brought back, keep their sites', () => {
+    assignSites(firm.db, 'ada', ['s'])
+    savePutAway(firm.db, 'ada', '2026-03-10T08:00:00.000Z')
+    expect(readPerson(firm.db, 'ada')!.putAwayAt).toBe('2026-03-10T08:00:00.000Z')
+    savePutAway(firm.db, 'ada', null)
+    expect(readPerson(firm.db, 'ada')!.putAwayAt).toBeNull()
+    expect(readAssignedSites(firm.db, 'ada')).toEqual(['s'])
   })
-})
-
-test('a message waits in the outbox until it was sent, oldest first', () => {
-  for (const [id, writtenAt] of [
-    ['b', '2026-03-11'],
-    ['a', '2026-03-10'],
-  ] as const) {
-    insertMessage(firm.db, {
-      id,
-      siteId: 's',
-      recipient: 'Ada',
-      address: 'ada@example.test',
-      subject: id,
-      body: '',
-      writtenAt,
-      sentAt: null,
-    })
-  }
-  expect(readUnsentMessages(firm.db, '2026-03-10T12:00:00.000Z').map((one) => one.id)).toEqual(['a', 'b'])
-  markSent(firm.db, 'a', '2026-03-12')
-  expect(readUnsentMessages(firm.db, '2026-03-10T12:00:00.000Z').map((one) => one.id)).toEqual(['b'])
-  expect(readMessages(firm.db, 10)).toHaveLength(2)
 })

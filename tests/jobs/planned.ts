@@ -15,7 +15,6 @@ import type { Stage, Trade } from '../../src/core/scope/vocabulary'
 import { readCrews } from '../../src/data/crews'
 import { readPeople } from '../../src/data/people'
 import { readPlan } from '../../src/data/plans'
-import { readMessages } from '../../src/data/share'
 import { clockFrom } from '../../src/server/clock'
 import { contextFor, type Context } from '../../src/server/context'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
@@ -35,7 +34,8 @@ import { planView } from '../../src/server/views/plan'
 import { roomSheetView } from '../../src/server/views/roomSheet'
 import { siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
-import { emptyFolder, ORIGIN } from '../fixtures/folder'
+import { emptyFolder } from '../fixtures/folder'
+import { messagesOf } from '../fixtures/messages'
 
 export interface JobCrew {
   readonly name: string
@@ -83,7 +83,7 @@ export class PlannedJob {
 
   static async of(today: string, crews: readonly JobCrew[], sites: readonly JobSite[]): Promise<PlannedJob> {
     const firm = await openFirmFolder(emptyFolder(), today)
-    await createFirm(firm, { firm: 'Example & Co', name: 'Ada', login: 'ada', password: 'a long password' })
+    await createFirm(firm, { firm: 'Example & Co', name: 'Ada', login: 'ada', password: 'barge quoin lantern' })
     const job = new PlannedJob(firm, new Map())
     for (const { crews: many = 1, weekdays = [1, 2, 3, 4, 5], halves = 'both', off = [], ...crew } of crews)
       keepCrew(job.owner, {
@@ -224,7 +224,7 @@ export class PlannedJob {
 
   /** Tells the trades of some lines their days. */
   async tell(...titles: readonly string[]): Promise<void> {
-    await tellTrades(this.owner, { visitKeys: titles.map((title) => this.visit(title).key) }, ORIGIN)
+    await tellTrades(this.owner, { visitKeys: titles.map((title) => this.visit(title).key) })
   }
 
   /** Puts somebody on the job who hears of days without coming for them as a trade. */
@@ -239,7 +239,7 @@ export class PlannedJob {
   async tellOthers(): Promise<void> {
     const { changed, others } = whoToTell(this.owner)
     const ids = [...others, ...changed.filter(({ audience }) => audience === 'other')].map(({ id }) => id)
-    await tellOthers(this.owner, { ids }, ORIGIN)
+    await tellOthers(this.owner, { ids })
   }
 
   /** Tells the client what the plan says.
@@ -247,7 +247,7 @@ export class PlannedJob {
   async update(site: string, ...added: readonly string[]): Promise<void> {
     const siteId = this.siteIds.get(site)!
     const { draft } = draftUpdate(this.owner, this.owner.site(siteId))
-    await publishUpdate(this.owner, siteId, { ...draft, next: [...draft.next, ...added], photos: [] }, ORIGIN)
+    await publishUpdate(this.owner, siteId, { ...draft, next: [...draft.next, ...added], photos: [] })
   }
 
   /** Says something at a place that stays among us. */
@@ -273,7 +273,7 @@ export class PlannedJob {
 
   /** All that the client reads on the link that they got last, a line a sentence. */
   clientReads(site: string): string {
-    const client = readMessages(this.firm.db, 500).find(
+    const client = messagesOf(this.firm, 500).find(
       ({ siteId, body }) => siteId === this.siteIds.get(site) && body.includes('/for/client/'),
     )!
     const { token: _token, ...page } = clientPage(this.firm, /for\/client\/(\S+)/.exec(client.body)![1]!)
@@ -293,7 +293,7 @@ export class PlannedJob {
   /** What those next door read: the letter, and what was written to them. */
   neighbourReads(site: string, name: string): string {
     const letter = wordsIn(paperView(this.owner, this.siteIds.get(site)!, 'neighbours'))
-    const written = readMessages(this.firm.db, 500).filter(({ recipient }) => recipient === name)
+    const written = messagesOf(this.firm, 500).filter(({ recipient }) => recipient === name)
     return [...letter, ...written.flatMap(({ subject, body }) => [subject, body])].join('\n')
   }
 
@@ -303,14 +303,13 @@ export class PlannedJob {
       { ...this.owner, seesMoney: false },
       this.siteIds.get(site)!,
       this.placeIds.get(place)!,
-      ORIGIN,
     )
     return wordsIn({ sheet, contacts }).join('\n')
   }
 
   private tradeToken(title: string): string {
     const crew = readCrews(this.firm.db).find(({ id }) => id === this.visit(title).crewId)!
-    const messages = readMessages(this.firm.db, 500).filter(({ recipient }) => recipient === crew.name)
+    const messages = messagesOf(this.firm, 500).filter(({ recipient }) => recipient === crew.name)
     const message = messages.find(({ subject }) => subject.includes(title.split(',')[0]!)) ?? messages[0]!
     return /for\/trade\/(\S+)/.exec(message.body)![1]!
   }

@@ -150,7 +150,6 @@ describe('Tawnyhurst, a full tear-off', () => {
         /Rear face\n.*\nIs not part of it: beams of the pergola\./,
         'It costs 145.00',
         'It costs 55.20',
-        /rain|weather/i,
       ],
       ['cheated', 'she declines', /\b58\b/, /\b46\b/, 'per m'],
     )
@@ -207,7 +206,7 @@ describe('Larkmallow, the first day of stripping out', () => {
     job.party(SITE, 'Bins', { part: 'hire or waste firm', hears: 'Strip out', brings: 'Exchange at 2 000 kg' })
     job.party(SITE, 'Next door', { part: 'neighbour', hears: 'All that is loud, dusty or outside' })
     await job.plan()
-    await job.tell('Window trim with lead', 'Wires tested')
+    await job.tell('Wires tested')
     await job.tellOthers()
     await job.update(SITE)
     return job
@@ -217,9 +216,10 @@ describe('Larkmallow, the first day of stripping out', () => {
     reads(
       await job.sheetReads(SITE, KITCHEN),
       ['samples are away', 'The floor, as a dust lid'],
-      ['neighbours say', '640'],
+      // An extra that the household has not agreed to is nobody's work yet.
+      ['neighbours say', '640', 'Window trim with lead'],
     )
-    reads(job.tradeReads('Window trim with lead'), [KITCHEN], ['640', 'neighbours say'])
+    reads(job.tradeReads('Wires tested'), [KITCHEN], ['640', 'neighbours say', 'Window trim'])
   })
   test('bin firm: days and weight; next door: dust days and the dog, no result of a test', async () => {
     const job = await told()

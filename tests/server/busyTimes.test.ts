@@ -5,6 +5,8 @@ import { readCrews } from '../../src/data/crews'
 import { demoId } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
+import { keepFirmDoors } from '../../src/server/people/firmDoors'
+import { isInner } from '../../src/server/sites/calendarAt'
 import { keepBusyTimes } from '../../src/server/sites/busyTimes'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
@@ -81,6 +83,8 @@ describe('a crew’s own calendar', () => {
     })
     await new Promise<void>((done) => server.listen(0, '127.0.0.1', done))
     const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
+    await expect(keep({ address: `${origin}/mine.ics` })).rejects.toThrow('lies in this house’s own network')
+    keepFirmDoors(as(firm, 'owner'), { allowedHosts: ['127.0.0.1'] })
     expect(await keep({ address: `${origin}/mine.ics` })).toEqual({ days: 2 })
     expect(crew().busyAddress).toBe(`${origin}/mine.ics`)
     await expect(keep({ address: `${origin}/other.ics` })).rejects.toThrow('it answered 404')
@@ -88,6 +92,22 @@ describe('a crew’s own calendar', () => {
     await expect(keep({ address: `${origin}/mine.ics` })).rejects.toThrow('nobody answered there')
     await expect(keep({ address: 'file:///etc/passwd' })).rejects.toThrow('write it whole')
     expect(busy()).toEqual(['2026-03-16', '2026-03-17'])
+  })
+  test.each([
+    'http://localhost:80/a.ics',
+    'http://[::1]/a.ics',
+    'http://[::ffff:127.0.0.1]/a.ics',
+    'http://169.254.169.254/latest',
+    'http://192.168.1.1/a.ics',
+    'http://2130706433/a.ics',
+    'http://0x7f.1/a.ics',
+  ])('an address in the house is not read: %s', async (address) => {
+    await expect(keep({ address })).rejects.toThrow(/own network|nobody answered/)
+  })
+  test('networks of a house and what is set aside are told from the internet', () => {
+    for (const one of ['10.0.0.1', '172.20.0.1', '192.168.0.1', '127.9.9.9', '0.0.0.0', 'fe80::1', 'fd00::1', '::1'])
+      expect(isInner(one), one).toBe(true)
+    for (const one of ['93.184.216.34', '172.32.0.1', '2606:2800:220:1::1']) expect(isInner(one), one).toBe(false)
   })
   test('crew may not, and a crew that is gone is said so', async () => {
     await expect(keep({ text: calendar(WHOLE) }, 'crew')).rejects.toThrow('Only a lead')

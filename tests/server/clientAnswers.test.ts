@@ -10,7 +10,7 @@ import { siteShareView } from '../../src/server/views/share'
 import { todayView } from '../../src/server/views/today'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
-import { as, ORIGIN } from '../fixtures/folder'
+import { as } from '../fixtures/folder'
 
 const SITE = siteIdOf('bakehouse')
 let firm: FirmFolder
@@ -28,7 +28,7 @@ const answer = (kind: string, part: object) =>
 const publish = async (part: object = {}): Promise<void> => {
   const { draft } = draftUpdate(lead(), lead().site(SITE))
   const { finish: _finish, ...text } = draft
-  token = (await publishUpdate(lead(), SITE, { ...text, photos: [], ...part }, ORIGIN)).url.split('/').at(-1)!
+  token = (await publishUpdate(lead(), SITE, { ...text, photos: [], ...part })).url.split('/').at(-1)!
 }
 /** An extra with its price, that nobody answered yet. */
 const EXTRA = 'A socket at the window seat'

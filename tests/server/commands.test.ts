@@ -19,7 +19,7 @@ const aftermist = (...args: string[]) => run(BIN, args).then(({ stdout }) => std
 
 let folder: string
 beforeAll(async () => {
-  folder = await demoFolder()
+  folder = demoFolder()
 })
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 

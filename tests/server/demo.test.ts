@@ -6,7 +6,7 @@ import { openFirmFolder } from '../../src/server/firmFolder'
 import { closeSolver } from '../../src/server/plan/solver'
 import { selectionsView } from '../../src/server/views/selections'
 import { todayView } from '../../src/server/views/today'
-import { as, closed, emptyFolder, ORIGIN } from '../fixtures/folder'
+import { as, closed, emptyFolder } from '../fixtures/folder'
 
 afterAll(closeSolver)
 
@@ -15,7 +15,7 @@ describe.each(['2026-11-28', '2026-12-31', '2028-02-29', '2026-06-01'])('the dem
   test('starts now, plans every site on working days and has something to decide', async () => {
     const firm = await openFirmFolder(emptyFolder(), today)
     try {
-      await loadDemo(firm, ORIGIN)
+      await loadDemo(firm)
       const { plan } = readPlan(firm.db)!
       expect(Object.keys(plan.finish)).toHaveLength(STORIES.length - 1)
       for (const visit of plan.visits) {

@@ -20,14 +20,14 @@ import { closeSolver } from '../../src/server/plan/solver'
 import { PhoneStore, type HeldObservation } from '../../src/ui/walk/phoneStore'
 import { heldFile, takeHeldFile } from '../../src/ui/walk/heldFile'
 import { fetchSnapshot, sendHeld, type Phone } from '../../src/ui/walk/sync'
-import { as, closed, emptyFolder, ORIGIN, TODAY } from '../fixtures/folder'
+import { as, closed, emptyFolder, TODAY } from '../fixtures/folder'
 
 const ROUNDS = 200
 let firm: FirmFolder
 let owner: Context
 beforeAll(async () => {
   firm = await openFirmFolder(emptyFolder(), TODAY)
-  await loadDemo(firm, ORIGIN)
+  await loadDemo(firm)
   owner = as(firm, 'owner')
 })
 afterAll(async () => {

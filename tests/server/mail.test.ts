@@ -3,10 +3,11 @@ import { SMTPServer } from 'smtp-server'
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { simulatedMail, smtpMail, type MailTransport } from '../../src/devices/mail/mailTransport'
 import { simulatedText } from '../../src/devices/text/simulatedText'
-import { readMessages } from '../../src/data/share'
+import { insertFirm } from '../../src/data/firm'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
-import { outbox, sendWaiting, writeMessage } from '../../src/server/share/messages'
+import { outbox, sendWaiting, startSending, writeMessage } from '../../src/server/share/messages'
 import { closed, emptyFolder, TODAY } from '../fixtures/folder'
+import { messagesOf } from '../fixtures/messages'
 
 const received: string[] = []
 let refusing = false
@@ -32,6 +33,7 @@ beforeAll(async () => {
 afterAll(() => new Promise<void>((done) => server.close(done)))
 beforeEach(async () => {
   firm = await openFirmFolder(emptyFolder(), TODAY)
+  insertFirm(firm.db, { name: 'Demo', demo: true, key: 'k' }, firm.clock.now())
 })
 afterEach(() => closed(firm))
 
@@ -52,7 +54,7 @@ describe.each<[string, () => MailTransport]>([
     write('first')
     write('second')
     expect(await sendWaiting(firm, transport())).toEqual([])
-    expect(readMessages(firm.db, 10).every((one) => one.sentAt !== null)).toBe(true)
+    expect(messagesOf(firm, 10).every((one) => one.sentAt !== null)).toBe(true)
     expect(await sendWaiting(firm, transport())).toEqual([])
   })
 })
@@ -96,7 +98,7 @@ const later = (minutes: number, hour = 12): FirmFolder => {
   const now = new Date(Date.parse(firm.clock.now()) + minutes * 60_000).toISOString()
   return { ...firm, clock: { ...firm.clock, now: () => now, hour: () => hour } }
 }
-const last = () => readMessages(firm.db, 1)[0]!
+const last = () => messagesOf(firm, 1)[0]!
 
 test('what a server refuses stays in the outbox with the reason, and is tried again, later each time', async () => {
   write('later')
@@ -136,4 +138,36 @@ test('what was waiting when the server stopped goes when the folder is opened ag
   await sendWaiting(again, simulatedMail())
   again.db.close()
   expect(last().sentAt).not.toBeNull()
+})
+
+test('a real firm’s mail is not said to have gone where nothing can carry it', async () => {
+  firm.db.prepare('UPDATE firm SET demo = 0').run()
+  write('Pipes on Thursday')
+  await sendWaiting(firm, simulatedMail())
+  expect(last()).toMatchObject({ sentAt: null, attempts: 0 })
+  expect(outbox(firm).messages[0]).toMatchObject({ waitsForUs: true })
+  await sendWaiting(firm, smtpMail(url))
+  expect(last().sentAt).not.toBeNull()
+})
+
+test('a mail that is tried again keeps its name, so that one that came twice is known as one', async () => {
+  write('Pipes on Thursday')
+  received.length = 0
+  refusing = true
+  await sendWaiting(firm, smtpMail(url))
+  refusing = false
+  await sendWaiting(later(2), smtpMail(url))
+  expect(received[0]).toContain(`Message-ID: <${last().id}@aftermist>`)
+})
+
+test('a slow mail server holds nobody up', async () => {
+  write('slow')
+  let answer = (): void => undefined
+  const slow: MailTransport = { simulated: false, send: () => new Promise((done) => (answer = done)) }
+  const sending = sendWaiting(firm, slow)
+  startSending(firm)
+  expect(last().sentAt).toBeNull()
+  await new Promise((done) => setTimeout(done, 0))
+  answer()
+  await sending
 })

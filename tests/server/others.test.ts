@@ -1,7 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { NEXT_DOOR } from '../../src/core/entries/kinds/job'
-import { readMessages } from '../../src/data/share'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { givePaper, otherPage, paperPhoto, sayByOther } from '../../src/server/share/otherPage'
 import { tellOthers } from '../../src/server/share/others'
@@ -9,7 +8,8 @@ import { whoToTell } from '../../src/server/share/tell'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { siteIdOf } from '../../src/demo/ids'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
-import { as, ORIGIN } from '../fixtures/folder'
+import { as } from '../fixtures/folder'
+import { messagesOf } from '../fixtures/messages'
 
 let firm: FirmFolder
 eachWithDemoFirm((fresh) => {
@@ -41,8 +41,8 @@ test('a neighbour is written to once, with days and what is asked, and with no r
     brings: 'Please keep the lane free',
   })
   expect(waiting('At number four')!.telephone).toBeNull()
-  expect(await tellOthers(as(firm, 'lead'), { ids: [id] }, ORIGIN)).toEqual({ told: 1 })
-  const { address, body, subject } = readMessages(firm.db, 1)[0]!
+  expect(await tellOthers(as(firm, 'lead'), { ids: [id] })).toEqual({ told: 1 })
+  const { address, body, subject } = messagesOf(firm, 1)[0]!
   expect(address).toBe('four@example.com')
   expect(subject).toBe('Heron Court: days to come')
   expect(body).toContain('Please keep the lane free')
@@ -50,20 +50,20 @@ test('a neighbour is written to once, with days and what is asked, and with no r
   for (const { name } of rooms) expect(body).not.toContain(name)
   expect(body).not.toMatch(/Bakehouse|Orchard|[€£$]|private/)
   expect(waiting('At number four')).toBeUndefined()
-  expect(await tellOthers(as(firm, 'lead'), { ids: [id] }, ORIGIN)).toEqual({ told: 0 })
+  expect(await tellOthers(as(firm, 'lead'), { ids: [id] })).toEqual({ told: 0 })
 })
 test('who has no mail is told by telephone, and that is kept without a message', async () => {
   const id = party('Lane hire', { part: 'hire or waste firm', hears: NEXT_DOOR, contact: '555 0107' })
   expect(waiting('Lane hire')!.telephone).toBe('555 0107')
-  const before = readMessages(firm.db, 500).length
-  await tellOthers(as(firm, 'lead'), { ids: [id] }, ORIGIN)
-  expect(readMessages(firm.db, 500)).toHaveLength(before)
+  const before = messagesOf(firm, 500).length
+  await tellOthers(as(firm, 'lead'), { ids: [id] })
+  expect(messagesOf(firm, 500)).toHaveLength(before)
   expect(waiting('Lane hire')).toBeUndefined()
 })
 test('what they bring changed: they alone are on the list, with that alone', async () => {
   const values = { part: 'plant or supplier', hears: 'Concrete', contact: 'plant@example.com' }
   const id = party('Plant', { ...values, brings: '8 m³' })
-  await tellOthers(as(firm, 'lead'), { ids: [id] }, ORIGIN)
+  await tellOthers(as(firm, 'lead'), { ids: [id] })
   const changedNow = () => whoToTell(as(firm, 'lead')).changed.filter(({ audience }) => audience === 'other')
   expect(changedNow()).toEqual([])
   party('Plant', { ...values, brings: '8.4 m³' })
@@ -71,16 +71,16 @@ test('what they bring changed: they alone are on the list, with that alone', asy
     ['Plant', ['8.4 m³ instead of 8 m³.']],
   ])
 })
-test('crew may not tell, and nobody is chosen by nothing', async () => {
-  await expect(tellOthers(as(firm, 'crew'), { ids: ['x'] }, ORIGIN)).rejects.toThrow(/lead/i)
-  await expect(tellOthers(as(firm, 'lead'), { ids: [] }, ORIGIN)).rejects.toThrow('Choose at least one.')
+test('crew may not tell, and nobody is chosen by nothing', () => {
+  expect(() => tellOthers(as(firm, 'crew'), { ids: ['x'] })).toThrow(/lead/i)
+  expect(() => tellOthers(as(firm, 'lead'), { ids: [] })).toThrow('Choose at least one.')
 })
 
 describe('by a link of their own', () => {
   const lead = () => as(firm, 'lead')
   const tokenIn = (text: string): string => /for\/other\/(\S+)/.exec(text)![1]!
   const given = async (partyId: string): Promise<string> =>
-    tokenIn((await givePaper(lead(), { siteId: SITE, partyId }, ORIGIN)).url)
+    tokenIn((await givePaper(lead(), { siteId: SITE, partyId })).url)
   const asked = (question: string): string => {
     const subjectId = uuid()
     const placeId = stateAt(firm, SITE).places[0]!.id
@@ -91,8 +91,8 @@ describe('by a link of their own', () => {
 
   test('a neighbour reads their days and the letter, and says that they have it', async () => {
     const id = party('At number nine', { part: 'neighbour', hears: NEXT_DOOR, contact: 'nine@example.com' })
-    await tellOthers(lead(), { ids: [id] }, ORIGIN)
-    const token = tokenIn(readMessages(firm.db, 1)[0]!.body)
+    await tellOthers(lead(), { ids: [id] })
+    const token = tokenIn(messagesOf(firm, 1)[0]!.body)
     const page = otherPage(firm, token)
     expect(page.days).toEqual([])
     expect(page.paper!.title).toBe('To the neighbours of Heron Court')
@@ -153,9 +153,9 @@ describe('by a link of their own', () => {
     })
     expect(() => otherPage(firm, token)).toThrow('no longer on the list')
   })
-  test('who has no part that a paper is made for gets none, and crew give none', async () => {
+  test('who has no part that a paper is made for gets none, and crew give none', () => {
     const partyId = party('The household', { part: 'client' })
-    await expect(givePaper(lead(), { siteId: SITE, partyId }, ORIGIN)).rejects.toThrow('There is no paper for them')
-    await expect(givePaper(as(firm, 'crew'), { siteId: SITE, partyId }, ORIGIN)).rejects.toThrow(/lead/i)
+    expect(() => givePaper(lead(), { siteId: SITE, partyId })).toThrow('There is no paper for them')
+    expect(() => givePaper(as(firm, 'crew'), { siteId: SITE, partyId })).toThrow(/lead/i)
   })
 })

@@ -8,7 +8,7 @@ import { planPdf } from '../../src/server/paper/planPdf'
 import { planView } from '../../src/server/views/plan'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
-import { as, ORIGIN } from '../fixtures/folder'
+import { as } from '../fixtures/folder'
 import { pdfText } from '../fixtures/pdfText'
 
 let firm: FirmFolder
@@ -68,7 +68,7 @@ describe('no paper of any kind and language', () => {
       (reader) => [reader, () => paperFile(as(firm, 'lead'), SITE, reader)] as const,
     ),
     ...['en', 'es', 'pl'].map(
-      (language) => [`sheet ${language}`, () => sheetFile(as(firm, 'crew'), SITE, place, ORIGIN, language)] as const,
+      (language) => [`sheet ${language}`, () => sheetFile(as(firm, 'crew'), SITE, place, language)] as const,
     ),
     ['next weeks', () => aheadFile(as(firm, 'lead'), SITE, 3, 'place')],
   ]
@@ -80,7 +80,7 @@ describe('no paper of any kind and language', () => {
 })
 test('the sheet of a room in Polish has its cautions, its drawing and what goes in; crew see no address', async () => {
   const { text } = await pdfText(
-    await (await sheetFile(as(firm, 'crew'), SITE, placeIdOf('bakehouse', 'kitchen'), ORIGIN, 'pl')).arrayBuffer(),
+    await (await sheetFile(as(firm, 'crew'), SITE, placeIdOf('bakehouse', 'kitchen'), 'pl')).arrayBuffer(),
   )
   for (const words of ['Uwaga', 'Praca po kolei', 'Kitchen from above', '[x]', 'przed południem'])
     expect(text.replaceAll(' ', '')).toContain(words.replaceAll(' ', ''))

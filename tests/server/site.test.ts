@@ -2,7 +2,6 @@ import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { rebuildRegisters } from '../../src/data/observations'
-import { readMessages } from '../../src/data/share'
 import { readSite, type Site } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
@@ -24,6 +23,7 @@ import { recordFacts } from '../../src/server/walk/recordFacts'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
+import { messagesOf } from '../fixtures/messages'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 const BATH = placeIdOf('bakehouse', 'bath')
@@ -58,7 +58,7 @@ describe('a new site', () => {
   test.each([
     [{ name: '' }, 'Site: type its name.'],
     [{ built: 'old' }, 'Built: write a year, like 1911.'],
-    [{ startsOn: '2026-02-30' }, 'Start: "2026-02-30" is not a day.'],
+    [{ startsOn: '2026-02-30' }, 'Start: write a day as year-month-day'],
     [{ weekdays: [] }, 'Working days: choose at least one.'],
     [{ places: [] }, 'Places: add at least one.'],
     [{ places: [{ ...NEW_SITE.places[0], size: '4 parsecs' }] }, 'Kitchen: "4 parsecs" is not a size.'],
@@ -369,9 +369,9 @@ describe('what changes for people who were told is in the tell list, and nothing
     const visit = readPlan(firm.db)!.plan.visits.find(
       (one) => one.placeIds.includes(KITCHEN) && one.stages.includes('cabinets') && one.trade === 'cabinet-maker',
     )!
-    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] }, 'http://localhost')
+    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] })
     const link = /\/for\/trade\/(\S+)/.exec(
-      readMessages(firm.db, 500).find((m) => m.recipient === 'Joss Tenonby')!.body,
+      messagesOf(firm, 500).find((m) => m.recipient === 'Joss Tenonby')!.body,
     )![1]!
     for (const lineId of visit.lineIds)
       tell({
@@ -386,9 +386,9 @@ describe('what changes for people who were told is in the tell list, and nothing
     ])
     expect(tradePage(firm, link)).toMatchObject({ notice: null, changing: true })
     expect(() => answerNotice(firm, link, { answer: 'confirm' })).toThrow('This date is being changed.')
-    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] }, 'http://localhost')
+    await tellTrades(as(firm, 'lead'), { visitKeys: [visit.key] })
     expect(textsFor('Joss Tenonby')).toEqual([])
-    expect(readMessages(firm.db, 500).filter((m) => m.subject.startsWith('Called off: Cabinets'))).toHaveLength(1)
+    expect(messagesOf(firm, 500).filter((m) => m.subject.startsWith('Called off: Cabinets'))).toHaveLength(1)
     expect(() => tradePage(firm, link)).toThrow('This visit was called off. You need do nothing.')
   })
 })

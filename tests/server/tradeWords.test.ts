@@ -2,7 +2,6 @@ import sharp from 'sharp'
 import { beforeEach, describe, expect, test } from 'vitest'
 import { readCrews, saveCrew } from '../../src/data/crews'
 import { readBookings, readPlan } from '../../src/data/plans'
-import { readMessages } from '../../src/data/share'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { runPhotoJobs } from '../../src/server/photos/photoSizes'
 import { tellTrades, tradePage } from '../../src/server/share/notices'
@@ -10,7 +9,8 @@ import { photoByTrade, sayByTrade } from '../../src/server/share/tradeWords'
 import { shareView } from '../../src/server/views/share'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
-import { as, ORIGIN } from '../fixtures/folder'
+import { as } from '../fixtures/folder'
+import { messagesOf } from '../fixtures/messages'
 
 let firm: FirmFolder
 let token: string
@@ -28,8 +28,8 @@ beforeEach(async () => {
   siteId = visit.siteId
   key = visit.key
   placeId = visit.placeIds[0]!
-  await tellTrades(lead(), { visitKeys: [visit.key] }, ORIGIN)
-  token = /for\/trade\/(\S+)/.exec(readMessages(firm.db, 1)[0]!.body)![1]!
+  await tellTrades(lead(), { visitKeys: [visit.key] })
+  token = /for\/trade\/(\S+)/.exec(messagesOf(firm, 1)[0]!.body)![1]!
 })
 
 describe('a trade by its link', () => {
@@ -81,8 +81,8 @@ describe('a trade by its link', () => {
 test('a crew that reads Polish gets its notice and its page in Polish, and any other language by a link', async () => {
   const { crewId, visitKey } = readBookings(firm.db).find((one) => one.visitKey === key)!
   saveCrew(firm.db, { ...readCrews(firm.db).find(({ id }) => id === crewId)!, language: 'pl' })
-  await tellTrades(lead(), { visitKeys: [visitKey] }, ORIGIN)
-  const [message] = readMessages(firm.db, 1)
+  await tellTrades(lead(), { visitKeys: [visitKey] })
+  const [message] = messagesOf(firm, 1)
   expect(message!.body).toContain('Gdzie, ile, co jest gotowe; prosimy potwierdzić lub odmówić:')
   const polish = /for\/trade\/(\S+)/.exec(message!.body)![1]!
   expect(tradePage(firm, polish).words.confirm).toBe('Potwierdzam')

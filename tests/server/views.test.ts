@@ -13,11 +13,11 @@ import { firmSettingsView, siteSettingsView } from '../../src/server/views/setti
 import { shareView, siteShareView } from '../../src/server/views/share'
 import { todayView } from '../../src/server/views/today'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
-import { as, closed, demoFolder, opened } from '../fixtures/folder'
+import { as, closed, openedDemo } from '../fixtures/folder'
 
 let firm: FirmFolder
 beforeAll(async () => {
-  firm = await opened(await demoFolder())
+  firm = await openedDemo()
 })
 afterAll(async () => {
   await closeSolver()

@@ -11,7 +11,7 @@ import { simulatedWeather } from '../../src/devices/weather/simulatedWeather'
 import { GROUNDS, SKIES } from '../../src/core/walk/siteConditions'
 import { addDays, type Day } from '../../src/core/calendar/day'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
-import { as, ORIGIN, TODAY } from '../fixtures/folder'
+import { as, TODAY } from '../fixtures/folder'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 const BATH = placeIdOf('bakehouse', 'bath')
@@ -148,7 +148,7 @@ describe('what a place’s record tells', () => {
     record({ ...fact, value: { reason: 'not in the price', until: 'phase 2' } })
     const [change] = scope().since!.changes.filter((one) => one.text.endsWith('is out of the scope'))
     expect(change!.detail).toBe('not in the price, until phase 2')
-    expect((await roomSheetView(as(firm, 'crew'), BAKEHOUSE, BATH, ORIGIN)).sheet.out).toContain(
+    expect((await roomSheetView(as(firm, 'crew'), BAKEHOUSE, BATH)).sheet.out).toContain(
       `${line.title}: not in the price, until phase 2`,
     )
     expect(() => record({ ...fact, value: { reason: '' } })).toThrow('Reason: type something.')

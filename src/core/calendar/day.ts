@@ -9,13 +9,28 @@ const MS_PER_DAY = 86_400_000
 const serial = (day: Day): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_DAY
 const fromSerial = (days: number): Day => new Date(days * MS_PER_DAY).toISOString().slice(0, 10) as Day
 
-/** Reads `YYYY-MM-DD` and refuses days that do not exist.
+/** The days that a house's records may speak of; what lies outside is a slip of the finger. */
+export const FIRST_DAY = '1900-01-01' as Day
+export const LAST_DAY = '2199-12-31' as Day
+
+/** Whether a text is a day, `YYYY-MM-DD`, that exists and lies between 1900 and 2199. */
+export const isDay = (text: unknown): text is Day =>
+  typeof text === 'string' &&
+  /^\d{4}-\d{2}-\d{2}$/.test(text) &&
+  text >= FIRST_DAY &&
+  text <= LAST_DAY &&
+  new Date(Date.parse(`${text}T00:00:00Z`)).toJSON()?.startsWith(text) === true
+
+/** Whether a text is an instant in UTC to the second or the millisecond, on such a day. */
+export const isInstant = (text: unknown): text is Instant =>
+  typeof text === 'string' &&
+  /^\d{4}-\d{2}-\d{2}T(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\d(?:\.\d{3})?Z$/.test(text) &&
+  isDay(text.slice(0, 10))
+
+/** Reads `YYYY-MM-DD` and refuses days that do not exist, and those before 1900 or after 2199.
  * @throws ImpossibleRequest `unreadable-day` */
 export function parseDay(text: string): Day {
-  if (/^\d{4}-\d{2}-\d{2}$/.test(text)) {
-    const at = Date.parse(`${text}T00:00:00Z`)
-    if (!Number.isNaN(at) && new Date(at).toISOString().startsWith(text)) return text as Day
-  }
+  if (isDay(text)) return text
   throw new ImpossibleRequest('unreadable-day', `"${text}" is not a day. Write it as year-month-day, like 2026-03-10.`)
 }
 

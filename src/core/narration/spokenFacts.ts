@@ -1,3 +1,4 @@
+import { answersWords } from '../walk/answersWords'
 import { SAID_DEAD, SERVICES } from '../entries/kinds/services'
 import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
@@ -228,7 +229,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       line.trade === 'designer' || line.trade === 'engineer' ? line.trade : line.trade === 'client' ? 'client' : 'us'
     const value = { question: line.words, owner, ...(line.date ? { by: line.date } : {}) } as const
     return {
-      says: `To decide, ${owner === 'us' ? 'we answer' : `the ${owner} answers`}${line.date ? ` by ${shortDay(line.date)}` : ''}`,
+      says: `To decide, ${answersWords(owner)}${line.date ? ` by ${shortDay(line.date)}` : ''}`,
       facts: [{ subject: 'decision', facet: 'asked', subjectId: newId(), placeId: place?.id ?? null, value }],
     }
   },

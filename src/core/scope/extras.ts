@@ -1,6 +1,10 @@
 import { minor, type Minor } from '../measure/money'
 import { approvalWords, type Line } from './line'
 
+/** Whether a line is work that was agreed: all that is no extra, and extras to which the client said yes. */
+export const isAgreed = ({ extra, approval }: Pick<Line, 'extra' | 'approval'>): boolean =>
+  !extra || approval?.answer === 'approved'
+
 /** One extra as the client is asked about it. */
 export interface Extra {
   readonly id: string

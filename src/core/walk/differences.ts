@@ -1,3 +1,4 @@
+import { answersWords } from './answersWords'
 import type { Units } from '../measure/length'
 import { groupBy } from '../lists/groupBy'
 import { printQuantity } from '../measure/quantity'
@@ -150,7 +151,7 @@ function entryDifferences(before: SiteState, after: SiteState): Difference[] {
       placeId: d.placeId,
       kind: 'asked',
       text: `To decide: ${d.question}`,
-      detail: `the ${d.owner} answers`,
+      detail: answersWords(d.owner),
     })),
     ...after.decisions
       .filter((d) => d.answer !== null && !answeredBefore.has(d.id))

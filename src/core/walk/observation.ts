@@ -187,6 +187,8 @@ export interface Facts {
   photo: { taken: Photo; marked: readonly PhotoMark[] }
   pin: { put: Pin; removed: boolean }
   walk: { started: WalkStart; ended: Day }
+  /** An observation by its id: whether it was taken back, since it was misread or was never so. */
+  fact: { withdrawn: boolean }
 }
 
 export type SubjectKind = keyof Facts
@@ -208,6 +210,9 @@ interface ObservationHead {
   readonly subjectId: string
   readonly by: string
   readonly seenAt: Instant
+  /** Where it stands among all that a firm recorded, in milliseconds: never less than what its maker knew of, whatever
+   * their clock said. Without it the time alone tells. */
+  readonly order?: number
 }
 
 type ObservationOf<K extends SubjectKind> = {

@@ -97,6 +97,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     pin: new Map(),
     memo: new Map(),
     walk: new Map(),
+    fact: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
   for (const observation of registers.values()) {
     const group = groups[observation.subject]

@@ -1,7 +1,9 @@
+import type { Audience } from '../../data/links'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { runningFirm } from '../runningFirm'
-import { originOf, requireOwnOrigin } from './route'
+import { openLink } from '../share/links'
+import { requireOwnOrigin } from './route'
 
 /** What a page without scripts may do: show its style, fonts and pictures, and send its own form. Nobody keeps it, finds
  * it, frames it, or learns where it is. */
@@ -17,18 +19,24 @@ export const PAGE_HEADERS = {
   'x-robots-tag': 'noindex, nofollow',
 } as const
 
-/** A page behind a link that is made as text; a refusal becomes the page that says so. */
+/** A page behind a link that is made as text; a refusal becomes the page that says so. The link is looked up before
+ * anything of what was sent is read. */
 export function linkRoute(
+  audience: Audience,
   handle: (firm: FirmFolder, params: Record<string, string>, request: Request) => Promise<Response>,
   refused: (status: number, message: string) => Promise<Response>,
 ) {
   return async (request: Request, { params }: { params: Promise<Record<string, string>> }): Promise<Response> => {
     try {
       requireOwnOrigin(request)
-      return await handle(await runningFirm(), await params, request)
+      const firm = await runningFirm()
+      const given = await params
+      openLink(firm, given.token ?? '', audience)
+      return await handle(firm, given, request)
     } catch (error) {
       if (error instanceof Refusal) return refused(error.status, error.message)
-      throw error
+      console.error(error)
+      return refused(500, 'Something went wrong on our side. Please try again later, or call us.')
     }
   }
 }
@@ -48,7 +56,7 @@ const A_YEAR = 365 * 24 * 3600
 
 /** Keeps the name that somebody typed for the next time on this device, for this link alone. */
 export function nameCookie(request: Request, name: string): string {
-  const secure = originOf(request).startsWith('https:') ? '; Secure' : ''
+  const secure = request.headers.get('x-forwarded-proto') === 'https' ? '; Secure' : ''
   const path = new URL(request.url).pathname
   return `${NAME}=${encodeURIComponent(name)}; Path=${path}; Max-Age=${A_YEAR}; HttpOnly; SameSite=Strict${secure}`
 }

@@ -28,10 +28,25 @@ async function answer(request: Request, handle: () => Promise<Answer>): Promise<
   try {
     requireOwnOrigin(request)
     const body = await handle()
-    return body instanceof Response ? body : Response.json(body ?? {})
+    return withHeaders(body instanceof Response ? body : Response.json(body ?? {}))
   } catch (error) {
-    return refusalResponse(error)
+    return withHeaders(refusalResponse(error))
   }
+}
+
+/** What somebody is told is kept by nobody on the way, is nothing else than it says, and runs nothing. */
+const ANSWER_HEADERS = {
+  'cache-control': 'no-store',
+  'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'no-referrer',
+  'x-robots-tag': 'noindex, nofollow',
+} as const
+
+function withHeaders(response: Response): Response {
+  for (const [name, value] of Object.entries(ANSWER_HEADERS))
+    if (!response.headers.has(name)) response.headers.set(name, value)
+  return response
 }
 
 /** Refuses what another site's page sends. A form of a page that tells nobody where it is says 'null' for its origin; what
@@ -58,11 +73,41 @@ function refusalResponse(error: unknown): Response {
 const refused = (status: number, message: string, field?: string): Response =>
   Response.json({ error: { message, ...(field ? { field } : {}) } }, { status })
 
+const TOO_MUCH = 'That is more than can be sent at once. Send it in smaller parts.'
+
+/** The bytes of a request as they come, counted on the way: one byte over the limit and the rest is not taken. Whether the
+ * sender said how much it would be, said so wrongly or not at all makes no difference.
+ * @throws Refusal 413 */
+export async function* partsOf(request: Request, limit: number, message = TOO_MUCH): AsyncGenerator<Uint8Array> {
+  const tooMuch = (): Refusal => new Refusal(413, message, 'file')
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooMuch()
+  if (!request.body) return
+  const reader = request.body.getReader()
+  let count = 0
+  try {
+    for (;;) {
+      const { done, value } = await reader.read()
+      if (done) return
+      count += value.byteLength
+      if (count > limit) throw tooMuch()
+      yield value
+    }
+  } finally {
+    await reader.cancel().catch(() => undefined)
+  }
+}
+
+/** The raw bytes of a request, up to a limit. */
+export async function bytesBody(request: Request, limit: number, message?: string): Promise<Buffer> {
+  const parts: Uint8Array[] = []
+  for await (const part of partsOf(request, limit, message)) parts.push(part)
+  return Buffer.concat(parts)
+}
+
 /** The JSON body of a request, or a refusal that says so.
  * @param limit most bytes taken */
 export async function jsonBody(request: Request, limit = 2_000_000): Promise<unknown> {
-  const text = await request.text()
-  if (text.length > limit) throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
+  const text = (await bytesBody(request, limit)).toString('utf8')
   try {
     return JSON.parse(text, withoutOwnMethods) as unknown
   } catch {
@@ -75,9 +120,9 @@ export async function formBody(
   request: Request,
   limit = 100_000,
 ): Promise<{ typed: Record<string, string>; files: Record<string, Buffer> }> {
-  if (Number(request.headers.get('content-length') ?? 0) > limit)
-    throw new Refusal(413, 'That is more than can be sent at once. Send it in smaller parts.')
-  const form = await request.formData().catch(() => {
+  const bytes = await bytesBody(request, limit)
+  const type = request.headers.get('content-type') ?? ''
+  const form = await new Response(new Uint8Array(bytes), { headers: { 'content-type': type } }).formData().catch(() => {
     throw new Refusal(400, 'The form could not be read. Reload the page and try again.')
   })
   const typed: Record<string, string> = {}
@@ -87,22 +132,6 @@ export async function formBody(
     else if (value.size > 0) files[key] = Buffer.from(await value.arrayBuffer())
   }
   return { typed, files }
-}
-
-/** The address people reach us at, for links in messages. */
-export const originOf = (request: Request): string => originFrom(request.headers)
-
-export function originFrom(headers: Pick<Headers, 'get'>): string {
-  const protocol = headers.get('x-forwarded-proto') ?? 'http'
-  const host = headers.get('x-forwarded-host') ?? headers.get('host') ?? 'localhost'
-  return `${protocol}://${host}`
-}
-
-/** The raw bytes of a part of a file, up to a limit that is checked before anything is read. */
-export async function bytesBody(request: Request, limit: number): Promise<Buffer> {
-  if (Number(request.headers.get('content-length') ?? 0) > limit)
-    throw new Refusal(413, `File: send parts of at most ${limit / 1e6} MB.`, 'file')
-  return Buffer.from(await request.arrayBuffer())
 }
 
 /** Names under which an object would pretend to be something else when it is read as words or a number. */

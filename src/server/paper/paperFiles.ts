@@ -5,7 +5,6 @@ import type { Context } from '../context'
 import { fileAnswer } from '../http/fileAnswer'
 import { outsidePhotos } from '../photos/photos'
 import { publishedUpdate } from '../share/clientUpdates'
-import { siteState } from '../siteStates'
 import { lookAheadView } from '../views/lookAhead'
 import { paperView } from '../views/paper'
 import { roomSheetView } from '../views/roomSheet'
@@ -29,16 +28,9 @@ export async function sheetFile(
   context: Context,
   siteId: string,
   placeId: string,
-  origin: string,
   language?: string,
 ): Promise<Response> {
-  const { sheet, site, printedOn, words, contacts, code } = await roomSheetView(
-    context,
-    siteId,
-    placeId,
-    origin,
-    language,
-  )
+  const { sheet, site, printedOn, words, contacts, code } = await roomSheetView(context, siteId, placeId, language)
   const people = contacts.map(
     ({ name, trade, contact }) => `${name}, ${trade.toLowerCase()}${contact ? `, ${contact}` : ''}`,
   )
@@ -64,7 +56,7 @@ export async function aheadFile(
 
 /** A paper with its pictures, in which whatever was marked to be hidden cannot be read. */
 async function pdfAnswer(context: Context, site: Site, printed: PrintedPaper, name: string): Promise<Response> {
-  const { photos } = siteState(context.db, site)
+  const { photos } = context.record(site)
   const hashes = printed.parts.flatMap(({ pictures = [] }) => pictures.map(({ hash }) => hash))
   const pictures = await outsidePhotos(context.firm, photos, hashes)
   return fileAnswer(await paperPdf(printed, pictures), 'application/pdf', `${name}.pdf`)

@@ -1,53 +1,50 @@
-import { hash, verify } from '@node-rs/argon2'
+import { randomBytes } from 'node:crypto'
 import { v7 as uuid } from 'uuid'
 import { array, boolean, object, string } from 'yup'
+import { logAtDoor } from '../../data/doorLog'
 import { insertFirm, readFirm } from '../../data/firm'
 import {
   assignSites,
-  countFailedSignIns,
   forgetFailedSignIns,
   insertPerson,
-  raiseSessionGeneration,
+  readPasswordHash,
   readPeople,
   readPerson,
   readPersonByLogin,
   recordFailedSignIn,
+  savePasswordHash,
+  savePutAway,
   type Person,
   type Role,
 } from '../../data/people'
+import { deleteSessionsOf } from '../../data/sessions'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { trimmed } from '../trimmed'
+import { oneLine } from '../trimmed'
+import { decoyHash, isPassword, newPassword, strongHash } from './passwords'
+import { slowDown } from './signInTries'
 
-/** Tries within a quarter of an hour before a login rests. */
-const ATTEMPTS = 8
-const ATTEMPT_WINDOW_MINUTES = 15
-
-const password = string()
-  .min(10, 'Password: use at least 10 characters.')
-  .max(200, 'Password: use at most 200 characters.')
-  .required('Password: choose one of at least 10 characters.')
-const login = trimmed()
+const login = oneLine()
   .min(2, 'Sign-in name: use at least 2 characters.')
   .max(80, 'Sign-in name: use at most 80 characters.')
   .required('Sign-in name: type one.')
-const personName = trimmed().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
+const personName = oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
 
 const newFirm = object({
-  firm: trimmed().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.'),
+  firm: oneLine().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.'),
   name: personName,
   login,
-  password,
+  password: newPassword,
 })
 
 /** Creates the firm and its owner; only once, on an empty folder. */
 export async function createFirm(firm: FirmFolder, body: unknown, demo = false): Promise<Person> {
   const input = newFirm.validateSync(body)
   if (readFirm(firm.db)) throw new Refusal(409, 'This folder already holds a firm. Sign in instead.')
-  const passwordHash = await hash(input.password)
+  const passwordHash = await strongHash(input.password, [input.firm, input.name, input.login])
   firm.db.transaction(() => {
-    insertFirm(firm.db, { name: input.firm, demo }, firm.clock.now())
+    insertFirm(firm.db, { name: input.firm, demo, key: randomBytes(16).toString('hex') }, firm.clock.now())
     insertPerson(
       firm.db,
       { id: uuid(), name: input.name, login: input.login, role: 'owner', passwordHash },
@@ -60,50 +57,50 @@ export async function createFirm(firm: FirmFolder, body: unknown, demo = false):
 const newPerson = object({
   name: personName,
   login,
-  password,
+  password: newPassword,
   role: string().oneOf(['lead', 'crew'], 'Role: choose lead or crew.').required('Role: choose one.'),
 })
 
 export async function addPerson(context: Context, body: unknown): Promise<Person> {
   context.requireOwner()
   const input = newPerson.validateSync(body)
-  if (readPersonByLogin(context.db, input.login))
-    throw new Refusal(409, `Sign-in name: "${input.login}" is taken. Choose another.`, 'login')
-  const passwordHash = await hash(input.password)
+  const taken = (): Refusal => new Refusal(409, `Sign-in name: "${input.login}" is taken. Choose another.`, 'login')
+  if (readPersonByLogin(context.db, input.login)) throw taken()
+  const passwordHash = await strongHash(input.password, [firmName(context), input.name, input.login])
+  // Somebody may have taken the name while the password was worked on.
+  if (readPersonByLogin(context.db, input.login)) throw taken()
   insertPerson(
     context.db,
     { id: uuid(), name: input.name, login: input.login, role: input.role as Role, passwordHash },
     context.now(),
   )
+  logAtDoor(context.db, 'person added', context.person.name, `${input.name}, ${input.role}`, context.now())
   return readPersonByLogin(context.db, input.login)!
 }
 
+const firmName = (context: Pick<Context, 'db'>): string => readFirm(context.db)?.name ?? ''
+
 const credentials = object({
-  login: trimmed().required('Sign-in name: type it.'),
-  password: string().required('Password: type it.'),
+  login: oneLine().max(80, 'Sign-in name: use at most 80 characters.').required('Sign-in name: type it.'),
+  password: string().max(200, 'Password: use at most 200 characters.').required('Password: type it.'),
 })
 const WRONG = 'Sign-in name or password is not right. Try again.'
 
-/** @throws Refusal 401 for a wrong pair, 429 after too many tries */
-export async function signIn(firm: FirmFolder, body: unknown): Promise<Person> {
+/** @param address where the request came from
+ * @throws Refusal 401 for a wrong pair or somebody who was put away, 429 after too many tries */
+export async function signIn(firm: FirmFolder, body: unknown, address = ''): Promise<Person> {
   const input = credentials.validateSync(body)
-  const since = new Date(Date.parse(firm.clock.now()) - ATTEMPT_WINDOW_MINUTES * 60_000).toISOString()
-  if (countFailedSignIns(firm.db, input.login, since) >= ATTEMPTS) {
-    throw new Refusal(429, `Too many tries. Wait ${ATTEMPT_WINDOW_MINUTES} minutes and try again.`)
-  }
+  await slowDown(firm, input.login, address)
   const person = readPersonByLogin(firm.db, input.login)
-  // A name that does not exist costs as much time as a wrong password.
-  const right = await verify(person?.passwordHash ?? (await decoyHash()), input.password)
-  if (!person || !right) {
-    recordFailedSignIn(firm.db, input.login, firm.clock.now())
+  const right = await isPassword(person?.passwordHash ?? (await decoyHash()), input.password)
+  if (!person || !right || person.putAwayAt !== null) {
+    recordFailedSignIn(firm.db, input.login, address, firm.clock.now())
+    logAtDoor(firm.db, 'wrong password', person ? person.name : 'Nobody of that name', address, firm.clock.now())
     throw new Refusal(401, WRONG)
   }
-  forgetFailedSignIns(firm.db, input.login)
+  forgetFailedSignIns(firm.db, input.login, address)
   return person
 }
-
-let decoy: Promise<string> | undefined
-const decoyHash = (): Promise<string> => (decoy ??= hash('nobody has this password'))
 
 const demoRole = object({ role: string().oneOf(['owner', 'lead', 'crew']).required() })
 
@@ -111,15 +108,70 @@ const demoRole = object({ role: string().oneOf(['owner', 'lead', 'crew']).requir
 export function signInToDemo(firm: FirmFolder, body: unknown): Person {
   if (!readFirm(firm.db)?.demo) throw new Refusal(403, 'Only the demo can be entered without a password.')
   const { role } = demoRole.validateSync(body)
-  const person = readPeople(firm.db).find((one) => one.role === role)
+  const person = readPeople(firm.db).find((one) => one.role === role && one.putAwayAt === null)
   if (!person) throw new Refusal(404, 'The demo has nobody in that role.')
   return person
 }
 
-/** Ends every session of the person where they asked for it everywhere. */
-export function endEverySession(context: Context, body: unknown): void {
-  const { everywhere } = object({ everywhere: boolean().required() }).validateSync(body)
-  if (everywhere) raiseSessionGeneration(context.db, context.person.id)
+const change = object({
+  current: string().max(200).required('Present password: type it.'),
+  password: newPassword,
+})
+
+/** Somebody changes their own password. Every session of theirs ends; the caller opens a new one here.
+ * @throws Refusal 401 where the present one is wrong, 429 after too many tries */
+export async function changePassword(context: Context, body: unknown, address = ''): Promise<void> {
+  const { db, person, firm } = context
+  const input = change.validateSync(body)
+  await slowDown(firm, person.login, address)
+  if (!(await isPassword(readPasswordHash(db, person.id), input.current))) {
+    recordFailedSignIn(db, person.login, address, context.now())
+    throw new Refusal(401, 'Present password: it is not right.', 'current')
+  }
+  savePasswordHash(db, person.id, await strongHash(input.password, [firmName(context), person.name, person.login]))
+  deleteSessionsOf(db, person.id)
+  forgetFailedSignIns(db, person.login, address)
+  logAtDoor(db, 'password changed', person.name, '', context.now())
+}
+
+function anotherPerson(context: Context, personId: string): Person {
+  context.requireOwner()
+  const person = readPerson(context.db, personId)
+  if (!person) throw new Refusal(404, 'Person: nobody of that kind is on record.')
+  return person
+}
+
+const reset = object({ password: newPassword })
+
+/** The owner gives somebody a new password, who is signed out everywhere. */
+export async function resetPassword(context: Context, personId: string, body: unknown): Promise<void> {
+  const person = anotherPerson(context, personId)
+  const { password } = reset.validateSync(body)
+  savePasswordHash(context.db, person.id, await strongHash(password, [firmName(context), person.name, person.login]))
+  deleteSessionsOf(context.db, person.id)
+  logAtDoor(context.db, 'password reset', context.person.name, person.name, context.now())
+}
+
+/** Ends every session of somebody else's. */
+export function endSessionsOf(context: Context, personId: string): void {
+  const person = anotherPerson(context, personId)
+  deleteSessionsOf(context.db, person.id)
+  logAtDoor(context.db, 'sessions ended', context.person.name, person.name, context.now())
+}
+
+const away = object({ away: boolean().required('Say whether they are put away or brought back.') })
+
+/** Somebody who works here no more is put away, or is brought back: what they recorded stays, and they cannot sign in
+ * meanwhile. */
+export function putAwayPerson(context: Context, personId: string, body: unknown): void {
+  const person = anotherPerson(context, personId)
+  const input = away.validateSync(body)
+  if (input.away && person.role === 'owner')
+    throw new Refusal(422, 'The owner cannot be put away: nobody could bring them back.')
+  savePutAway(context.db, person.id, input.away ? context.now() : null)
+  if (input.away) deleteSessionsOf(context.db, person.id)
+  const what = input.away ? 'person put away' : 'person brought back'
+  logAtDoor(context.db, what, context.person.name, person.name, context.now())
 }
 
 /** Which sites a crew member sees. */
@@ -131,5 +183,5 @@ export function assignPerson(context: Context, personId: string, body: unknown):
   if (readPerson(context.db, personId)?.role !== 'crew')
     throw new Refusal(422, 'Only crew are given single sites; leads and owners see all.')
   for (const id of siteIds) context.site(id)
-  context.db.transaction(() => assignSites(context.db, personId, siteIds))()
+  context.db.transaction(() => assignSites(context.db, personId, [...new Set(siteIds)]))()
 }

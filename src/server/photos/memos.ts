@@ -46,18 +46,24 @@ export async function storeMemo(
 ): Promise<{ hash: string }> {
   const site = context.site(siteId)
   if (bytes.length > MAX_FILE_BYTES[sort]) throw new Refusal(413, REFUSALS[sort].large, sort)
-  const container = CONTAINERS.find(
-    ({ at, starts, films }) =>
-      (sort === 'memo' || films) && bytes.subarray(at, at + starts.length).toString('latin1') === starts,
-  )
-  if (!container) throw new Refusal(415, REFUSALS[sort].kind, sort)
-  const type = `${sort === 'film' ? 'video' : 'audio'}/${container.type}`
+  const type = memoContainer(bytes, sort)
   const hash = createHash('sha256').update(bytes).digest('hex')
   if (readMemo(context.db, hash)) return { hash }
   mkdirSync(join(context.firm.path, 'memos', hash.slice(0, 2)), { recursive: true })
   await writeWhole(memoFile(context.firm, hash), bytes)
   insertMemo(context.db, { hash, siteId: site.id, type, bytes: bytes.length, receivedAt: context.now() })
   return { hash }
+}
+
+/** What kind of sound or film it is.
+ * @throws Refusal 415 where it is nothing that phones record */
+export function memoContainer(bytes: Buffer, sort: MemoSort): string {
+  const container = CONTAINERS.find(
+    ({ at, starts, films }) =>
+      (sort === 'memo' || films) && bytes.subarray(at, at + starts.length).toString('latin1') === starts,
+  )
+  if (!container) throw new Refusal(415, REFUSALS[sort].kind, sort)
+  return `${sort === 'film' ? 'video' : 'audio'}/${container.type}`
 }
 
 /** A memo, for whoever may see its site. */

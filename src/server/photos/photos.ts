@@ -32,14 +32,7 @@ export async function storePhoto(
       throw new Refusal(409, 'Photo: the same picture is already kept for another site.', 'photo')
     return { hash }
   }
-  const meta = await pictureKind(bytes)
-  if (!meta || !TYPES.includes(meta.format)) {
-    throw new Refusal(
-      415,
-      'Photo: this file is not a JPEG, PNG or WebP picture. Set the camera to its most compatible format and take it again.',
-      'photo',
-    )
-  }
+  const meta = await requirePicture(bytes)
   mkdirSync(join(context.firm.path, 'photos', hash.slice(0, 2)), { recursive: true })
   await writeWhole(photoFile(context.firm, hash, 'original'), bytes)
   const receivedAt = context.now()
@@ -56,6 +49,18 @@ export async function storePhoto(
     addJob(context.db, 'photo-sizes', hash, receivedAt)
   })()
   return { hash }
+}
+
+/** What a picture is.
+ * @throws Refusal 415 where the bytes are none of the kinds that are kept */
+export async function requirePicture(bytes: Buffer): Promise<{ format: string; width: number; height: number }> {
+  const meta = await pictureKind(bytes)
+  if (meta && TYPES.includes(meta.format)) return meta
+  throw new Refusal(
+    415,
+    'Photo: this file is not a JPEG, PNG or WebP picture. Set the camera to its most compatible format and take it again.',
+    'photo',
+  )
 }
 
 export async function photoResponse(firm: FirmFolder, hash: string, size: PhotoSize): Promise<Response> {

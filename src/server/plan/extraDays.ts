@@ -2,6 +2,7 @@ import { longDay } from '../../core/calendar/day'
 import { workingDaysBetween } from '../../core/calendar/workingDays'
 import { planDiff } from '../../core/schedule/planDiff'
 import type { ProblemInput } from '../../core/schedule/problem'
+import type { Line } from '../../core/scope/line'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
@@ -19,12 +20,13 @@ export async function extraDays(
   const line = siteState(context.db, site).lines.find((one) => one.id === lineId)
   if (!line?.extra) throw new Refusal(404, 'This extra is not on the site any more. Reload the page.')
   const input = problemInput(context.db, context.today)
-  const withIt = await solveInWorker(input, towards(context.db, PREVIEW))
-  const without = await solveInWorker(withoutLine(input, siteId, lineId), towards(context.db, PREVIEW))
-  const [late, early] = [withIt.finish[siteId], without.finish[siteId]]
+  const [without, withLine] = bothWays(input, siteId, line)
+  const withIt = await solveInWorker(withLine, towards(context.db, PREVIEW))
+  const otherwise = await solveInWorker(without, towards(context.db, PREVIEW))
+  const [late, early] = [withIt.finish[siteId], otherwise.finish[siteId]]
   if (!late || !early) return { words: 'Nothing is planned for this site yet.', finish: '' }
   const days = late > early ? workingDaysBetween(early, late, site.calendar) : 0
-  const others = planDiff(without, withIt).moved.length
+  const others = planDiff(otherwise, withIt).moved.length
   const moved =
     others === 0 ? 'Nobody else is moved.' : `${others === 1 ? '1 visit is' : `${others} visits are`} moved by it.`
   const finish =
@@ -34,11 +36,15 @@ export async function extraDays(
   return { words: `${finish} ${moved}`, finish }
 }
 
-const withoutLine = (input: ProblemInput, siteId: string, lineId: string): ProblemInput => ({
-  ...input,
-  sites: input.sites.map((site) =>
-    site.id === siteId
-      ? { ...site, state: { ...site.state, lines: site.state.lines.filter((one) => one.id !== lineId) } }
-      : site,
-  ),
-})
+/** The firm without an extra and with it, whether or not it is agreed already. */
+function bothWays(input: ProblemInput, siteId: string, extra: Line): [without: ProblemInput, withIt: ProblemInput] {
+  const having = (change: (others: readonly Line[]) => readonly Line[]): ProblemInput => ({
+    ...input,
+    sites: input.sites.map((site) =>
+      site.id === siteId
+        ? { ...site, state: { ...site.state, lines: change(site.state.lines.filter(({ id }) => id !== extra.id)) } }
+        : site,
+    ),
+  })
+  return [having((others) => others), having((others) => [...others, extra])]
+}

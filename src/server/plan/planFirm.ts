@@ -1,5 +1,7 @@
 import { addDays, type Day } from '../../core/calendar/day'
-import type { Forecast } from '../../core/schedule/weather'
+import { NO_FORECAST, type Forecast } from '../../core/schedule/weather'
+import { isAgreed } from '../../core/scope/extras'
+import type { SiteState } from '../../core/walk/siteState'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import type { Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
@@ -9,7 +11,7 @@ import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
-import { readPlanGoal } from '../../data/firm'
+import { readFirm, readPlanGoal } from '../../data/firm'
 import { KEPT, solveInWorker, type Effort, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
@@ -20,14 +22,18 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   travelHours: site.travelHours,
   schools: site.schools,
   ownRelations: site.ownRelations,
-  state: siteState(db, site),
+  state: agreedWork(siteState(db, site)),
 })
+
+/** What is planned: an extra is no work before the client has agreed to it. */
+const agreedWork = (state: SiteState): SiteState => ({ ...state, lines: state.lines.filter(isAgreed) })
 
 /** How far ahead a forecast is worth planning by. */
 const FORECAST_DAYS = 7
 
-/** The coming week by the simulated station. */
-export const forecastFrom = (today: Day): Forecast => {
+/** The coming week by the simulated station, which is there for the demo alone. */
+export function forecastFor(db: Db, today: Day): Forecast {
+  if (!readFirm(db)?.demo) return NO_FORECAST
   const station = simulatedWeather()
   return new Map(
     Array.from({ length: FORECAST_DAYS }, (_, i) => addDays(today, i)).map((day) => [day, station.conditionsOn(day)]),
@@ -41,7 +47,7 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     sites: readSites(db).map((site) => siteToPlan(db, site)),
     crews: readCrews(db),
     bookings: readBookings(db),
-    forecast: forecastFrom(today),
+    forecast: forecastFor(db, today),
     pins,
     before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf, people, setUp }) => ({
       visitKey: key,

@@ -2,7 +2,6 @@ import { simulatedSupplier, type SupplierAnswer } from '../../devices/supplier/s
 import { readFirm } from '../../data/firm'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
 import { recordFacts } from '../walk/recordFacts'
 
 /** Asks when an order arrives, and keeps the day that is answered.
@@ -12,7 +11,7 @@ export function askSupplier(context: Context, siteId: string, selectionId: strin
   if (!readFirm(context.db)?.demo)
     throw new Refusal(409, 'No supplier’s desk is connected; the simulated one answers in the demo alone.')
   const site = context.site(siteId)
-  const selection = siteState(context.db, site).selections.find((one) => one.id === selectionId)
+  const selection = context.record(site).selections.find((one) => one.id === selectionId)
   if (!selection) throw new Refusal(404, 'There is no such selection on this site.')
   if (selection.state !== 'ordered')
     throw new Refusal(409, `${selection.what}: it is not ordered, so nobody can say when it arrives.`)

@@ -8,21 +8,21 @@ import { readSite } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { createLink, openLink } from './links'
+import { createLink, linkAddress, openLink } from './links'
 import { stageWords, visitWords } from './visitWords'
 import { listed } from '../../core/lists/listed'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 
 const feedSubject = object({ crewId: string(), siteId: string() })
 
 /** Makes the address of a calendar feed: for one crew across sites, or for one site. */
-export function makeFeed(context: Context, body: unknown): { path: string } {
+export function makeFeed(context: Context, body: unknown): { url: string } {
   context.requireLead()
   const { crewId, siteId } = feedSubject.validateSync(body)
   if (!siteId && !readCrews(context.db).some((crew) => crew.id === crewId))
     throw new Refusal(422, 'Calendar: choose a site or a crew.', 'crewId')
-  const { token } = createLink(context, siteId ? context.site(siteId).id : null, 'calendar', siteId ? '' : crewId!)
-  return { path: `/for/calendar/${token}` }
+  const link = createLink(context, siteId ? context.site(siteId).id : null, 'calendar', siteId ? '' : crewId!)
+  return { url: linkAddress(context.firm, link) }
 }
 
 /** The feed behind a token as iCalendar text. Visits keep their UID from plan to plan, so a moved one moves in place.
@@ -69,6 +69,6 @@ function feedName(firm: FirmFolder, siteId: string | null, crewId: string): stri
 
 function siteSummary(firm: FirmFolder, visit: PlannedVisit): string {
   const site = readSite(firm.db, visit.siteId)!
-  const places = siteState(firm.db, site).places.filter((place) => visit.placeIds.includes(place.id))
+  const places = recordOf('trade', firm.db, site).places.filter((place) => visit.placeIds.includes(place.id))
   return `${stageWords(visit)}: ${listed(places.map((place) => place.name))}`
 }

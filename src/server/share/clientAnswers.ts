@@ -9,7 +9,7 @@ import { readLatestUpdate } from '../../data/share'
 import { readSite, type Site } from '../../data/sites'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 import { trimmed } from '../trimmed'
 import { openLink } from './links'
 import { receiptHead, receiptView, recordAs, requireRoom } from './receipts'
@@ -31,7 +31,7 @@ const questionSchema = object({
 
 /** What of the published update still waits for an answer. */
 export function openAsks(firm: FirmFolder, site: Site, published: readonly ClientAsk[]): ClientAsk[] {
-  const { decisions, selections, lines } = siteState(firm.db, site)
+  const { decisions, selections, lines } = recordOf('client', firm.db, site)
   const waits = (kind: ClientAsk['kind'], id: string): boolean => {
     if (kind === 'decision') return decisions.some((one) => one.id === id && one.answer === null)
     if (kind === 'selection')
@@ -95,7 +95,7 @@ function factsFor(
   reply: ClientReply,
   by: string,
 ): NewFact[] {
-  const { decisions, selections, lines } = siteState(firm.db, site)
+  const { decisions, selections, lines } = recordOf('client', firm.db, site)
   const about = [...decisions, ...selections, ...lines].find((one) => one.id === id)
   const placeId = about?.placeId ?? null
   const said = reply.reply === 'choose' ? reply.text : ''
@@ -160,6 +160,9 @@ function clientLink(firm: FirmFolder, token: string): { link: Link; site: Site }
   return { link, site: readSite(firm.db, link.siteId!)! }
 }
 
-/** What was said by links of a site, the latest first, with the answers to what was asked. */
-export const receiptsOf = (firm: Pick<FirmFolder, 'db'>, site: Site) =>
-  readReceipts(firm.db, site.id).map((receipt) => receiptView(firm, site, receipt))
+/** What was said by links of a site, the latest first, with the answers to what was asked: all of it for us, to a client
+ * what they said themselves. */
+export const receiptsOf = (reader: 'office' | 'client', firm: Pick<FirmFolder, 'db'>, site: Site) =>
+  readReceipts(firm.db, site.id, reader === 'client' ? 'client' : null).map((receipt) =>
+    receiptView(reader, firm, site, receipt),
+  )

@@ -20,9 +20,9 @@ import { readSite, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { siteState, siteStateUpTo } from '../siteStates'
-import { createLink, openLink } from './links'
-import { sendWaiting, writeMessage } from './messages'
+import { recordOf, recordUpTo } from '../siteStates'
+import { createLink, linkAddress, linkMark, openLink } from './links'
+import { startSending, writeMessage } from './messages'
 import { trimmed } from '../trimmed'
 import { extraDays } from '../plan/extraDays'
 import { openAsks, receiptsOf } from './clientAnswers'
@@ -43,8 +43,10 @@ export function draftUpdate(
 } {
   context.requireLead()
   const published = readLatestUpdate(context.db, site.id)
-  const now = siteState(context.db, site)
-  const before = published ? siteStateUpTo(context.db, site, published.publishedAt) : siteStateOf(registersOf([]))
+  const now = recordOf('client', context.db, site)
+  const before = published
+    ? recordUpTo('client', context.db, site, published.publishedAt)
+    : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const orderBy = orderByDays(site, now, plan)
   const draft = composeClientUpdate({ siteId: site.id, today: context.today, before, now, plan, orderBy })
@@ -117,12 +119,7 @@ export function keepEdits(context: Context, siteId: string, body: unknown): void
 }
 
 /** Publishes the edited update under a new link and puts a message with it into the outbox. */
-export async function publishUpdate(
-  context: Context,
-  siteId: string,
-  body: unknown,
-  origin: string,
-): Promise<{ url: string }> {
+export async function publishUpdate(context: Context, siteId: string, body: unknown): Promise<{ url: string }> {
   context.requireLead()
   const site = context.site(siteId)
   const input = publication.validateSync(body)
@@ -131,7 +128,7 @@ export async function publishUpdate(
       throw new Refusal(422, 'Photos: one of them is not of this site.', 'photos')
   }
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
-  const now = siteState(context.db, site)
+  const now = recordOf('client', context.db, site)
   const facts = clientFacts({ siteId: site.id, today: context.today, plan, now })
   const asks = await publishedAsks(context, site, plan, input.asks)
   const { photos, asks: _asked, ...update } = input
@@ -157,16 +154,15 @@ export async function publishUpdate(
     saveUpdateEdits(context.db, site.id, carriedOver(readUpdateEdits(context.db, site.id)))
     return createLink(context, site.id, 'client', '')
   })()
-  const url = `${origin}/for/client/${link.token}`
   writeMessage(context.firm, {
     siteId: site.id,
     recipient: site.clientName || 'Client',
     address: site.clientAddress,
     subject: `${site.name}: ${input.headline}`,
-    body: `${input.headline}.\n\nWhat was done, what comes next, what will be off and what to decide:\n${url}\n`,
+    body: `${input.headline}.\n\nWhat was done, what comes next, what will be off and what to decide:\n${linkMark(link)}\n`,
   })
-  await sendWaiting(context.firm)
-  return { url }
+  startSending(context.firm)
+  return { url: linkAddress(context.firm, link) }
 }
 
 /** What the link will ask, with what each extra does to the dates. */
@@ -176,7 +172,7 @@ async function publishedAsks(
   plan: Plan,
   chosen?: readonly string[],
 ): Promise<ClientAsk[]> {
-  const state = siteState(context.db, site)
+  const state = recordOf('client', context.db, site)
   const asks: ClientAsk[] = []
   for (const ask of clientAsks(state, orderByDays(site, state, plan), context.today)) {
     if (chosen && !chosen.includes(ask.id)) continue
@@ -211,10 +207,10 @@ export function publishedUpdate(firm: FirmFolder, site: Site) {
     terms,
     scope,
     asks: open,
-    receipts: receiptsOf(firm, site),
+    receipts: receiptsOf('client', firm, site),
     finish: finish ? longDay(finish) : null,
     safe: safe ? longDay(safe) : null,
-    photos: sharedPhotos(siteState(firm.db, site), published.photos),
+    photos: sharedPhotos(recordOf('client', firm.db, site), published.photos),
   }
 }
 
@@ -224,5 +220,5 @@ export function sharedPhoto(firm: FirmFolder, token: string, hash: string): Prom
   const site = readSite(firm.db, link.siteId!)
   if (!site || !readLatestUpdate(firm.db, site.id)?.photos.includes(hash))
     throw new Refusal(404, 'This photo is not part of the update.')
-  return outsidePhotoResponse(firm, hash, marksOf(siteState(firm.db, site).photos, hash))
+  return outsidePhotoResponse(firm, hash, marksOf(recordOf('client', firm.db, site).photos, hash))
 }

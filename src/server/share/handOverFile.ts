@@ -7,14 +7,14 @@ import { readFirm } from '../../data/firm'
 import type { Context } from '../context'
 import { fileAnswer, fileName } from '../http/fileAnswer'
 import { outsidePhotos } from '../photos/photos'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 import { paperPdf } from '../paper/paperPdf'
 
 /** The hand-over pack as one file: a page, the same as a PDF, and its pictures, with what was marked to be hidden hidden in them. */
 export async function handOverFile(context: Context, siteId: string): Promise<Response> {
   context.requireLead()
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  const state = recordOf('client', context.db, site)
   const pack = composeHandOver(state, site.units)
   const files: Record<string, Uint8Array> = {
     'index.html': strToU8(handOverHtml(site.name, longDay(context.today), pack)),

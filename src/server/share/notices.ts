@@ -16,9 +16,9 @@ import { readReceiptsOfLink } from '../../data/receipts'
 import { outsidePhotoResponse } from '../photos/photos'
 import { Refusal } from '../refusal'
 import { receiptView } from './receipts'
-import { finishedKeys, siteState } from '../siteStates'
-import { createLink, openLink } from './links'
-import { sendWaiting, writeMessage } from './messages'
+import { finishedKeys, recordOf } from '../siteStates'
+import { createLink, linkMark, openLink } from './links'
+import { startSending, writeMessage } from './messages'
 import { dueReminders } from './tell'
 import { visitNamer, visitWords } from './visitWords'
 import { trimmed } from '../trimmed'
@@ -26,7 +26,7 @@ import { trimmed } from '../trimmed'
 const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required() })
 
 /** Tells trades their dates: a booking with what was told, a link to confirm or decline, a message in the outbox. */
-export async function tellTrades(context: Context, body: unknown, origin: string): Promise<{ told: number }> {
+export function tellTrades(context: Context, body: unknown): { told: number } {
   context.requireLead()
   const { visitKeys } = keys.validateSync(body)
   const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
@@ -44,17 +44,17 @@ export async function tellTrades(context: Context, body: unknown, origin: string
         callOff(context, booking, crews.get(booking.crewId))
         told++
       } else if (visit && crew) {
-        tellOne(context, visit, crew, origin)
+        tellOne(context, visit, crew)
         told++
       }
     }
   })()
-  await sendWaiting(context.firm)
+  startSending(context.firm)
   return { told }
 }
 
 /** Reminds trades of days that they know of, with the link where the visit stands. */
-export async function remindTrades(context: Context, body: unknown, origin: string): Promise<{ reminded: number }> {
+export function remindTrades(context: Context, body: unknown): { reminded: number } {
   context.requireLead()
   const { visitKeys } = keys.validateSync(body)
   const due = new Map(dueReminders(context).map((booking) => [booking.visitKey, booking]))
@@ -64,7 +64,7 @@ export async function remindTrades(context: Context, body: unknown, origin: stri
   context.db.transaction(() => {
     for (const booking of chosen) {
       const crew = crews.get(booking.crewId)!
-      const { token } = createLink(context, booking.siteId, 'trade', booking.visitKey)
+      const link = createLink(context, booking.siteId, 'trade', booking.visitKey)
       saveBooking(context.db, { ...booking, remindedAt: context.now() })
       const words = catalogueOf(crew.language)
       const what = visitNamer(context.db, words)(visits.get(booking.visitKey)!)
@@ -74,11 +74,11 @@ export async function remindTrades(context: Context, body: unknown, origin: stri
         recipient: crew.name,
         address: crew.contact,
         subject: `${words.page.reminder}: ${what}, ${when}`,
-        body: `${what}\n${when}\n\n${words.page.mailReminds}\n${origin}/for/trade/${token}\n`,
+        body: `${what}\n${when}\n\n${words.page.mailReminds}\n${linkMark(link)}\n`,
       })
     }
   })()
-  await sendWaiting(context.firm)
+  startSending(context.firm)
   return { reminded: chosen.length }
 }
 
@@ -98,8 +98,8 @@ function callOff(context: Context, booking: StoredBooking, crew: CrewContact | u
   })
 }
 
-function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origin: string): void {
-  const { token } = createLink(context, visit.siteId, 'trade', visit.key)
+function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact): void {
+  const link = createLink(context, visit.siteId, 'trade', visit.key)
   const what = visitWords(context.db, visit)
   const words = catalogueOf(crew.language)
   const told = visitNamer(context.db, words)(visit)
@@ -123,7 +123,7 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact, origi
     recipient: crew.name,
     address: crew.contact,
     subject: `${told}: ${when}`,
-    body: `${told}\n${when}\n\n${words.page.mailAsks}\n${origin}/for/trade/${token}\n`,
+    body: `${told}\n${when}\n\n${words.page.mailAsks}\n${linkMark(link)}\n`,
   })
 }
 
@@ -138,7 +138,14 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
   const language = languageFrom(asked, crew?.language)
   const words = catalogueOf(language)
   const notice = visit
-    ? composeTradeNotice({ ...visit, ...timeOf(told) }, all, siteState(firm.db, site), site.name, site.units, words)
+    ? composeTradeNotice(
+        { ...visit, ...timeOf(told) },
+        all,
+        recordOf('trade', firm.db, site),
+        site.name,
+        site.units,
+        words,
+      )
     : null
   return {
     token,
@@ -148,14 +155,14 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
     notice,
     state: booking.state,
     changing: visit ? booking.state !== 'declined' && !sameTime(told, visit) : !finished,
-    receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView(firm, site, receipt)),
+    receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView('trade', firm, site, receipt)),
   }
 }
 
 /** A photo of what a notice shows, for whoever holds its link. */
 export function noticePhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {
   const { visit, site } = bookedVisit(firm, openLink(firm, token, 'trade'))
-  const state = siteState(firm.db, site)
+  const state = recordOf('trade', firm.db, site)
   if (!visit || !photosOfReady(visit, state).some((one) => one.hash === hash))
     throw new Refusal(404, 'This photo is not part of the notice.')
   return outsidePhotoResponse(firm, hash, marksOf(state.photos, hash))

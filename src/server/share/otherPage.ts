@@ -18,27 +18,27 @@ import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { outsidePhotoResponse } from '../photos/photos'
 import { Refusal } from '../refusal'
-import { finishedKeys, siteState } from '../siteStates'
+import { finishedKeys, recordOf } from '../siteStates'
 import { trimmed } from '../trimmed'
 import { paperOf } from '../views/paper'
-import { createLink, openLink } from './links'
-import { sendWaiting, writeMessage } from './messages'
+import { createLink, linkAddress, linkMark, openLink } from './links'
+import { startSending, writeMessage } from './messages'
 import { receiptHead, receiptView, recordAs, requireRoom, wrongWith } from './receipts'
 
 const givenSchema = object({ siteId: string().required(), partyId: string().required() })
 
 /** Gives somebody of a site a link to their paper, by mail where they have an address.
  * @returns the address of the page, to be passed on otherwise */
-export async function givePaper(context: Context, body: unknown, origin: string): Promise<{ url: string }> {
+export function givePaper(context: Context, body: unknown): { url: string } {
   context.requireLead()
   const { siteId, partyId } = givenSchema.validateSync(body)
   const site = context.site(siteId)
-  const party = partyOf(siteState(context.db, site), partyId)
+  const party = partyOf(context.record(site), partyId)
   const reader = party && readerOf(party)
   if (!party || !reader)
     throw new Refusal(404, 'There is no paper for them. Choose their part under Registers, Parties.')
   const { title } = paperOf(context, site, reader)
-  const url = `${origin}/for/other/${createLink(context, site.id, 'other', party.id).token}`
+  const link = createLink(context, site.id, 'other', party.id)
   const address = String(party.values.contact ?? '')
   if (address.includes('@')) {
     writeMessage(context.firm, {
@@ -46,11 +46,11 @@ export async function givePaper(context: Context, body: unknown, origin: string)
       recipient: String(party.values.name),
       address,
       subject: title,
-      body: `${title}\n\n${OPENS}\n${url}\n\n${readFirm(context.db)?.name ?? ''}\n`,
+      body: `${title}\n\n${OPENS}\n${linkMark(link)}\n\n${readFirm(context.db)?.name ?? ''}\n`,
     })
-    await sendWaiting(context.firm)
+    startSending(context.firm)
   }
-  return { url }
+  return { url: linkAddress(context.firm, link) }
 }
 
 /** What a message says of the link in it. */
@@ -65,7 +65,7 @@ function otherLink(
 ): { link: Link; site: Site; state: SiteState; party: RegisterEntry } {
   const link = openLink(firm, token, 'other')
   const site = readSite(firm.db, link.siteId!)!
-  const state = siteState(firm.db, site)
+  const state = recordOf('other', firm.db, site)
   const party = partyOf(state, link.subject)
   if (!party) throw new Refusal(410, 'You are no longer on the list of this site. You need do nothing.')
   return { link, site, state, party }
@@ -98,7 +98,7 @@ function pageFor(firm: FirmFolder, token: string, { link, site, state, party }: 
           asks.map(({ asks: one }) => one),
         )
       : null,
-    receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView(firm, site, receipt)),
+    receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView('other', firm, site, receipt)),
   }
 }
 

@@ -6,9 +6,9 @@ import { readFirm } from '../../data/firm'
 import { readToldOthers, saveToldOther } from '../../data/others'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
-import { finishedKeys, siteState } from '../siteStates'
-import { createLink } from './links'
-import { sendWaiting, writeMessage } from './messages'
+import { finishedKeys, recordOf } from '../siteStates'
+import { createLink, linkMark } from './links'
+import { startSending, writeMessage } from './messages'
 import { OPENS } from './otherPage'
 
 /** One of those who are neither trade nor client, with what they have to hear now; `told` false where they never heard
@@ -23,7 +23,11 @@ interface OtherToTell {
 export function othersToTell(context: Context, plan: Plan): OtherToTell[] {
   const told = readToldOthers(context.db)
   return context.sites().flatMap((site) => {
-    const others = othersOf(site.id, siteState(context.db, site), plan.visits, context.today)
+    const reach = new Map(context.record(site).entries.map(({ id, values }) => [id, String(values.contact ?? '')]))
+    const others = othersOf(site.id, recordOf('other', context.db, site), plan.visits, context.today).map((other) => ({
+      ...other,
+      contact: reach.get(other.id) ?? '',
+    }))
     if (others.length === 0) return []
     const finished = finishedKeys(context.db, [site])
     return others.flatMap((other): OtherToTell[] => {
@@ -57,7 +61,7 @@ export const telephoneOf = ({ contact }: Other): string | null =>
   isAddress(contact) ? null : contact || 'no number on record'
 
 /** Tells them: what was told is kept, and a message with their link goes to whoever has an address. */
-export async function tellOthers(context: Context, body: unknown, origin: string): Promise<{ told: number }> {
+export function tellOthers(context: Context, body: unknown): { told: number } {
   context.requireLead()
   const { ids } = chosen.validateSync(body)
   const plan = readPlan(context.db)?.plan
@@ -68,16 +72,16 @@ export async function tellOthers(context: Context, body: unknown, origin: string
       const site = context.site(other.siteId)
       saveToldOther(context.db, other.id, site.id, other.facts, context.now())
       if (!isAddress(other.contact)) continue
-      const { token } = createLink(context, site.id, 'other', other.id)
+      const link = createLink(context, site.id, 'other', other.id)
       writeMessage(context.firm, {
         siteId: site.id,
         recipient: other.name,
         address: other.contact,
         subject: `${site.name}: ${told ? 'a day has changed' : 'days to come'}`,
-        body: `${sentences.join('\n')}\n\n${OPENS}\n${origin}/for/other/${token}\n\n${firm}\n`,
+        body: `${sentences.join('\n')}\n\n${OPENS}\n${linkMark(link)}\n\n${firm}\n`,
       })
     }
   })()
-  await sendWaiting(context.firm)
+  startSending(context.firm)
   return { told: due.length }
 }

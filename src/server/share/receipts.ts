@@ -1,6 +1,8 @@
 import { v7 as uuid } from 'uuid'
 import { ValidationError } from 'yup'
 import { dayOf } from '../../core/calendar/day'
+import { inConfidence } from '../../core/confidence/inConfidence'
+import type { Reader } from '../../core/share/recordFor'
 import type { NewFact } from '../../core/walk/observation'
 import { countReceipts, type Receipt } from '../../data/receipts'
 import type { Link } from '../../data/links'
@@ -43,7 +45,7 @@ export async function wrongWith(say: () => unknown): Promise<string | null> {
 
 /** Records facts under the name of somebody who is not signed in. */
 export function recordAs(firm: FirmFolder, site: Pick<Site, 'id'>, name: string, facts: readonly NewFact[]): void {
-  const who = { person: { name }, now: firm.clock.now } as Parameters<typeof factOf>[0]
+  const who = { person: { name }, now: firm.clock.now, order: firm.clock.order } as Parameters<typeof factOf>[0]
   insertObservations(
     firm.db,
     facts.map((fact) => factOf(who, site.id, fact)),
@@ -51,14 +53,21 @@ export function recordAs(firm: FirmFolder, site: Pick<Site, 'id'>, name: string,
   )
 }
 
-/** A receipt as both sides read it; a question with its answer. */
-export function receiptView(firm: Pick<FirmFolder, 'db'>, site: Site, { id, kind, subject, words, name, at }: Receipt) {
+/** A receipt as both sides read it; a question with its answer.
+ * @param reader who reads it: what was answered in confidence is not for whoever asked */
+export function receiptView(
+  reader: Reader,
+  firm: Pick<FirmFolder, 'db'>,
+  site: Site,
+  { id, kind, subject, words, name, at }: Receipt,
+) {
   const asked = kind === 'question'
   const answer = asked ? siteState(firm.db, site).entries.find((entry) => entry.id === subject)?.settled?.result : null
+  const told = reader !== 'office' && answer && inConfidence(answer) ? null : answer
   return {
     id,
     words: asked ? `${name} asked: ${words}` : words,
-    answer: asked ? (answer ?? 'Not answered yet.') : null,
+    answer: asked ? (told ?? 'Not answered yet.') : null,
     on: dayOf(at),
   }
 }

@@ -9,7 +9,7 @@ import { readBookings, readPlan, type StoredBooking } from '../../data/plans'
 import { readSites } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
-import { finishedKeys, siteState } from '../siteStates'
+import { finishedKeys, recordOf } from '../siteStates'
 import { changedOthers, othersToTell, telephoneOf } from './others'
 import { visitNamer, visitWords } from './visitWords'
 
@@ -122,7 +122,12 @@ export function changedFacts(context: Context, plan: Plan, others = othersToTell
     context.sites().flatMap((site) => {
       const published = readLatestUpdate(context.db, site.id)
       if (!published) return []
-      const now = clientFacts({ siteId: site.id, today: context.today, plan, now: siteState(context.db, site) })
+      const now = clientFacts({
+        siteId: site.id,
+        today: context.today,
+        plan,
+        now: recordOf('client', context.db, site),
+      })
       return [[site.id, { told: published.facts, now }] as const]
     }),
   )

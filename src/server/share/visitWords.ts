@@ -4,7 +4,7 @@ import { ENGLISH } from '../../core/share/languages/english'
 import { listedIn } from '../../core/share/languages/languages'
 import type { Db } from '../../data/database'
 import { readSite } from '../../data/sites'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 
 type Named = Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade'>
 
@@ -15,7 +15,7 @@ export function visitNamer(db: Db, words: Catalogue = ENGLISH): (visit: Named) =
   const lookUp = (id: string) => {
     const site = readSite(db, id)
     return site
-      ? { name: site.name, places: new Map(siteState(db, site).places.map((place) => [place.id, place.name])) }
+      ? { name: site.name, places: new Map(recordOf('trade', db, site).places.map((place) => [place.id, place.name])) }
       : null
   }
   return (visit) => {

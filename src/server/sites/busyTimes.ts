@@ -3,14 +3,15 @@ import { object, string } from 'yup'
 import { busyHalves, type Busy } from '../../core/calendar/busyHalves'
 import { addDays } from '../../core/calendar/day'
 import { readCrews, saveBusyTimes } from '../../data/crews'
+import { readFirm } from '../../data/firm'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
+import { calendarAt } from './calendarAt'
 
 /** How far ahead a calendar is read, and how many times a repeated event is followed. */
 const DAYS_AHEAD = 400
 const MOST_REPEATS = 1000
 const MOST_BYTES = 2_000_000
-const PATIENCE_MS = 10_000
 
 const schema = object({
   crewId: string().required('Crew: say which.'),
@@ -28,27 +29,10 @@ export async function keepBusyTimes(context: Context, body: unknown): Promise<{ 
   if (!readCrews(context.db).some(({ id }) => id === crewId))
     throw new Refusal(404, 'Crew: it is not on record any more. Reload the page.')
   if (!text && !address) throw new Refusal(422, 'Calendar: choose a file, or give its address.', 'address')
-  const calendar = text ? text : await fetched(address!)
+  const calendar = text ? text : await calendarAt(address!, readFirm(context.db)?.allowedHosts ?? [])
   const halves = busyHalves(takenTimes(calendar), context.today, addDays(context.today, DAYS_AHEAD))
   saveBusyTimes(context.db, crewId, halves, text ? '' : address!)
   return { days: halves.length / 2 }
-}
-
-async function fetched(address: string): Promise<string> {
-  const url = URL.canParse(address) ? new URL(address.replace(/^webcal:/, 'https:')) : null
-  if (!url || !/^https?:$/.test(url.protocol))
-    throw new Refusal(422, 'Address: write it whole, as https://….', 'address')
-  let text: string
-  try {
-    const response = await fetch(url, { signal: AbortSignal.timeout(PATIENCE_MS) })
-    if (!response.ok) throw new Refusal(422, `Address: it answered ${response.status}. Nothing was changed.`, 'address')
-    text = await response.text()
-  } catch (error) {
-    if (error instanceof Refusal) throw error
-    throw new Refusal(422, 'Address: nobody answered there. Nothing was changed; try again, or send a file.', 'address')
-  }
-  if (text.length > MOST_BYTES) throw new Refusal(422, 'Address: more than 2 MB came. Nothing was changed.', 'address')
-  return text
 }
 
 /** The taken times of a calendar: events that are neither cancelled nor marked as free, repeated ones followed. */

@@ -6,12 +6,12 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
-import { trimmed } from '../trimmed'
+import { oneLine } from '../trimmed'
 
 const changeSchema = object({
   placeId: string().required('Place: say which.'),
   change: string().oneOf(Object.keys(PLACE_CHANGES), 'What changes: choose one of the list.').required(),
-  to: trimmed().max(80, 'Name: use at most 80 characters.').default(''),
+  to: oneLine().max(80, 'Name: use at most 80 characters.').default(''),
   lineIds: array(string().required()).default([]),
 })
 

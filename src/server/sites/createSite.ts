@@ -1,6 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { array, boolean, number, object, string } from 'yup'
-import { parseDay } from '../../core/calendar/day'
+import { array, object, string } from 'yup'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
 import { parseSize, type Size } from '../../core/measure/size'
 import type { Units } from '../../core/measure/length'
@@ -17,36 +16,29 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
-import { trimmed } from '../trimmed'
+import { oneLine } from '../trimmed'
+import { calendarFrom, siteFields, startFrom } from './siteSchemas'
 
 const placeSchema = object({
-  name: trimmed().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
+  name: oneLine().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
   kind: string().oneOf(Object.keys(PLACE_KINDS), 'Kind: choose one of the list.').required('Kind: choose one.'),
-  level: trimmed()
+  level: oneLine()
     .max(40, 'Level: use at most 40 characters.')
     .required('Level: type one, like Ground floor or Outside.'),
-  size: trimmed().max(80, 'Size: use at most 80 characters.').default(''),
+  size: oneLine().max(80, 'Size: use at most 80 characters.').default(''),
   treatments: array(string().required()).max(6).default([]),
 })
 
+const { name, built, units, livedIn, weekdays, startsOn, clientName, clientAddress } = siteFields
 const siteSchema = object({
-  name: trimmed().max(80, 'Site: use at most 80 characters.').required('Site: type its name.'),
-  built: number()
-    .transform((value: number, original: unknown) => (original === '' ? null : value))
-    .typeError('Built: write a year, like 1911.')
-    .integer('Built: write a year, like 1911.')
-    .min(1400, 'Built: a year from 1400 on.')
-    .max(2100, 'Built: a year up to 2100.')
-    .nullable()
-    .default(null),
-  units: string()
-    .oneOf(['imperial', 'metric'], 'Units: choose feet and inches or metric.')
-    .required('Units: choose one.'),
-  livedIn: boolean().required('Lived in: say yes or no.'),
-  weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
-  startsOn: string().required('Start: choose a day.'),
-  clientName: trimmed().max(80).default(''),
-  clientAddress: trimmed().max(120).default(''),
+  name,
+  built,
+  units,
+  livedIn,
+  weekdays,
+  startsOn,
+  clientName,
+  clientAddress,
   places: array(placeSchema)
     .min(1, 'Places: add at least one.')
     .max(200, 'Places: at most 200.')
@@ -59,7 +51,6 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
   const input = siteSchema.validateSync(body)
   const siteId = uuid()
   const rates = readRates(context.db)
-  const startsOn = parseDayOf('startsOn', 'Start', input.startsOn)
   const facts = input.places.flatMap((place, i) => placeFacts(context, siteId, place, i, input.units as Units, rates))
   context.db.transaction(() => {
     insertSite(
@@ -70,8 +61,8 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
         built: input.built,
         units: input.units as Units,
         livedIn: input.livedIn,
-        calendar: { weekdays: input.weekdays },
-        startsOn,
+        calendar: calendarFrom({ ...input, halves: 'both', daysOff: [] }),
+        startsOn: startFrom(input.startsOn),
         travelHours: 0,
         schools: USUAL_SCHOOLS,
         ownRelations: [],
@@ -84,15 +75,6 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
     insertObservations(context.db, facts, context.now())
   })()
   return { siteId }
-}
-
-function parseDayOf(field: string, label: string, text: string) {
-  try {
-    return parseDay(text)
-  } catch (error) {
-    if (error instanceof ImpossibleRequest) throw new Refusal(422, `${label}: ${error.message}`, field)
-    throw error
-  }
 }
 
 type PlaceInput = { name: string; kind: string; level: string; size: string; treatments: string[] }

@@ -4,15 +4,16 @@ import { parseDay } from '../../core/calendar/day'
 import { LANGUAGES, type Language } from '../../core/share/languages/catalogue'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
-import { saveCrew } from '../../data/crews'
+import { readCrews, saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { trimmed } from '../trimmed'
+import { contact, oneLine } from '../trimmed'
+import { day } from '../walk/valueSchemas'
 
 const crewSchema = object({
   id: string().default(''),
-  name: trimmed().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
+  name: oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
   trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
   crews: number()
     .typeError('Crews: a whole number.')
@@ -27,9 +28,9 @@ const crewSchema = object({
     .max(20, 'People: at most 20.')
     .required('People: how many in a crew?'),
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
-  daysOff: array(string().required()).max(400).default([]),
+  daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.').default([]),
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
-  contact: trimmed().max(120, 'Contact: use at most 120 characters.').default(''),
+  contact: contact('Contact'),
   own: boolean().default(false),
   mornings: boolean().default(false),
   setUpHours: number()
@@ -39,7 +40,7 @@ const crewSchema = object({
     .max(8, 'Set-up: at most 8 hours; what takes longer is a line of its own.')
     .default(0),
   language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
-  licence: trimmed().max(60, 'Licence: use at most 60 characters.').default(''),
+  licence: oneLine().max(60, 'Licence: use at most 60 characters.').default(''),
 })
 
 /** Adds or changes a crew. A licensed trade needs a licence on record. */
@@ -50,6 +51,9 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
   if (LICENSED_TRADES.includes(trade) && input.licence === '' && trade !== 'inspector' && trade !== 'engineer') {
     throw new Refusal(422, `Licence: ${TRADES[trade].toLowerCase()}s need one on record. Type its number.`, 'licence')
   }
+  const others = readCrews(context.db).filter(({ id }) => id !== input.id)
+  if (others.some(({ name }) => name.toLowerCase() === input.name.toLowerCase()))
+    throw new Refusal(409, `Name: there is a crew called "${input.name}" already. Tell them apart by the name.`, 'name')
   const id = input.id || uuid()
   saveCrew(context.db, {
     id,

@@ -7,7 +7,7 @@ import { composeHandOver } from '../../core/share/handOver'
 import { placeName } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 
 const ASKED = { client: 'The client', designer: 'The designer', engineer: 'The engineer', us: 'We' } as const
 
@@ -15,7 +15,7 @@ const ASKED = { client: 'The client', designer: 'The designer', engineer: 'The e
 export function completionView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  const state = context.record(site)
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const open = completionOf(state, site.units)
   return {
@@ -46,11 +46,12 @@ export function completionView(context: Context, siteId: string) {
 export function handOverView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  const state = context.record(site)
+  const theirs = recordOf('client', context.db, site)
   return {
     site: { id: site.id, name: site.name },
     printedOn: longDay(context.today),
     open: closeOutWords(completionOf(state, site.units)),
-    pack: composeHandOver(state, site.units),
+    pack: composeHandOver(theirs, site.units),
   }
 }

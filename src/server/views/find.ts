@@ -2,7 +2,6 @@ import { entryName } from '../../core/entries/entry'
 import { STAGES } from '../../core/scope/vocabulary'
 import { placeName } from '../../core/walk/siteState'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
 
 const MOST = 14
 
@@ -17,7 +16,7 @@ export function find(context: Context, query: string): { title: string; detail: 
   const found: { title: string; detail: string; href: string; rank: number }[] = []
   for (const site of context.sites()) {
     if (matches(site.name)) found.push({ title: site.name, detail: 'site', href: `/sites/${site.id}/scope`, rank: 0 })
-    const state = siteState(context.db, site)
+    const state = context.record(site)
     for (const place of state.places) {
       if (matches(place.name, place.futureName ?? '', ...place.formerNames, site.name)) {
         const future = place.futureName ? `, to be ${place.futureName}` : ''
@@ -45,7 +44,7 @@ export function find(context: Context, query: string): { title: string; detail: 
       ...state.findings.map((one) => [one.placeId, one.text] as const),
       ...state.keeps.map((one) => [one.placeId, one.text] as const),
       ...state.decisions.map((one) => [one.placeId, one.question] as const),
-      ...state.notes.filter((one) => context.seesMoney || !one.private).map((one) => [one.placeId, one.text] as const),
+      ...state.notes.map((one) => [one.placeId, one.text] as const),
     ]
     for (const [placeId, text] of told) {
       if (matches(text, name.get(placeId ?? '') ?? '')) {

@@ -12,9 +12,9 @@ import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
 import type { Context } from '../context'
-import { forecastFrom } from '../plan/planFirm'
+import { forecastFor } from '../plan/planFirm'
 import { stageWords, visitNamer } from '../share/visitWords'
-import { finishedKeys, siteState } from '../siteStates'
+import { finishedKeys } from '../siteStates'
 
 /** What starts within two or three weeks, with what clears it and what does not; tomorrow; and what became of last
  * week's and yesterday's plan.
@@ -23,10 +23,10 @@ import { finishedKeys, siteState } from '../siteStates'
 export function lookAheadView(context: Context, siteId: string | null, weeks: 2 | 3) {
   context.requireLead()
   const { db, today } = context
-  const forecast = forecastFrom(today)
+  const forecast = forecastFor(context.db, today)
   const site = siteId ? context.site(siteId) : null
   const sites = new Map(
-    (site ? [site] : context.sites()).map((one) => [one.id, { site: one, state: siteState(db, one) }]),
+    (site ? [site] : context.sites()).map((one) => [one.id, { site: one, state: context.record(one) }]),
   )
   const until = addDays(today, weeks * 7 - 1)
   const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))

@@ -8,7 +8,7 @@ import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 
 /** How far ahead a neighbour is told. */
 const NEIGHBOUR_DAYS = 21
@@ -22,14 +22,14 @@ export function paperView(context: Context, siteId: string, reader: string) {
     reader,
     printed: paperOf(context, site, reader),
     /** Those who can be given it by a link. */
-    readers: readersOf(siteState(context.db, site), reader),
+    readers: readersOf(context.record(site), reader),
   }
 }
 
 /** What a reader is given of a site now.
  * @throws Refusal 404 where there is no paper for them */
 export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, reader: string): PrintedPaper {
-  const state = siteState(db, site)
+  const state = recordOf('other', db, site)
   const plan = readPlan(db)?.plan ?? emptyPlan(today)
   const firm = readFirm(db)?.name ?? ''
   if (reader === 'neighbours') {

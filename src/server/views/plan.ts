@@ -20,8 +20,7 @@ import { readBookings, readPins, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { stageWords, visitNamer } from '../share/visitWords'
-import { forecastFrom } from '../plan/planFirm'
-import { siteState } from '../siteStates'
+import { forecastFor } from '../plan/planFirm'
 
 /** The plan of one site (rows are places) or of all sites (rows are crews), with days, gates and reasons. */
 export function planView(context: Context, siteId: string | null) {
@@ -54,7 +53,7 @@ export function planView(context: Context, siteId: string | null) {
     }),
     finish: finishSentence(plan, site, sites),
     floor: site ? floorSentence(plan, site.id) : null,
-    places: site ? siteState(context.db, site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
+    places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
     promises: promised(plan, shownSites, name),
     schools: site ? schoolSentences(site.schools) : [],
@@ -124,7 +123,7 @@ function floorSentence({ finish, floor, madeOn }: Plan, siteId: string): string 
 }
 
 function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]) {
-  const state = siteState(context.db, site)
+  const state = context.record(site)
   return state.places
     .filter((place) => visits.some((visit) => visit.placeIds.includes(place.id)))
     .map((place) => ({
@@ -158,11 +157,11 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
 function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
   const byKey = new Map(plan.visits.map((one) => [one.key, one]))
   const name = visitNamer(context.db)
-  const sites = new Map(context.sites().map((site) => [site.id, { site, state: siteState(context.db, site) }]))
+  const sites = new Map(context.sites().map((site) => [site.id, { site, state: context.record(site) }]))
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
-  const forecast = forecastFrom(context.today)
+  const forecast = forecastFor(context.db, context.today)
   return visits.map((visit) => {
     const { site, state } = sites.get(visit.siteId)!
     const at = (key: string) => byKey.get(key)

@@ -9,12 +9,11 @@ import { gathered } from '../../core/scope/gathered'
 import { placeName } from '../../core/walk/siteState'
 import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
 
 /** The registers of a site: every kind of entry with what stands in it, open ones first. */
 export function registersView(context: Context, siteId: string) {
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  const state = context.record(site)
   const { seesMoney } = context
   const standards = readStandards(context.db, site.id)
   return {

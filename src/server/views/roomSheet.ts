@@ -6,14 +6,15 @@ import { readCrews } from '../../data/crews'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { addressOf } from '../share/links'
+import { recordOf } from '../siteStates'
 
 /** The sheet of one room for whoever works in it: on the wall as paper, with a code that opens it as it stands then.
- * @param origin the address that people reach us at
  * @param asked the language that it is wanted in */
-export async function roomSheetView(context: Context, siteId: string, placeId: string, origin: string, asked?: string) {
+export async function roomSheetView(context: Context, siteId: string, placeId: string, asked?: string) {
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  // It hangs on the wall, whoever prints it.
+  const state = recordOf('crew', context.db, site)
   const place = state.places.find((one) => one.id === placeId)
   if (!place) throw new Refusal(404, 'This place is not on the site any more.')
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
@@ -40,6 +41,9 @@ export async function roomSheetView(context: Context, siteId: string, placeId: s
       })),
     /** Where the same is had as a PDF. */
     file: `/api/sites/${site.id}/sheets/${place.id}?lang=${language}`,
-    code: await QRCode.toDataURL(`${origin}/sites/${site.id}/sheets/${place.id}`, { margin: 1, width: 132 }),
+    code: await QRCode.toDataURL(`${addressOf(context.db)}/sites/${site.id}/sheets/${place.id}`, {
+      margin: 1,
+      width: 132,
+    }),
   }
 }

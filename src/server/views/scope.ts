@@ -36,13 +36,13 @@ import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
-import { siteState, siteStateUpTo } from '../siteStates'
+import { recordUpTo } from '../siteStates'
 import { mistByPlace } from './sitePlaces'
 
 /** The weave of a site with everything that its cells and rows open to. */
 export function scopeView(context: Context, siteId: string, sinceWalkId?: string) {
   const site = context.site(siteId)
-  const state = siteState(context.db, site)
+  const state = context.record(site)
   const stored = readPlan(context.db)
   const plan = stored?.plan ?? null
   const mist = mistByPlace(state, plan, context.today)
@@ -123,9 +123,9 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               rough: line.rough,
               held: line.held,
               excluded: line.excluded,
-              price: context.seesMoney ? line.price : null,
+              price: line.price,
               pricedFor: line.pricedFor,
-              priceWords: context.seesMoney ? priceWords(line, site.units) : null,
+              priceWords: priceWords(line, site.units),
               extra: line.extra ?? false,
               approval: line.approval ? approvalWords(line.approval) : null,
               responsible: line.responsible,
@@ -184,13 +184,12 @@ const walkTitle = (walk: Walk): string => `${VISIT_KINDS[walk.kind]} of ${longDa
 function changesSince(context: Context, site: Site, now: SiteState, walkId: string | undefined) {
   const walk = now.walks.find((one) => one.id === walkId) ?? now.walks.at(-1)
   if (!walk) return null
-  const before = siteStateUpTo(context.db, site, justBefore(walk.seenAt))
+  const before = recordUpTo(context.reader, context.db, site, justBefore(walk.seenAt))
   return {
     walkId: walk.id,
     title: `Since the walk of ${longDay(dayOf(walk.seenAt))}`,
     conditions: walk.conditions ? conditionWords(walk.conditions) : null,
     changes: differences(before, now, site.units)
-      .filter((d) => context.seesMoney || !d.private)
       .slice(0, 200)
       .map((d) => ({ ...d, place: placeName(now, d.placeId), tradeName: d.trade ? TRADES[d.trade] : null })),
   }
@@ -259,28 +258,24 @@ function openMatters(
           reckoned,
         }
       }),
-    notes: state.notes
-      .filter((n) => seesMoney || !n.private)
-      .map((n) => ({
-        id: n.id,
-        placeId: n.placeId,
-        place: placeName(state, n.placeId),
-        text: n.text,
-        private: n.private,
-        opinion: n.opinion ?? false,
-        by: n.seenBy,
-        on: dateOnly(dayOf(n.seenAt)),
-      })),
-    memos: state.memos
-      .filter((m) => seesMoney || !m.private)
-      .map((m) => ({
-        hash: m.hash,
-        placeId: m.placeId,
-        place: placeName(state, m.placeId),
-        text: `${m.seconds} seconds by ${m.seenBy}, ${dateOnly(dayOf(m.seenAt))}`,
-        private: m.private,
-        film: m.film ?? false,
-      })),
+    notes: state.notes.map((n) => ({
+      id: n.id,
+      placeId: n.placeId,
+      place: placeName(state, n.placeId),
+      text: n.text,
+      private: n.private,
+      opinion: n.opinion ?? false,
+      by: n.seenBy,
+      on: dateOnly(dayOf(n.seenAt)),
+    })),
+    memos: state.memos.map((m) => ({
+      hash: m.hash,
+      placeId: m.placeId,
+      place: placeName(state, m.placeId),
+      text: `${m.seconds} seconds by ${m.seenBy}, ${dateOnly(dayOf(m.seenAt))}`,
+      private: m.private,
+      film: m.film ?? false,
+    })),
     photos: state.photos.map((p) => ({
       hash: p.hash,
       placeId: p.placeId,

@@ -1,11 +1,13 @@
 import { readStandards } from '../../data/standards'
 import { readPlan } from '../../data/plans'
+import type { Reader } from '../../core/share/recordFor'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
+import { recordOf } from '../siteStates'
 import { dueSoon, selectionRows } from './selectionRows'
 
-/** The selections of one site, or of all, the most pressing first. */
-export function selectionsView(context: Context, siteId: string | null) {
+/** The selections of one site, or of all, the most pressing first.
+ * @param reader who the list is for */
+export function selectionsView(context: Context, siteId: string | null, reader: Reader = context.reader) {
   context.requireLead()
   const plan = readPlan(context.db)?.plan ?? null
   const sites = siteId ? [context.site(siteId)] : context.sites()
@@ -13,7 +15,7 @@ export function selectionsView(context: Context, siteId: string | null) {
     site,
     rows: selectionRows(
       site,
-      siteState(context.db, site),
+      recordOf(reader, context.db, site),
       plan,
       context.today,
       context.seesMoney,
@@ -26,7 +28,7 @@ export function selectionsView(context: Context, siteId: string | null) {
   return {
     site: siteId ? { id: sites[0]!.id, name: sites[0]!.name } : null,
     rows,
-    places: siteId ? siteState(context.db, sites[0]!).places.map(({ id, name }) => ({ id, name })) : [],
+    places: siteId ? context.record(sites[0]!).places.map(({ id, name }) => ({ id, name })) : [],
     lead: [
       due === 0
         ? 'Nothing has to be ordered today.'

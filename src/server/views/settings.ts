@@ -5,7 +5,6 @@ import { readOwnStandards } from '../../data/standards'
 import { standardsOf } from '../../core/takeoff/usualFigures'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
 
 /** The firm's people, crews and rates; crew see only their own sign-out. */
 export function firmSettingsView(context: Context) {
@@ -72,7 +71,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       above: readOwnStandards(context.db, null),
       own: readOwnStandards(context.db, site.id),
     },
-    places: siteState(context.db, site).places.map(({ id, name, level, size }) => ({
+    places: context.record(site).places.map(({ id, name, level, size }) => ({
       id,
       name,
       level,

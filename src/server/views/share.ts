@@ -11,7 +11,6 @@ import { draftUpdate } from '../share/clientUpdates'
 import { outbox } from '../share/messages'
 import { whoToTell } from '../share/tell'
 import { visitWords } from '../share/visitWords'
-import { siteState } from '../siteStates'
 
 /** Who has to know what, for all sites. */
 export function shareView(context: Context) {
@@ -31,7 +30,9 @@ function latestReceipts(context: Context) {
   const sites = new Map(context.sites().map((site) => [site.id, site]))
   return readLatestReceipts(context.db, LATEST).flatMap((receipt) => {
     const site = sites.get(receipt.siteId)
-    return site ? [{ ...receiptView(context.firm, site, receipt), siteId: site.id, site: site.name }] : []
+    return site
+      ? [{ ...receiptView(context.reader, context.firm, site, receipt), siteId: site.id, site: site.name }]
+      : []
   })
 }
 
@@ -40,14 +41,14 @@ export function siteShareView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
   const all = whoToTell(context)
-  const state = siteState(context.db, site)
+  const state = context.record(site)
   const onSite = new Set(
     (readPlan(context.db)?.plan.visits ?? []).filter((visit) => visit.siteId === site.id).map((visit) => visit.key),
   )
   return {
     site: { id: site.id, name: site.name },
     ...draftUpdate(context, site),
-    receipts: receiptsOf(context.firm, site),
+    receipts: receiptsOf('office', context.firm, site),
     tell: {
       changed: all.changed.filter(
         (one) => one.siteId === site.id || one.changes.some((change) => change.siteId === site.id),
@@ -64,7 +65,7 @@ export function siteShareView(context: Context, siteId: string) {
 
 const otherName = (context: Context, { siteId, subject }: Link): string =>
   String(
-    siteState(context.db, context.site(siteId!)).entries.find(({ id }) => id === subject)?.values.name ??
+    context.record(context.site(siteId!)).entries.find(({ id }) => id === subject)?.values.name ??
       'somebody who is no longer on the list',
   )
 

@@ -2,10 +2,9 @@ import { contradictions, type Contradiction } from '../../core/walk/contradictio
 import { readHistory } from '../../data/observations'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
-import { siteState } from '../siteStates'
 
 /** What was said in two ways at a site, across all its walks, and not answered yet. */
-export function siteContradictions(context: Pick<Context, 'db'>, site: Site): Contradiction[] {
+export function siteContradictions(context: Pick<Context, 'db' | 'record'>, site: Site): Contradiction[] {
   const sizes = ['laid', 'measured'].flatMap((facet) =>
     readHistory(context.db, site.id, 'place', facet).flatMap((o) => {
       if (o.subject !== 'place') return []
@@ -13,5 +12,5 @@ export function siteContradictions(context: Pick<Context, 'db'>, site: Site): Co
       return size ? [{ placeId: o.subjectId, size, by: o.by, at: o.seenAt }] : []
     }),
   )
-  return contradictions(siteState(context.db, site), sizes, site.units)
+  return contradictions(context.record(site), sizes, site.units)
 }

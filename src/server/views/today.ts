@@ -2,11 +2,14 @@ import { printMoney } from '../../core/measure/money'
 import { addDays, dateOnly, daysBetween, daysWords, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { neededOn } from '../../core/schedule/neededOn'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
 import { listed } from '../../core/lists/listed'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import { walkNext } from '../../core/walk/walkOrder'
+import { answersWords } from '../../core/walk/answersWords'
+import { capital } from '../../core/share/plainWords'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import { readLatestUpdate } from '../../data/share'
@@ -16,7 +19,6 @@ import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
-import { siteState } from '../siteStates'
 import { dueSoon, selectionRows } from './selectionRows'
 import { mistByPlace } from './sitePlaces'
 
@@ -35,7 +37,7 @@ export function todayView(context: Context) {
   const { db, today } = context
   const stored = readPlan(db)
   const plan = stored?.plan ?? null
-  const sites = context.sites().map((site) => ({ site, state: siteState(db, site) }))
+  const sites = context.sites().map((site) => ({ site, state: context.record(site) }))
   const needs = context.seesMoney ? needsYou(context, sites, plan) : []
   const board = sites.map(({ site, state }) => whoIsWhere(context, site, state, plan))
   const next = walkNext(sites.map(({ site, state }) => toWalk(site, state, plan, today)))
@@ -182,26 +184,26 @@ function decisions(site: Site, state: SiteState, today: Day): Need[] {
         when: left < 0 ? `${daysWords(-left)} late` : left === 0 ? 'today' : `by ${shortDay(decision.by!)}`,
         note: left <= 0 ? 'last day' : 'to decide',
         text: `${decision.question} ${placeName(state, decision.placeId)}, ${site.name}.`,
-        detail: `The ${decision.owner} answers.${decision.stake ? ` ${decision.stake}` : ''}`,
+        detail: `${capital(answersWords(decision.owner))}.${decision.stake ? ` ${decision.stake}` : ''}`,
         href: `/sites/${site.id}/scope?place=${decision.placeId ?? ''}`,
         action: 'Open',
       }
     })
 }
 
-/** Extras that nobody answered yet although their visit is near. */
+/** Extras that nobody answered yet although the work that they belong to is near. */
 function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Plan | null): Need[] {
   if (!context.seesMoney) return []
   return state.lines
     .filter((line) => line.extra && line.approval === null && line.progress < 100)
     .flatMap((line) => {
-      const visit = plan?.visits.find((one) => one.lineIds.includes(line.id))
-      const left = visit ? daysBetween(context.today, visit.startDay) : null
+      const day = plan ? (neededOn(plan, line.placeId, line.stage) ?? nextAt(plan, line.placeId)) : null
+      const left = day ? daysBetween(context.today, day) : null
       if (left === null || left > 10) return []
       return [
         {
           cost: 160 - left * 10,
-          when: left <= 0 ? 'today' : `by ${shortDay(visit!.startDay)}`,
+          when: left <= 0 ? 'today' : `by ${shortDay(day!)}`,
           note: 'to approve',
           text: `${line.title}: an extra that nobody approved yet. ${placeName(state, line.placeId)}, ${site.name}.`,
           detail: line.price === null ? 'It is not priced yet.' : `${printMoney(line.price)}.`,
@@ -211,6 +213,13 @@ function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Pla
       ]
     })
 }
+
+/** When somebody comes to a place next. */
+const nextAt = (plan: Plan, placeId: string): Day | null =>
+  plan.visits
+    .filter(({ placeIds }) => placeIds.includes(placeId))
+    .map(({ startDay }) => startDay)
+    .sort()[0] ?? null
 
 function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
   return selectionRows(site, state, plan, today, false, {})

@@ -8,10 +8,9 @@ import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import type { Context } from '../context'
-import { forecastFrom } from '../plan/planFirm'
+import { forecastFor } from '../plan/planFirm'
 import { Refusal } from '../refusal'
 import { stageWords, visitNamer } from '../share/visitWords'
-import { siteState } from '../siteStates'
 
 const BOOKED = { told: 'told', confirmed: 'confirmed', declined: 'declined' } as const
 
@@ -19,11 +18,11 @@ const BOOKED = { told: 'told', confirmed: 'confirmed', declined: 'declined' } as
 export function tradeView(context: Context, crewId: string) {
   context.requireLead()
   const { db, today } = context
-  const forecast = forecastFrom(today)
+  const forecast = forecastFor(context.db, today)
   const crews = readCrews(db)
   const crew = crews.find(({ id }) => id === crewId)
   if (!crew) throw new Refusal(404, 'This crew is not on record any more. Go back to the plan.')
-  const sites = new Map(context.sites().map((site) => [site.id, { site, state: siteState(db, site) }]))
+  const sites = new Map(context.sites().map((site) => [site.id, { site, state: context.record(site) }]))
   const all = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const mine = all.filter((visit) => visit.crewId === crewId).sort(byStart)
   const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))

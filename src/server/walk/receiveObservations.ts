@@ -1,5 +1,5 @@
-import { array, object, string } from 'yup'
-import { longDay, dayOf } from '../../core/calendar/day'
+import { array, number, object, string } from 'yup'
+import { isInstant, longDay, dayOf } from '../../core/calendar/day'
 import type { Observation, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readPlaceRemovals } from '../../data/observations'
 import type { Site } from '../../data/sites'
@@ -12,9 +12,8 @@ const batch = object({
     factHead.shape({
       id: uuidText.required(),
       walkId: uuidText.nullable().defined(),
-      seenAt: string()
-        .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{3})?Z$/, 'Observation: its time is not readable.')
-        .required(),
+      seenAt: string().test('instant', 'Observation: its time is not readable.', isInstant).required(),
+      order: number().integer().min(0).max(Number.MAX_SAFE_INTEGER),
     }),
   )
     .max(1000, 'Send at most 1000 observations at once.')
@@ -71,6 +70,7 @@ function observationOf(context: Context, site: Site, sent: Sent, receivedAt: str
     by: context.person.name,
     // A phone whose clock runs ahead must not win over everything entered after it.
     seenAt: sent.seenAt > receivedAt ? receivedAt : sent.seenAt,
+    order: context.order(sent.order ?? Math.min(Date.parse(sent.seenAt), Date.parse(receivedAt))),
   } as Observation
   refuseMoney(context, site.id, observation)
   return observation

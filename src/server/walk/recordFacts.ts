@@ -48,7 +48,7 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
 
 /** An observation made at the desk, now, by the person signed in. */
 export function factOf(
-  context: Pick<Context, 'person' | 'now'>,
+  context: Pick<Context, 'person' | 'now' | 'order'>,
   siteId: string,
   fact: NewFact | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown },
 ): Observation {
@@ -63,5 +63,6 @@ export function factOf(
     value: fact.value,
     by: context.person.name,
     seenAt: context.now(),
+    order: context.order(),
   } as Observation
 }

@@ -1,13 +1,7 @@
-import { readRegisters } from '../../data/observations'
 import type { Observation } from '../../core/walk/observation'
 import type { Context } from '../context'
 import { addDays, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDaysBetween } from '../../core/calendar/workingDays'
-import { kindOf } from '../../core/entries/entry'
-import { fieldsOf } from '../../core/entries/sums'
-import { withoutMoney } from '../../core/entries/field'
-import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
-import { selectionFields } from '../../core/selections/selectionKinds'
 import type { Site } from '../../data/sites'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import { readFirm } from '../../data/firm'
@@ -15,13 +9,15 @@ import type { Db } from '../../data/database'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
 import { readStandards } from '../../data/standards'
-import { siteState } from '../siteStates'
+import { registersFor } from '../siteStates'
 
 /** All a phone needs to walk a site without a network: its registers, its planned visits, and the server's time. */
 export function walkSnapshot(context: Context, siteId: string) {
   const site = context.site(siteId)
-  const registers = readRegisters(context.db, site.id).filter((o) => context.seesMoney || !hiddenFromCrew(o))
+  const registers = [...registersFor(context.reader, context.db, site).values()]
   const plan = readPlan(context.db)
+  // What stands in for a weather station is for the demo alone: nothing made up is recorded by a real firm.
+  const demo = readFirm(context.db)?.demo ?? false
   return {
     site: {
       id: site.id,
@@ -32,15 +28,15 @@ export function walkSnapshot(context: Context, siteId: string) {
       startsOn: site.startsOn,
     },
     person: context.person.name,
-    demo: readFirm(context.db)?.demo ?? false,
+    demo,
     now: context.now(),
     today: context.today,
     workDay: workDayOf(site, context.today),
-    weather: simulatedWeather().conditionsOn(context.today),
+    weather: demo ? simulatedWeather().conditionsOn(context.today) : null,
     lessons: lessons(context),
     standards: readStandards(context.db, site.id),
     damaged: damagedPhotos(context.db, site.id, registers),
-    registers: registers.map(withoutPrice(context.seesMoney)),
+    registers,
     visits: (plan?.plan.visits ?? [])
       .filter((visit) => visit.siteId === site.id)
       .map(({ lineIds, startDay, endDay, trade }) => ({ lineIds, startDay, endDay, trade })),
@@ -51,7 +47,7 @@ export function walkSnapshot(context: Context, siteId: string) {
 const lessons = (context: Context): string[] =>
   context
     .sites()
-    .flatMap((site) => siteState(context.db, site).entries.filter((entry) => entry.kind === 'lesson'))
+    .flatMap((site) => context.record(site).entries.filter((entry) => entry.kind === 'lesson'))
     .sort((a, b) => (a.seenAt < b.seenAt ? 1 : -1))
     .slice(0, 12)
     .map(({ values: { look, cause } }) => (cause ? `${String(look)} (${String(cause)})` : String(look)))
@@ -65,23 +61,6 @@ function damagedPhotos(db: Db, siteId: string, registers: readonly Observation[]
       : [],
   )
 }
-
-/** Money and private remarks are for the lead and the owner. */
-const hiddenFromCrew = (o: Observation): boolean =>
-  (o.subject === 'line' && o.facet === 'price') || ((o.subject === 'note' || o.subject === 'memo') && o.value.private)
-
-const withoutPrice =
-  (seesMoney: boolean) =>
-  (o: Observation): Observation => {
-    if (seesMoney) return o
-    if (o.subject === 'entry' && o.facet === 'written')
-      return { ...o, value: { ...o.value, values: withoutMoney(fieldsOf(kindOf(o.value.kind)), o.value.values) } }
-    if (o.subject === 'selection' && o.facet === 'details')
-      return { ...o, value: { ...o.value, values: withoutMoney(selectionFields(o.value.sort), o.value.values) } }
-    if (o.subject !== 'decision' || o.facet !== 'asked') return o
-    const { price: _price, details, ...rest } = o.value
-    return { ...o, value: { ...rest, ...(details ? { details: withoutMoney(DECISION_FIELDS, details) } : {}) } }
-  }
 
 /** How many working days and weeks of the site today is; 0 before it starts. */
 function workDayOf({ calendar, startsOn }: Site, today: Day): { day: number; week: number } {

@@ -1,4 +1,5 @@
 'use client'
+import { answersWords } from '@/core/walk/answersWords'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { STAGES } from '@/core/scope/vocabulary'
@@ -68,7 +69,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
       <Matters
         title="To decide"
         items={here(open.decisions)}
-        tail={(d) => `the ${d.owner} answers${d.by ? `, by ${d.by}` : ''}`}
+        tail={(d) => `${answersWords(d.owner)}${d.by ? `, by ${d.by}` : ''}`}
       />
       <Matters title="Decided, and why" items={here(open.decided)} tail={(d) => d.why} />
       <Matters

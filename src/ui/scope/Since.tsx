@@ -1,3 +1,4 @@
+import { answersWords } from '@/core/walk/answersWords'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { groupBy } from '@/core/lists/groupBy'
@@ -78,7 +79,8 @@ export function Since({ site, since, walks, contradictions, open, mayEdit, recor
               <li key={decision.id} className={styles.due}>
                 {decision.place}: {decision.text}
                 <small>
-                  the {decision.owner} answers{decision.by ? `, by ${decision.by}` : ''}
+                  {answersWords(decision.owner)}
+                  {decision.by ? `, by ${decision.by}` : ''}
                 </small>
               </li>
             ))}

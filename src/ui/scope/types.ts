@@ -2,7 +2,7 @@ import type { HoursRange } from '@/core/scope/line'
 import type { RoomPlan } from '@/core/sketches/roomPieces'
 import type { Minor } from '@/core/measure/money'
 import type { CautionAt } from '@/core/walk/cautionReads'
-import type { Pin } from '@/core/walk/observation'
+import type { Decision, Pin } from '@/core/walk/observation'
 import type { SheetSort } from '@/core/walk/sheets'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
@@ -128,7 +128,7 @@ export interface ScopeProps {
     }[]
   } | null
   readonly open: {
-    readonly decisions: readonly (Matter & { readonly owner: string; readonly by: string | null })[]
+    readonly decisions: readonly (Matter & { readonly owner: Decision['owner']; readonly by: string | null })[]
     readonly decided: readonly (Matter & { readonly why: string })[]
     readonly findings: readonly (Matter & { readonly certain: boolean; readonly details: string })[]
     readonly entries: readonly (Matter & { readonly register: string; readonly reckoned: readonly string[] })[]

@@ -1,3 +1,4 @@
+import { answersWords } from '@/core/walk/answersWords'
 import dynamic from 'next/dynamic'
 import { dateOnly } from '@/core/calendar/day'
 import { valueWords } from '@/core/entries/entry'
@@ -101,7 +102,8 @@ export function Recorded({
             <div>
               To decide: {one.question}
               <small>
-                the {one.owner} answers{one.by && `, by ${dateOnly(one.by)}`}
+                {answersWords(one.owner)}
+                {one.by && `, by ${dateOnly(one.by)}`}
               </small>
             </div>
             <button

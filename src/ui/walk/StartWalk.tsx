@@ -2,6 +2,8 @@
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
+import { hazardNotice } from '@/core/cautions/hazardNotice'
+import { answersWords } from '@/core/walk/answersWords'
 import { entryName, isOpen, kindOf } from '@/core/entries/entry'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
@@ -16,9 +18,8 @@ import styles from './Walk.module.css'
 export function StartWalk({ site }: { site: SiteWalk }) {
   const { snapshot, state } = site
   const last = state.walks.at(-1)
-  /** However often it was looked at: nothing is agreed to be done yet. */
-  const unscoped = state.lines.length === 0
-  const [kind, setKind] = useState<VisitKind>(unscoped ? 'scope' : 'progress')
+  /** The first walk of a site tells what is to be done, whatever was laid down from the desk. */
+  const [kind, setKind] = useState<VisitKind>(last && state.lines.length > 0 ? 'progress' : 'scope')
   const [details, setDetails] = useState<StartDetails>({ with: '', phase: '', conditions: snapshot.weather })
   const start = async (): Promise<void> => {
     const walkId = uuid()
@@ -43,7 +44,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
             by: snapshot.person,
             ...(details.with.trim() ? { with: details.with } : {}),
             ...(details.phase ? { phase: details.phase } : {}),
-            conditions: conditionsOf(details.conditions),
+            ...(details.conditions ? { conditions: conditionsOf(details.conditions) } : {}),
           },
         },
       ],
@@ -72,11 +73,8 @@ export function StartWalk({ site }: { site: SiteWalk }) {
       </header>
       <main className={styles.body}>
         <Notices site={site} />
-        {snapshot.site.built !== null && snapshot.site.built < 1980 && unscoped && (
-          <p className={`${styles.pad} notice`}>
-            Built {snapshot.site.built}: have paint and plaster tested for lead and asbestos before anything is opened.
-            Only certified people clear it.
-          </p>
+        {hazardNotice(snapshot.site.built, state.entries) && (
+          <p className={`${styles.pad} notice`}>{hazardNotice(snapshot.site.built, state.entries)}</p>
         )}
         <h2 className={styles.section}>Left open by the last walk</h2>
         {nothing && <p className={styles.pad}>Nothing.</p>}
@@ -92,7 +90,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
             <Left
               key={decision.id}
               text={decision.question}
-              at={`${placeName(state, decision.placeId)}, the ${decision.owner} answers${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`}
+              at={`${placeName(state, decision.placeId)}, ${answersWords(decision.owner)}${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`}
             />
           ))}
           {findings.map((finding) => (
@@ -153,8 +151,12 @@ export function StartWalk({ site }: { site: SiteWalk }) {
 interface StartDetails {
   readonly with: string
   readonly phase: string
-  readonly conditions: WeatherReport
+  /** Null until somebody tells, where no station does. */
+  readonly conditions: WeatherReport | null
 }
+
+/** What the other values are once somebody has told one of them. */
+const ORDINARY: SiteConditions = { sky: 'dry', low: 10, high: 18, ground: 'dry' }
 
 const conditionsOf = ({ sky, low, high, ground }: WeatherReport): SiteConditions => ({ sky, low, high, ground })
 
@@ -171,21 +173,22 @@ function VisitDetails({
   const phases = site.state.entries.filter((entry) => entry.kind === 'phase' && entry.settled === null)
   const { conditions } = details
   const weather = (part: Partial<SiteConditions>): void =>
-    onChange({ ...details, conditions: { ...conditions, ...part, simulated: false } })
+    onChange({ ...details, conditions: { ...(conditions ?? ORDINARY), ...part, simulated: false } })
   return (
     <details className={styles.pad}>
       <summary>
-        {conditionWords(conditions)}
-        {conditions.simulated && ', by the simulated weather station'}
+        {conditions ? conditionWords(conditions) : 'The weather, who else walks'}
+        {conditions?.simulated && ', by the simulated weather station'}
       </summary>
       <div className={styles.form}>
         <label>
           Sky
           <select
             className="form-select"
-            value={conditions.sky}
+            value={conditions?.sky ?? ''}
             onChange={(event) => weather({ sky: event.target.value as SiteConditions['sky'] })}
           >
+            {!conditions && <option value="">Not told</option>}
             {SKIES.map((sky) => (
               <option key={sky}>{sky}</option>
             ))}
@@ -195,9 +198,10 @@ function VisitDetails({
           Ground
           <select
             className="form-select"
-            value={conditions.ground}
+            value={conditions?.ground ?? ''}
             onChange={(event) => weather({ ground: event.target.value as SiteConditions['ground'] })}
           >
+            {!conditions && <option value="">Not told</option>}
             {GROUNDS.map((ground) => (
               <option key={ground}>{ground}</option>
             ))}
@@ -209,7 +213,7 @@ function VisitDetails({
             <input
               className="form-control"
               type="number"
-              value={conditions[end]}
+              value={conditions?.[end] ?? ''}
               onChange={(event) => weather({ [end]: Math.round(Number(event.target.value)) })}
             />
           </label>

@@ -29,7 +29,7 @@ export interface WalkSnapshot {
   /** What the site sets instead of the trade's usual figures. */
   readonly standards?: Readonly<Record<string, string>>
   readonly workDay: { readonly day: number; readonly week: number }
-  readonly weather: WeatherReport
+  readonly weather: WeatherReport | null
   /** Photos that cannot be read, to be taken again. */
   readonly damaged: readonly { readonly hash: string; readonly caption: string }[]
   readonly registers: readonly Observation[]

@@ -18,7 +18,7 @@ let picture: string
 const sites = new Map<string, string>()
 
 beforeAll(async () => {
-  folder = await demoFolder()
+  folder = demoFolder()
   picture = join(folder, 'seen.jpg')
   const pixels = { width: 800, height: 600, channels: 3 as const, background: '#8a8070' }
   writeFileSync(picture, await sharp({ create: pixels }).jpeg().toBuffer())

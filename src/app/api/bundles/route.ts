@@ -1,6 +1,8 @@
-import { bytesBody, route } from '@/server/http/route'
-import { takeBundle } from '@/server/sites/siteBundle'
+import { partsOf, route } from '@/server/http/route'
+import { MAX_BUNDLE_BYTES, takeBundle } from '@/server/sites/takeBundle'
 
-const MAX_BYTES = 1_000_000_000
-
-export const POST = route(async (context, _params, request) => takeBundle(context, await bytesBody(request, MAX_BYTES)))
+export const POST = route((context, _params, request) => {
+  // Nothing of it is read for anybody else.
+  context.requireOwner()
+  return takeBundle(context, partsOf(request, MAX_BUNDLE_BYTES, 'File: larger than 2 GB.'))
+})

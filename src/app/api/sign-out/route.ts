@@ -1,8 +1,9 @@
-import { endEverySession } from '@/server/people/accounts'
+import { boolean, object } from 'yup'
 import { jsonBody, route } from '@/server/http/route'
 import { endSession } from '@/server/http/session'
 
-export const POST = route(async (context, _params, request) => {
-  endEverySession(context, await jsonBody(request))
-  await endSession(context.firm)
-})
+const schema = object({ everywhere: boolean().required() })
+
+export const POST = route(async (context, _params, request) =>
+  endSession(context.firm, schema.validateSync(await jsonBody(request)).everywhere),
+)

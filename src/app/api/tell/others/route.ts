@@ -1,6 +1,4 @@
-import { jsonBody, originOf, route } from '@/server/http/route'
+import { jsonBody, route } from '@/server/http/route'
 import { tellOthers } from '@/server/share/others'
 
-export const POST = route(async (context, _params, request) =>
-  tellOthers(context, await jsonBody(request), originOf(request)),
-)
+export const POST = route(async (context, _params, request) => tellOthers(context, await jsonBody(request)))

@@ -1,6 +1,4 @@
-import { jsonBody, originOf, route } from '@/server/http/route'
+import { jsonBody, route } from '@/server/http/route'
 import { publishUpdate } from '@/server/share/clientUpdates'
 
-export const POST = route(async (context, { site }, request) =>
-  publishUpdate(context, site!, await jsonBody(request), originOf(request)),
-)
+export const POST = route(async (context, { site }, request) => publishUpdate(context, site!, await jsonBody(request)))

@@ -1,7 +1,5 @@
 import type { Metadata } from 'next'
-import { headers } from 'next/headers'
 import { deskPage, read } from '@/server/http/pages'
-import { originFrom } from '@/server/http/route'
 import { roomSheetView } from '@/server/views/roomSheet'
 import { RoomSheetPage } from '@/ui/share/RoomSheetPage'
 
@@ -17,6 +15,5 @@ export default async function SheetPage({
   const { site, place } = await params
   const { lang } = await searchParams
   const context = await deskPage()
-  const origin = originFrom(await headers())
-  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place, origin, lang))} />
+  return <RoomSheetPage {...await read(() => roomSheetView(context, site, place, lang))} />
 }

@@ -1,6 +1,6 @@
-import { originOf, route } from '@/server/http/route'
+import { route } from '@/server/http/route'
 import { sheetFile } from '@/server/paper/paperFiles'
 
 export const GET = route((context, { site, place }, request) =>
-  sheetFile(context, site!, place!, originOf(request), new URL(request.url).searchParams.get('lang') ?? undefined),
+  sheetFile(context, site!, place!, new URL(request.url).searchParams.get('lang') ?? undefined),
 )

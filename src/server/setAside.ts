@@ -1,0 +1,49 @@
+import { entryKind } from '../core/entries/entryKinds'
+import type { Day } from '../core/calendar/day'
+import { FIRST_DAY, isInstant } from '../core/calendar/day'
+import type { Observation } from '../core/walk/observation'
+import type { Db } from '../data/database'
+import { checkedValue } from './walk/factSchemas'
+
+/** A fact on record that cannot be so. */
+export interface SetAside {
+  readonly observation: Observation
+  /** What is wrong with it, in a sentence. */
+  readonly why: string
+}
+
+/** Observations never change, so each is checked once for as long as a folder is open. */
+const checked = new WeakMap<Db, Set<string>>()
+
+/** Parts facts that can be so from those that cannot: what came in before something was checked, or by another way, is left
+ * out and named rather than letting a page down. */
+export function sound(
+  db: Db,
+  observations: readonly Observation[],
+): { observations: readonly Observation[]; setAside: readonly SetAside[] } {
+  const known = checked.get(db) ?? new Set<string>()
+  checked.set(db, known)
+  const setAside: SetAside[] = []
+  const good = observations.filter((observation) => {
+    if (known.has(observation.id)) return true
+    const why = wrongWith(observation)
+    if (why === null) known.add(observation.id)
+    else setAside.push({ observation, why })
+    return why === null
+  })
+  return { observations: good, setAside }
+}
+
+/** What is wrong with a fact by itself, in a sentence; null where nothing is. */
+function wrongWith({ subject, facet, value, seenAt }: Observation): string | null {
+  if (!isInstant(seenAt)) return `Its time "${seenAt}" is none.`
+  if (subject === 'entry' && facet === 'written' && !entryKind(value.kind))
+    return `"${value.kind}" is no kind of sheet that this version knows.`
+  try {
+    // Days before a site's start are asked about where they are entered; on record they stand.
+    checkedValue(subject, facet, value, FIRST_DAY as Day)
+    return null
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error)
+  }
+}

@@ -1,0 +1,120 @@
+import { array, boolean, number, object, string } from 'yup'
+import { parseDay, type Day } from '../../core/calendar/day'
+import type { WorkCalendar } from '../../core/calendar/workingDays'
+import type { Units } from '../../core/measure/length'
+import { relationsFor, type Relation } from '../../core/sequence/relations'
+import { SCHOOLS, type Schools } from '../../core/sequence/schools'
+import { requireNoCycle } from '../../core/sequence/stageOrder'
+import { STAGES, type Stage } from '../../core/scope/vocabulary'
+import { contact, oneLine, trimmed } from '../trimmed'
+import { day } from '../walk/valueSchemas'
+
+const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.')
+
+const schools = object(
+  Object.fromEntries(
+    Object.entries(SCHOOLS).map(([id, { question, ways }]) => [
+      id,
+      object({
+        way: string()
+          .oneOf(Object.keys(ways), `${question}: choose one of the list.`)
+          .required(`${question}: choose one.`),
+        why: trimmed().max(300, `${question}: a shorter reason.`).default(''),
+      }).default(undefined),
+    ]),
+  ),
+).default({})
+
+const relations = array(
+  object({
+    before: stage,
+    after: stage,
+    why: trimmed().max(200, 'Why: use at most 200 characters.').default(''),
+    waitDays: number()
+      .typeError('Wait: days as a number.')
+      .integer('Wait: whole days.')
+      .min(0, 'Wait: 0 or more days.')
+      .max(365, 'Wait: at most 365 days.')
+      .default(0),
+    mostDays: number()
+      .typeError('Within: days as a number.')
+      .integer('Within: whole days.')
+      .max(365, 'Within: at most 365 days.')
+      .when('waitDays', ([wait], days) => days.min(wait as number, 'Within: not fewer days than the wait.'))
+      .nullable(),
+    scope: string().oneOf(['place', 'site'], 'Where: in each place, or on the whole site.').default('place'),
+  }),
+).max(40, 'Own relations: at most 40.')
+
+/** What a site's settings may hold, whichever way they come in: typed for a new site, changed, or brought in a file. */
+export const siteFields = {
+  name: oneLine().max(80, 'Site: use at most 80 characters.').required('Site: type its name.'),
+  built: number()
+    .transform((value: number, original: unknown) => (original === '' ? null : value))
+    .typeError('Built: write a year, like 1911.')
+    .integer('Built: write a year, like 1911.')
+    .min(1400, 'Built: a year from 1400 on.')
+    .max(2100, 'Built: a year up to 2100.')
+    .nullable()
+    .default(null),
+  units: string()
+    .oneOf(['imperial', 'metric'] satisfies Units[], 'Units: choose feet and inches or metric.')
+    .required('Units: choose one.'),
+  livedIn: boolean().required('Lived in: say yes or no.'),
+  weekdays: array(number().integer().min(1).max(7).required())
+    .min(1, 'Working days: choose at least one.')
+    .max(7, 'Working days: at most seven.')
+    .required('Working days: choose at least one.'),
+  halves: string().oneOf(['both', 'morning', 'afternoon'], 'Half of the day: choose one.').default('both'),
+  daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.'),
+  startsOn: day('Start').required('Start: choose a day.'),
+  travelHours: number()
+    .transform((value: number, original: unknown) => (original === '' ? 0 : value))
+    .typeError('Drive: hours as a number, like 1.5.')
+    .min(0, 'Drive: 0 or more hours.')
+    .max(6, 'Drive: at most 6 hours of a day.')
+    .default(0),
+  clientName: oneLine().max(80, 'Client: use at most 80 characters.').default(''),
+  clientAddress: contact('Address'),
+  privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
+  schools,
+  relations,
+}
+
+/** The working days of a site as they were checked. */
+export const calendarFrom = (input: {
+  readonly weekdays: readonly number[]
+  readonly halves: string
+  readonly daysOff: readonly string[]
+}): WorkCalendar => ({
+  weekdays: [...new Set(input.weekdays)].sort(),
+  daysOff: input.daysOff.map(parseDay),
+  halves: input.halves as 'both' | 'morning' | 'afternoon',
+})
+
+/** A site's own order of work as it was checked.
+ * @throws ImpossibleRequest where it goes round in a circle, told in words */
+export function relationsFrom(
+  told: readonly {
+    readonly before: string
+    readonly after: string
+    readonly why: string
+    readonly waitDays: number
+    readonly mostDays?: number | null | undefined
+    readonly scope: string
+  }[],
+  under: Schools,
+): Relation[] {
+  const own = told.map((relation): Relation => ({
+    before: relation.before as Stage,
+    after: relation.after as Stage,
+    why: relation.why || 'this site wants it so',
+    waitDays: relation.waitDays,
+    ...(typeof relation.mostDays === 'number' ? { mostDays: relation.mostDays } : {}),
+    scope: relation.scope as 'place' | 'site',
+  }))
+  requireNoCycle(relationsFor(under, own))
+  return own
+}
+
+export const startFrom = (text: string): Day => parseDay(text)
