@@ -1,5 +1,6 @@
 import type { Day, Instant } from '../core/calendar/day'
 import type { Db } from '../data/database'
+import { readFirm } from '../data/firm'
 import { readAssignedSites, type Person } from '../data/people'
 import { readSite, readSites, type Site } from '../data/sites'
 import type { Reader } from '../core/share/recordFor'
@@ -25,6 +26,8 @@ export interface Context {
   requireLead(): void
   requireOwner(): void
   readonly seesMoney: boolean
+  /** What a browser of theirs keeps things under. */
+  readonly who: { readonly key: string; readonly name: string }
   readonly reader: Reader
   /** A site as this person may know it; see core/share/recordFor. */
   record(site: Pick<Site, 'id' | 'revision' | 'units' | 'schools'>): SiteState
@@ -54,6 +57,7 @@ export function contextFor(firm: FirmFolder, person: Person): Context {
       if (person.role !== 'owner') throw new Refusal(403, 'Only the owner can do this.')
     },
     seesMoney: person.role !== 'crew',
+    who: { key: `${readFirm(db)?.key ?? ''}-${person.id}`, name: person.name },
     reader,
     record: (site) => recordOf(reader, db, site),
   }

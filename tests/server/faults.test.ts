@@ -165,7 +165,7 @@ async function round(seed: number): Promise<void> {
     } else if (what < 0.85) {
       // The phone dies, or the app is updated: what it holds is read again from its own store.
       await phone.store.close()
-      phones[at] = { ...phone, store: new PhoneStore(names[at]) }
+      phones[at] = { ...phone, store: new PhoneStore(names[at]!) }
     } else if (what < 0.95) {
       await takeHeldFile(phones[1 - at]!.store, await heldFile(phone.store, siteId))
     } else if (removed.size === 0) {

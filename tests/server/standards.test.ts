@@ -4,7 +4,7 @@ import type { FirmFolder } from '../../src/server/firmFolder'
 import { keepStandard } from '../../src/server/sites/keepStandard'
 import { registersView } from '../../src/server/views/registers'
 import { scopeView } from '../../src/server/views/scope'
-import { firmSettingsView, siteSettingsView } from '../../src/server/views/settings'
+import { figureSettingsView, siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
@@ -38,7 +38,7 @@ describe('the figures behind the sums', () => {
     })
     keepStandard(owner(), { site: BAKEHOUSE, key: 'C-35/waste', value: '' })
     expect(boardOf(BAKEHOUSE)).toContain('+ 12 %')
-    expect(firmSettingsView(owner()).standards.own).toEqual({ 'C-35/waste': '12' })
+    expect(figureSettingsView(owner()).standards.own).toEqual({ 'C-35/waste': '12' })
   })
   test('an entry of a register goes by it too', () => {
     recordFacts(owner(), BAKEHOUSE, {

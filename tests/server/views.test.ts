@@ -9,7 +9,13 @@ import { find } from '../../src/server/views/find'
 import { planView } from '../../src/server/views/plan'
 import { scopeView } from '../../src/server/views/scope'
 import { selectionsView } from '../../src/server/views/selections'
-import { firmSettingsView, siteSettingsView } from '../../src/server/views/settings'
+import {
+  crewSettingsView,
+  doorSettingsView,
+  figureSettingsView,
+  mySettingsView,
+  siteSettingsView,
+} from '../../src/server/views/settings'
 import { shareView, siteShareView } from '../../src/server/views/share'
 import { todayView } from '../../src/server/views/today'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
@@ -29,7 +35,10 @@ const FIRM_VIEWS: readonly (readonly [string, (context: Context) => unknown])[] 
   ['Selections', (context) => selectionsView(context, null)],
   ['Plan', (context) => planView(context, null)],
   ['Share', shareView],
-  ['Settings', firmSettingsView],
+  ['Settings', mySettingsView],
+  ['Crews', crewSettingsView],
+  ['Figures', figureSettingsView],
+  ['Messages and addresses', doorSettingsView],
   ['Find', (context) => find(context, 'kitchen')],
 ]
 const SITE_VIEWS: readonly (readonly [string, (context: Context, siteId: string) => unknown])[] = [

@@ -6,7 +6,13 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   const context = await deskPage()
   const sites = context.sites().map(({ id, name }) => ({ id, name }))
   return (
-    <Shell sites={sites} person={context.person.name} role={context.person.role} demo={context.firmName.demo}>
+    <Shell
+      sites={sites}
+      person={context.person.name}
+      role={context.person.role}
+      demo={context.firmName.demo}
+      who={context.who}
+    >
       {children}
     </Shell>
   )

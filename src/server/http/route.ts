@@ -15,7 +15,18 @@ type Answer = unknown
 /** A route for people who are signed in. Writes must come from our own pages. */
 export function route(handle: (context: Context, params: Params, request: Request) => Answer | Promise<Answer>) {
   return (request: Request, { params }: RouteArguments): Promise<Response> =>
-    answer(request, async () => handle(await requireContext(), await params, request))
+    answer(request, async () => {
+      const context = await requireContext()
+      requireSamePerson(request, context)
+      return handle(context, await params, request)
+    })
+}
+
+/** What a phone kept for one person is not taken in under another. */
+function requireSamePerson(request: Request, { who }: Context): void {
+  const meant = request.headers.get('x-aftermist-who')
+  if (meant !== null && meant !== who.key)
+    throw new Refusal(401, 'Somebody else is signed in here. Sign in again; what you recorded is kept on the phone.')
 }
 
 /** A route that needs no session: signing in, or a link whose token is checked by the use case. */

@@ -1,5 +1,6 @@
 import { array, object, string } from 'yup'
-import { logAtDoor, readDoorLog } from '../../data/doorLog'
+import { dayOf, shortDay } from '../../core/calendar/day'
+import { DOOR_EVENTS, logAtDoor, readDoorLog } from '../../data/doorLog'
 import { saveFirmDoors } from '../../data/firm'
 import type { Context } from '../context'
 import { oneLine } from '../trimmed'
@@ -40,9 +41,19 @@ export function keepFirmDoors(context: Context, body: unknown): void {
 const PAGE = 100
 
 /** Who came in and what left, the latest first, for the owner.
- * @param before an entry to read on from */
-export function doorLogView(context: Context, before?: number) {
+ * @param before an entry to read on from, as it stands in an address */
+export function doorLogView(context: Context, before?: string) {
   context.requireOwner()
-  const entries = readDoorLog(context.db, PAGE + 1, before)
-  return { entries: entries.slice(0, PAGE), more: entries.length > PAGE ? entries[PAGE - 1]!.id : null }
+  const from = before && /^\d{1,12}$/.test(before) ? Number(before) : undefined
+  const entries = readDoorLog(context.db, PAGE + 1, from)
+  return {
+    entries: entries.slice(0, PAGE).map(({ id, at, what, who, detail }) => ({
+      id,
+      when: `${shortDay(dayOf(at))}, ${at.slice(11, 16)}`,
+      what: DOOR_EVENTS[what] ?? what,
+      who,
+      detail,
+    })),
+    more: entries.length > PAGE ? entries[PAGE - 1]!.id : null,
+  }
 }

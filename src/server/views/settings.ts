@@ -1,39 +1,80 @@
+import { dayOf, shortDay } from '../../core/calendar/day'
 import { printSize } from '../../core/measure/size'
 import { readCrews } from '../../data/crews'
+import { readFirm } from '../../data/firm'
+import { readSessionsOf } from '../../data/sessions'
 import { readAssignedSites, readPeople } from '../../data/people'
 import { readOwnStandards } from '../../data/standards'
 import { standardsOf } from '../../core/takeoff/usualFigures'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
+import { addressOf } from '../share/links'
+import { mailTransport } from '../share/messages'
 
-/** The firm's people, crews and rates; crew see only their own sign-out. */
-export function firmSettingsView(context: Context) {
-  const { db, person } = context
+const when = (instant: string): string => shortDay(dayOf(instant))
+
+/** What somebody settles for themselves. */
+export function mySettingsView({ db, person }: Context) {
   return {
-    person: { name: person.name, role: person.role },
-    people:
-      person.role === 'owner'
-        ? readPeople(db).map(({ id, name, login, role }) => ({
-            id,
-            name,
-            login,
-            role,
-            sites: readAssignedSites(db, id),
-          }))
-        : [],
+    person: { name: person.name, login: person.login },
+    sessions: readSessionsOf(db, person.id).map(({ device, seenAt }) => ({ device, seen: when(seenAt) })),
+  }
+}
+
+/** Who works here, for the owner. */
+export function peopleSettingsView(context: Context) {
+  context.requireOwner()
+  const { db } = context
+  return {
+    people: readPeople(db).map(({ id, name, login, role, putAwayAt }) => ({
+      id,
+      name,
+      login,
+      role,
+      sites: readAssignedSites(db, id),
+      signedIn: readSessionsOf(db, id).map(({ device, seenAt }) => `${device}, last used ${when(seenAt)}`),
+      away: putAwayAt !== null,
+    })),
     sites: context.sites().map(({ id, name }) => ({ id, name })),
-    crews: context.seesMoney
-      ? readCrews(db).map(({ calendar, ...crew }) => ({
-          ...crew,
-          own: crew.own ?? false,
-          mornings: crew.mornings ?? false,
-          setUpHours: crew.setUpHours ?? 0,
-          weekdays: calendar.weekdays,
-          halves: calendar.halves ?? 'both',
-        }))
-      : [],
-    rates: context.seesMoney ? readRates(db) : {},
-    standards: { all: standardsOf('metric'), above: {}, own: readOwnStandards(db, null) },
+  }
+}
+
+export function crewSettingsView(context: Context) {
+  context.requireLead()
+  return {
+    crews: readCrews(context.db).map(({ calendar, ...crew }) => ({
+      ...crew,
+      own: crew.own ?? false,
+      mornings: crew.mornings ?? false,
+      setUpHours: crew.setUpHours ?? 0,
+      weekdays: calendar.weekdays,
+      halves: calendar.halves ?? 'both',
+    })),
+  }
+}
+
+export function figureSettingsView(context: Context) {
+  context.requireLead()
+  return {
+    rates: readRates(context.db),
+    standards: { all: standardsOf('metric'), above: {}, own: readOwnStandards(context.db, null) },
+  }
+}
+
+export function doorSettingsView(context: Context) {
+  context.requireLead()
+  const firm = readFirm(context.db)!
+  const { simulated } = mailTransport()
+  return {
+    address: firm.address,
+    otherwise: firm.address || addressOf(context.db),
+    allowedHosts: firm.allowedHosts,
+    mail: simulated
+      ? firm.demo
+        ? 'Mail and text messages go to the simulated outbox of the demo: nothing reaches anybody.'
+        : 'No mail server is set (AFTERMIST_SMTP_URL): messages wait in the outbox until one is, or until you say them yourself.'
+      : 'Mail goes out by your mail server.',
+    mayChange: context.person.role === 'owner',
   }
 }
 

@@ -100,7 +100,7 @@ export function PlanBoard(props: PlanProps) {
       {props.uncrewed.length > 0 && (
         <p className="notice">
           No crew is on record for: {props.uncrewed.join(', ')}. They are planned as if somebody were always free, and
-          nobody can be told. <a href="/settings">Add your crews</a>
+          nobody can be told. <a href="/settings/crews">Add your crews</a>
         </p>
       )}
       <FormError error={error} />

@@ -80,7 +80,7 @@ export function NewFirm() {
         <Field name="firm" label="Firm" />
         <Field name="name" label="Your name" autoComplete="name" />
         <Field name="login" label="Sign-in name" autoComplete="username" />
-        <Field name="password" label="Password, at least 10 characters" type="password" autoComplete="new-password" />
+        <Field name="password" label="Password, at least 12 characters" type="password" autoComplete="new-password" />
         <FormError error={error} />
         <Button type="submit" variant="primary" disabled={busy}>
           Start

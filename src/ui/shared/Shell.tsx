@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react'
+import { EnterAs } from './EnterAs'
 import { FindAnything } from './FindAnything'
 import { Shortcuts } from './Shortcuts'
 import { SitePicker } from './SitePicker'
+import type { Who } from './whoIsHere'
 import { VerbNav } from './VerbNav'
 import styles from './Shell.module.css'
 
@@ -10,11 +12,12 @@ export interface ShellProps {
   readonly person: string
   readonly role: 'owner' | 'lead' | 'crew'
   readonly demo: boolean
+  readonly who: Who
   readonly children: ReactNode
 }
 
 /** The frame of every page at the desk: where you are, the verbs, and a way to find anything. */
-export function Shell({ sites, person, role, demo, children }: ShellProps) {
+export function Shell({ sites, person, role, demo, who, children }: ShellProps) {
   return (
     <>
       <a className="skip" href="#main">
@@ -35,6 +38,7 @@ export function Shell({ sites, person, role, demo, children }: ShellProps) {
         </div>
       </header>
       <main id="main">{children}</main>
+      <EnterAs who={who} />
       <Shortcuts firstSite={sites[0]?.id ?? null} />
     </>
   )

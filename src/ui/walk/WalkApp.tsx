@@ -3,7 +3,8 @@ import dynamic from 'next/dynamic'
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { PlaceWalk } from './PlaceWalk'
 import { StartWalk } from './StartWalk'
-import { phone } from './phoneStore'
+import { enter, shut, whoIsHere, type Who } from '../shared/whoIsHere'
+import { heldForOthers, keepOnly, phone, takeOverFromBefore } from './phoneStore'
 import { useSiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -21,17 +22,75 @@ export function WalkApp() {
     () => window.location.hash.slice(1),
     () => '',
   )
-  return siteId ? <SiteWalkPages key={siteId} siteId={siteId} /> : <ChooseSite />
+  const who = useWhoIsHere()
+  if (who === undefined) return <p className={styles.pad}>Opening…</p>
+  if (who === null) return <NobodyHere />
+  return siteId ? <SiteWalkPages key={`${who.key} ${siteId}`} siteId={siteId} /> : <ChooseSite key={who.key} />
+}
+
+/** Who may open what this phone keeps: whoever the server says is signed in, or where there is no network whoever was last.
+ * @returns undefined until it is known */
+function useWhoIsHere(): Who | null | undefined {
+  const [who, setWho] = useState<Who | null>()
+  useEffect(() => {
+    const ask = async (): Promise<void> => {
+      const answer = await fetch('/api/sites').catch(() => null)
+      if (answer?.status === 401) {
+        await phone.close()
+        await shut()
+        return setWho(null)
+      }
+      const told = answer?.ok ? ((await answer.json()) as { who: Who; sites: { id: string }[] }) : null
+      if (told) {
+        if (whoIsHere()?.key !== told.who.key) await phone.close()
+        await enter(told.who)
+        await takeOverFromBefore(told.who)
+        await keepOnly(told.sites.map(({ id }) => id))
+      }
+      setWho((known) => {
+        const now = whoIsHere()
+        return known && now && known.key === now.key ? known : now
+      })
+    }
+    void ask()
+    // Signing out in another window shuts this one too.
+    const changed = (): void => void ask()
+    window.addEventListener('storage', changed)
+    return () => window.removeEventListener('storage', changed)
+  }, [])
+  return who
+}
+
+/** Nobody is signed in: nothing of what the phone keeps is shown, but that it is kept. */
+function NobodyHere() {
+  const [held, setHeld] = useState(0)
+  useEffect(() => void heldForOthers().then(setHeld), [])
+  return (
+    <>
+      <header className={styles.head}>
+        <h1>Walk</h1>
+      </header>
+      <main className={styles.body}>
+        <p className={`${styles.pad} notice`}>
+          You are signed out. <a href="/sign-in">Sign in</a>
+        </p>
+        {held > 0 && (
+          <p className={styles.pad}>
+            {held === 1 ? 'One thing that was recorded here is' : `${held} things that were recorded here are`} still on
+            this phone, and will be sent when whoever recorded {held === 1 ? 'it' : 'them'} signs in again.
+          </p>
+        )}
+      </main>
+    </>
+  )
 }
 
 function ChooseSite() {
   const [sites, setSites] = useState<readonly { id: string; name: string }[] | null>(null)
-  const [signedOut, setSignedOut] = useState(false)
   useEffect(() => {
     const load = async (): Promise<void> => {
       const answer = await fetch('/api/sites').catch(() => null)
       if (answer?.ok) return setSites(((await answer.json()) as { sites: { id: string; name: string }[] }).sites)
-      setSignedOut(answer?.status === 401)
       const kept = await (await phone.db()).getAll('snapshots')
       setSites(kept.map(({ snapshot }) => ({ id: snapshot.site.id, name: snapshot.site.name })))
     }
@@ -44,11 +103,6 @@ function ChooseSite() {
         <h1>Walk</h1>
       </header>
       <main className={styles.body}>
-        {signedOut && (
-          <p className={`${styles.pad} notice`}>
-            You are signed out; what the phone holds is kept. <a href="/sign-in">Sign in</a>
-          </p>
-        )}
         <p className={styles.pad}>Which site?</p>
         <ul className={styles.rows}>
           {sites?.map((site) => (

@@ -1,5 +1,6 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { FileSort } from '@/core/walk/sentFiles'
+import { whoIsHere, type Who } from '../shared/whoIsHere'
 import type { Day, Instant } from '@/core/calendar/day'
 import type { Observation, VisitKind } from '@/core/walk/observation'
 import type { SiteConditions } from '@/core/walk/siteConditions'
@@ -92,10 +93,12 @@ const VERSION = 10
 export class PhoneStore {
   private opened: Promise<IDBPDatabase<Stores>> | null = null
 
-  constructor(private readonly name = 'aftermist') {}
+  /** @param name of the database; asked again each time it is opened */
+  constructor(private readonly name: string | (() => string)) {}
 
   db(): Promise<IDBPDatabase<Stores>> {
-    this.opened ??= openDB<Stores>(this.name, VERSION, {
+    const name = typeof this.name === 'string' ? this.name : this.name()
+    this.opened ??= openDB<Stores>(name, VERSION, {
       upgrade(db) {
         db.createObjectStore('snapshots', { keyPath: 'siteId' })
         const held = db.createObjectStore('held', { keyPath: 'id' })
@@ -157,4 +160,70 @@ export class PhoneStore {
   }
 }
 
-export const phone = new PhoneStore()
+/** How the database of a person of a firm is called. */
+const nameFor = ({ key }: Who): string => `aftermist-${key}`
+
+/** The store of whoever is here.
+ * @throws where nobody is: nothing is opened then */
+export const phone = new PhoneStore(() => {
+  const who = whoIsHere()
+  if (!who) throw new Error('Nobody is signed in on this phone.')
+  return nameFor(who)
+})
+
+/** What phones kept before they told people apart. */
+const OF_BEFORE = 'aftermist'
+
+/** Hands what a phone kept before it told people apart to its owner, once they are here; somebody else's stays shut. */
+export async function takeOverFromBefore(who: Who): Promise<void> {
+  if (!(await indexedDB.databases()).some(({ name }) => name === OF_BEFORE)) return
+  const before = new PhoneStore(OF_BEFORE)
+  const old = await before.db()
+  const [snapshots, held, photos, walks] = await Promise.all([
+    old.getAll('snapshots'),
+    old.getAll('held'),
+    old.getAll('photos'),
+    old.getAll('walks'),
+  ])
+  const owners = new Set([
+    ...snapshots.map(({ snapshot }) => snapshot.person),
+    ...held.map(({ observation }) => observation.by),
+  ])
+  const theirs = [...owners].every((name) => name === who.name)
+  if (theirs && held.length + photos.length + walks.length > 0) {
+    const tx = (await new PhoneStore(nameFor(who)).db()).transaction(['held', 'photos', 'walks'], 'readwrite')
+    await Promise.all([
+      ...held.map((one) => tx.objectStore('held').put(one)),
+      ...photos.map((one) => tx.objectStore('photos').put(one)),
+      ...walks.map((one) => tx.objectStore('walks').put(one)),
+      tx.done,
+    ])
+  }
+  await before.close()
+  if (theirs) await deleteDB(OF_BEFORE)
+}
+
+/** How much is held on this phone for people who are not here, to be said to whoever is; nothing of what it is. */
+export async function heldForOthers(): Promise<number> {
+  const here = whoIsHere()
+  let count = 0
+  for (const { name } of await indexedDB.databases()) {
+    if (!name?.startsWith('aftermist') || (here && name === nameFor(here))) continue
+    const store = new PhoneStore(name)
+    const db = await store.db()
+    const held = await db.getAllFromIndex('held', 'state', 'held')
+    count += held.length + (await db.count('photos'))
+    await store.close()
+  }
+  return count
+}
+
+/** Forgets sites that whoever is here may not see any more. What was recorded there and is still held is kept. */
+export async function keepOnly(siteIds: readonly string[]): Promise<void> {
+  const db = await phone.db()
+  for (const siteId of await db.getAllKeys('snapshots')) {
+    if (siteIds.includes(siteId)) continue
+    await db.delete('snapshots', siteId)
+    await db.delete('walks', siteId)
+  }
+}

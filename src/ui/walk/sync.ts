@@ -1,4 +1,5 @@
 import { sendFile } from '../shared/sendFile'
+import { WHO_HEADER, whoIsHere } from '../shared/whoIsHere'
 import { phone, type PhoneStore, type WalkSnapshot } from './phoneStore'
 
 const BATCH = 200
@@ -9,7 +10,10 @@ export interface Phone {
   readonly fetch: (url: string, init?: RequestInit) => Promise<Response>
 }
 
-const thisPhone: Phone = { store: phone, fetch: (url, init) => fetch(url, init) }
+const thisPhone: Phone = {
+  store: phone,
+  fetch: (url, init) => fetch(url, { ...init, headers: { ...init?.headers, [WHO_HEADER]: whoIsHere()?.key ?? '' } }),
+}
 
 export interface SyncResult {
   readonly reached: boolean
@@ -76,6 +80,11 @@ export async function fetchSnapshot(siteId: string, from: Phone = thisPhone): Pr
   } catch (error) {
     if (error instanceof Unreachable) return false
     throw error
+  }
+  if (response.status === 404 || response.status === 403) {
+    // The site is not this person's to see any more.
+    const db = await store.db()
+    await Promise.all([db.delete('snapshots', siteId), db.delete('walks', siteId)])
   }
   if (!response.ok) return false
   const snapshot = (await response.json()) as WalkSnapshot

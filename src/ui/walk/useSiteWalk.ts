@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { NewFact, Observation } from '@/core/walk/observation'
-import { mergeRegisters, registersOf } from '@/core/walk/registers'
+import { mergeRegisters, orderAfter, registersOf } from '@/core/walk/registers'
 import { learnedOrder } from '@/core/walk/learnedOrder'
 import { siteStateOf, type SiteState } from '@/core/walk/siteState'
 import type { FileSort } from '@/core/walk/sentFiles'
@@ -57,7 +57,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     setHeld(observations)
     setPhotosHeld(photos)
     setWalkState(underWay ?? null)
-    setKept((known) => snapshot ?? (known === null ? null : known))
+    setKept((known) => snapshot ?? (known === null || known === 'missing' ? known : 'missing'))
     return snapshot !== undefined
   }, [siteId])
 
@@ -114,17 +114,20 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     async (facts: readonly NewFact[], current?: WalkUnderWay | null) => {
       if (!snapshot) return
       const walkId = (current ?? walk)?.walkId ?? null
-      const seenAt = new Date(Date.now() + snapshot.clockOffset).toISOString()
+      const now = Date.now() + snapshot.clockOffset
+      const seenAt = new Date(now).toISOString()
+      // Whoever records knows what is on this phone; a clock that was put back must not make it older than that.
+      const order = orderAfter([...snapshot.snapshot.registers, ...held.map((one) => one.observation)], now)
       const fresh = facts.map((fact): HeldObservation => {
         const id = uuid()
-        const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt } as Observation
+        const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt, order } as Observation
         return { id, siteId, observation, state: 'held' }
       })
       await keptOnPhone(() => phone.hold(fresh))
       setHeld((old) => [...old, ...fresh])
       void sync()
     },
-    [siteId, snapshot, walk, sync],
+    [siteId, snapshot, walk, held, sync],
   )
 
   const setWalk = useCallback(

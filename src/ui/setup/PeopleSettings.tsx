@@ -1,0 +1,205 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import styles from './NewSite.module.css'
+
+interface PersonView {
+  readonly id: string
+  readonly name: string
+  readonly login: string
+  readonly role: 'owner' | 'lead' | 'crew'
+  readonly sites: readonly string[]
+  readonly signedIn: readonly string[]
+  readonly away: boolean
+}
+interface PeopleSettingsProps {
+  readonly people: readonly PersonView[]
+  readonly sites: readonly { readonly id: string; readonly name: string }[]
+}
+
+/** Who works here: what they see, where they are signed in, and how they are let in or out. */
+export function PeopleSettings({ people, sites }: PeopleSettingsProps) {
+  const here = people.filter(({ away }) => !away)
+  const away = people.filter((one) => one.away)
+  return (
+    <>
+      <h1>People</h1>
+      {here.map((one) => (
+        <Person key={one.id} person={one} sites={sites} />
+      ))}
+      <AddPerson />
+      {away.length > 0 && (
+        <section aria-labelledby="away">
+          <h2 id="away">Put away</h2>
+          <p className="soft">They cannot sign in. What they recorded stays.</p>
+          <ul>
+            {away.map((one) => (
+              <li key={one.id}>
+                {one.name}{' '}
+                <Act path={`/api/people/${one.id}/away`} body={{ away: false }} words={`Bring ${one.name} back`} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  )
+}
+
+/** A button that does one thing on the server and shows the page as it is then. */
+function Act({ path, body = {}, words }: { path: string; body?: object; words: string }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const act = async (): Promise<void> => {
+    if ((await run(path, body)) !== null) router.refresh()
+  }
+  return (
+    <>
+      <Button size="sm" variant="quiet" disabled={busy} onClick={() => void act()}>
+        {words}
+      </Button>
+      <FormError error={error} />
+    </>
+  )
+}
+
+function Person({ person, sites }: { person: PersonView; sites: PeopleSettingsProps['sites'] }) {
+  const { id, name, login, role, signedIn } = person
+  return (
+    <section className="mb-4" aria-labelledby={`person-${id}`}>
+      <h2 id={`person-${id}`}>
+        {name}{' '}
+        <span className="soft fw-normal">
+          ({login}, {role})
+        </span>
+      </h2>
+      <p>{signedIn.length === 0 ? 'Not signed in anywhere.' : `Signed in: ${signedIn.join('; ')}.`}</p>
+      {role === 'crew' && <Sees person={person} sites={sites} />}
+      {role !== 'owner' && (
+        <>
+          <Reset person={person} />{' '}
+          {signedIn.length > 0 && <Act path={`/api/people/${id}/sessions`} words={`Sign ${name} out everywhere`} />}{' '}
+          <Act path={`/api/people/${id}/away`} body={{ away: true }} words={`Put ${name} away`} />
+        </>
+      )}
+    </section>
+  )
+}
+
+function Sees({ person, sites }: { person: PersonView; sites: PeopleSettingsProps['sites'] }) {
+  const router = useRouter()
+  const { error, run } = useSend()
+  const assign = async (siteIds: readonly string[]): Promise<void> => {
+    if ((await run(`/api/people/${person.id}/sites`, { siteIds })) !== null) router.refresh()
+  }
+  const seen = person.sites
+  return (
+    <fieldset className={styles.days}>
+      <legend className="h3">Sees</legend>
+      <div>
+        {sites.map((site) => (
+          <Form.Check
+            key={site.id}
+            id={`${person.id}-${site.id}`}
+            label={site.name}
+            checked={seen.includes(site.id)}
+            onChange={() =>
+              void assign(seen.includes(site.id) ? seen.filter((one) => one !== site.id) : [...seen, site.id])
+            }
+          />
+        ))}
+      </div>
+      <FormError error={error} />
+    </fieldset>
+  )
+}
+
+function Reset({ person }: { person: PersonView }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const [open, setOpen] = useState(false)
+  const reset = async (form: HTMLFormElement): Promise<void> => {
+    if ((await run(`/api/people/${person.id}/password`, Object.fromEntries(new FormData(form)))) === null) return
+    setOpen(false)
+    router.refresh()
+  }
+  if (!open)
+    return (
+      <Button size="sm" variant="quiet" onClick={() => setOpen(true)}>
+        Give {person.name} a new password
+      </Button>
+    )
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault()
+        void reset(event.currentTarget)
+      }}
+    >
+      <Form.Group controlId={`reset-${person.id}`} className="mb-2">
+        <Form.Label>
+          A new password for {person.name}, at least 12 characters; they are signed out everywhere
+        </Form.Label>
+        <Form.Control name="password" type="password" autoComplete="new-password" autoFocus />
+      </Form.Group>
+      <FormError error={error} />
+      <Button size="sm" type="submit" variant="primary" disabled={busy}>
+        Keep it
+      </Button>{' '}
+      <Button size="sm" variant="quiet" onClick={() => setOpen(false)}>
+        Cancel
+      </Button>
+    </Form>
+  )
+}
+
+function AddPerson() {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const add = async (form: HTMLFormElement): Promise<void> => {
+    if ((await run('/api/people', Object.fromEntries(new FormData(form)))) === null) return
+    form.reset()
+    router.refresh()
+  }
+  return (
+    <section className="mb-4" aria-labelledby="new-person">
+      <h2 id="new-person">Somebody new</h2>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void add(event.currentTarget)
+        }}
+      >
+        <div className={styles.house}>
+          <Form.Group controlId="person-name">
+            <Form.Label>Name</Form.Label>
+            <Form.Control name="name" />
+          </Form.Group>
+          <Form.Group controlId="person-login">
+            <Form.Label>Sign-in name</Form.Label>
+            <Form.Control name="login" autoComplete="off" />
+          </Form.Group>
+          <Form.Group controlId="person-password">
+            <Form.Label>Password, at least 12 characters</Form.Label>
+            <Form.Control name="password" type="password" autoComplete="new-password" />
+          </Form.Group>
+          <Form.Group controlId="person-role">
+            <Form.Label>Role</Form.Label>
+            <Form.Select name="role">
+              <option value="lead">lead: all sites, money</option>
+              <option value="crew">crew: assigned sites, no money</option>
+            </Form.Select>
+          </Form.Group>
+        </div>
+        <FormError error={error} />
+        <Button type="submit" variant="primary" disabled={busy}>
+          Add person
+        </Button>
+      </Form>
+    </section>
+  )
+}
