@@ -12,6 +12,7 @@ const caseSchema = object({
   current: string().nullable().default(null),
   units: string().oneOf(['imperial', 'metric']).default('metric'),
   today: string().required(),
+  walk: string().oneOf(['scope', 'progress', 'before cover', 'completion', 'end of day'] as const),
 })
 
 export const narrateCommand = (): Command =>
@@ -28,7 +29,13 @@ export const narrateCommand = (): Command =>
 function answer(row: string): object {
   try {
     const input = caseSchema.validateSync(JSON.parse(row))
-    const narration: Narration = { ...input, units: input.units as Narration['units'], today: parseDay(input.today) }
+    const { walk, ...told } = input
+    const narration: Narration = {
+      ...told,
+      units: input.units as Narration['units'],
+      today: parseDay(input.today),
+      ...(walk ? { walk } : {}),
+    }
     return { id: input.id, lines: narrate(narration) }
   } catch (error) {
     return { id: null, error: { message: error instanceof Error ? error.message : String(error) }, lines: [] }

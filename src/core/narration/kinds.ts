@@ -5,10 +5,18 @@ const any =
   (norm: string): boolean =>
     patterns.some((pattern) => pattern.test(norm))
 
-export const PRIVATE =
+const PRIVATE =
   /\b(?:between (?:us|you and me|ourselves|you me)|off the record|tell (?:nobody|no one)|not a word (?:to|about)|do not show (?:the )?(?:client|owner|homeowner|them|her|him|customer)|do not tell(?: (?:the )?(?:client|owner|homeowner|customer|them|her|him|anybody|anyone)\b)?|do not put (?:this|that|it) in writing|keep (?:that|this|it) (?:out of|from) the (?:client|owner|customer|homeowner)|not for the client|keep (?:that|this|it) (?:between us|quiet|to yourself|private)|do not (?:write|let) (?:that|this|the client|the owner|them)|(?:client|owner) (?:does not|need not|should not|must not) (?:know(?! (?:yet )?(?:if|whether|what|which|how|where|when|who)\b)|see|hear)|confidential|strictly between)\b/
-export const PRIVATE_TAIL =
-  /\b(?:keep (?:that|this|it) (?:out of|from)|do not tell|do not show|not for the client|keep (?:that|this) (?:quiet|between us|to yourself))\b/
+/** A clause without the words that say that it is private, so that the rest is read as what it is. */
+export const withoutSaying = (norm: string): string =>
+  norm
+    .replace(PRIVATE, ' ')
+    .replace(
+      /^(?:private(?:ly)?|off the record|in confidence|confidentially|internal(?:ly)?)\b|\bprivate(?:ly)?$/g,
+      ' ',
+    )
+    .replace(/\s+/g, ' ')
+    .trim()
 
 export const isHeld = any(
   /\b(?:no|nobody|no one|no body|(?:is|are) not going (?:up|in|on|down|over|anywhere)|nothing (?:starts|goes|happens|gets|moves|can|is to)|do not|does not|must not|can not|not to|never|is not to|are not to)\b.* (?:until|before)\b.*/,

@@ -30,6 +30,9 @@ export interface SpokenLine {
   private?: true
 }
 
+/** What a walk is for: on a scope walk one tells what is to be, on the others what was done. */
+export type WalkKind = 'scope' | 'progress' | 'before cover' | 'completion' | 'end of day'
+
 /** What was said, where the walker stood, and what the site is like. */
 export interface Narration {
   readonly text: string
@@ -37,4 +40,6 @@ export interface Narration {
   readonly current: string | null
   readonly units: 'imperial' | 'metric'
   readonly today: Day
+  /** A progress walk where nothing is said. */
+  readonly walk?: WalkKind
 }

@@ -24,7 +24,9 @@ import {
 import { readClause } from './clauseReading'
 import { clausesOf, plain, type Clause } from './clauses'
 import { extend, joins, withoutCorrection } from './joining'
-import { PRIVATE, PRIVATE_TAIL } from './kinds'
+import { asScope, onlyIfDone } from './completion'
+import { inConfidence, pointsAt } from '../confidence/inConfidence'
+import { withoutSaying } from './kinds'
 import type { LineKind, Narration, SpokenLine } from './line'
 import { namesAnother } from './pointing'
 import { isFiller, laterPlace, leadingPlace, placeNames, type PlaceNames } from './placeNames'
@@ -46,6 +48,9 @@ export class Reader {
   readonly lines: Said[] = []
   private readonly names: PlaceNames
   private places: readonly (string | null)[]
+  /** Where the lines of the sentence before begin. */
+  private sentenceFrom = 0
+  private nextIsPrivate = false
   private element: Element | null = null
   private stage: Fields['stage']
   private stageOf: Fields['element']
@@ -66,7 +71,8 @@ export class Reader {
       )
     if (everywhere) this.places = [null]
     const clauses = clausesOf(this.told.text, start, end, (norm) => leadingPlace(norm, this.names)?.alone === false)
-    const secret = clauses.some((clause) => PRIVATE.test(clause.norm))
+    const secret = inConfidence(whole) || this.nextIsPrivate
+    this.nextIsPrivate = false
     let correcting = false
     let content = false
     for (const clause of clauses) {
@@ -81,14 +87,25 @@ export class Reader {
       content = true
       let norm = lead ? lead.rest : clause.norm
       if (clause.corrects) norm = said
-      if (secret) norm = norm.replace(PRIVATE, ' ').replace(/\s+/g, ' ').trim()
+      if (secret) norm = withoutSaying(norm)
       // 'don't show the client this yet' only marks what follows.
       if (secret && /^(?:(?:this|that|it|them|yet|just|so|please|but)(?: |$))*$/.test(norm)) continue
       this.clause(clause, norm, from, correcting || clause.corrects, lead !== null)
       correcting = false
     }
     this.flush()
-    this.settle(from, start, end, content, secret)
+    const points = secret ? pointsAt(whole) : null
+    if (points === 'after' && end < this.told.text.trimEnd().length - 1) {
+      // 'Off the record.' and nothing more: what comes is meant.
+      this.lines.length = from
+      this.nextIsPrivate = true
+    } else if (points === 'before' && from > this.sentenceFrom) {
+      this.lines.length = from
+      for (const { line } of this.lines.slice(this.sentenceFrom)) line.private = true
+    } else {
+      this.settle(from, start, end, content, secret)
+      this.sentenceFrom = from
+    }
     if (everywhere) this.places = stays
   }
 
@@ -282,12 +299,6 @@ export class Reader {
     const { text } = this.told
     const trim = (a: number, b: number): string => text.slice(a, b).replace(/^[\s,;:.!?]+|[\s,;:.!?]+$/g, '')
     if (secret && this.lines.length > from) keepSecret(this.lines.slice(from))
-    else if (secret && from > 0 && PRIVATE_TAIL.test(plain(trim(start, end)))) {
-      const before = this.lines[from - 1]!
-      before.line.private = true
-      before.line.words = trim(before.start, end)
-      return
-    }
     const fresh = this.lines.slice(from)
     if (fresh.length === 0) {
       if (!content) return
@@ -313,12 +324,23 @@ export class Reader {
       only.start = start
       only.end = end
     }
+    const whole = plain(text.slice(start, Math.min(end + 1, text.length)).replace('?', ' questionmark'))
     // Nothing falls between two lines: each reaches to where the next begins.
     fresh.forEach((said, i) => {
       const next = fresh[i + 1]
       const begin = i === 0 ? start : said.start
       const until = next && next.start > said.start ? Math.max(said.end, next.start) : next ? said.end : end
       said.line.words = trim(begin, until)
+      // A 'no' that takes something back denies nothing.
+      const parts = said.line.words
+        .replace(/\bno\b(?=\s*[,;.])/gi, ' ')
+        .split(/[,;]|\.\s/)
+        .map(plain)
+      said.line = onlyIfDone(
+        asScope(said.line, parts.join(' '), this.told.walk),
+        parts,
+        whole.replace(' questionmark', '?'),
+      )
     })
   }
 
