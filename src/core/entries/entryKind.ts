@@ -47,8 +47,8 @@ export interface EntryKind {
   readonly register: string
   /** One entry, for the sheet that makes it: 'A sleeping risk'. */
   readonly one: string
-  /** Entries belong to a place, or to the whole site. */
-  readonly at: 'place' | 'site'
+  /** Entries belong to a place, to the whole site, or to either, as whoever makes them says. */
+  readonly at: 'place' | 'site' | 'either'
   /** Its own fields; the first names the entry. `fieldsOf` adds what its sum asks. */
   readonly fields: readonly Field[]
   /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */

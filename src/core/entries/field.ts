@@ -68,11 +68,16 @@ export function readValues(fields: readonly Field[], typed: (key: string) => str
   const values: Record<string, FieldValue> = {}
   for (const one of fields) {
     const text = typed(one.key).trim()
+    if (text !== '' && one.needed && one.kind === 'words' && !saysSomething(text))
+      throw new ImpossibleRequest('empty', `${one.label}: ${MISSING.words}.`, one.key)
     if (text !== '') values[one.key] = READERS[one.kind](text, one, units)
     else if (one.needed) throw new ImpossibleRequest('empty', `${one.label}: ${MISSING[one.kind]}.`, one.key)
   }
   return values
 }
+
+/** Whether words say something: two letters, or a number. One letter alone was typed by mistake. */
+export const saysSomething = (words: string): boolean => /[\p{L}\p{N}].*[\p{L}\p{N}]|\p{N}/su.test(words)
 
 /** What to do about a field that was left empty. */
 export const MISSING: Record<FieldKind, string> = {

@@ -7,7 +7,7 @@ import { calculationById } from '../takeoff/calculations'
 import { runCalculation, type Reckoned } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
 import type { EntryKind } from './entryKind'
-import { choice, type Field, type FieldKind, type Values } from './field'
+import { choice, withoutMoney, type Field, type FieldKind, type Values } from './field'
 
 const FIELD_OF: Record<InputKind, FieldKind> = {
   length: 'length',
@@ -75,7 +75,7 @@ const toldBy = ({ inputs }: Calculation, values: Values): Record<string, unknown
 
 /** What follows from an entry by its sum, in sentences: the steps, then what to mind. While something is missing it says
  * what.
- * @param money whether the reader may see money; a sum that asks for some is kept from everybody else
+ * @param money whether the reader may see money; everybody else is told what follows without it, where something does
  * @param standards what was set instead of the trade's usual figures */
 export function sumSentences(
   kind: EntryKind,
@@ -85,12 +85,13 @@ export function sumSentences(
   standards: Standards,
 ): string[] {
   const calculation = calculationOf(kind, standards)
-  if (!money && Object.values(calculation?.inputs ?? {}).some((one) => one.kind === 'money')) return []
+  const asksMoney = !money && Object.values(calculation?.inputs ?? {}).some((one) => one.kind === 'money')
   try {
-    const sum = sumOf(kind, values, units, standards)
+    const sum = sumOf(kind, asksMoney ? withoutMoney(fieldsOf(kind), values) : values, units, standards)
     return sum ? [...sum.steps, ...sum.warnings] : []
   } catch (error) {
     if (!(error instanceof ImpossibleRequest)) throw error
+    if (asksMoney) return []
     return [
       error.code === 'missing-input' ? `Still to be told for a sum: ${error.message.split(':')[0]!}.` : error.message,
     ]

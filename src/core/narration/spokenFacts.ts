@@ -20,6 +20,8 @@ export interface Proposal {
   readonly placeId: string | null
   readonly says: string
   readonly facts: readonly NewFact[]
+  /** What would open a gate or report an inspection as passed: asked, and kept only where somebody says yes to it. */
+  readonly toConfirm?: { readonly words: string; readonly facts: readonly NewFact[] }
 }
 
 interface Setting {
@@ -68,7 +70,7 @@ function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   }
 }
 
-type Made = Pick<Proposal, 'says' | 'facts'>
+type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm'>
 type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
 
 /** The words themselves, kept beside what is made of them. */
@@ -104,6 +106,16 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     }
     if (line.percent === undefined) return null
     const percent = line.percent
+    const tests = lines.filter((one) => one.inspects)
+    if (percent === 100 && tests.length > 0)
+      return {
+        says: `${names}: said to have passed`,
+        facts: [told(line, place, tests[0], newId)],
+        toConfirm: {
+          words: 'It passed',
+          facts: tests.map((one): NewFact => ({ ...at(one), facet: 'progress', value: 100 })),
+        },
+      }
     return {
       says: `${names}: ${percent} per cent`,
       facts: [
@@ -174,7 +186,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       line.element && (ELEMENTS as readonly string[]).includes(line.element) ? { element: line.element } : {}
     const value = {
       text: line.words,
-      condition: line.condition ?? 'damaged',
+      ...(line.condition ? { condition: line.condition } : {}),
       certain: line.certain !== false,
       ...known,
     }

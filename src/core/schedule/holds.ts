@@ -5,7 +5,7 @@ import type { Stage } from '../scope/vocabulary'
 import { gateWords, type CoverGate } from '../sequence/coverGate'
 import { wayOf, type Schools } from '../sequence/schools'
 import { arrivalDay } from '../selections/orderBy'
-import { isOnSite, type Selection } from '../selections/selection'
+import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { placeName, type SiteState } from '../walk/siteState'
 import { isGranted, permitsBefore } from './permits'
 import { linesOfVisit, type Visit } from './visits'
@@ -154,7 +154,9 @@ const goodsFor = (visit: Visit, placeId: string, { state, schools }: HeldSite): 
     : selectionsFor(visit, placeId, state)
 
 export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, state: SiteState): Selection[] =>
-  state.selections.filter((s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed')
+  state.selections.filter(
+    (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed' && isBought(s),
+  )
 
 function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
   const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)

@@ -59,3 +59,43 @@ export interface Selection extends SelectionLaid {
   readonly details: SelectionDetails | null
   readonly delivered: Delivery | null
 }
+
+/** What of an opening is nothing to buy: it stays, it moves, or only its trim is new. */
+const STAYS: readonly unknown[] = ['kept', 'trim only', 'moved', 'filled in']
+
+/** Whether a selection is something that is bought: a window that is kept is in the list of windows, and in no order. */
+export const isBought = ({ details }: Pick<Selection, 'details'>): boolean =>
+  !(details?.sort === 'opening' && STAYS.includes(details.values['status']))
+
+/** What a household sees and chooses; what carries or runs in a wall is not theirs to choose. */
+const CHOSEN_BY_THEM: ReadonlySet<Stage> = new Set([
+  'roof',
+  'windows-doors',
+  'cladding',
+  'plaster',
+  'paint',
+  'tile',
+  'flooring',
+  'cabinets',
+  'countertops',
+  'trim',
+  'fixtures',
+  'railing',
+])
+const LEADS_OF_OTHERS: readonly LeadKey[] = [
+  'steel-beam',
+  'laminated-beam',
+  'permit',
+  'engineer',
+  'inspection',
+  'association',
+]
+const FOR_THE_TRADE =
+  /\b(?:drawings?|letters?|permits?|calculations?|beams?|lintels?|headers?|joists?|posts? and footings?|brackets?|hangers?|straps?|anchors?|fixings?|fasteners?|screws|bolts|nails|scaffold(?:ing)?|backing|blocking|membrane|underlay)\b/i
+
+/** Whether a household is asked for it: not where it is kept, and not what an engineer or a trade decides. */
+export const isTheirChoice = (selection: Pick<Selection, 'details' | 'neededFor' | 'lead' | 'what'>): boolean =>
+  isBought(selection) &&
+  CHOSEN_BY_THEM.has(selection.neededFor) &&
+  !LEADS_OF_OTHERS.includes(selection.lead) &&
+  !FOR_THE_TRADE.test(selection.what)

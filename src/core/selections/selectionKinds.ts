@@ -1,5 +1,6 @@
 import { choice, day, length, money, number, POSITION, tick, words, type Field } from '../entries/field'
 import type { LeadKey } from '../scope/leads'
+import type { Stage } from '../scope/vocabulary'
 
 /** One sort of thing to choose, with what matters for that sort. */
 export interface SelectionKind {
@@ -161,5 +162,19 @@ const SORT_OF_LEAD: Partial<Record<LeadKey, SelectionSort>> = {
   'special-roof': 'siding',
 }
 
-/** The sort that a selection most likely is, until somebody says. */
-export const likelySort = (lead: LeadKey): SelectionSort => SORT_OF_LEAD[lead] ?? 'other'
+const SORT_OF_STAGE: Partial<Record<Stage, SelectionSort>> = {
+  roof: 'siding',
+  cladding: 'siding',
+  'windows-doors': 'opening',
+  paint: 'paint',
+  tile: 'tile',
+  flooring: 'floor',
+  cabinets: 'cabinet-run',
+  trim: 'trim',
+  wires: 'electrical',
+}
+
+/** The sort that a selection most likely is, until somebody says: by the stage that needs it, or else by how long it takes
+ * to get. */
+export const likelySort = (lead: LeadKey, neededFor?: Stage): SelectionSort =>
+  (neededFor && SORT_OF_STAGE[neededFor]) ?? SORT_OF_LEAD[lead] ?? 'other'

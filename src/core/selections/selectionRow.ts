@@ -15,6 +15,8 @@ export interface SelectionRow {
   readonly what: string
   readonly choice: string | null
   readonly state: SelectionState
+  /** Whether it is something that is bought. */
+  readonly bought: boolean
   readonly leadDays: readonly [number, number, number]
   readonly leadWords: string
   readonly supplier: string

@@ -42,7 +42,7 @@ export function toOrder(rows: readonly SelectionRow[]): SupplierOrder[] {
 export const notYet = (rows: readonly SelectionRow[]): SelectionRow[] =>
   rows.filter((row) => isOpen(row) && row.heldBack.length > 0).sort((a, b) => a.pressing - b.pressing)
 
-const isOpen = ({ state }: SelectionRow): boolean => isUnordered(state) || state === 'wrong'
+const isOpen = ({ state, bought }: SelectionRow): boolean => bought && (isUnordered(state) || state === 'wrong')
 
 /** Gathers what falls due close together: from the most pressing on, everything of the next days goes with it. */
 function callsOf(rows: readonly SelectionRow[]): OrderCall[] {

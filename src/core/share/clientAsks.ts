@@ -2,8 +2,7 @@ import { dateOnly, longDay, type Day } from '../calendar/day'
 import { printMoney, type Minor } from '../measure/money'
 import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
-import type { Stage } from '../scope/vocabulary'
-import type { Selection } from '../selections/selection'
+import { isTheirChoice, type Selection } from '../selections/selection'
 import type { SiteState } from '../walk/siteState'
 
 /** One thing that a client can answer by themselves. */
@@ -65,22 +64,6 @@ export function clientAsks(
   ]
 }
 
-/** What a household sees and chooses; what carries or runs in a wall is not theirs to choose. */
-const CHOSEN_BY_THEM: ReadonlySet<Stage> = new Set([
-  'roof',
-  'windows-doors',
-  'cladding',
-  'plaster',
-  'paint',
-  'tile',
-  'flooring',
-  'cabinets',
-  'countertops',
-  'trim',
-  'fixtures',
-  'railing',
-])
-
 /** Selections to choose or approve; the same thing for several rooms is asked once, by the first of their days. */
 function askedSelections(
   selections: readonly Selection[],
@@ -89,8 +72,7 @@ function askedSelections(
   at: (placeId: string) => string,
 ): ClientAsk[] {
   const open = selections.filter(
-    ({ id, state, neededFor }) =>
-      (state === 'undecided' || state === 'chosen') && orderBy.has(id) && CHOSEN_BY_THEM.has(neededFor),
+    (one) => (one.state === 'undecided' || one.state === 'chosen') && orderBy.has(one.id) && isTheirChoice(one),
   )
   const groups = groupBy(open, ({ what, state, choice }) => `${what}|${state === 'chosen' ? choice : ''}`)
   return [...groups.values()]

@@ -1,6 +1,7 @@
 import { addDays, daysWords, longDay, shortDay, type Day } from '../calendar/day'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
+import { isTheirChoice } from '../selections/selection'
 import { stageProgress } from '../scope/progress'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
@@ -202,7 +203,7 @@ function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const waiting = new Map<string, { places: string[]; by: Day }>()
   for (const selection of now.selections) {
     const by = orderBy.get(selection.id)
-    if (selection.state !== 'undecided' || !by) continue
+    if (selection.state !== 'undecided' || !by || !isTheirChoice(selection)) continue
     const place = now.places.find((p) => p.id === selection.placeId)?.name ?? ''
     const known = waiting.get(selection.what)
     waiting.set(selection.what, {

@@ -3,6 +3,7 @@ import { kindOf } from '../entries/entry'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
 import { hoursLeft, type Line } from '../scope/line'
+import { isBought } from '../selections/selection'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import type { Place, SiteState } from '../walk/siteState'
 
@@ -39,7 +40,7 @@ function openAt(place: Place, state: SiteState, units: Units): Open[] {
       .map((gate): Open => ({ sort: 'gate', words: gateWords(gate), entryId: null })),
     ...entriesOpen(state, place.id, [...OPEN_KINDS, ...SITE_KINDS], units),
     ...state.selections
-      .filter((one) => one.placeId === place.id && one.state !== 'installed')
+      .filter((one) => one.placeId === place.id && one.state !== 'installed' && isBought(one))
       .map(({ what }): Open => ({ sort: 'selection', words: `${what}: not in yet`, entryId: null })),
     ...decisionsOpen(state, place.id),
     ...state.keeps

@@ -105,7 +105,9 @@ export const sheetOnPaper = (
     })),
     {
       title: words.goesIn,
-      sentences: sheet.selections.map(({ what, choice, state }) => `${what}: ${choice} (${state.toLowerCase()})`),
+      sentences: sheet.selections.map(({ what, choice, state }) =>
+        choice ? `${what}: ${choice} (${state.toLowerCase()})` : `${what}: ${state.toLowerCase()}`,
+      ),
     },
     { title: words.worksHere, sentences: people },
     { title: words.leaveAlone, sentences: sheet.stays },

@@ -4,7 +4,7 @@ import { withoutMoney, type Field, type Values } from '../entries/field'
 import { DECISION_FIELDS } from '../entries/kinds/scope'
 import { fieldsOf } from '../entries/sums'
 import { selectionFields } from '../selections/selectionKinds'
-import type { Observation, SubjectKind } from '../walk/observation'
+import { DEFINING, type Observation, type SubjectKind } from '../walk/observation'
 import { registerKey, type Registers } from '../walk/registers'
 
 /** Who reads a record. The office is owner and lead; `other` is whoever is neither client, trade nor crew: neighbours,
@@ -30,25 +30,6 @@ export const MAY_READ: Readonly<Record<Reader, readonly Secret[]>> = {
   client: ['price of an extra', 'an extra that is not agreed'],
   trade: [],
   other: [],
-}
-
-/** What makes each subject one; without it nothing of it stands. */
-const DEFINING: Readonly<Record<SubjectKind, string | null>> = {
-  place: 'laid',
-  line: 'laid',
-  selection: 'laid',
-  stage: null,
-  gate: null,
-  finding: 'found',
-  keep: 'kept',
-  decision: 'asked',
-  entry: 'written',
-  note: 'noted',
-  memo: 'spoken',
-  photo: 'taken',
-  pin: 'put',
-  walk: 'started',
-  fact: null,
 }
 
 /** Remarks are among us: what is to be told outside stands in lines, findings and entries. */

@@ -73,7 +73,12 @@ export function composeRoomSheet(
     })),
     selections: state.selections
       .filter((selection) => selection.placeId === place.id)
-      .map((s) => ({ what: s.what, choice: s.choice ?? words.page.notChosen, state: SELECTION_STATES[s.state] })),
+      .map((s) => ({
+        what: s.what,
+        // What is ordered was chosen, whether or not somebody wrote down which.
+        choice: s.choice ?? (s.state === 'undecided' ? words.page.notChosen : ''),
+        state: SELECTION_STATES[s.state],
+      })),
     stays: state.keeps
       .filter((k) => k.placeId === place.id && !k.released)
       .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),

@@ -6,7 +6,10 @@ import type { Units } from '../measure/length'
 import type { PlannedVisit } from '../schedule/plan'
 import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
-import { BUILD_ORDER } from '../scope/vocabulary'
+import { excludedWords } from '../scope/line'
+import { stageProgress } from '../scope/progress'
+import { isBought } from '../selections/selection'
+import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { PaperPicture } from './sharedPhotos'
 import { placeName, type SiteState } from '../walk/siteState'
@@ -20,6 +23,8 @@ export interface TradeNotice {
   readonly when: string
   readonly places: string
   readonly work: readonly string[]
+  /** What is not part of it, where they come: as plainly as what is. */
+  readonly out: readonly string[]
   readonly ready: readonly string[]
   readonly notReady: readonly string[]
   /** Others who are at the same places then. */
@@ -51,9 +56,6 @@ export function composeTradeNotice(
   const ready: string[] = []
   const notReady: string[] = []
   for (const placeId of visit.placeIds) {
-    const earlier = state.lines.filter(
-      (l) => l.placeId === placeId && l.excluded === null && !visit.lineIds.includes(l.id),
-    )
     const gates = coverGates(placeId, state).filter((gate) => visit.stages.includes(gate.stage))
     for (const gate of gates) {
       for (const item of gate.items) {
@@ -61,18 +63,18 @@ export function composeTradeNotice(
         notReady.push(`${name(placeId)}: ${item.text.toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`)
       }
     }
-    const doneStages = BUILD_ORDER.filter((stage) => earlier.some((line) => line.stage === stage)).filter((stage) =>
-      earlier.filter((line) => line.stage === stage).every((line) => line.progress === 100),
-    )
-    if (doneStages.length > 0)
+    const stages = stagesAt(placeId, visit, state)
+    if (stages.done.length > 0)
       ready.push(
         `${name(placeId)}: ${listedIn(
           words,
-          doneStages.map((stage) => words.stages[stage].toLowerCase()),
+          stages.done.map((stage) => words.stages[stage].toLowerCase()),
         )} ${words.finished}`,
       )
+    for (const { stage, percent } of stages.open)
+      notReady.push(`${name(placeId)}: ${words.stages[stage].toLowerCase()}, ${percent} %`)
     for (const selection of state.selections.filter(
-      (s) => s.placeId === placeId && visit.stages.includes(s.neededFor),
+      (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && isBought(s),
     )) {
       const named = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
       if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${named}, ${words.onSite}`)
@@ -88,6 +90,14 @@ export function composeTradeNotice(
       const amount = line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, units)}` : ''
       return `${name(line.placeId)}: ${line.title}${amount}`
     }),
+    out: state.lines
+      .filter(
+        ({ placeId, stage, trade, excluded }) =>
+          excluded !== null &&
+          visit.placeIds.includes(placeId) &&
+          (trade === visit.trade || visit.stages.includes(stage)),
+      )
+      .map((line) => `${name(line.placeId)}: ${line.title}, ${excludedWords(line.excluded!)}`),
     ready,
     notReady,
     others: alongside(visit, all).map(
@@ -98,6 +108,26 @@ export function composeTradeNotice(
     leave: leftFor(visit, all, state, words),
     cautions: cautions.map((id) => cautionIn(words, id)),
     photos: photosOfReady(visit, state, words),
+  }
+}
+
+/** Stages of a place by what this visit finds: those of which every line is done, and those that come before its own and
+ * are not, with how far they are. Its own work is neither. */
+function stagesAt(
+  placeId: string,
+  { stages: own }: Pick<PlannedVisit, 'stages'>,
+  { lines }: Pick<SiteState, 'lines'>,
+): { done: Stage[]; open: { stage: Stage; percent: number }[] } {
+  const here = lines.filter((line) => line.placeId === placeId && line.excluded === null)
+  const stages = BUILD_ORDER.filter((stage) => !own.includes(stage) && here.some((line) => line.stage === stage))
+  const first = Math.min(...own.map((stage) => BUILD_ORDER.indexOf(stage)))
+  const isDone = (stage: Stage): boolean =>
+    here.filter((line) => line.stage === stage).every(({ progress }) => progress === 100)
+  return {
+    done: stages.filter(isDone),
+    open: stages
+      .filter((stage) => !isDone(stage) && BUILD_ORDER.indexOf(stage) < first)
+      .map((stage) => ({ stage, percent: stageProgress(lines, placeId, stage) ?? 0 })),
   }
 }
 

@@ -32,7 +32,8 @@ export interface Held {
 export interface Finding {
   readonly text: string
   readonly element?: Element
-  readonly condition: string
+  /** Its sort, where somebody chose one. */
+  readonly condition?: string
   readonly certain: boolean
   /** By FINDING_FIELDS: how bad, how far, likely cause, where exactly. */
   readonly details?: Values
@@ -193,6 +194,25 @@ export interface Facts {
 
 export type SubjectKind = keyof Facts
 export type FacetOf<K extends SubjectKind> = keyof Facts[K] & string
+
+/** The facet that makes each subject one; without it nothing of it stands. */
+export const DEFINING: Readonly<Record<SubjectKind, string | null>> = {
+  place: 'laid',
+  line: 'laid',
+  selection: 'laid',
+  stage: null,
+  gate: null,
+  finding: 'found',
+  keep: 'kept',
+  decision: 'asked',
+  entry: 'written',
+  note: 'noted',
+  memo: 'spoken',
+  photo: 'taken',
+  pin: 'put',
+  walk: 'started',
+  fact: null,
+}
 
 /** A fact that is not yet an observation: nobody has seen it at a time. */
 export type NewFact = {

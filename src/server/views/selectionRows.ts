@@ -11,7 +11,7 @@ import { withoutMoney } from '../../core/entries/field'
 import { selectionChecks } from '../../core/selections/selectionChecks'
 import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
 import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
-import { isOnSite } from '../../core/selections/selection'
+import { isBought, isOnSite } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
@@ -32,15 +32,16 @@ export function selectionRows(
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
-      const needed = here ? neededOn(here, selection.placeId, selection.neededFor) : null
+      const toBuyOne = isBought(selection)
+      const needed = here && toBuyOne ? neededOn(here, selection.placeId, selection.neededFor) : null
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderBy(needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]
-      const sort = selection.details?.sort ?? likelySort(selection.lead)
+      const sort = selection.details?.sort ?? likelySort(selection.lead, selection.neededFor)
       const fields = selectionFields(sort)
       const told = selection.details?.values ?? {}
       const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
-      const settled = isOnSite(selection.state)
+      const settled = isOnSite(selection.state) || !toBuyOne
       const open = selection.state !== 'ordered' && !settled
       const lines = (linesAt.get(selection.placeId) ?? []).filter(
         (line) => line.stage === selection.neededFor && line.excluded === null,
@@ -58,6 +59,7 @@ export function selectionRows(
         what: selection.what,
         choice: selection.choice,
         state: selection.state,
+        bought: toBuyOne,
         leadDays: selection.leadDays,
         leadWords: LEADS[selection.lead].words,
         supplier: selection.supplier ?? '',
@@ -79,7 +81,9 @@ export function selectionRows(
         orderBy: last,
         responsible: selection.responsible,
         arrives: selection.arrives,
-        reason: selectionReason(selection.state, needed, last, selection.arrives, selection.orderedOn, upper, today),
+        reason: !toBuyOne
+          ? 'It stays: nothing is ordered.'
+          : selectionReason(selection.state, needed, last, selection.arrives, selection.orderedOn, upper, today),
         daysAtStake:
           settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
         pressing: settled

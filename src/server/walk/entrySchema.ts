@@ -1,6 +1,6 @@
 import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
-import { MISSING, type Field, type FieldKind, type Values } from '../../core/entries/field'
+import { MISSING, saysSomething, type Field, type FieldKind, type Values } from '../../core/entries/field'
 import { fieldsOf } from '../../core/entries/sums'
 import { SELECTION_KINDS, selectionFields, type SelectionSort } from '../../core/selections/selectionKinds'
 import { day, keysOf, measured, money } from './valueSchemas'
@@ -26,7 +26,15 @@ export const valuesSchema = (fields: readonly Field[]) =>
     Object.fromEntries(
       fields.map((field) => {
         const schema = FIELD_SCHEMAS[field.kind](field)
-        return [field.key, field.needed ? schema.required(`${field.label}: ${MISSING[field.kind]}.`) : schema]
+        if (!field.needed) return [field.key, schema]
+        const mend = `${field.label}: ${MISSING[field.kind]}.`
+        const needed = schema.required(mend)
+        return [
+          field.key,
+          field.kind === 'words'
+            ? needed.test('says', mend, (value: unknown) => typeof value === 'string' && saysSomething(value))
+            : needed,
+        ]
       }),
     ),
   )

@@ -189,7 +189,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     found: object({
       text: needed('What was found'),
       element: string().oneOf([...ELEMENTS]),
-      condition: needed('Condition', 30),
+      condition: text('Condition', 30),
       certain: flag,
       details: valuesSchema(FINDING_FIELDS).default(undefined),
     }),

@@ -5,6 +5,7 @@ import { insertObservations, readPlaceRemovals } from '../../data/observations'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { checkedValue, factHead, uuidText } from './factSchemas'
+import { refuseForCrew } from './crewLimits'
 import { refuseMoney } from './moneyFacts'
 
 const batch = object({
@@ -73,6 +74,7 @@ function observationOf(context: Context, site: Site, sent: Sent, receivedAt: str
     order: context.order(sent.order ?? Math.min(Date.parse(sent.seenAt), Date.parse(receivedAt))),
   } as Observation
   refuseMoney(context, site.id, observation)
+  refuseForCrew(context, site.id, observation)
   return observation
 }
 

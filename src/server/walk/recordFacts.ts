@@ -6,6 +6,7 @@ import { insertObservations, readValue } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { checkedValue, factHead } from './factSchemas'
+import { refuseForCrew } from './crewLimits'
 import { refuseMoney } from './moneyFacts'
 
 const edits = object({
@@ -23,6 +24,7 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
     const subject = fact.subject as SubjectKind
     const checked = { ...fact, subject, value: checkedValue(subject, fact.facet, fact.value, site.startsOn) }
     refuseMoney(context, site.id, checked as Parameters<typeof refuseMoney>[2])
+    refuseForCrew(context, site.id, checked)
     return checked
   })
   context.db.transaction(() => {

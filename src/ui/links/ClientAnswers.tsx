@@ -1,3 +1,4 @@
+import { Fragment } from 'react'
 import { Asking, NothingSaid, Receipts, Said, Sentences, type ReceiptView } from './LinkParts'
 
 export interface AskView {
@@ -87,9 +88,12 @@ function Ask({ ask, typed }: { readonly ask: AskView; readonly typed: AnswersPro
           </>
         )}
         {options.map((option, i) => (
-          <button key={option} className="btn btn-quiet" name="say" value={say(`option ${i}`)}>
-            {option}
-          </button>
+          <Fragment key={option}>
+            {i > 0 && <span className="soft"> or </span>}
+            <button className="btn btn-quiet" name="say" value={say(`option ${i}`)}>
+              {option}
+            </button>
+          </Fragment>
         ))}
         {kind !== 'extra' &&
           (proposal === null && options.length === 0 ? (

@@ -47,6 +47,7 @@ export function TradePage(props: TradePageProps) {
         <Said error={error} said={said} />
         {changing ? <p className="notice">{words.changing}</p> : <Answer {...props} />}
         <Titled title={words.work} sentences={notice.work} />
+        <Titled title={words.notInScope} sentences={notice.out} />
         <Titled title={words.ready} sentences={notice.ready} />
         <Pictures of={notice.photos} at={`/for/trade/${token}/photos`} />
         <Titled title={words.notReady} sentences={notice.notReady} />

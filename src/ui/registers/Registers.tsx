@@ -177,7 +177,7 @@ function EntryForm({
     try {
       const values = readEntry(kind, (key) => String(form.get(key) ?? ''), site.units)
       setWrong(null)
-      const placeId = kind.at === 'site' ? null : String(form.get('place'))
+      const placeId = kind.at === 'site' ? null : String(form.get(PLACE)) || null
       void onKeep(entry?.id ?? uuid(), placeId, { kind: kind.id, values })
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error
@@ -187,10 +187,11 @@ function EntryForm({
   return (
     <form className={styles.form} onSubmit={keep} noValidate aria-label={kind.one}>
       <h2>{kind.one}</h2>
-      {kind.at === 'place' && (
+      {kind.at !== 'site' && (
         <label>
           Where
-          <select className="form-select" name="place" defaultValue={entry?.placeId ?? undefined}>
+          <select className="form-select" name={PLACE} defaultValue={entry ? (entry.placeId ?? '') : undefined}>
+            {kind.at === 'either' && <option value="">The whole site</option>}
             {places.map((place) => (
               <option key={place.id} value={place.id}>
                 {place.name}
@@ -212,6 +213,9 @@ function EntryForm({
     </form>
   )
 }
+
+/** Where an entry belongs, told apart from whatever its own fields are called. */
+const PLACE = 'where-it-is'
 
 function EntryItem({
   kind,

@@ -24,8 +24,8 @@ export function Schedules({ rows, showSite }: { readonly rows: readonly Selectio
                   {row.place}
                   {showSite && `, ${row.site}`}
                 </strong>
-                : {row.what}, {row.choice ?? 'not chosen yet'}. {SELECTION_STATES[row.state]}.
-                {row.details.length > 0 && <small>{row.details.join('. ')}.</small>}
+                : {row.what}, {row.choice ?? (row.state === 'undecided' ? 'not chosen yet' : 'not written down')}.{' '}
+                {SELECTION_STATES[row.state]}.{row.details.length > 0 && <small>{row.details.join('. ')}.</small>}
               </li>
             ))}
           </ul>

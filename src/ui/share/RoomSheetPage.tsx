@@ -114,7 +114,8 @@ export function RoomSheetPage({
           <ul>
             {sheet.selections.map((selection) => (
               <li key={selection.what}>
-                {selection.what}: {selection.choice} <span className="soft">({selection.state.toLowerCase()})</span>
+                {selection.what}: {selection.choice && `${selection.choice} `}
+                <span className="soft">({selection.state.toLowerCase()})</span>
               </li>
             ))}
           </ul>

@@ -3,9 +3,10 @@ import { stageHue } from './stageHue'
 import type { Stage } from '@/core/scope/vocabulary'
 import styles from './QuarterPad.module.css'
 
-const QUARTERS = [25, 50, 75, 100] as const
+const QUARTERS = [0, 25, 50, 75, 100] as const
 
-/** Four thumb-sized targets that set how far a line of work is; the one that stands, pressed again, goes back to none. */
+/** Five thumb-sized targets that set how far a line of work is. Each says what it sets: the one that stands, pressed again,
+ * changes nothing. */
 export function QuarterPad({
   title,
   stage,
@@ -28,11 +29,11 @@ export function QuarterPad({
         <button
           key={quarter}
           type="button"
-          aria-pressed={value >= quarter}
-          className={value >= quarter ? styles.full : undefined}
-          onClick={() => onSet(value === quarter ? 0 : quarter)}
+          aria-pressed={value >= quarter && (quarter > 0 || value === 0)}
+          className={quarter > 0 && value >= quarter ? styles.full : undefined}
+          onClick={() => value !== quarter && onSet(quarter)}
         >
-          {quarter === 100 ? 'done' : quarter}
+          {quarter === 100 ? 'done' : quarter === 0 ? 'none' : quarter}
         </button>
       ))}
     </div>

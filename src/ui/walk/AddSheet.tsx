@@ -132,11 +132,16 @@ const Registers = ({
 
 function FactForm({ adding, place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<{ message: string; field?: string | undefined } | null>(null)
+  // A second tap before the sheet is closed keeps nothing twice.
+  const keeping = useRef(false)
   const keep = async (form: FormData): Promise<void> => {
+    if (keeping.current) return
+    keeping.current = true
     try {
       await site.record(sheetFacts(adding, place, site, form))
       onClose()
     } catch (error) {
+      keeping.current = false
       if (!(error instanceof ImpossibleRequest)) throw error
       setWrong(error)
     }

@@ -43,7 +43,10 @@ export function EntryRow({
           <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'settle', entry })}>
             {kind.settle.word}
           </button>
-        )}
+        )}{' '}
+        <button type="button" className={styles.small} onClick={() => void site.takeBack('entry', entry.id)}>
+          Misread: take it back<span className="visually-hidden"> {words.title}</span>
+        </button>
       </details>
     </li>
   )

@@ -13,7 +13,7 @@ import { PartOf } from '../shared/PartOf'
 import { SortSelect } from '../shared/SortSelect'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
 import { WhoseSelect } from '../shared/WhoseSelect'
-import type { Adding } from './sheetFact'
+import { WHERE, type Adding } from './sheetFact'
 import { TapePad } from './TapePad'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -46,7 +46,11 @@ export function FactFields({
       return (
         <>
           <Words name="text" label="What, and where exactly" />
-          <Pick name="condition" label="Sort" options={CONDITIONS.map((one) => [one, one])} />
+          <Pick
+            name="condition"
+            label="Sort"
+            options={[['', 'not chosen'] as const, ...CONDITIONS.map((one) => [one, one] as const)]}
+          />
           <Tick name="suspected" label="Only suspected, not seen" />
           <Details fields={FINDING_FIELDS} wrong={wrong} />
         </>
@@ -143,7 +147,22 @@ export function FactFields({
     case 'answer':
       return <EntryFields fields={REASON_FIELDS} wrong={wrong} />
     case 'entry':
-      return <EntryFields fields={fieldsOf(adding.register)} values={adding.entry?.values} wrong={wrong} />
+      return (
+        <>
+          {adding.register.at === 'either' && (
+            <Pick
+              name={WHERE}
+              label="Where it holds"
+              options={[
+                ['place', `here: ${place.name}`],
+                ['site', 'the whole site'],
+              ]}
+              value={adding.entry && adding.entry.placeId === null ? 'site' : 'place'}
+            />
+          )}
+          <EntryFields fields={fieldsOf(adding.register)} values={adding.entry?.values} wrong={wrong} />
+        </>
+      )
     case 'settle': {
       const ask = kindOf(adding.entry.kind).settle?.ask
       return ask ? <Words name="result" label={ask} /> : null
@@ -230,14 +249,16 @@ const Pick = ({
   name,
   label,
   options,
+  value,
 }: {
   name: string
   label: string
   options: readonly (readonly [string, string])[]
+  value?: string
 }) => (
   <label>
     {label}
-    <select className="form-select" name={name}>
+    <select className="form-select" name={name} defaultValue={value}>
       {options.map(([value, words]) => (
         <option key={value} value={value}>
           {words}

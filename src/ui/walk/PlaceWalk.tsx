@@ -102,6 +102,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         onLetGo={() => here([{ ...at, facet: 'held', value: null }])}
         onExclude={() => setAdding({ kind: 'exclude', line })}
         onWhose={() => setAdding({ kind: 'whose', line })}
+        onTakeBack={() => void site.takeBack('line', line.id)}
       />
     )
   }
@@ -284,9 +285,10 @@ interface LineRowProps {
   readonly onLetGo: () => void
   readonly onExclude: () => void
   readonly onWhose: () => void
+  readonly onTakeBack: () => void
 }
 
-function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose }: LineRowProps) {
+function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose, onTakeBack }: LineRowProps) {
   return (
     <li className={styles.line}>
       <details>
@@ -325,6 +327,9 @@ function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose }
         </button>{' '}
         <button type="button" className={styles.small} onClick={onWhose}>
           Whose is it?
+        </button>{' '}
+        <button type="button" className={styles.small} onClick={onTakeBack}>
+          Misread: take it back<span className="visually-hidden"> {line.title}</span>
         </button>
       </details>
       {line.inspects ? (
@@ -336,11 +341,18 @@ function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose }
   )
 }
 
-/** A test or an inspection is not half done: it passed, or it failed and says why. */
+/** A test or an inspection is not half done: it passed, or it failed and says why, or nobody has seen it yet. */
 function TestPad({ line, onSet, onFailed }: { line: Line; onSet: (value: number) => void; onFailed: () => void }) {
   return (
     <div className={styles.test} role="group" aria-label={`Result: ${line.title}`}>
-      <button type="button" aria-pressed={line.progress === 100} onClick={() => onSet(line.progress === 100 ? 0 : 100)}>
+      <button
+        type="button"
+        aria-pressed={line.progress === 0 && line.held === null}
+        onClick={() => line.progress !== 0 && onSet(0)}
+      >
+        not yet
+      </button>
+      <button type="button" aria-pressed={line.progress === 100} onClick={() => line.progress !== 100 && onSet(100)}>
         passed
       </button>
       <button type="button" aria-pressed={line.held !== null} onClick={onFailed}>

@@ -1,3 +1,4 @@
+import type { SubjectKind } from '@/core/walk/observation'
 import { answersWords } from '@/core/walk/answersWords'
 import dynamic from 'next/dynamic'
 import { dateOnly } from '@/core/calendar/day'
@@ -95,6 +96,7 @@ export function Recorded({
             >
               Settled
             </button>
+            <TakeBack site={site} subject="finding" id={one.id} what={one.text} />
           </li>
         ))}
         {decisions.map((one) => (
@@ -113,6 +115,7 @@ export function Recorded({
             >
               Decided
             </button>
+            <TakeBack site={site} subject="decision" id={one.id} what={one.question} />
           </li>
         ))}
         {selections.map((one) => (
@@ -132,6 +135,7 @@ export function Recorded({
                 It is here
               </button>
             )}
+            <TakeBack site={site} subject="selection" id={one.id} what={one.what} />
           </li>
         ))}
         {entries.map((entry) => (
@@ -143,6 +147,7 @@ export function Recorded({
               {one.text}
               <small>{noteWords(one)}</small>
             </div>
+            <TakeBack site={site} subject="note" id={one.id} what={one.text} />
           </li>
         ))}
         {photos.length > 0 && (
@@ -159,6 +164,23 @@ export function Recorded({
     </>
   )
 }
+
+/** What was misread is taken back: it is nowhere any more. */
+const TakeBack = ({
+  site,
+  subject,
+  id,
+  what,
+}: {
+  readonly site: SiteWalk
+  readonly subject: SubjectKind
+  readonly id: string
+  readonly what: string
+}) => (
+  <button type="button" className={styles.small} onClick={() => void site.takeBack(subject, id)}>
+    Take back<span className="visually-hidden"> {what}</span>
+  </button>
+)
 
 /** The size before this walk and the one told on it: all that the phone knows of how a size came about. */
 function toldSizes({ before, state, snapshot, walk }: SiteWalk, placeId: string): ToldSize[] {

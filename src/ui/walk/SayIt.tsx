@@ -1,6 +1,8 @@
 'use client'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
+import type { WalkKind } from '@/core/narration/line'
+import type { VisitKind } from '@/core/walk/observation'
 import type { Proposal } from '@/core/narration/spokenFacts'
 import type { Place } from '@/core/walk/siteState'
 import { simulatedDictation } from './dictation'
@@ -8,11 +10,33 @@ import { MemoButton } from './MemoButton'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
+const toggled = (set: ReadonlySet<number>, index: number): ReadonlySet<number> => {
+  const next = new Set(set)
+  if (!next.delete(index)) next.add(index)
+  return next
+}
+
+/** What each walk is for, as far as it changes what words mean. */
+const WALK_KINDS: Readonly<Record<VisitKind, WalkKind | undefined>> = {
+  scope: 'scope',
+  kickoff: 'scope',
+  progress: 'progress',
+  layout: undefined,
+  'before-cover': 'before cover',
+  'end-of-day': 'end of day',
+  completion: 'completion',
+  return: undefined,
+}
+
 /** Dictated or typed words become lines that the person keeps or drops with one thumb; nothing said is lost. */
 export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; onClose: () => void }) {
   const [text, setText] = useState('')
   const [proposals, setProposals] = useState<readonly Proposal[] | null>(null)
   const [dictation] = useState(simulatedDictation)
+  const [confirmed, setConfirmed] = useState<ReadonlySet<number>>(new Set())
+  // A second tap before the sheet is closed keeps nothing twice.
+  const keeping = useRef(false)
+  const walkKind = site.walk ? WALK_KINDS[site.walk.kind] : undefined
   const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
 
   const read = async (): Promise<void> => {
@@ -29,17 +53,21 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
       current: place.name,
       units,
       today: snapshot.today,
+      ...(walkKind ? { walk: walkKind } : {}),
     })
     setDropped(new Set())
+    setConfirmed(new Set())
     setProposals(proposalsOf(lines, { state, units, newId: uuid }))
   }
-  const toggle = (index: number): void => {
-    const next = new Set(dropped)
-    if (!next.delete(index)) next.add(index)
-    setDropped(next)
-  }
+  const toggle = (index: number): void => setDropped(toggled(dropped, index))
   const keep = async (): Promise<void> => {
-    await site.record(proposals!.flatMap((proposal, i) => (dropped.has(i) ? [] : proposal.facts)))
+    if (keeping.current) return
+    keeping.current = true
+    await site.record(
+      proposals!.flatMap((proposal, i) =>
+        dropped.has(i) ? [] : [...proposal.facts, ...(confirmed.has(i) ? (proposal.toConfirm?.facts ?? []) : [])],
+      ),
+    )
     onClose()
   }
 
@@ -88,6 +116,16 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
                 {proposal.line.place && proposal.line.place !== place.name ? `${proposal.line.place}: ` : ''}“
                 {proposal.line.words}”
               </small>
+              {proposal.toConfirm && !dropped.has(i) && (
+                <button
+                  type="button"
+                  className={styles.small}
+                  aria-pressed={confirmed.has(i)}
+                  onClick={() => setConfirmed((old) => toggled(old, i))}
+                >
+                  {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
+                </button>
+              )}
             </div>
             <button type="button" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
               {dropped.has(i) ? 'Dropped' : 'Drop'}

@@ -4,7 +4,7 @@ import { kindOf } from '@/core/entries/entry'
 import { readEntry } from '@/core/entries/entryWords'
 import { placeChangeFacts } from '@/core/walk/placeChanges'
 import type { EntryKind } from '@/core/entries/entryKind'
-import { readValues, type Field, type Values } from '@/core/entries/field'
+import { readValues, saysSomething, type Field, type Values } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -73,7 +73,7 @@ function sheetFact(
 ): NewFact {
   const text = (name: string): string => String(form.get(name) ?? '').trim()
   const needed = (name: string, what: string): string => {
-    if (text(name) === '') throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
+    if (!saysSomething(text(name))) throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
     return text(name)
   }
   const at = { placeId: place.id, subjectId: uuid() }
@@ -111,7 +111,7 @@ function sheetFact(
         facet: 'found',
         value: {
           text: needed('text', 'What was found'),
-          condition: text('condition'),
+          ...(text('condition') ? { condition: text('condition') } : {}),
           certain: !form.has('suspected'),
           ...details(FINDING_FIELDS),
         },
@@ -193,7 +193,7 @@ function sheetFact(
       }
     case 'entry':
       return {
-        placeId: adding.register.at === 'site' ? null : place.id,
+        placeId: entryPlace(adding, place, form),
         subjectId: adding.entry?.id ?? uuid(),
         subject: 'entry',
         facet: 'written',
@@ -215,6 +215,20 @@ function sheetFact(
       throw new ImpossibleRequest('no-fact', 'Choose what to add.')
   }
 }
+
+/** Where an entry belongs: one that is changed stays where it was. */
+function entryPlace(
+  { register, entry }: Extract<Adding, { readonly kind: 'entry' }>,
+  place: Place,
+  form: FormData,
+): string | null {
+  if (register.at === 'either') return form.get(WHERE) === 'site' ? null : place.id
+  if (entry) return entry.placeId
+  return register.at === 'site' ? null : place.id
+}
+
+/** The field that says whether an entry holds here or everywhere, told apart from those of the entry itself. */
+export const WHERE = 'where-it-is'
 
 /** What ends a stay by itself: a day, or a stage that is done there. */
 function whenOf(stage: string, day: Day | undefined, placeId: string): Pick<Keep, 'when'> {

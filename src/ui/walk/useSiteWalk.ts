@@ -2,7 +2,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
-import type { NewFact, Observation } from '@/core/walk/observation'
+import { DEFINING, type NewFact, type Observation, type SubjectKind } from '@/core/walk/observation'
 import { mergeRegisters, orderAfter, registersOf } from '@/core/walk/registers'
 import { learnedOrder } from '@/core/walk/learnedOrder'
 import { siteStateOf, type SiteState } from '@/core/walk/siteState'
@@ -25,6 +25,8 @@ export interface SiteWalk {
   readonly notices: readonly string[]
   record(facts: readonly NewFact[], walk?: WalkUnderWay | null): Promise<void>
   setWalk(walk: WalkUnderWay | null): Promise<void>
+  /** Takes back what was misread: it is nowhere any more. What was left out instead stays, as left out. */
+  takeBack(subject: SubjectKind, subjectId: string): Promise<void>
   /** Says a sentence among the notices. */
   tell(sentence: string): void
   /** Reads again what the phone holds, and sends it. */
@@ -130,6 +132,23 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     [siteId, snapshot, walk, held, sync],
   )
 
+  const takeBack = useCallback(
+    async (subject: SubjectKind, subjectId: string) => {
+      if (!snapshot) return
+      const known = mergeRegisters(
+        registersOf(snapshot.snapshot.registers),
+        held.map((one) => one.observation),
+      )
+      const made = [...known.values()].find(
+        (one) => one.subject === subject && one.subjectId === subjectId && one.facet === DEFINING[subject],
+      )
+      if (!made) return
+      const value = { subject: 'fact' as const, facet: 'withdrawn' as const, subjectId: made.id }
+      await record([{ ...value, placeId: made.placeId, value: true }])
+    },
+    [snapshot, held, record],
+  )
+
   const setWalk = useCallback(
     async (next: WalkUnderWay | null) => {
       const db = await phone.db()
@@ -179,6 +198,7 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     online,
     notices,
     record,
+    takeBack,
     tell,
     refresh: () => reload().then(sync),
     setWalk,

@@ -17,7 +17,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Permits, notices and letters',
     one: 'A permit, a notice or a letter',
-    at: 'site',
+    at: 'either',
     fields: [
       words('what', 'What', { needed: true }),
       choice('sort', 'Sort', [

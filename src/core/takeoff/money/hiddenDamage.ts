@@ -1,4 +1,4 @@
-import { calculation, choice, money, number, output, percent } from '../calculation'
+import { calculation, choice, money, number, optional, output, percent } from '../calculation'
 
 /** C-44: beyond the allowance at the unit price; above a share, or where it is structural, one talks before covering. */
 export const hiddenDamage = calculation({
@@ -7,7 +7,7 @@ export const hiddenDamage = calculation({
   inputs: {
     allowance: number('Allowed for'),
     found: number('Found'),
-    unitPrice: money('Unit price'),
+    unitPrice: optional(money('Unit price')),
     structural: choice('Structural', ['yes', 'no'], 'no'),
     trigger: percent('Talk from, over the allowance', { default: 25 }),
   },
@@ -20,9 +20,11 @@ export const hiddenDamage = calculation({
     const beyond = Math.max(0, found - allowance)
     const talk = structural === 'yes' || beyond > (allowance * trigger) / 100 ? 'yes' : 'no'
     return {
-      outputs: { beyond, extra: beyond * unitPrice, talk },
+      outputs: { beyond, extra: beyond * (unitPrice ?? 0), talk },
       steps: [
-        `(${p.num(found)} − ${p.num(allowance)}) × ${p.num(unitPrice)} = ${p.num(beyond * unitPrice)}.`,
+        unitPrice === undefined
+          ? `${p.num(found)} − ${p.num(allowance)} = ${p.num(beyond)} beyond what was allowed.`
+          : `(${p.num(found)} − ${p.num(allowance)}) × ${p.num(unitPrice)} = ${p.num(beyond * unitPrice)}.`,
         talk === 'yes'
           ? 'Talk before it is covered: photo, consent, and whoever may judge it.'
           : 'Within what was agreed.',
