@@ -142,7 +142,11 @@ describe(SITE, () => {
       ['Quennell', 'supplier', /\b740\b/, /\b960\b/],
     )
     for (const title of [...AFTER_TOPS, 'Paint']) {
-      const others = [...AFTER_TOPS, 'Paint'].filter((other) => other !== title && job.days(other) !== job.days(title))
+      // Whom it waits for is theirs to know, and how far that is; on which days the others come is not.
+      const days = (of: string): string => job.days(of).split(' to ')[0]!
+      const others = [...AFTER_TOPS, 'Paint']
+        .filter((one) => days(one) !== days(title))
+        .map((one) => days(one).toLowerCase())
       reads(job.tradeReads(title), [job.days(title).split(' to ')[0]!], ['Quennell', '2 146', 'knobs', ...others])
     }
   })

@@ -52,7 +52,11 @@ describe('what spoken lines record', () => {
     expect(facts('No change in here.')).toMatchObject([{ subject: 'place', facet: 'visited' }])
   })
   test('a passed test is the test’s own line, not the work', () => {
-    expect(proposals('pressure test passed')[0]!.says).toBe('Pressure test, photographed: 100 per cent')
+    const [passed] = proposals('pressure test passed')
+    expect(passed!.says).toBe('Pressure test, photographed: said to have passed')
+    // It is not passed by being said: somebody has to tap.
+    expect(passed!.facts.some(({ facet }) => facet === 'progress')).toBe(false)
+    expect(passed!.toConfirm).toMatchObject({ words: 'It passed', facts: [{ facet: 'progress', value: 100 }] })
   })
   test('held until, with its reason', () => {
     expect(facts("nobody tiles till the membrane's been flood tested")).toMatchObject([

@@ -63,7 +63,7 @@ export function composeTradeNotice(
         notReady.push(`${name(placeId)}: ${item.text.toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`)
       }
     }
-    const stages = stagesAt(placeId, visit, state)
+    const stages = stagesAt(placeId, visit, all, state)
     if (stages.done.length > 0)
       ready.push(
         `${name(placeId)}: ${listedIn(
@@ -111,22 +111,23 @@ export function composeTradeNotice(
   }
 }
 
-/** Stages of a place by what this visit finds: those of which every line is done, and those that come before its own and
- * are not, with how far they are. Its own work is neither. */
+/** Stages of a place by what this visit finds: those of which every line is done, and those that it waits for and that are
+ * not, with how far they are. Its own work is neither. */
 function stagesAt(
   placeId: string,
-  { stages: own }: Pick<PlannedVisit, 'stages'>,
+  { key, stages: own }: Pick<PlannedVisit, 'key' | 'stages'>,
+  all: readonly PlannedVisit[],
   { lines }: Pick<SiteState, 'lines'>,
 ): { done: Stage[]; open: { stage: Stage; percent: number }[] } {
   const here = lines.filter((line) => line.placeId === placeId && line.excluded === null)
   const stages = BUILD_ORDER.filter((stage) => !own.includes(stage) && here.some((line) => line.stage === stage))
-  const first = Math.min(...own.map((stage) => BUILD_ORDER.indexOf(stage)))
   const isDone = (stage: Stage): boolean =>
     here.filter((line) => line.stage === stage).every(({ progress }) => progress === 100)
+  const waitedFor = all.filter(({ holds, placeIds }) => holds.includes(key) && placeIds.includes(placeId))
   return {
     done: stages.filter(isDone),
     open: stages
-      .filter((stage) => !isDone(stage) && BUILD_ORDER.indexOf(stage) < first)
+      .filter((stage) => !isDone(stage) && waitedFor.some((visit) => visit.stages.includes(stage)))
       .map((stage) => ({ stage, percent: stageProgress(lines, placeId, stage) ?? 0 })),
   }
 }
@@ -163,9 +164,8 @@ function leftFor(
   )
   const waiting = all
     .filter(({ key, placeIds: theirs }) => holds.includes(key) && theirs.some((id) => placeIds.includes(id)))
-    .map(
-      (next) => `${words.trades[next.trade]}: ${listedIn(words, next.placeIds.map(name))}, ${visitDaysIn(words, next)}`,
-    )
+    // Who waits is theirs to know; on which days the others come is not.
+    .map((next) => `${words.trades[next.trade]}: ${listedIn(words, next.placeIds.map(name))}`)
   return [...gates, ...waiting]
 }
 
