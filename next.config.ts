@@ -5,7 +5,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   experimental: { authInterrupts: true },
-  serverExternalPackages: ['better-sqlite3', 'piscina', '@node-rs/argon2', 'sharp', 'pdfkit'],
+  serverExternalPackages: ['better-sqlite3', 'piscina', '@node-rs/argon2', 'sharp', 'pdfkit', 'yauzl'],
   // Warnings from inside Bootstrap's own Sass are not ours to mend.
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
   // Where a proxy in front speaks https, browsers may insist on it; our own door says so itself, by its certificate.

@@ -1,12 +1,15 @@
 import { defineConfig } from 'vitest/config'
+import { LongestFirst } from './tests/browser/longestFirst'
 
 export default defineConfig({
   test: {
     include: ['tests/browser/**/*.test.ts'],
     environment: 'node',
+    globalSetup: 'tests/browser/globalSetup.ts',
     testTimeout: 300_000,
     hookTimeout: 300_000,
-    fileParallelism: false,
-    maxWorkers: 1,
+    // Each file has a server and a window of its own in the one browser.
+    maxWorkers: 2,
+    sequence: { sequencer: LongestFirst },
   },
 })

@@ -27,3 +27,14 @@ async function openOnce(): Promise<FirmFolder> {
   startOutbox(firm)
   return firm
 }
+
+/** Opens the firm as the server starts; a server that may not work on its folder says why, and ends. */
+export async function openAtStart(): Promise<void> {
+  if (!process.env.AFTERMIST_DATA) return
+  try {
+    await runningFirm()
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error)
+    process.exit(1)
+  }
+}

@@ -1,19 +1,19 @@
-import type { Browser } from 'puppeteer-core'
+import type { BrowserContext } from 'puppeteer-core'
 import { afterAll, beforeAll } from 'vitest'
 import { demoFolder } from '../fixtures/folder'
-import { launch, serveFolder, type RunningApp } from './harness'
+import { openWindow, serveFolder, type RunningApp } from './harness'
 
-/** Serves the demo and opens a browser for the tests of a file, and closes both after them. */
-export function onDemo(ready: (app: RunningApp, browser: Browser) => void): void {
+/** Serves the demo and opens a window for the tests of a file, and closes both after them. */
+export function onDemo(ready: (app: RunningApp, window: BrowserContext) => void): void {
   let app: RunningApp
-  let browser: Browser
+  let window: BrowserContext
   beforeAll(async () => {
     app = await serveFolder(demoFolder())
-    browser = await launch()
-    ready(app, browser)
+    window = await openWindow()
+    ready(app, window)
   })
   afterAll(async () => {
-    await browser.close()
+    await window.close()
     await app.stop()
   })
 }

@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { BrowserContext, Page } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { demoId, placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { emptyFolder } from '../fixtures/folder'
@@ -7,6 +7,7 @@ import {
   clickText,
   DESK,
   openPage,
+  openWindow,
   PHONE,
   serveFolder,
   textOf,
@@ -17,10 +18,10 @@ import {
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
-let browser: Browser
+let windows: BrowserContext
 onDemo((served, opened) => {
   app = served
-  browser = opened
+  windows = opened
 })
 
 /** Whatever a page complains of in its console, a refused script or style among it. */
@@ -70,7 +71,7 @@ describe.each([
   ['phone', PHONE],
 ])('every main page at %s size', (_name, size) => {
   test.each(MAIN_PAGES)('%s can be used by everybody and complains of nothing', async (path) => {
-    const page = await openPage(browser, app, size, 'owner')
+    const page = await openPage(windows, app, size, 'owner')
     const heard = complaints(page)
     await page.goto(app.origin + path, { waitUntil: 'load' })
     await page.waitForSelector('main h1, main h2')
@@ -83,7 +84,7 @@ describe.each([
 
 describe('by keyboard', () => {
   test('every verb is reached with g and a letter, and the keys are listed', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     for (const [key, path] of [
       ['s', '/scope'],
       ['e', '/selections'],
@@ -108,7 +109,7 @@ describe('by keyboard', () => {
   })
 
   test('in the weave arrows move, a number sets, u takes it back', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
     await page.focus('[aria-label^="Scullery, framing"]')
     await page.keyboard.press('ArrowUp')
@@ -123,7 +124,7 @@ describe('by keyboard', () => {
   })
 
   test('a caution stands once above the lines that carry it, and is read by name', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     const kitchen = placeIdOf('bakehouse', 'kitchen')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
       waitUntil: 'networkidle0',
@@ -139,7 +140,7 @@ describe('by keyboard', () => {
     await page.close()
   })
   test('an extra is priced from its parts; the sum is shown before it is set, and undo takes it back', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     const kitchen = placeIdOf('bakehouse', 'kitchen')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
       waitUntil: 'networkidle0',
@@ -167,7 +168,7 @@ describe('by keyboard', () => {
     await page.close()
   })
   test('an extra is asked what it does to the dates, and is approved with a name', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     const kitchen = placeIdOf('bakehouse', 'kitchen')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
       waitUntil: 'networkidle0',
@@ -185,7 +186,7 @@ describe('by keyboard', () => {
     await page.close()
   })
   test('a line gets another title, trade, quantity and hours; what cannot be read is named, and undo takes all back', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'bath')}&stage=board`, {
       waitUntil: 'networkidle0',
     })
@@ -228,7 +229,7 @@ describe('by keyboard', () => {
 })
 
 test('the demo is entered with one click and says that it is the demo', async () => {
-  const outside = await browser.createBrowserContext()
+  const outside = await openWindow()
   const page = await outside.newPage()
   // A page behind another draws no frames, and waits look once a frame.
   await page.bringToFront()
@@ -245,7 +246,7 @@ test('the demo is entered with one click and says that it is the demo', async ()
 
 describe('sharing', () => {
   test('an update is edited, published, read by the client on a phone, and shut by withdrawing its link', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/share`, { waitUntil: 'networkidle0' })
     await page.click('#headline', { clickCount: 3 })
     await page.type('#headline', 'Wires this week')
@@ -253,7 +254,7 @@ describe('sharing', () => {
     await waitForText(page, 'Published. The link:')
     const url = await page.$eval('a[href*="/for/client/"]', (one) => (one as HTMLAnchorElement).href)
 
-    const outside = await browser.createBrowserContext()
+    const outside = await openWindow()
     const client = await outside.newPage()
     await client.setViewport(PHONE)
     const heard = complaints(client)
@@ -277,7 +278,7 @@ describe('sharing', () => {
   })
 
   test('a trade declines by link with one form; Today and Plan say so', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
     await clickText(page, 'button', 'Tell Joss Tenonby')
     await waitForText(page, 'Outbox')
@@ -291,7 +292,7 @@ describe('sharing', () => {
         )![0],
     )
 
-    const outside = await browser.createBrowserContext()
+    const outside = await openWindow()
     const trade = await outside.newPage()
     await trade.setViewport(PHONE)
     await trade.goto(url, { waitUntil: 'load' })
@@ -369,7 +370,7 @@ describe('who may see what', () => {
 
 test('an empty folder: a firm, a site of eight places and its first plan without reading anything', async () => {
   const empty = await serveFolder(emptyFolder())
-  const page = await (await browser.createBrowserContext()).newPage()
+  const page = await (await openWindow()).newPage()
   await page.setViewport(DESK)
   await page.goto(empty.origin, { waitUntil: 'networkidle0' })
   await page.type('[name=firm]', 'Underbough & Co')

@@ -1,26 +1,36 @@
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { AxePuppeteer } from '@axe-core/puppeteer'
-import type { Browser, Page } from 'puppeteer-core'
+import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { demoFolder } from '../fixtures/folder'
 import { planPdf } from '../fixtures/planPdf'
-import { clickText, DESK, launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from './harness'
+import {
+  clickText,
+  DESK,
+  openPage,
+  openWindow,
+  PHONE,
+  serveFolder,
+  textOf,
+  waitForText,
+  type RunningApp,
+} from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 const KITCHEN = placeIdOf('bakehouse', 'kitchen')
 let app: RunningApp
 let folder: string
-let browser: Browser
+let windows: BrowserContext
 
 beforeAll(async () => {
   folder = demoFolder()
   app = await serveFolder(folder, true)
-  browser = await launch()
+  windows = await openWindow()
 })
 afterAll(async () => {
-  await browser.close()
+  await windows.close()
   await app.stop()
 })
 
@@ -36,7 +46,7 @@ async function tapDrawing(page: Page, x: number, y: number): Promise<void> {
 }
 
 test('a page of a PDF becomes a drawing with pins at the desk; the phone shows it without a network and adds a pin', async () => {
-  const context = await browser.createBrowserContext()
+  const context = await openWindow()
   const desk = await openPage(context, app, DESK, 'owner')
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
   await clickText(desk, 'th[scope=row] button', 'Kitchen')
@@ -100,7 +110,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
 })
 
 test('work is made part of a goal on the walk; the register tells how far the goal is', async () => {
-  const context = await browser.createBrowserContext()
+  const context = await openWindow()
   const desk = await openPage(context, app, DESK, 'owner')
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
   await desk.select('main header select', 'goal')
@@ -129,7 +139,7 @@ test('work is made part of a goal on the walk; the register tells how far the go
 })
 
 test('a short film is kept with its place and played again at the desk', async () => {
-  const context = await browser.createBrowserContext()
+  const context = await openWindow()
   const phone = await openPage(context, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await clickText(phone, 'footer button', 'Start: ')

@@ -3,9 +3,11 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
-import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core'
+import { inject } from 'vitest'
 import { freePort } from '../../src/cli/freePort'
 import { TODAY } from '../fixtures/folder'
+import { LAUNCH } from './chromium'
 
 export const DESK = { width: 1280, height: 800 }
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 }
@@ -57,23 +59,15 @@ async function answering(url: string, server: ChildProcess): Promise<void> {
   throw new Error('The server did not answer.')
 }
 
+/** A browser of its own, for what must outlive a window: a phone that is killed and comes back. */
 export const launch = (profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-'))): Promise<Browser> =>
-  puppeteer.launch({
-    executablePath: '/usr/bin/chromium',
-    userDataDir: profile,
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-      // A camera and a microphone that show and say made-up things.
-      '--use-fake-device-for-media-stream',
-      '--use-fake-ui-for-media-stream',
-    ],
-  })
+  puppeteer.launch({ ...LAUNCH, userDataDir: profile })
+
+/** A window in the browser of this run that shares nothing with any other. */
+export async function openWindow(): Promise<BrowserContext> {
+  const browser = await puppeteer.connect({ browserWSEndpoint: inject('browser') })
+  return browser.createBrowserContext()
+}
 
 async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
   const answer = await fetch(`${app.origin}/api/sign-in/demo`, {

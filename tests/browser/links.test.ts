@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
-import type { Browser, ElementHandle } from 'puppeteer-core'
+import type { BrowserContext, ElementHandle } from 'puppeteer-core'
 import { expect, test } from 'vitest'
 import { databaseFile } from '../../src/server/firmFolder'
 import { siteIdOf } from '../../src/demo/ids'
@@ -9,10 +9,10 @@ import { onDemo } from './demo'
 import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
 
 let app: RunningApp
-let browser: Browser
+let windows: BrowserContext
 onDemo((served, opened) => {
   app = served
-  browser = opened
+  windows = opened
 })
 
 /** The newest link of an audience that was sent out. */
@@ -27,7 +27,7 @@ function link(audience: WithPage): string {
 }
 
 test('the client answers on a phone under their name, sees the receipt, and the desk sees it too', async () => {
-  const page = await openPage(browser, app, PHONE)
+  const page = await openPage(windows, app, PHONE)
   await page.goto(link('client'), { waitUntil: 'networkidle0' })
   expect(await violations(page)).toEqual([])
   const first = await page.$eval('details summary', (one) => one.textContent)
@@ -47,7 +47,7 @@ test('the client answers on a phone under their name, sees the receipt, and the 
   await clickText(page, 'button', 'Send it')
   await waitForText(page, 'Rosalind Example asked: Can the cat stay in?')
   await page.close()
-  const desk = await openPage(browser, app, DESK, 'lead')
+  const desk = await openPage(windows, app, DESK, 'lead')
   await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
   expect(await textOf(desk)).toContain('Rosalind Example asked: Can the cat stay in?')
   expect(await violations(desk)).toEqual([])
@@ -75,7 +75,7 @@ test.each<WithPage>(['client', 'trade', 'other'])(
 )
 
 test('a trade says on a phone that it runs late, and reads its receipt', async () => {
-  const page = await openPage(browser, app, PHONE)
+  const page = await openPage(windows, app, PHONE)
   await page.goto(link('trade'), { waitUntil: 'networkidle0' })
   await clickText(page, 'summary', 'Running late')
   await clickText(page, 'button', 'half a day')
@@ -85,7 +85,7 @@ test('a trade says on a phone that it runs late, and reads its receipt', async (
 })
 
 test('a trade says on a phone that it is done, with a photo', async () => {
-  const page = await openPage(browser, app, PHONE)
+  const page = await openPage(windows, app, PHONE)
   await page.goto(link('trade'), { waitUntil: 'networkidle0' })
   await clickText(page, 'summary', 'Done, with a photo')
   const field = await page.$('input[type=file]')
@@ -97,20 +97,20 @@ test('a trade says on a phone that it is done, with a photo', async () => {
 })
 
 test('who lives next door says on a phone that they have the letter, and the desk sees it', async () => {
-  const page = await openPage(browser, app, PHONE)
+  const page = await openPage(windows, app, PHONE)
   await page.goto(link('other'), { waitUntil: 'networkidle0' })
   expect(await violations(page)).toEqual([])
   await clickText(page, 'button', 'I have it')
   await waitForText(page, 'has it, 10 Mar.')
   await page.close()
-  const desk = await openPage(browser, app, DESK, 'lead')
+  const desk = await openPage(windows, app, DESK, 'lead')
   await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
   expect(await textOf(desk)).toContain('has it, 10 Mar.')
   await desk.close()
 })
 
 test('a list of selections comes back: what it changes is shown, then kept', async () => {
-  const page = await openPage(browser, app, DESK, 'lead')
+  const page = await openPage(windows, app, DESK, 'lead')
   const site = siteIdOf('heron')
   await page.goto(`${app.origin}/sites/${site}/selections`, { waitUntil: 'networkidle0' })
   const text = await page.evaluate((url) => fetch(url).then((answer) => answer.text()), `/api/selections?site=${site}`)
@@ -127,7 +127,7 @@ test('a list of selections comes back: what it changes is shown, then kept', asy
 })
 
 test('who has no mail is told by telephone, says the desk, and is off the list', async () => {
-  const page = await openPage(browser, app, PHONE, 'lead')
+  const page = await openPage(windows, app, PHONE, 'lead')
   await page.goto(`${app.origin}/sites/${siteIdOf('bakehouse')}/share`, { waitUntil: 'networkidle0' })
   await waitForText(page, 'Sedge Lane bins, Bakehouse Lane, by telephone: 555 0148')
   await page.click('button[aria-label="Sedge Lane bins was told"]')
@@ -138,7 +138,7 @@ test('who has no mail is told by telephone, says the desk, and is off the list',
 })
 
 test('what a lead writes into the update is there after a reload, and what they drop can come back', async () => {
-  const page = await openPage(browser, app, DESK, 'lead')
+  const page = await openPage(windows, app, DESK, 'lead')
   const url = `${app.origin}/sites/${siteIdOf('heron')}/share`
   const first = 'textarea[aria-label="Next, sentence 1"]'
   const valueOf = (selector: string): Promise<string> =>

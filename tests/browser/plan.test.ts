@@ -1,4 +1,4 @@
-import type { Browser } from 'puppeteer-core'
+import type { BrowserContext } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
@@ -6,15 +6,15 @@ import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitFor
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
-let browser: Browser
+let windows: BrowserContext
 onDemo((served, opened) => {
   app = served
-  browser = opened
+  windows = opened
 })
 
 describe('moving a visit', () => {
   test('in the plan a visit is dragged; let go, what follows is shown and nothing is saved yet', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
     const bar = (await page.$('[aria-label^="Plaster, Street face"]'))!
     await bar.scrollIntoView()
@@ -33,7 +33,7 @@ describe('moving a visit', () => {
   })
 
   test('in the plan m and the arrows move a visit; what follows is shown before it is saved, and undone after', async () => {
-    const page = await openPage(browser, app, DESK, 'owner')
+    const page = await openPage(windows, app, DESK, 'owner')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
     const bar = '[aria-label^="Plaster, Street face"]'
     await page.focus(bar)
@@ -70,7 +70,7 @@ describe('moving a visit', () => {
 
 describe('holding and adding a visit', () => {
   test('h asks what it waits for; what follows is shown, kept, and undone', async () => {
-    const page = await openPage(browser, app, DESK, 'lead')
+    const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
     const bar = '[aria-label^="Plaster, Street face"]'
     await page.focus(bar)
@@ -88,7 +88,7 @@ describe('holding and adding a visit', () => {
     await page.close()
   })
   test('work that stands in no line yet is added where it fits, and the form can be used by everybody', async () => {
-    const page = await openPage(browser, app, DESK, 'lead')
+    const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
     await clickText(page, 'summary', 'Add a visit')
     await typeInto(page, '#add-title', 'Ease the larder door')
@@ -107,7 +107,7 @@ describe('holding and adding a visit', () => {
 })
 
 test('of a long plan only what is near is drawn, and the keys go on past its edge', async () => {
-  const page = await openPage(browser, app, DESK, 'lead')
+  const page = await openPage(windows, app, DESK, 'lead')
   await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
   const drawn = () => page.$$eval('[role=group] button[aria-label]', (bars) => bars.map((bar) => bar.ariaLabel))
   await page.waitForFunction(() => document.querySelectorAll('[role=group] button[aria-label]').length > 0)
@@ -126,7 +126,7 @@ test('of a long plan only what is near is drawn, and the keys go on past its edg
 })
 
 test('planning again runs with its progress and ends with who has to be told', async () => {
-  const page = await openPage(browser, app, DESK, 'lead')
+  const page = await openPage(windows, app, DESK, 'lead')
   await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
   await clickText(page, 'button', 'Plan again')
   await waitForText(page, 'Planned again. See who has to be told.')
@@ -135,7 +135,7 @@ test('planning again runs with its progress and ends with who has to be told', a
 
 describe('what if', () => {
   test('plans are laid side by side, and the one that is chosen comes into force', async () => {
-    const page = await openPage(browser, app, DESK, 'lead')
+    const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
     await clickText(page, 'summary', 'Other ways to plan')
     await clickText(page, 'button', 'Lay them side by side')
@@ -151,7 +151,7 @@ describe('what if', () => {
     await page.close()
   })
   test('what would bring the finish forward is tried and told; a slip names who is moved', async () => {
-    const page = await openPage(browser, app, DESK, 'lead')
+    const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/sites/${siteIdOf('heron')}/plan`, { waitUntil: 'networkidle0' })
     await clickText(page, 'summary', 'What would bring the finish forward?')
     await clickText(page, 'button', 'Try what holds it')
@@ -168,7 +168,7 @@ describe('what if', () => {
     await page.close()
   })
   test('the next weeks on a phone: two or three, by trade or by place, and on to a trade’s run', async () => {
-    const page = await openPage(browser, app, PHONE, 'lead')
+    const page = await openPage(windows, app, PHONE, 'lead')
     await page.goto(`${app.origin}/plan/ahead`, { waitUntil: 'networkidle0' })
     expect(await textOf(page)).toMatch(/\d+ of \d+ are cleared/)
     await clickText(page, 'a', 'Three weeks')

@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { BrowserContext, Page } from 'puppeteer-core'
 import { expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
@@ -6,10 +6,10 @@ import { clickText, DESK, openPage, PHONE, textOf, waitForText, type RunningApp,
 
 const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
 let app: RunningApp
-let browser: Browser
+let windows: BrowserContext
 onDemo((served, opened) => {
   app = served
-  browser = opened
+  windows = opened
 })
 
 const FORM = 'table form'
@@ -29,7 +29,7 @@ const openRow = async (page: Page, what: string): Promise<void> => {
   await page.waitForSelector(FORM)
 }
 test('the sink that does not fit is measured again, and the schedule of fixtures tells it', async () => {
-  const page = await openPage(browser, app, DESK, 'owner')
+  const page = await openPage(windows, app, DESK, 'owner')
   await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })
   expect(await textOf(page)).toContain('2 mm too little: build out, or another box.')
   await openRow(page, 'Sink and tap')
@@ -47,7 +47,7 @@ test('the sink that does not fit is measured again, and the schedule of fixtures
 })
 
 test('what came is told beside the order', async () => {
-  const page = await openPage(browser, app, DESK, 'owner')
+  const page = await openPage(windows, app, DESK, 'owner')
   await page.goto(app.origin + SELECTIONS, { waitUntil: 'networkidle0' })
   await openRow(page, 'Cabinets')
   await set(page, 'count', '9')
@@ -62,7 +62,7 @@ test('what came is told beside the order', async () => {
 })
 
 test('on the walk a thing to choose asks what matters for its sort', async () => {
-  const page = await openPage(browser, app, PHONE, 'owner')
+  const page = await openPage(windows, app, PHONE, 'owner')
   await page.goto(`${app.origin}/walk#${siteIdOf('bakehouse')}`, { waitUntil: 'networkidle0' })
   await clickText(page, 'footer button', 'Start')
   await waitForText(page, '1 of ')

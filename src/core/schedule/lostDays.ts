@@ -1,12 +1,18 @@
 import { addDays, type Day } from '../calendar/day'
 import type { Plan, PlannedVisit } from './plan'
 
-/** Days up to `until` on which a crew was going to work and now has nothing to do anywhere, by crew. */
-export function lostDays(before: Plan, after: Plan, until: Day): ReadonlyMap<string, readonly Day[]> {
+/** Days up to `until` on which a crew was going to work and now has nothing to do anywhere, by crew.
+ * @param works whether a crew works on a day: a visit over a week-end does not make it work then */
+export function lostDays(
+  before: Plan,
+  after: Plan,
+  until: Day,
+  works: (crewId: string, day: Day) => boolean = () => true,
+): ReadonlyMap<string, readonly Day[]> {
   const [was, is] = [busyDays(before, until), busyDays(after, until)]
   const lost = new Map<string, readonly Day[]>()
   for (const [crew, days] of was) {
-    const empty = [...days].filter((day) => !is.get(crew)?.has(day)).sort()
+    const empty = [...days].filter((day) => works(crew, day) && !is.get(crew)?.has(day)).sort()
     if (empty.length > 0) lost.set(crew, empty)
   }
   return lost

@@ -308,7 +308,12 @@ function occupied(
   const samePlace = visits[index]!.placeIds.flatMap((id) => byPlace.get(id)!).filter(before)
   if (samePlace.length > 0)
     return { why: 'Another crew is still in the room.', boundBy: visits[Math.min(...samePlace)]!.key }
-  return { why: 'An agreed visit comes first.', boundBy: null }
+  const agreed = [...sameCrew, ...visits[index]!.placeIds.flatMap((id) => byPlace.get(id) ?? [])].find(
+    (other) => other !== index && instance.activities[other]!.fixed !== undefined && schedule.start[other]! < start,
+  )
+  return agreed === undefined
+    ? { why: 'Nothing holds it: the plan puts it here beside the other work.', boundBy: null }
+    : { why: 'An agreed visit comes first.', boundBy: visits[agreed]!.key }
 }
 
 function nextOpen(instance: Instance, index: number, slot: Slot): Slot {

@@ -1,5 +1,6 @@
 import { minor, type Minor } from '../measure/money'
 import { approvalWords, type Line } from './line'
+import type { Stage } from './vocabulary'
 
 /** Whether a line is work that was agreed: all that is no extra, and extras to which the client said yes. */
 export const isAgreed = ({ extra, approval }: Pick<Line, 'extra' | 'approval'>): boolean =>
@@ -9,6 +10,7 @@ export const isAgreed = ({ extra, approval }: Pick<Line, 'extra' | 'approval'>):
 export interface Extra {
   readonly id: string
   readonly placeId: string
+  readonly stage: Stage
   readonly title: string
   readonly price: Minor | null
   readonly answer: 'approved' | 'declined' | null
@@ -28,10 +30,10 @@ export interface Extras {
 export function extrasOf(lines: readonly Line[]): Extras {
   const list = lines
     .filter((line) => line.extra)
-    .map(({ id, placeId, title, price, approval }): Extra => {
+    .map(({ id, placeId, stage, title, price, approval }): Extra => {
       const answer = approval?.answer ?? null
       const waits = price === null ? 'to be priced' : 'waits for an answer'
-      return { id, placeId, title, price, answer, words: approval ? approvalWords(approval) : waits }
+      return { id, placeId, stage, title, price, answer, words: approval ? approvalWords(approval) : waits }
     })
     .sort((a, b) => Number(a.answer !== null) - Number(b.answer !== null) || (a.title < b.title ? -1 : 1))
   const sum = (answer: Extra['answer']): Minor =>

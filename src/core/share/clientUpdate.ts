@@ -3,6 +3,8 @@ import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { isTheirChoice } from '../selections/selection'
 import { stageProgress } from '../scope/progress'
+import { finishDays } from '../schedule/finishDays'
+import { outagesOf, outageSentence, type Outage } from './outages'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
@@ -27,7 +29,7 @@ export interface ClientUpdate {
 /** The dates that a client was told, kept with the published update so that a later plan can be held against them. */
 export interface ClientFacts {
   readonly finish: Day | null
-  readonly outages: readonly { readonly key: string; readonly day: Day; readonly what: string }[]
+  readonly outages: readonly Outage[]
 }
 
 export interface UpdateInput {
@@ -51,17 +53,12 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
     headline: headline(finished, next),
     done: [...(done.length > 0 ? done : quietWeek(input)), ...savedSentences(input)],
     next,
-    off: [
-      ...toldOutages(input),
-      ...clientFacts(input).outages.map(
-        (outage) => `${shortDay(outage.day)}: ${outage.what}. We tell you the hours the day before.`,
-      ),
-    ],
+    off: [...toldOutages(input), ...clientFacts(input).outages.map((outage) => outageSentence(outage, input.today))],
     decide: decideSentences(input),
     terms: termSentences(input),
     scope: composeClientScope(input.now),
-    finish: input.plan.finish[input.siteId] ?? null,
-    safe: input.plan.risk[input.siteId]?.safe ?? null,
+    finish: finishDays(input.plan, input.siteId, input.today)?.likely ?? null,
+    safe: finishDays(input.plan, input.siteId, input.today)?.safe ?? null,
   }
 }
 
@@ -95,11 +92,16 @@ function finishedStages({ before, now }: UpdateInput): Finished[] {
 /** A week in which nothing was finished is explained, never skipped. */
 function quietWeek({ before, now }: UpdateInput): string[] {
   const old = new Map(before.lines.map((line) => [line.id, line.progress]))
-  const worked = now.lines.filter((line) => line.progress > (old.get(line.id) ?? 0) && line.progress < 100)
+  const worked = now.lines.filter((line) => line.progress > (old.get(line.id) ?? 0))
   const places = now.places
     .filter((place) => worked.some((line) => line.placeId === place.id))
     .map((place) => place.name)
   if (places.length === 0) return ['Nothing was finished since the last update; the next steps are below.']
+  const finished = worked.filter((line) => line.progress === 100).length
+  if (finished > 0)
+    return [
+      `Work goes on in ${listed(places)}: ${finished === 1 ? 'one piece of it is' : `${finished} pieces of it are`} finished, and the rest of the same work is still to come.`,
+    ]
   return [`Work goes on in ${listed(places)}. It is hidden work, so you will not see much of it yet.`]
 }
 
@@ -110,8 +112,8 @@ function savedSentences({ before, now }: UpdateInput): string[] {
     .filter(({ id, kind, values }) => kind === 'saving' && values['told'] === 'yes, as avoided' && !known.has(id))
     .map(({ values }) => {
       const days = Number(values['days'] ?? 0)
-      const spared = days > 0 ? `, which spares you ${daysWords(days)} of work` : ''
-      return `${capital(String(values['what']))}${spared}.`
+      const saved = days > 0 ? ` That saves ${daysWords(days)}.` : ''
+      return `${capital(String(values['what']))}.${saved}`
     })
 }
 
@@ -162,16 +164,12 @@ export function clientFacts({
   plan,
   now,
 }: Pick<UpdateInput, 'siteId' | 'today' | 'plan' | 'now'>): ClientFacts {
-  const until = addDays(today, LOOK_AHEAD_DAYS)
-  const outages = plan.visits
-    .filter((visit) => visit.siteId === siteId && visit.startDay >= today && visit.startDay <= until)
-    .flatMap((visit) =>
-      now.lines
-        .filter((line) => line.outage && line.progress < 100 && visit.lineIds.includes(line.id))
-        .map((line) => ({ key: `${visit.key}|${line.id}`, day: visit.startDay, what: outageWords(line.outage!) })),
-    )
-    .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.key < b.key ? -1 : 1))
-  return { finish: plan.finish[siteId] ?? null, outages }
+  const outages = outagesOf(
+    now,
+    plan.visits.filter((visit) => visit.siteId === siteId),
+    today,
+  )
+  return { finish: finishDays(plan, siteId, today)?.likely ?? null, outages }
 }
 
 /** Services that will be off at hours that are known, with what serves meanwhile. */
@@ -189,9 +187,6 @@ const toldOutages = ({ now, today }: UpdateInput): string[] =>
 /** `13:30` of 13.5 */
 const clock = (hours: number): string =>
   `${String(Math.floor(hours)).padStart(2, '0')}:${String(Math.round((hours % 1) * 60)).padStart(2, '0')}`
-
-const outageWords = (service: string): string =>
-  service === 'stair' ? 'the stair cannot be used' : `no ${service} for part of the day`
 
 function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const asked = now.decisions

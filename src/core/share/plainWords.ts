@@ -39,7 +39,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 /** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
 export const STAGE_WHY: Partial<Record<Stage, string>> = {
-  protect: 'Protection: covers and dust walls take half a day and save weeks of dust in the rooms you live in.',
+  protect: 'Protection: covers and dust walls take half a day and save weeks of dust in the other rooms.',
   shoring: 'Temporary supports: they carry the house while a wall is out, and nobody may move them.',
   structure:
     'Beams and posts: the parts that carry the house look like a few pieces of timber or steel, and take days, because every fixing is counted, photographed and seen by the engineer.',

@@ -47,7 +47,12 @@ function reasonOf(site: SiteToWalk, misty: number): string {
     (worst, place) => (!worst || (place.mist.daysUnseen ?? 99) > (worst.mist.daysUnseen ?? 99) ? place : worst),
     null,
   )
-  if (oldest) sentences.push(`${oldest.name} was not seen for ${oldest.mist.daysUnseen} days while people work there.`)
+  if (oldest)
+    sentences.push(
+      oldest.mist.daysUnseen === null
+        ? `${oldest.name} was never seen, and people work there.`
+        : `${oldest.name} was not seen for ${oldest.mist.daysUnseen} days while people work there.`,
+    )
   if (misty > 0) sentences.push(misty === 1 ? 'One place has gone misty.' : `${misty} places have gone misty.`)
   return sentences.slice(0, 2).join(' ') || 'Seen lately; nothing presses.'
 }

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { array, number, object, string } from 'yup'
-import { addDays, longDay, parseDay, shortDay } from '../../core/calendar/day'
+import { addDays, longDay, parseDay, shortDay, type Day } from '../../core/calendar/day'
+import { isWorkingDay } from '../../core/calendar/workingDays'
 import { lostDays } from '../../core/schedule/lostDays'
 import { listed } from '../../core/lists/listed'
 import {
@@ -230,7 +231,7 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
     lead: [
       stands
         ? `${visitWords(context.db, visit)} would be ${visitDays(visit)}.`
-        : `It cannot start then. ${visit.why} The first it can do is ${visitDays(visit)}.`,
+        : `It cannot start then. ${standsWhy(visit.why)}The first it can do is ${visitDays(visit)}.`,
       ...(partner ? [`${visitWords(context.db, partner)} would be ${visitDays(partner)}.`] : []),
       ...diff.added
         .filter(({ key }) => key !== visit.key)
@@ -247,13 +248,20 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
   }
 }
 
+/** Why a visit stands where it stands, unless that is that nothing holds it. */
+const standsWhy = (why: string): string => (/^It can start at once|^Nothing holds it/.test(why) ? '' : `${why} `)
+
 /** How far ahead a day that is lost matters. */
 const LOST_WITHIN_DAYS = 28
 
 function lostWords(context: Context, before: Plan, after: Plan): string[] {
-  const names = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
-  return [...lostDays(before, after, addDays(context.today, LOST_WITHIN_DAYS))].map(
-    ([crew, days]) => `${names.get(crew)}: nothing to do on ${listed(days.map(shortDay))}.`,
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  const works = (crewId: string, day: Day): boolean => {
+    const crew = crews.get(crewId)
+    return !crew || isWorkingDay(day, crew.calendar)
+  }
+  return [...lostDays(before, after, addDays(context.today, LOST_WITHIN_DAYS), works)].map(
+    ([crew, days]) => `${crews.get(crew)?.name}: nothing to do on ${listed(days.map(shortDay))}.`,
   )
 }
 

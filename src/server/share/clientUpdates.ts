@@ -6,6 +6,7 @@ import { composeClientScope } from '../../core/share/clientScope'
 import { carriedOver, UPDATE_PARTS, type UpdateEdits } from '../../core/share/updateEdits'
 import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { sharedPhotos } from '../../core/share/sharedPhotos'
+import { finishDays } from '../../core/schedule/finishDays'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { orderBy } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
@@ -142,7 +143,7 @@ export async function publishUpdate(context: Context, siteId: string, body: unkn
           ...update,
           scope: composeClientScope(now),
           finish: facts.finish,
-          safe: plan.risk[site.id]?.safe ?? null,
+          safe: finishDays(plan, site.id, context.today)?.safe ?? null,
         },
         facts,
         photos,
@@ -208,8 +209,9 @@ export function publishedUpdate(firm: FirmFolder, site: Site) {
     scope,
     asks: open,
     receipts: receiptsOf('client', firm, site),
-    finish: finish ? longDay(finish) : null,
-    safe: safe ? longDay(safe) : null,
+    // A day that has gone by since is not told as one to come.
+    finish: finish && finish >= firm.clock.today() ? longDay(finish) : null,
+    safe: safe && safe >= firm.clock.today() ? longDay(safe) : null,
     photos: sharedPhotos(recordOf('client', firm.db, site), published.photos),
   }
 }

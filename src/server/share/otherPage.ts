@@ -10,7 +10,7 @@ import type { NewFact } from '../../core/walk/observation'
 import type { RegisterEntry, SiteState } from '../../core/walk/siteState'
 import { readFirm } from '../../data/firm'
 import type { Link } from '../../data/links'
-import { readToldOthers } from '../../data/others'
+import { readToldOthers, saveToldOther } from '../../data/others'
 import { readPlan } from '../../data/plans'
 import { insertReceipt, readReceiptsOfLink, type Receipt } from '../../data/receipts'
 import { readSite, type Site } from '../../data/sites'
@@ -38,6 +38,11 @@ export function givePaper(context: Context, body: unknown): { url: string } {
   if (!party || !reader)
     throw new Refusal(404, 'There is no paper for them. Choose their part under Registers, Parties.')
   const { title } = paperOf(context, site, reader)
+  const plan = readPlan(context.db)?.plan
+  const facts = plan && othersOf(site.id, recordOf('other', context.db, site), plan.visits, context.today)
+  const theirs = facts?.find(({ id }) => id === party.id)?.facts
+  // Who has the paper has heard of the days in it.
+  if (theirs) saveToldOther(context.db, party.id, site.id, theirs, context.now())
   const link = createLink(context, site.id, 'other', party.id)
   const address = String(party.values.contact ?? '')
   if (address.includes('@')) {

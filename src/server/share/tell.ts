@@ -1,4 +1,4 @@
-import { addDays } from '../../core/calendar/day'
+import { addDays, dayOf } from '../../core/calendar/day'
 import { addWorkingDays } from '../../core/calendar/workingDays'
 import { clientFacts } from '../../core/share/clientUpdate'
 import { tellList, type ToTell } from '../../core/share/tellList'
@@ -81,6 +81,8 @@ export function dueReminders(context: Context): StoredBooking[] {
         own.has(booking.siteId) &&
         booking.state !== 'declined' &&
         booking.remindedAt === null &&
+        // Who was told today is not reminded today.
+        dayOf(booking.changedAt) < today &&
         booking.startDay > today &&
         booking.startDay <= until &&
         sameTime(booking, visit)

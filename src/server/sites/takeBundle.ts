@@ -92,7 +92,7 @@ const isHashed = (path: string): boolean => path.includes('/')
 /** Unpacks what belongs in such a file beside it; what opens to more than it says, or than anybody needs, is refused.
  * @returns the paths that were in it */
 async function unpacked(file: string, folder: string): Promise<ReadonlySet<string>> {
-  for (const name of ['photos', 'memos']) mkdirSync(join(folder, name))
+  for (const name of ['photos', 'memos']) mkdirSync(join(/* turbopackIgnore: true */ folder, name))
   const zip = await opened(file)
   const paths = new Set<string>()
   let open = 0

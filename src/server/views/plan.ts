@@ -14,6 +14,7 @@ import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
+import { finishDays } from '../../core/schedule/finishDays'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPins, readPlan } from '../../data/plans'
@@ -51,7 +52,7 @@ export function planView(context: Context, siteId: string | null) {
       const day = addDays(from, i)
       return { day, works: shownSites.some((one) => isWorkingDay(day, one.calendar)) }
     }),
-    finish: finishSentence(plan, site, sites),
+    finish: finishSentence(plan, site, sites, context.today),
     floor: site ? floorSentence(plan, site.id) : null,
     places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
@@ -83,12 +84,13 @@ function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit
 /** Two dates, the weeks that are left, and the visits that the end hangs on. */
 function riskView(context: Context, plan: Plan, site: Site) {
   const risk = plan.risk[site.id]
-  if (!risk) return null
+  const days = finishDays(plan, site.id, context.today)
+  if (!risk || !days) return null
   const name = visitNamer(context.db)
   return {
-    likely: longDay(risk.likely),
-    safe: longDay(risk.safe),
-    weeks: Math.max(1, Math.ceil(daysBetween(context.today, risk.likely) / 7)),
+    likely: longDay(days.likely),
+    safe: longDay(days.safe),
+    weeks: Math.max(1, Math.ceil(daysBetween(context.today, days.likely) / 7)),
     chain: criticalChain(plan, site.id).map((visit) => ({
       key: visit.key,
       words: `${name(visit)}, ${visitDays(visit)}`,
@@ -104,12 +106,16 @@ function riskView(context: Context, plan: Plan, site: Site) {
 
 const firstMonday = (day: Day): Day => addDays(day, 1 - weekday(day))
 
-function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[]): string {
-  if (site) return plan.finish[site.id] ? `Finish ${dateOnly(plan.finish[site.id]!)}` : 'Nothing left to plan'
+function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[], today: Day): string {
+  const likely = (siteId: string): string | null => {
+    const days = finishDays(plan, siteId, today)
+    return days && dateOnly(days.likely)
+  }
+  if (site) return likely(site.id) ? `Likely finished ${likely(site.id)}` : 'Nothing left to plan'
   const running = sites.filter((one) => plan.finish[one.id])
   return running.length === 0
     ? 'Nothing left to plan'
-    : running.map((one) => `${one.name} ${dateOnly(plan.finish[one.id]!)}`).join(', ')
+    : running.map((one) => `${one.name} ${likely(one.id)}`).join(', ')
 }
 
 /** How far the plan of a site can be from the best there is. */

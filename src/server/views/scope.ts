@@ -30,6 +30,7 @@ import type { Observation } from '../../core/walk/observation'
 import { VISIT_KINDS } from '../../core/walk/observation'
 import { conditionWords } from '../../core/walk/siteConditions'
 import { siteContradictions } from './siteContradictions'
+import { finishDays } from '../../core/schedule/finishDays'
 import { placeName, type Place, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readHistory } from '../../data/observations'
 import { readDamagedPhotos } from '../../data/photos'
@@ -57,7 +58,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const bought = { units: site.units, standards }
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
-  const finish = plan?.finish[site.id]
+  const finish = plan && finishDays(plan, site.id, context.today)?.likely
   const sizes = readHistory(context.db, site.id, 'place', 'measured')
   return {
     site: { id: site.id, name: site.name, units: site.units },

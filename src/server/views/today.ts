@@ -2,6 +2,7 @@ import { printMoney } from '../../core/measure/money'
 import { addDays, dateOnly, daysBetween, daysWords, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { finishDays } from '../../core/schedule/finishDays'
 import { neededOn } from '../../core/schedule/neededOn'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
@@ -103,7 +104,7 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
         text: `${stageWords(visit)}, ${listed(visit.placeIds.map((id) => placeName(state, id).toLowerCase()))}`,
         note: noteOf(visit, state, bookings.get(visit.key)),
       }))
-  const finish = plan?.finish[site.id]
+  const finish = plan && finishDays(plan, site.id, today)?.likely
   return {
     siteId: site.id,
     name: site.name,

@@ -21,7 +21,7 @@ export function ExtrasList({
       <ul className={styles.list}>
         {list.map((one) => (
           <li key={one.id}>
-            <a href={`/sites/${siteId}/scope?place=${one.placeId}`}>{one.title}</a>
+            <a href={`/sites/${siteId}/scope?place=${one.placeId}&stage=${one.stage}`}>{one.title}</a>
             {one.price !== null && <span className="measure"> {printMoney(one.price)}</span>}
             <small className="d-block soft">{one.words}</small>
           </li>

@@ -16,7 +16,7 @@ import { send, useSend, type SendError } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
 
 const SECTIONS: readonly { readonly key: UpdatePart; readonly title: string; readonly empty: string }[] = [
-  { key: 'done', title: 'Done', empty: 'Nothing was finished.' },
+  { key: 'done', title: 'Done', empty: 'Nothing to tell yet.' },
   { key: 'next', title: 'Next', empty: 'Nothing is planned.' },
   { key: 'off', title: 'What will be off', empty: 'Nothing will be off in the next two weeks.' },
   { key: 'decide', title: 'To decide', empty: 'Nothing to decide.' },

@@ -16,7 +16,8 @@ export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly pl
   const others = lines.filter((line) => line.responsible && line.responsible !== 'us')
   const chosen = state.selections.filter((one) => one.placeId === place.id && one.choice)
   const decided = state.decisions.filter((one) => one.placeId === place.id && one.answer !== null)
-  const told = state.notes.filter((one) => one.placeId === place.id)
+  const earlier = new Set(site.before.notes.map(({ id }) => id))
+  const told = state.notes.filter((one) => one.placeId === place.id && earlier.has(one.id))
   return (
     <details className={styles.pad}>
       <summary>Room card: all that is on record here</summary>

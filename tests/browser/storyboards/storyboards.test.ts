@@ -1,18 +1,18 @@
 import { join } from 'node:path'
 import { writeFileSync } from 'node:fs'
 import sharp from 'sharp'
-import type { Browser, Page } from 'puppeteer-core'
+import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { AxePuppeteer } from '@axe-core/puppeteer'
 import { demoFolder } from '../../fixtures/folder'
-import { launch, openPage, PHONE, serveFolder, textOf, waitForText, type RunningApp } from '../harness'
+import { openPage, openWindow, PHONE, serveFolder, textOf, waitForText, type RunningApp } from '../harness'
 import { ENTRY_KINDS } from '../../../src/core/entries/entryKinds'
 import { STORIES } from './stories'
 import { stepsOf, type Step, type Story, type Walk } from './story'
 
 let app: RunningApp
 let folder: string
-let browser: Browser
+let windows: BrowserContext
 let phone: Page
 let picture: string
 const sites = new Map<string, string>()
@@ -23,8 +23,8 @@ beforeAll(async () => {
   const pixels = { width: 800, height: 600, channels: 3 as const, background: '#8a8070' }
   writeFileSync(picture, await sharp({ create: pixels }).jpeg().toBuffer())
   app = await serveFolder(folder, true)
-  browser = await launch()
-  phone = await openPage(browser, app, PHONE, 'owner')
+  windows = await openWindow()
+  phone = await openPage(windows, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/today`, { waitUntil: 'load' })
   for (const story of STORIES) sites.set(story.site, await madeSite(story))
   // Every site is opened once with a network; then the server is gone until the day is over.
@@ -47,7 +47,7 @@ beforeAll(async () => {
   await app.stop()
 })
 afterAll(async () => {
-  await browser.close()
+  await windows.close()
   await app.stop()
 })
 
@@ -225,7 +225,7 @@ describe('a job as it is walked, with one thumb and no network', () => {
 
   test('and when the network is back it stands at the desk, and what was said in private is shared with nobody', async () => {
     app = await serveFolder(folder, true, Number(new URL(app.origin).port))
-    const desk = await openPage(browser, app, { width: 1280, height: 800 }, 'owner')
+    const desk = await openPage(windows, app, { width: 1280, height: 800 }, 'owner')
     for (const story of STORIES) {
       const id = sites.get(story.site)!
       await phone.bringToFront()

@@ -1,0 +1,22 @@
+import type { LaunchOptions } from 'puppeteer-core'
+
+/** Debian's chromium without a window, a network of its own or a word to anybody; its camera and microphone show and say
+ * made-up things. */
+export const LAUNCH: LaunchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    // A page behind another goes on as if it were in front.
+    '--disable-background-timer-throttling',
+    '--disable-backgrounding-occluded-windows',
+    '--disable-renderer-backgrounding',
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+  ],
+}
