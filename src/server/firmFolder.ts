@@ -28,7 +28,8 @@ export async function openFirmFolder(folder: string, fixedDay = process.env.AFTE
   const file = databaseFile(folder)
   const db = openDatabase(file)
   await migrate(db, file, readMigrations(MIGRATIONS))
-  for (const name of [file, `${file}-wal`, `${file}-shm`]) if (existsSync(/* turbopackIgnore: true */ name)) chmodSync(name, 0o600)
+  for (const name of [file, `${file}-wal`, `${file}-shm`])
+    if (existsSync(/* turbopackIgnore: true */ name)) chmodSync(name, 0o600)
   return {
     path: folder,
     db,

@@ -32,6 +32,7 @@ const OPEN = [
 const CREW = [
   '/today',
   '/settings',
+  '/api/me/password',
   '/sites/[site]/registers',
   '/sites/[site]/scope',
   '/sites/[site]/sheets/[place]',
@@ -47,7 +48,19 @@ const CREW = [
 ]
 
 /** What even a lead leaves to the owner. */
-const OWNER = ['/api/people', '/api/people/[person]/sites', '/api/bundles', '/api/sites/[site]/bundle', '/sites/bring']
+const OWNER = [
+  '/api/people',
+  '/api/people/[person]/away',
+  '/api/people/[person]/password',
+  '/api/people/[person]/sessions',
+  '/api/people/[person]/sites',
+  '/api/firm/doors',
+  '/settings/log',
+  '/settings/people',
+  '/api/bundles',
+  '/api/sites/[site]/bundle',
+  '/sites/bring',
+]
 
 /** They lead on to another page, or out. */
 const ELSEWHERE = ['/', '/welcome', '/api/sign-out']

@@ -378,7 +378,7 @@ test('an empty folder: a firm, a site of eight places and its first plan without
   await page.type('[name=login]', 'ada')
   await page.type('[name=password]', 'short')
   await clickText(page, 'button', 'Start')
-  await waitForText(page, 'Password: use at least 10 characters.')
+  await waitForText(page, 'Password: use at least 12 characters.')
   expect(await page.$eval('[name=firm]', (one) => (one as HTMLInputElement).value)).toBe('Underbough & Co')
   await page.type('[name=password]', ' but longer now')
   await clickText(page, 'button', 'Start')

@@ -30,6 +30,7 @@ export async function serveFolder(folder: string, keep = false, at?: number): Pr
         ...process.env,
         AFTERMIST_DATA: folder,
         AFTERMIST_TODAY: TODAY,
+        AFTERMIST_ADDRESS: `http://localhost:${port}`,
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
       },

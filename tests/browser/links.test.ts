@@ -1,8 +1,10 @@
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import type { BrowserContext, ElementHandle } from 'puppeteer-core'
 import { expect, test } from 'vitest'
+import { readMessages } from '../../src/data/share'
+import { withLinks } from '../../src/server/share/links'
 import { databaseFile } from '../../src/server/firmFolder'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
@@ -19,11 +21,13 @@ onDemo((served, opened) => {
 type WithPage = 'client' | 'trade' | 'other'
 function link(audience: WithPage): string {
   const db = new Database(databaseFile(app.folder), { readonly: true })
-  const { body } = db
-    .prepare('SELECT body FROM message WHERE body LIKE ? ORDER BY written_at DESC, id DESC')
-    .get(`%/for/${audience}/%`) as { body: string }
+  const linkSecret = readFileSync(join(app.folder, 'link-secret'), 'utf8')
+  const newest = readMessages(db, 1000).flatMap(({ body }) => {
+    const found = new RegExp(`/for/${audience}/(\\S+)`).exec(withLinks({ db, linkSecret }, body) ?? '')
+    return found ? [found[1]!] : []
+  })[0]!
   db.close()
-  return `${app.origin}/for/${audience}/${new RegExp(`/for/${audience}/(\\S+)`).exec(body)![1]!}`
+  return `${app.origin}/for/${audience}/${newest}`
 }
 
 test('the client answers on a phone under their name, sees the receipt, and the desk sees it too', async () => {

@@ -74,7 +74,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await first.goto(`${app.origin}/today`, { waitUntil: 'load' })
   await first.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
   await waitForText(first, 'Last walked Friday 6 March by Ottilie Brackwater')
-  await waitForText(first, 'have paint and plaster tested')
+  await waitForText(first, 'have paint, plaster, boards and flooring tested')
   expect((await new AxePuppeteer(first).analyze()).violations).toEqual([])
   await first.evaluate(() => navigator.serviceWorker.ready)
   await first.waitForFunction(() => navigator.serviceWorker.controller !== null)

@@ -5,6 +5,7 @@ import { readEntry } from '../../src/core/entries/entryWords'
 import { fieldsOf } from '../../src/core/entries/sums'
 import { ENTRY_KINDS } from '../../src/core/entries/entryKinds'
 import type { Field } from '../../src/core/entries/field'
+import type { InputKind } from '../../src/core/takeoff/calculation'
 import { rebuildRegisters } from '../../src/data/observations'
 import { readSite } from '../../src/data/sites'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
@@ -49,10 +50,19 @@ const register = (kind: string, role: 'owner' | 'crew' = 'owner') =>
     .entries.filter((entry) => !known.has(entry.id))
 
 describe('every register takes what its own sheet reads', () => {
+  const FIGURES: Partial<Record<InputKind, string>> = {
+    area: '310 to 320 ft²',
+    volume: '2 m³',
+    mass: '80 lb',
+    lengths: '4 in, 6 to 7 in',
+    sizes: '36 x 48 in',
+    numbers: '10, 20',
+  }
   const typed: Record<Field['kind'], (one: Field) => string> = {
     words: () => 'some words',
     choice: (one) => one.options![0]!,
     length: () => 'five to seven inches',
+    figure: ({ input }) => FIGURES[input!.kind] ?? '3 to 4',
     number: () => '3',
     money: () => '120',
     day: () => '2026-03-12',

@@ -6,15 +6,26 @@ import { fieldsOf } from './sums'
 import { ENTRY_GROUPS } from './entryKind'
 import { ENTRY_KINDS } from './entryKinds'
 import { readValues, typedValue, withoutMoney, type Field, type Values } from './field'
+import type { InputKind } from '../takeoff/calculation'
 import { PROVED_DEAD, SAID_DEAD } from './kinds/services'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from './kinds/scope'
 import { FINDING_FIELDS } from './kinds/conditions'
+
+const FIGURES: Partial<Record<InputKind, string>> = {
+  area: '310 ft²',
+  volume: '2 yd³',
+  mass: '80 lb',
+  lengths: '4 in, 6 in',
+  sizes: '36 x 48 in',
+  numbers: '10, 20',
+}
 
 /** What somebody might type into a field. */
 const TYPED: Record<Field['kind'], (one: Field) => string> = {
   words: (one) => `${one.key} in words`,
   choice: (one) => one.options!.at(-1)!,
   length: () => '63 ft',
+  figure: ({ input }) => FIGURES[input!.kind] ?? '8',
   number: () => '12',
   money: () => '280.50',
   day: () => '2026-03-12',

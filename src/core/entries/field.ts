@@ -2,8 +2,11 @@ import { parseDay, dateOnly, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { parseLength, printMeasured, type Measured, type Units } from '../measure/length'
 import { minor, printMoney, type Minor } from '../measure/money'
+import type { Input } from '../takeoff/calculation'
+import { readInput } from '../takeoff/readInputs'
+import { siteUnit } from '../takeoff/unitWords'
 
-export type FieldKind = 'words' | 'choice' | 'length' | 'number' | 'money' | 'day' | 'tick'
+export type FieldKind = 'words' | 'choice' | 'length' | 'figure' | 'number' | 'money' | 'day' | 'tick'
 
 /** One thing that an entry may tell. */
 export interface Field {
@@ -15,6 +18,15 @@ export interface Field {
   readonly needed?: true
   /** A length of some millimetres: on metric sites a number without a unit is so many. */
   readonly fine?: true
+  /** What a figure is read as. */
+  readonly input?: Input
+}
+
+/** A field's label on a site, with the unit that a bare figure in it is in. */
+export function labelOn({ label, kind, fine, input }: Field, units: Units): string {
+  if (kind !== 'length' && kind !== 'figure') return label
+  const unit = siteUnit(input?.kind ?? kind, input?.unit ?? '', fine === true, units)
+  return unit ? `${label} (${unit})` : label
 }
 
 export type FieldValue = string | number | boolean | Measured
@@ -84,13 +96,14 @@ export const MISSING: Record<FieldKind, string> = {
   words: 'say it in a few words',
   choice: 'choose one',
   length: 'write a length',
+  figure: 'write a figure',
   number: 'write a number',
   money: 'write an amount',
   day: 'choose a day',
   tick: 'tick it',
 }
 
-const numberIn = (text: string, { label, key }: Field): number => {
+const numberIn = (text: string, { label, key, input }: Field): number => {
   const value = Number(text.replace(',', '.'))
   if (!(value >= 0))
     throw new ImpossibleRequest(
@@ -98,6 +111,8 @@ const numberIn = (text: string, { label, key }: Field): number => {
       `${label}: "${text}" is not a number. Write one like 12 or 2.5.`,
       key,
     )
+  const most = input?.most ?? Number.POSITIVE_INFINITY
+  if (value > most) throw new ImpossibleRequest('impossible-number', `${label}: at most ${most}.`, key)
   return value
 }
 
@@ -108,6 +123,10 @@ const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => Fie
   choice: (text) => text,
   tick: () => true,
   number: numberIn,
+  figure: (text, one, units) => {
+    readInput(one.key, one.input!, text, units)
+    return text
+  },
   money: (text, one) => minor(numberIn(text, one) * 100),
   length: (text, one, units) =>
     naming(one, () => parseLength(one.fine && units === 'metric' && BARE.test(text) ? `${text} mm` : text, units)),
@@ -128,6 +147,7 @@ const PRINTERS: Record<FieldKind, (value: FieldValue, units: Units) => string> =
   choice: String,
   tick: () => 'yes',
   number: String,
+  figure: String,
   money: (value) => printMoney(value as Minor),
   length: (value, units) => printMeasured(value as Measured, units),
   day: (value) => dateOnly(value as Day),

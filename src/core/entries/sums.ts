@@ -2,54 +2,33 @@ import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Units } from '../measure/length'
 import { sketchOf } from '../sketches/sketchOf'
 import type { Sketch } from '../sketches/sketch'
-import type { Calculation, Default, InputKind } from '../takeoff/calculation'
+import type { Calculation, Input } from '../takeoff/calculation'
 import { calculationById } from '../takeoff/calculations'
+import { isFine } from '../takeoff/readInputs'
 import { runCalculation, type Reckoned } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
 import type { EntryKind } from './entryKind'
 import { choice, withoutMoney, type Field, type FieldKind, type Values } from './field'
 
-const FIELD_OF: Record<InputKind, FieldKind> = {
-  length: 'length',
-  count: 'number',
-  number: 'number',
-  percent: 'number',
-  money: 'money',
-  choice: 'choice',
-  day: 'day',
-  area: 'words',
-  volume: 'words',
-  mass: 'words',
-  lengths: 'words',
-  sizes: 'words',
-  numbers: 'words',
-}
+/** Figures of the clock are reckoned with beside the sum, so they are told as one number. */
+const isHour = ({ unit }: Input): boolean => unit === 'h'
 
-/** How the amounts are written that a register takes as words. */
-const WRITTEN: Partial<Record<InputKind, string>> = {
-  area: 'like 12 m² or 130 ft²',
-  volume: 'like 2.4 m³ or 6 ft³',
-  mass: 'like 400 kg',
-  lengths: 'parted by commas',
-  sizes: 'parted by commas',
-  numbers: 'parted by commas',
-}
-
-/** Whether a length is usually too small to be told in metres. */
-const isFine = (usual: Default | undefined): boolean => {
-  const metric = typeof usual === 'object' ? usual.metric : usual
-  return typeof metric === 'number' && metric > 0 && metric < 20
-}
+const fieldKind = (input: Input): FieldKind =>
+  input.kind === 'length' || input.kind === 'money' || input.kind === 'day'
+    ? input.kind
+    : isHour(input)
+      ? 'number'
+      : 'figure'
 
 /** The fields of a register that ask what a calculation has to be told.
  * @param keys the inputs that are asked; the others keep their defaults */
 export const asked = ({ inputs }: Calculation, ...keys: readonly string[]): Field[] =>
   keys.map((key) => {
-    const { kind, title, options, default: usual } = inputs[key]!
-    const written = WRITTEN[kind]
-    const label = written ? `${title} (${written})` : title
-    if (kind === 'choice') return choice(key, label, options!)
-    return { key, label, kind: FIELD_OF[kind], ...(kind === 'length' && isFine(usual) ? { fine: true } : {}) }
+    const input = inputs[key]!
+    const { kind, title, options } = input
+    if (kind === 'choice') return choice(key, title, options!)
+    const fine = isFine(input) ? ({ fine: true } as const) : {}
+    return { key, label: title, kind: fieldKind(input), input, ...fine }
   })
 
 const calculationOf = ({ sum }: EntryKind, standards: Standards = {}): Calculation | null =>

@@ -45,7 +45,25 @@ describe('reading lengths the way people say them', () => {
     expect(read).toEqual({ tenths: low, precision, typed: text })
     expect(upper).toBe(high)
   })
-  test.each(['7 to 5 in', '5 to wide', 'from here to there', 'between five'])('"%s" is no range', (text) => {
+  test.each(['7 to 5 in', '6-5 in'])('"%s" gives the lower end last', (text) => {
+    expect(() => parseLength(text, 'imperial')).toThrow(/give the lower end first/)
+  })
+  // Hand-worked: 5 7/8 in = 149.225 mm, 12 ft 3 5/8 in as above, 9 1/2 to 10 in = 241.3 to 254 mm
+  test.each([
+    ['5 ⅞″', 1492, undefined],
+    ['5⅞”', 1492, undefined],
+    ['½ in', 127, undefined],
+    ['12′ 3⅝″', 37497, undefined],
+    ['12’ 3 5⁄8”', 37497, undefined],
+    ['5-7 in', 1270, 1778],
+    ['9-1/2 in', 2413, undefined],
+    ['9-1/2 - 10 in', 2413, 2540],
+    ['5½-7 in', 1397, 1778],
+  ] as const)('%s as phones write it', (text, low, high) => {
+    const read = parseLength(text, 'imperial')
+    expect([read.tenths, read.high]).toEqual([low, high])
+  })
+  test.each(['5 to wide', 'from here to there', 'between five'])('"%s" is no range', (text) => {
     expect(() => parseLength(text, 'imperial')).toThrow(/is not a length/)
   })
   test('how sure it was is printed with it, and reads back the same', () => {

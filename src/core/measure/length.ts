@@ -35,9 +35,10 @@ export const tenths = (value: number): Tenths => Math.round(value) as Tenths
 export const mm = (value: number): Tenths => tenths(value * 10)
 export const metres = (length: Tenths): number => length / 10_000
 
-const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+)`
-const FOOT = String.raw`(?:'|′|ft\.?|foot|feet)`
-const INCH = String.raw`(?:"|″|''|in\.?|inch|inches)`
+/** A figure in digits, with a fraction or a decimal. */
+export const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+)`
+const FOOT = String.raw`(?:'|ft\.?|foot|feet)`
+const INCH = String.raw`(?:"|''|in\.?|inch|inches)`
 const FEET_INCHES = new RegExp(`^(${NUMBER})\\s*${FOOT}\\s*(?:(?:and\\s+)?(${NUMBER})\\s*(?:${INCH})?)?$`, 'i')
 const INCHES = new RegExp(`^(${NUMBER})\\s*${INCH}$`, 'i')
 const METRIC = new RegExp(
@@ -55,8 +56,26 @@ const SAID_BEFORE: readonly { readonly precision: Precision; readonly words: Reg
   { precision: 'about', words: /^(?:about|around|roughly|approx\.?|approximately|ca\.?|some|~)\s*/i },
 ]
 const RANGE = /^(?:between\s+)?(.+?)\s*(?:–|\bto\b|\band\b|\bor\b)\s*(.+)$/i
+/** A hyphen parts two ends where it does not part a whole number from its fraction. */
+const HYPHENED = /^(.*?[^\s-])\s*-\s*(?!\d+\s*\/)(\S.*)$/
 
-function numberOf(text: string): number {
+const VULGAR = /(\d?)([¼-¾⅐-⅞])/g
+const LETTERS: readonly (readonly [RegExp, string])[] = [
+  [/[′’‘ʹ]/g, "'"],
+  [/[″”“ʺ]/g, '"'],
+  [/⁄/g, '/'],
+  [/[\u00a0\u2007\u2009\u202f]/g, ' '],
+]
+
+/** Fractions, primes and blanks as a keyboard without them has them: `5 ⅞″` becomes `5 7/8"`. */
+export const plainFigures = (text: string): string =>
+  LETTERS.reduce(
+    (plain, [letter, key]) => plain.replace(letter, key),
+    text.replace(VULGAR, (_all, before: string, part: string) => `${before}${before && ' '}${part.normalize('NFKC')}`),
+  )
+
+/** A figure that matches NUMBER. */
+export function numberOf(text: string): number {
   const mixed = /^(\d+)(?:\s+|-)(\d+)\s*\/\s*(\d+)$/.exec(text)
   if (mixed) return Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3])
   const fraction = /^(\d+)\s*\/\s*(\d+)$/.exec(text)
@@ -83,13 +102,14 @@ function bareTenths(value: number, units: Units): number {
  *   `between 5 and 7 in`, `just short of 6 ft`, `maybe two feet`
  * @param units the site's habit, used for a number without a unit
  * @returns whole tenths of a millimetre, more than 0 and at most 1 km, with its precision and the words typed
- * @throws ImpossibleRequest `unreadable-length` or `length-out-of-range`, naming what was typed and the mend
+ * @throws ImpossibleRequest `unreadable-length`, `reversed-range` or `length-out-of-range`, naming what was typed and the mend
  * @example parseLength(`12' 3 5/8"`, 'imperial').tenths // => 37497   (147.625 in × 254 = 37 496.75)
  */
 export function parseLength(text: string, units: Units): Measured {
   const typed = text.trim()
   const said = SAID_BEFORE.find(({ words }) => words.test(typed))
-  const bare = inDigits(said ? typed.replace(said.words, '') : typed)
+  const plain = plainFigures(typed)
+  const bare = inDigits(said ? plain.replace(said.words, '') : plain)
   const value = tenthsOf(bare, units)
   if (value !== null && !Number.isNaN(value)) {
     return { tenths: inRange(value, typed), precision: said?.precision ?? 'exact', typed }
@@ -112,7 +132,7 @@ function inRange(value: number, typed: string): Tenths {
 }
 
 /** `two and a half feet` in digits; what is in digits already stays as it is. */
-function inDigits(text: string): string {
+export function inDigits(text: string): string {
   if (!/[a-z]/i.test(text)) return text.trim()
   const tokens = text.trim().split(/\s+/)
   const words: string[] = []
@@ -129,14 +149,17 @@ function inDigits(text: string): string {
   return words.join(' ')
 }
 
-/** The two ends of a range, the lower first; an end without a unit borrows the other's. */
+/** The two ends of a range, the lower first; an end without a unit borrows the other's.
+ * @throws ImpossibleRequest `reversed-range` */
 function endsOf(text: string, units: Units): [number, number] | null {
-  const range = RANGE.exec(text)
+  const range = RANGE.exec(text) ?? HYPHENED.exec(text)
   if (!range) return null
   const unit = /[^\d.,/\s]+\.?$/.exec(range[2]!)?.[0]
   const low = tenthsOf(unit && BARE.test(range[1]!) ? `${range[1]} ${unit}` : range[1]!, units)
   const high = tenthsOf(range[2]!, units)
-  return low !== null && high !== null && low < high ? [low, high] : null
+  if (low === null || high === null || low === high) return null
+  if (low < high) return [low, high]
+  throw new ImpossibleRequest('reversed-range', `"${text}": give the lower end first.`)
 }
 
 function tenthsOf(text: string, units: Units): number | null {

@@ -26,11 +26,12 @@ export function answerCase(told: unknown): CaseAnswer {
   const units = inputs.units ?? told.units ?? 'metric'
   if (units !== 'metric' && units !== 'imperial') return error('units', 'Units: metric or imperial.')
   try {
-    const { outputs, steps, warnings } = runCalculation(calculation, inputs, units)
+    const { outputs, steps, warnings } = runCalculation(calculation, inputs, units, { strict: true })
     return { id, outputs, steps, warnings }
   } catch (caught) {
-    if (!(caught instanceof ImpossibleRequest)) throw caught
-    return error(caught.field ?? 'inputs', caught.message)
+    if (caught instanceof ImpossibleRequest) return error(caught.field ?? 'inputs', caught.message)
+    // One line that nobody foresaw is no reason to leave the lines after it without an answer.
+    return error('inputs', `It cannot be reckoned from these figures: ${(caught as Error).message}`)
   }
 }
 

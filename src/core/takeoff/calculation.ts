@@ -30,6 +30,12 @@ export interface Input<T = unknown> {
   readonly default?: Default
   readonly optional?: true
   readonly options?: readonly string[]
+  /** The largest figure that can be true; without it that of its kind. */
+  readonly most?: number
+  /** 0 can be true. It can wherever it is the default. */
+  readonly zero?: true
+  /** A length of some millimetres: on metric sites a small number without a unit is so many. */
+  readonly fine?: true
   /** Carries the type alone. */
   readonly reads?: T
 }
@@ -70,17 +76,32 @@ export const calculation = <I extends Inputs, O extends Outputs>(one: {
   readonly run: (values: ValuesOf<I>, printer: Printer, units: Units) => Outcome<keyof O & string>
 }): Calculation => one as unknown as Calculation
 
-interface More {
-  readonly default?: Default
-  readonly unit?: string
+/** The largest figure that can be true of anything on a site, by kind, in its unit: a slip of the finger lies beyond. */
+export const MOST: Partial<Record<InputKind, number>> = {
+  length: 1_000_000,
+  area: 1_000_000,
+  volume: 1_000_000,
+  mass: 1_000_000,
+  count: 10_000,
+  number: 1_000_000,
+  percent: 100,
+  money: 1_000_000_000,
+  lengths: 1_000_000,
+  sizes: 1_000_000,
+  numbers: 1_000_000,
 }
+/** The most that a list can hold. */
+export const MOST_LISTED = 1_000
+
+type More = Pick<Input, 'default' | 'most' | 'zero' | 'fine'> & { readonly unit?: string }
 const input =
   <T>(kind: InputKind) =>
-  (title: string, { default: standard, unit }: More = {}): Input<T> => ({
+  (title: string, { default: standard, unit, ...limits }: More = {}): Input<T> => ({
     kind,
     title,
     unit: unit ?? INPUT_KINDS[kind],
     ...(standard === undefined ? {} : { default: standard }),
+    ...limits,
   })
 
 export const length = input<number>('length')

@@ -19,13 +19,15 @@ const MOST_MIXED = 6
 
 /** Runs a calculation on what somebody told. A range is carried through: every mix of low and high ends is reckoned, and
  * each output shows its lowest and highest figure.
+ * @param strict see `readInputs`
  * @throws ImpossibleRequest naming the input that cannot be read */
 export function runCalculation(
   calculation: Calculation,
   told: Readonly<Record<string, unknown>>,
   units: Units,
+  { strict = false } = {},
 ): Reckoned {
-  const read = readInputs(calculation, told, units)
+  const read = readInputs(calculation, told, units, strict)
   const mixes = mixesOf(read)
   const printer = printerFor(units)
   const outcomes = mixes.map((values) => calculation.run(values as never, printer, units))

@@ -1,6 +1,8 @@
 import { boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { ENTRY_KINDS, entryKind } from '../../core/entries/entryKinds'
 import { MISSING, saysSomething, type Field, type FieldKind, type Values } from '../../core/entries/field'
+import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
+import { readInput } from '../../core/takeoff/readInputs'
 import { fieldsOf } from '../../core/entries/sums'
 import { SELECTION_KINDS, selectionFields, type SelectionSort } from '../../core/selections/selectionKinds'
 import { day, keysOf, measured, money } from './valueSchemas'
@@ -10,11 +12,24 @@ const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {
   words: ({ label }) => trimmed().max(1000, `${label}: use at most 1000 characters.`),
   choice: ({ label, options }) => string().oneOf([...options!], `${label}: choose one of the list.`),
   length: () => measured.default(undefined).optional() as unknown as Schema,
-  number: ({ label }) =>
+  figure: ({ label, key, input }) =>
+    mixed().test('figure', `${label}: write a figure.`, (value, context) => {
+      if (value === undefined) return true
+      // Figures without a unit were asked for on the screen of the site, which knows what it measures in.
+      if (typeof value !== 'number' && (typeof value !== 'string' || value.length > 1000)) return false
+      try {
+        readInput(key, input!, value, 'metric')
+        return true
+      } catch (error) {
+        if (!(error instanceof ImpossibleRequest)) throw error
+        return context.createError({ message: error.message })
+      }
+    }),
+  number: ({ label, input }) =>
     number()
       .typeError(`${label}: write a number.`)
       .min(0, `${label}: 0 or more.`)
-      .max(1e9, `${label}: a smaller number.`),
+      .max(input?.most ?? 1e9, `${label}: at most ${input?.most ?? 1e9}.`),
   money: () => money.optional(),
   day: ({ label }) => day(label),
   tick: () => boolean(),

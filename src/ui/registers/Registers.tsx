@@ -200,7 +200,7 @@ function EntryForm({
           </select>
         </label>
       )}
-      <EntryFields fields={fieldsOf(kind)} values={entry?.values} wrong={wrong?.field} />
+      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} wrong={wrong?.field} />
       <FormError error={wrong ?? refused} />
       <div className={styles.buttons}>
         <button className="btn btn-primary" disabled={busy}>

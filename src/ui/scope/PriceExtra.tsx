@@ -53,7 +53,7 @@ export function PriceExtra({
           reckon(new FormData(event.currentTarget))
         }}
       >
-        <EntryFields fields={FIELDS} wrong={error?.field} />
+        <EntryFields fields={FIELDS} units={units} wrong={error?.field} />
         <FormError error={error} />
         <div aria-live="polite">
           {reckoned?.steps.map((step) => (

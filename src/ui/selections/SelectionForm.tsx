@@ -108,7 +108,13 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
         <summary>What matters about it</summary>
         <div className={styles.form}>
           <SortSelect value={sort} onChange={setSort} />
-          <EntryFields key={sort} fields={selectionFields(sort)} values={row.values} wrong={wrong?.field} />
+          <EntryFields
+            key={sort}
+            fields={selectionFields(sort)}
+            units={row.units}
+            values={row.values}
+            wrong={wrong?.field}
+          />
         </div>
       </details>
       <button className="btn btn-primary" disabled={busy}>

@@ -1,12 +1,15 @@
-import { typedValue, type Field, type Values } from '@/core/entries/field'
+import { labelOn, typedValue, type Field, type Values } from '@/core/entries/field'
+import type { Units } from '@/core/measure/length'
 
 /** The fields of an entry, as one form shows them on the walk and at the desk. Each is called by its key. */
 export function EntryFields({
   fields,
+  units,
   values,
   wrong,
 }: {
   readonly fields: readonly Field[]
+  readonly units: Units
   readonly values?: Values | undefined
   /** Key of the field that could not be read. */
   readonly wrong?: string | undefined
@@ -23,7 +26,7 @@ export function EntryFields({
       )
     return (
       <label key={one.key}>
-        {one.label}
+        {labelOn(one, units)}
         {one.kind === 'choice' ? (
           <select className="form-select" {...common}>
             <option value="">not said</option>

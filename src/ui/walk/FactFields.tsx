@@ -4,6 +4,7 @@ import { fieldsOf } from '@/core/entries/sums'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
+import type { Units } from '@/core/measure/length'
 import { LEADS, type LeadKey } from '@/core/scope/leads'
 import { likelySort, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
@@ -52,11 +53,11 @@ export function FactFields({
             options={[['', 'not chosen'] as const, ...CONDITIONS.map((one) => [one, one] as const)]}
           />
           <Tick name="suspected" label="Only suspected, not seen" />
-          <Details fields={FINDING_FIELDS} wrong={wrong} />
+          <Details fields={FINDING_FIELDS} units={units} wrong={wrong} />
         </>
       )
     case 'selection':
-      return <SelectionFields wrong={wrong} />
+      return <SelectionFields units={units} wrong={wrong} />
     case 'keep':
       return (
         <>
@@ -71,7 +72,7 @@ export function FactFields({
             Or on this day
             <input className="form-control" type="date" name="whenDay" />
           </label>
-          <Details fields={KEEP_FIELDS} wrong={wrong} />
+          <Details fields={KEEP_FIELDS} units={units} wrong={wrong} />
         </>
       )
     case 'decide':
@@ -93,7 +94,7 @@ export function FactFields({
             <input className="form-control" type="date" name="by" />
           </label>
           <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
-          <Details fields={DECISION_FIELDS} wrong={wrong} />
+          <Details fields={DECISION_FIELDS} units={units} wrong={wrong} />
         </>
       )
     case 'work':
@@ -145,7 +146,7 @@ export function FactFields({
         </>
       )
     case 'answer':
-      return <EntryFields fields={REASON_FIELDS} wrong={wrong} />
+      return <EntryFields fields={REASON_FIELDS} units={units} wrong={wrong} />
     case 'entry':
       return (
         <>
@@ -160,7 +161,7 @@ export function FactFields({
               value={adding.entry && adding.entry.placeId === null ? 'site' : 'place'}
             />
           )}
-          <EntryFields fields={fieldsOf(adding.register)} values={adding.entry?.values} wrong={wrong} />
+          <EntryFields fields={fieldsOf(adding.register)} units={units} values={adding.entry?.values} wrong={wrong} />
         </>
       )
     case 'settle': {
@@ -173,7 +174,7 @@ export function FactFields({
 }
 
 /** What is to be chosen, and what matters for its sort; the sort follows how long it takes until somebody says. */
-function SelectionFields({ wrong }: { readonly wrong: string | undefined }) {
+function SelectionFields({ units, wrong }: { readonly units: Units; readonly wrong: string | undefined }) {
   const [lead, setLead] = useState<LeadKey>('stock-goods')
   const [told, setTold] = useState<SelectionSort | null>(null)
   const sort = told ?? likelySort(lead)
@@ -197,15 +198,23 @@ function SelectionFields({ wrong }: { readonly wrong: string | undefined }) {
       </label>
       <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
       <SortSelect value={sort} onChange={setTold} />
-      <Details key={sort} fields={selectionFields(sort)} wrong={wrong} />
+      <Details key={sort} fields={selectionFields(sort)} units={units} wrong={wrong} />
     </>
   )
 }
 
-const Details = ({ fields, wrong }: { fields: readonly Field[]; wrong: string | undefined }) => (
+const Details = ({
+  fields,
+  units,
+  wrong,
+}: {
+  readonly fields: readonly Field[]
+  readonly units: Units
+  readonly wrong: string | undefined
+}) => (
   <details>
     <summary>More about it</summary>
-    <EntryFields fields={fields} wrong={wrong} />
+    <EntryFields fields={fields} units={units} wrong={wrong} />
   </details>
 )
 

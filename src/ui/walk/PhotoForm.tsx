@@ -110,7 +110,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
             ))}
           </select>
         </label>
-        <EntryFields fields={PHOTO_FIELDS} />
+        <EntryFields fields={PHOTO_FIELDS} units={site.snapshot.site.units} />
       </details>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>

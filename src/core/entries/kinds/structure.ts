@@ -1,4 +1,4 @@
-import { choice, length, number, POSITION, tick, words } from '../field'
+import { choice, length, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
@@ -10,8 +10,6 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     at: 'place',
     fields: [
       words('what', 'Which beam', { needed: true }),
-
-      number('plies', 'Plies'),
       words('carries', 'What it carries'),
       words('bearing', 'Bearing at each end'),
       words('path', 'How the load goes down'),
@@ -20,7 +18,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen by the engineer', ask: 'By whom, on which day' },
     holdsCover: true,
-    sum: { calculation: 'C-19', asks: ['material', 'width', 'depth', 'long', 'perMetre'] },
+    sum: { calculation: 'C-19', asks: ['material', 'width', 'depth', 'plies', 'long', 'perMetre'] },
     cautions: () => ['bearing-wall', 'heavy-lift'],
   },
   {

@@ -8,7 +8,7 @@ export const flashing = calculation({
   inputs: {
     runs: lengths('Runs, doors left out'),
     section: length('Length of a section', { default: { metric: 3000, imperial: 3048 } }),
-    lap: length('Lap', { default: { metric: 75, imperial: 76.2 } }),
+    lap: length('Lap', { default: { metric: 75, imperial: 76.2 }, zero: true }),
   },
   outputs: { pieces: output('Sections', 'pieces'), run: output('Runs together', 'mm') },
   run: ({ runs, section, lap }, p) => {

@@ -7,8 +7,8 @@ export const gable = calculation({
   inputs: {
     walls: optional(sizes('Walls, aprons and bands, length by height')),
     gableBase: optional(length('Base of a gable')),
-    pitch: number('Pitch, rise in 12', { default: 6 }),
-    gables: count('Gables of that size', { default: 1 }),
+    pitch: number('Pitch, rise in 12', { default: 6, zero: true, most: 36 }),
+    gables: count('Gables of that size', { default: 1, zero: true }),
     overhang: length('Overhang of the rake along the slope', { default: 0 }),
     openings: optional(sizes('Openings, width by height')),
   },

@@ -1,6 +1,6 @@
 /** Packs pieces on the fewest sticks of a stock length (C-01). Stick after stick is filled with the longest piece that is
  * left and every set of others that leaves no room for one more, the fullest first; exact for the few dozen pieces of a
- * site, and where that looks for too long the best found by then stands, never worse than longest-first.
+ * site; where that looks for too long the best found by then stands, and for hundreds of pieces longest-first does.
  *
  * @param pieces lengths, each at most the stock; @param kerf lost at every cut; all in one unit
  * @returns the sticks, each with the pieces that are cut from it */
@@ -11,6 +11,8 @@ export function packSticks(pieces: readonly number[], stock: number, kerf: numbe
   const room = stock + kerf + 1e-6
   const takes = lengths.map((length) => length + kerf)
   let best = longestFirst(pieces, stock, kerf)
+  if (pieces.length > MOST_SEARCHED) return best
+  const budget = { left: MOST_TRIED }
   const seen = new Map<string, number>()
   let looked = 0
 
@@ -24,7 +26,7 @@ export function packSticks(pieces: readonly number[], stock: number, kerf: numbe
     const key = left.join()
     if ((seen.get(key) ?? Number.POSITIVE_INFINITY) <= sticks.length) return
     seen.set(key, sticks.length)
-    for (const taken of fillings(left, takes, room))
+    for (const taken of fillings(left, takes, room, budget))
       search(
         left.map((count, i) => count - taken[i]!),
         [...sticks, taken.flatMap((count, i) => Array<number>(count).fill(lengths[i]!))],
@@ -35,12 +37,20 @@ export function packSticks(pieces: readonly number[], stock: number, kerf: numbe
 }
 
 const MOST_LOOKED = 20_000
+const MOST_TRIED = 2_000_000
+const MOST_SEARCHED = 200
 
 /** Every set of pieces that begins with the longest left and has no room for another, the fullest first. */
-function fillings(left: readonly number[], takes: readonly number[], room: number): number[][] {
+function fillings(
+  left: readonly number[],
+  takes: readonly number[],
+  room: number,
+  budget: { left: number },
+): number[][] {
   const first = left.findIndex((count) => count > 0)
   const found: { taken: number[]; free: number }[] = []
   const choose = (at: number, taken: number[], free: number): void => {
+    if (--budget.left < 0) return
     if (at === left.length) {
       const more = left.some((count, i) => count > taken[i]! && takes[i]! <= free)
       if (!more) found.push({ taken: [...taken], free })

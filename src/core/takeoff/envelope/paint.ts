@@ -8,8 +8,8 @@ export const paint = calculation({
   title: 'Paint',
   inputs: {
     surface: area('Area, openings over 9 m² (100 ft²) taken off'),
-    coats: count('Coats', { default: 2 }),
-    spread: number('Spread of one coat', { default: 8.5, unit: 'm2 a litre' }),
+    coats: count('Coats', { default: 2, most: 20 }),
+    spread: number('Spread of one coat', { default: 8.5, unit: 'm2 a litre', most: 60 }),
     more: percent('More for loss', { default: 10 }),
   },
   outputs: { litres: output('Paint, unrounded', 'L'), order: output('Paint to order', 'L') },

@@ -12,10 +12,10 @@ export const trim = calculation({
     doors: optional(sizes('Doors, width by height')),
     face: length('Face of the trim', { default: { metric: 89, imperial: 88.9 } }),
     joint: choice('How it meets', ['head over sides', 'mitred'], 'head over sides'),
-    corners: count('Outside corners, two boards each', { default: 0 }),
+    corners: count('Outside corners, two boards each', { default: 0, most: 500 }),
     cornerHeight: optional(length('Height of the corners')),
     stock: length('Length of a stick', { default: { metric: 3660, imperial: 3657.6 } }),
-    kerf: length('Saw cut', { default: { metric: 3, imperial: 3.175 } }),
+    kerf: length('Saw cut', { default: { metric: 3, imperial: 3.175 }, zero: true }),
     waste: percent('Waste', { default: 10 }),
   },
   outputs: {

@@ -5,8 +5,8 @@ export const alignment = calculation({
   id: 'C-56',
   title: 'Alignment',
   inputs: {
-    points: lengths('Measured at points along it'),
-    tolerance: length('Tolerance', { default: { metric: 2, imperial: 1.5875 } }),
+    points: lengths('Measured at points along it', { fine: true }),
+    tolerance: length('Tolerance', { default: { metric: 2, imperial: 1.5875 }, zero: true }),
   },
   outputs: {
     spread: output('Greatest difference', 'mm'),

@@ -7,8 +7,8 @@ export const cabinetRun = calculation({
   inputs: {
     niche: length('Clear wall or niche'),
     boxes: lengths('Boxes and appliance openings'),
-    fillers: optional(lengths('Fillers and skins')),
-    tolerance: length('Tolerance that is wanted', { default: { metric: 6, imperial: 6.35 } }),
+    fillers: optional(lengths('Fillers and skins', { fine: true })),
+    tolerance: length('Tolerance that is wanted', { default: { metric: 6, imperial: 6.35 }, zero: true }),
   },
   outputs: {
     used: output('Used', 'mm'),

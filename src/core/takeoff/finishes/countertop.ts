@@ -6,7 +6,7 @@ export const countertop = calculation({
   title: 'Countertop',
   inputs: {
     runs: sizes('Runs, length by depth of the boxes'),
-    overhang: length('Overhang in front', { default: { metric: 25, imperial: 25.4 } }),
+    overhang: length('Overhang in front', { default: { metric: 25, imperial: 25.4 }, zero: true }),
     splash: length('Height of the splash', { default: 0 }),
   },
   outputs: { area: output('Area', 'm2'), edge: output('Front edge', 'mm'), splash: output('Splash', 'm2') },

@@ -20,7 +20,7 @@ export const drying = calculation({
   title: 'Drying',
   inputs: {
     what: choice('What dries', ['screed', 'plaster', ...(Object.keys(DAYS) as Thin[])]),
-    thick: optional(length('Thickness')),
+    thick: optional(length('Thickness', { fine: true })),
     from: optional(day('Laid on')),
   },
   outputs: {

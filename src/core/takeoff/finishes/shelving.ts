@@ -9,8 +9,8 @@ export const shelving = calculation({
     back: length('Back wall'),
     side: length('Each side wall'),
     depth: length('Depth of a shelf'),
-    tiers: count('Tiers'),
-    perSheet: number('Area of a sheet', { default: 32, unit: 'ft2' }),
+    tiers: count('Tiers', { most: 100 }),
+    perSheet: number('Area of a sheet', { default: 32, unit: 'ft2', most: 1000 }),
     waste: percent('Waste', { default: 10 }),
   },
   outputs: {

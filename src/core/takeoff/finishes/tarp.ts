@@ -7,7 +7,7 @@ export const tarp = calculation({
   inputs: {
     width: length('Width of the opening'),
     height: length('Height of the opening'),
-    beyond: length('Beyond each edge', { default: { metric: 1000, imperial: 1066.8 } }),
+    beyond: length('Beyond each edge', { default: { metric: 1000, imperial: 1066.8 }, zero: true }),
   },
   outputs: { width: output('Width of the sheet', 'mm'), height: output('Height of the sheet', 'mm') },
   run: ({ width, height, beyond }, p) => ({

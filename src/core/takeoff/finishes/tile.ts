@@ -11,7 +11,7 @@ export const tile = calculation({
     tileLong: optional(length('Length of a tile')),
     tileWide: optional(length('Width of a tile')),
     box: optional(area('What a box covers')),
-    joint: length('Width of the joint', { default: 3 }),
+    joint: length('Width of the joint', { default: 3, zero: true }),
     depth: length('Depth of the joint', { default: 8 }),
     density: number('Density of the grout', { default: 1.6, unit: 'kg/L' }),
     membrane: area('Floor and walls to make waterproof', { default: 0 }),

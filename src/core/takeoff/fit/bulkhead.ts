@@ -8,9 +8,9 @@ export const bulkhead = calculation({
   inputs: {
     joists: length('Joists above the slab'),
     obstruction: length('Lowest thing below the joists'),
-    clearance: length('Clearance under it', { default: { metric: 20, imperial: 19.05 } }),
-    framing: length('Bottom framing', { default: { metric: 38, imperial: 38.1 } }),
-    board: length('Board', { default: { metric: 12.5, imperial: 12.7 } }),
+    clearance: length('Clearance under it', { default: { metric: 20, imperial: 19.05 }, zero: true }),
+    framing: length('Bottom framing', { default: { metric: 38, imperial: 38.1 }, zero: true }),
+    board: length('Board', { default: { metric: 12.5, imperial: 12.7 }, zero: true }),
     floor: length('Floor build-up', { default: 0 }),
     under: choice('Under a beam or a duct', ['yes', 'no'], 'no'),
     minimum: length('Least headroom', { default: { metric: 2130, imperial: 2133.6 } }),

@@ -10,7 +10,7 @@ export const deviceBox = calculation({
   inputs: {
     height: length('Height above the slab'),
     floor: length('Floor build-up', { default: 0 }),
-    layers: lengths('Layers of board in front', { default: '12.5 mm' }),
+    layers: lengths('Layers of board in front', { default: '12.5 mm', fine: true }),
     gangs: choice('Gangs', ['1', '2', '3', '4'], '1'),
     between: optional(length('Clear between the studs')),
   },

@@ -5,7 +5,11 @@ import { calculation, length, output } from '../calculation'
 export const escapeOpening = calculation({
   id: 'C-29',
   title: 'Escape opening',
-  inputs: { width: length('Clear width'), height: length('Clear height'), sill: length('Sill above the floor') },
+  inputs: {
+    width: length('Clear width'),
+    height: length('Clear height'),
+    sill: length('Sill above the floor', { zero: true }),
+  },
   outputs: { area: output('Clear area', 'm2'), verdict: output('Verdict') },
   run: ({ width, height, sill }, p, units) => {
     const area = (width * height) / 1e6

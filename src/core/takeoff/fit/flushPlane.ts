@@ -5,8 +5,8 @@ export const flushPlane = calculation({
   id: 'C-15',
   title: 'Flush plane',
   inputs: {
-    plane: length('Plane, from the same face'),
-    layers: lengths('Layers behind it'),
+    plane: length('Plane, from the same face', { zero: true, fine: true }),
+    layers: lengths('Layers behind it', { fine: true }),
     bed: length('Bed that is needed at least', { default: 0 }),
   },
   outputs: { gap: output('What is left', 'mm'), stack: output('Layers together', 'mm') },

@@ -5,10 +5,10 @@ export const layout = calculation({
   id: 'C-17',
   title: 'Layout against the plan',
   inputs: {
-    laid: length('As laid'),
-    planned: length('As planned'),
-    neighbour: optional(length('The neighbour, as planned')),
-    axis: optional(length('Axis to centre on, from the corner')),
+    laid: length('As laid', { zero: true }),
+    planned: length('As planned', { zero: true }),
+    neighbour: optional(length('The neighbour, as planned', { zero: true })),
+    axis: optional(length('Axis to centre on, from the corner', { zero: true })),
     wall: optional(length('Length of that wall')),
   },
   outputs: {

@@ -13,7 +13,7 @@ export const concrete = calculation({
     pieces: count('Pieces of that size', { default: 1 }),
     other: volume('Other volumes', { default: 0 }),
     place: choice('Placed', ['in forms', 'in ground'], 'in ground'),
-    ordered: optional(volume('Ordered already')),
+    ordered: optional(volume('Ordered already', { zero: true })),
   },
   outputs: {
     net: output('Volume, net', 'm3'),

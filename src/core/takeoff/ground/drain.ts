@@ -11,7 +11,7 @@ export const drain = calculation({
     slope: number('Fall, one in', { default: { metric: 40, imperial: 48 } }),
     invert: length('Invert at the start, below ground or slab', { default: 0 }),
     wall: length('Wall of the pipe', { default: { metric: 3, imperial: 6.35 } }),
-    bedding: length('Bedding', { default: { metric: 100, imperial: 101.6 } }),
+    bedding: length('Bedding', { default: { metric: 100, imperial: 101.6 }, zero: true }),
     available: optional(length('Fall that is to be had')),
   },
   outputs: {

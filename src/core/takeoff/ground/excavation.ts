@@ -18,7 +18,7 @@ export const excavation = calculation({
     long: optional(length('Length')),
     wide: optional(length('Width')),
     deep: optional(length('Depth, or the mean of both ends')),
-    deepEnd: optional(length('Depth at the other end')),
+    deepEnd: optional(length('Depth at the other end', { zero: true })),
     measured: optional(volume('Volume, where it is known')),
     looseAlready: choice('Was that measured loose', ['yes', 'no'], 'no'),
     soil: choice('Soil', ['sand', 'common earth', 'clay', 'rubble'], 'common earth'),

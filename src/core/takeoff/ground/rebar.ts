@@ -10,7 +10,7 @@ export const rebar = calculation({
     long: length('Length of a bar, laid'),
     bars: count('Bars'),
     stock: length('Stock length', { default: { metric: 6000, imperial: 6096 } }),
-    lap: length('Lap, by the engineer’s sheet', { default: { metric: 480, imperial: 609.6 } }),
+    lap: length('Lap, by the engineer’s sheet', { default: { metric: 480, imperial: 609.6 }, zero: true }),
     perMetre: number('Mass a metre', { default: { metric: 0.888, imperial: 0.994 }, unit: 'kg/m' }),
     crossSpacing: optional(length('Spacing of cross walls')),
   },

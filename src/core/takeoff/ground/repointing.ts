@@ -8,7 +8,7 @@ export const repointing = calculation({
     wall: area('Wall'),
     joint: number('Joint to a square metre', { default: { metric: 17.2, imperial: 19.03 }, unit: 'm/m2' }),
     rate: number('Joint an hour', { default: 5, unit: 'm/h' }),
-    day: number('Hours of a day', { default: 8 }),
+    day: number('Hours of a day', { default: 8, most: 24 }),
   },
   outputs: {
     joint: output('Joint', 'm'),

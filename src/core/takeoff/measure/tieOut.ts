@@ -6,11 +6,11 @@ export const tieOut = calculation({
   id: 'C-52',
   title: 'Count tie-out',
   inputs: {
-    said: optional(count('Said on the walk')),
-    listed: optional(count('Listed')),
-    drawn: optional(count('On the plan')),
-    ordered: optional(count('Ordered')),
-    delivered: optional(count('Delivered')),
+    said: optional(count('Said on the walk', { zero: true })),
+    listed: optional(count('Listed', { zero: true })),
+    drawn: optional(count('On the plan', { zero: true })),
+    ordered: optional(count('Ordered', { zero: true })),
+    delivered: optional(count('Delivered', { zero: true })),
   },
   outputs: { questions: output('Questions', 'pieces') },
   run: (counts) => {

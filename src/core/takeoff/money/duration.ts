@@ -5,7 +5,7 @@ export const duration = calculation({
   id: 'C-38',
   title: 'Duration',
   inputs: {
-    quantity: number('Quantity'),
+    quantity: number('Quantity', { zero: true }),
     crew: number('People', { default: 2 }),
     daily: number('What one does in a day'),
     setUp: number('Setting up', { default: 0, unit: 'days' }),

@@ -6,8 +6,8 @@ export const hiddenDamage = calculation({
   title: 'Hidden damage',
   inputs: {
     allowance: number('Allowed for'),
-    found: number('Found'),
-    unitPrice: optional(money('Unit price')),
+    found: number('Found', { zero: true }),
+    unitPrice: optional(money('Unit price', { zero: true })),
     structural: choice('Structural', ['yes', 'no'], 'no'),
     trigger: percent('Talk from, over the allowance', { default: 25 }),
   },

@@ -10,8 +10,8 @@ export const lead = calculation({
   title: 'Order by',
   inputs: {
     needed: day('Needed on site'),
-    upperLead: number('Upper lead', { unit: 'days' }),
-    approval: number('Approval', { default: 0, unit: 'days' }),
+    upperLead: number('Upper lead', { unit: 'days', most: 3650 }),
+    approval: number('Approval', { default: 0, unit: 'days', most: 3650 }),
     buffer: percent('Buffer', { default: LEAD_BUFFER }),
   },
   outputs: { orderBy: output('Order by', 'date'), buffer: output('Buffer', 'days') },

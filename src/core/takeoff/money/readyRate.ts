@@ -5,8 +5,8 @@ export const readyRate = calculation({
   id: 'C-40',
   title: 'Ready rate',
   inputs: {
-    planned: count('Planned ahead'),
-    cleared: count('of them cleared'),
+    planned: count('Planned ahead', { zero: true }),
+    cleared: count('of them cleared', { zero: true }),
     lastPlanned: count('Planned last week', { default: 0 }),
     lastDone: count('of them done', { default: 0 }),
   },

@@ -5,8 +5,8 @@ export const saving = calculation({
   id: 'C-43',
   title: 'Saving',
   inputs: {
-    days: number('Days not worked', { unit: 'days' }),
-    rate: money('Rate of a day'),
+    days: number('Days not worked', { unit: 'days', zero: true }),
+    rate: money('Rate of a day', { zero: true }),
     material: money('Material not bought', { default: 0 }),
   },
   outputs: { avoided: output('Avoided', 'money') },

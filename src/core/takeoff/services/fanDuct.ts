@@ -8,10 +8,10 @@ export const fanDuct = calculation({
   title: 'Fan and duct',
   inputs: {
     room: area('Floor of the room'),
-    straight: length('Straight duct'),
+    straight: length('Straight duct', { zero: true }),
     bends: count('Bends of 90°', { default: 0 }),
     halfBends: count('Bends of 45°', { default: 0 }),
-    hoods: count('Outlet hoods', { default: 1 }),
+    hoods: count('Outlet hoods', { default: 1, zero: true }),
     duct: choice('Duct', ['rigid', 'flexible'], 'rigid'),
   },
   outputs: {

@@ -7,9 +7,9 @@ export const outage = calculation({
   title: 'Outage',
   inputs: {
     on: day('Day'),
-    from: number('From, hour of the day', { unit: 'h' }),
-    hours: number('For how long', { unit: 'h' }),
-    notice: number('Told before', { default: 48, unit: 'h' }),
+    from: number('From, hour of the day', { zero: true, unit: 'h', most: 24 }),
+    hours: number('For how long', { unit: 'h', most: 24 }),
+    notice: number('Told before', { default: 48, unit: 'h', zero: true, most: 8760 }),
   },
   outputs: {
     until: output('Until, hour of the day', 'h'),

@@ -1,7 +1,8 @@
-import { calculation, choice, length, mass, number, optional, output, up } from '../calculation'
+import { calculation, choice, count, length, mass, number, optional, output, up } from '../calculation'
+import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { FT3, LB } from '../printer'
 
-/** C-19: weight by volume and density (laminated veneer 42 lb/ft³, 670 kg/m³; softwood 32 lb/ft³) or by mass a metre,
+/** C-19: weight of all plies together, by volume and density (laminated veneer 42 lb/ft³, 670 kg/m³; softwood 32 lb/ft³) or by mass a metre,
  * and how many would carry it: a reason for a hoist and a lifting plan, never a plan. */
 export const beamWeight = calculation({
   id: 'C-19',
@@ -11,6 +12,7 @@ export const beamWeight = calculation({
     width: optional(length('Width')),
     depth: optional(length('Depth')),
     long: length('Length'),
+    plies: count('Plies', { default: 1, most: 20 }),
     perMetre: optional(number('Mass a metre', { unit: 'kg/m' })),
     limit: mass('What one person may carry', { default: { metric: 25, imperial: 50 * LB } }),
   },
@@ -19,15 +21,26 @@ export const beamWeight = calculation({
     people: output('People it would take', 'pieces'),
     volume: output('Volume', 'm3'),
   },
-  run: ({ material, width = 0, depth = 0, long, perMetre = 0, limit }, p, units) => {
-    const volume = (width * depth * long) / 1e9
+  run: ({ material, width = 0, depth = 0, long, plies, perMetre = 0, limit }, p, units) => {
+    const byMass = material === 'by mass a metre'
+    if (byMass ? perMetre === 0 : width * depth === 0)
+      throw new ImpossibleRequest(
+        'missing-input',
+        byMass
+          ? 'Mass a metre: it is needed. Look at the maker’s table.'
+          : `${width === 0 ? 'Width' : 'Depth'}: it is needed.`,
+        byMass ? 'perMetre' : width === 0 ? 'width' : 'depth',
+      )
+    const volume = (width * depth * long * plies) / 1e9
     const density =
       units === 'imperial' ? ((material === 'softwood' ? 32 : 42) * LB) / FT3 : material === 'softwood' ? 510 : 670
-    const weight = material === 'by mass a metre' ? (perMetre * long) / 1000 : volume * density
+    const weight = byMass ? (perMetre * long * plies) / 1000 : volume * density
     const people = up(weight / limit)
     return {
       outputs: { weight, people, volume },
-      steps: [`${p.mass(weight)}; over ${p.mass(limit)} a person ${p.num(weight / limit)}, so ${people} people.`],
+      steps: [
+        `${plies > 1 ? `${plies} plies together ` : ''}${p.mass(weight)}; over ${p.mass(limit)} a person ${p.num(weight / limit)}, so ${people} people.`,
+      ],
       warnings: [
         'A reason for a hoist and a lifting plan, never a plan. The longest piece must pass every door and turn.',
       ],

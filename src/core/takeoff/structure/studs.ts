@@ -12,7 +12,7 @@ export const studs = calculation({
     stud: length('Thickness of a stud', { default: { metric: 38, imperial: 38.1 } }),
     corners: count('Corners', { default: 0 }),
     openings: count('Openings', { default: 0 }),
-    jacks: count('Jacks on each side of an opening', { default: 1 }),
+    jacks: count('Jacks on each side of an opening', { default: 1, zero: true }),
     rows: count('Rows of blocking', { default: 0 }),
     rowsIn: number('Rows in already', { default: 0 }),
     waste: percent('Waste', { default: 10 }),

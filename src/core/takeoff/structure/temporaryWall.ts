@@ -8,7 +8,7 @@ export const temporaryWall = calculation({
   inputs: {
     opening: length('Opening'),
     bay: length('A joist or truss bay', { default: { metric: 600, imperial: 406.4 } }),
-    setOff: length('Set off from the wall', { default: { metric: 750, imperial: 762 } }),
+    setOff: length('Set off from the wall', { default: { metric: 750, imperial: 762 }, zero: true }),
   },
   outputs: { long: output('Length of each', 'mm'), setOff: output('Set off', 'mm') },
   run: ({ opening, bay, setOff }, p, units) => {
