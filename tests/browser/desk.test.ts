@@ -410,7 +410,7 @@ test('an empty folder: a firm, a site of eight places and its first plan without
   await clickText(page, 'button', 'Lay down the work and plan it')
   await page.waitForFunction(() => location.pathname.endsWith('/plan'))
   await waitForText(page, 'trade visits')
-  expect(await textOf(page)).toMatch(/Finish \d+ \w+/)
+  expect(await textOf(page)).toMatch(/Likely finished \d+ \w+/)
   await page.close()
   await empty.stop()
 })

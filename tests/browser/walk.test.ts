@@ -136,7 +136,10 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   app = await serveFolder(folder, true, Number(new URL(app.origin).port))
   // The session died with the phone: it is said, nothing is lost, and signing in again sends everything.
   await again.reload({ waitUntil: 'load' })
-  await waitForText(again, 'You were signed out meanwhile.')
+  await waitForText(again, 'You are signed out.')
+  await waitForText(again, '20 things that were recorded here are still on this phone')
+  // Whoever holds the phone now sees nothing of it.
+  expect(await textOf(again)).not.toContain('Damp at the chimney breast')
   await again.goto(`${app.origin}/sign-in`, { waitUntil: 'networkidle0' })
   await clickText(again, 'button', 'Enter as the owner')
   await again.waitForFunction(() => location.pathname === '/today')

@@ -94,8 +94,6 @@ describe(SITE, () => {
     expect(job.days('Old branch taken out')).toBe('Fri 24 Apr')
     for (const fitter of FITTERS) expect(job.days(fitter)).toBe('Mon 11 May to Fri 15 May')
     expect(job.toTell()).toEqual([`Client of ${SITE}`, 'Groundworkers', 'Plumber'])
-    expect(job.whatToTell(`Client of ${SITE}`)).toEqual([
-      'No toilets and drains for part of the day: 23 Apr instead of 22 Apr.',
-    ])
+    expect(job.whatToTell(`Client of ${SITE}`)).toEqual(['No toilets and drains: 23 Apr instead of 22 Apr.'])
   })
 })

@@ -74,7 +74,7 @@ describe(SITE, () => {
     const job = await slipped()
     expect(job.days('Cabinets')).toBe('Tue 9 Jun to Thu 11 Jun')
     expect(AFTER_TOPS.map((title) => job.days(title))).toEqual(['Tue 30 Jun', 'Wed 1 Jul to Thu 2 Jul', 'Fri 3 Jul'])
-    expect(job.whatToTell(`Client of ${SITE}`)).toContain('Likely finish 3 Jul instead of 11 Jun.')
+    expect(job.whatToTell(`Client of ${SITE}`)).toContain('Likely finish 10 Jul instead of 15 Jun.')
     expect(job.toTell()).toEqual([
       'Cabinet maker',
       'Carpenters',

@@ -119,7 +119,11 @@ describe('the client’s link', () => {
 
 describe('a reminder', () => {
   const remind = () => whoToTell(as(firm, 'lead')).remind
+  /** As if everybody had been told days ago. */
+  const toldEarlier = () => firm.db.prepare("UPDATE booking SET changed_at = '2026-03-04T08:00:00.000Z'").run()
   test('is due three working days before, goes out once, and asks who has not confirmed', async () => {
+    expect(remind()).toEqual([])
+    toldEarlier()
     const due = remind()
     expect(due.length).toBeGreaterThan(0)
     const bookings = new Map(readBookings(firm.db).map((one) => [one.visitKey, one]))
@@ -138,9 +142,13 @@ describe('a reminder', () => {
     expect((await remindTrades(as(firm, 'lead'), { visitKeys: [due[0]!.visitKey] })).reminded).toBe(0)
   })
   test('is due again once another date was told', async () => {
+    toldEarlier()
     const [first] = remind()
     await remindTrades(as(firm, 'lead'), { visitKeys: [first!.visitKey] })
     await tellTrades(as(firm, 'lead'), { visitKeys: [first!.visitKey] })
+    // Told today, they are not reminded today.
+    expect(remind().map((one) => one.visitKey)).not.toContain(first!.visitKey)
+    toldEarlier()
     expect(remind().map((one) => one.visitKey)).toContain(first!.visitKey)
   })
   test('is not for crew to send', () => {

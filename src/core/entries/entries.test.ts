@@ -6,18 +6,23 @@ import { fieldsOf } from './sums'
 import { ENTRY_GROUPS } from './entryKind'
 import { ENTRY_KINDS } from './entryKinds'
 import { readValues, typedValue, withoutMoney, type Field, type Values } from './field'
-import type { InputKind } from '../takeoff/calculation'
 import { PROVED_DEAD, SAID_DEAD } from './kinds/services'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from './kinds/scope'
 import { FINDING_FIELDS } from './kinds/conditions'
 
-const FIGURES: Partial<Record<InputKind, string>> = {
+/** A figure by the kind of its input, or by its unit. */
+const FIGURES: Readonly<Record<string, string>> = {
   area: '310 ft²',
   volume: '2 yd³',
   mass: '80 lb',
   lengths: '4 in, 6 in',
   sizes: '36 x 48 in',
   numbers: '10, 20',
+  'kg/m': '22 lb/ft',
+  'm/m2': '5 ft/ft²',
+  'm/h': '16 ft an hour',
+  'm2 a day': '80 sq ft a day',
+  'm2 a litre': '375 ft² a gallon',
 }
 
 /** What somebody might type into a field. */
@@ -25,7 +30,7 @@ const TYPED: Record<Field['kind'], (one: Field) => string> = {
   words: (one) => `${one.key} in words`,
   choice: (one) => one.options!.at(-1)!,
   length: () => '63 ft',
-  figure: ({ input }) => FIGURES[input!.kind] ?? '8',
+  figure: ({ input }) => FIGURES[input!.unit] ?? FIGURES[input!.kind] ?? '8',
   number: () => '12',
   money: () => '280.50',
   day: () => '2026-03-12',

@@ -29,6 +29,8 @@ export interface ClientUpdate {
 /** The dates that a client was told, kept with the published update so that a later plan can be held against them. */
 export interface ClientFacts {
   readonly finish: Day | null
+  /** The end of the plan, from which the likely day is drawn: while it stays nothing has moved. Not kept by older updates. */
+  readonly end?: Day | null
   readonly outages: readonly Outage[]
 }
 
@@ -169,7 +171,7 @@ export function clientFacts({
     plan.visits.filter((visit) => visit.siteId === siteId),
     today,
   )
-  return { finish: finishDays(plan, siteId, today)?.likely ?? null, outages }
+  return { finish: finishDays(plan, siteId, today)?.likely ?? null, end: plan.finish[siteId] ?? null, outages }
 }
 
 /** Services that will be off at hours that are known, with what serves meanwhile. */

@@ -108,7 +108,7 @@ describe('the client’s update', () => {
     expect(told.safe).toBe('2026-04-16')
   })
   test('says what will be off beforehand, and what comes next', () => {
-    expect(update.off.join(' ')).toMatch(/no water for part of the day\. We tell you the hours the day before\./)
+    expect(update.off.join(' ')).toContain('Wed 11 Mar to Thu 12 Mar: no water.')
     expect(update.next[0]).toMatch(/^(Today|From \w+day \d+ March): .+, (Bathroom|Hall)( and Hall)?\.$/)
     expect(update.next.at(-1)).toContain('The inspector comes on')
   })
@@ -130,7 +130,7 @@ describe('the client’s update', () => {
     const saved = stateOf([...now, saving('the old stud wall', 'yes, as avoided'), saving('quillwort', 'no, for us')])
     const told = { siteId: 'site', today: TODAY, plan, orderBy: new Map() }
     const { done } = composeClientUpdate({ ...told, before: state, now: saved })
-    expect(done.at(-1)).toBe('The old stud wall kept, which spares you 2 days of work.')
+    expect(done.at(-1)).toBe('The old stud wall kept. That saves 2 days.')
     expect(done.join(' ')).not.toMatch(/quillwort|480|90/)
     expect(composeClientUpdate({ ...told, before: saved, now: saved }).done.join(' ')).not.toContain('stud wall')
   })
@@ -208,7 +208,10 @@ describe('the tell list', () => {
     expect(list(moved)[0]!.changes[0]!.text).toMatch(/^painter: .* later \(was Mon 2 Mar/)
   })
   test('a client is told when the finish or an outage moved, and only then', () => {
-    expect(list(told, { ...facts, finish: '2026-04-01' as Day })).toMatchObject([{ audience: 'client', who: 'site' }])
+    const [earlier, end] = ['2026-04-01' as Day, '2026-03-30' as Day]
+    expect(list(told, { ...facts, finish: earlier, end })).toMatchObject([{ audience: 'client', who: 'site' }])
+    // The likely day is drawn anew with every plan; while the plan's own end stays, nothing has moved.
+    expect(list(told, { ...facts, finish: earlier })).toEqual([])
     expect(
       list(told, { ...facts, outages: facts.outages.map((one) => ({ ...one, day: '2026-03-09' as Day })) })[0]!
         .changes[0]!.text,

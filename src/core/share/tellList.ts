@@ -69,7 +69,8 @@ export function tellList(
 
 function clientChanges(told: ClientFacts, now: ClientFacts): string[] {
   const changes: string[] = []
-  if (told.finish && now.finish && told.finish !== now.finish) {
+  const endMoved = told.end === undefined || told.end !== now.end
+  if (endMoved && told.finish && now.finish && told.finish !== now.finish) {
     changes.push(`Likely finish ${dateOnly(now.finish)} instead of ${dateOnly(told.finish)}.`)
   }
   const later = new Map(now.outages.map((outage) => [outage.key, outage.day] as [string, Day]))

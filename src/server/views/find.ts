@@ -2,6 +2,7 @@ import { entryName } from '../../core/entries/entry'
 import { STAGES } from '../../core/scope/vocabulary'
 import { placeName } from '../../core/walk/siteState'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
 
 const MOST = 14
 
@@ -14,7 +15,7 @@ export function find(context: Context, query: string): { title: string; detail: 
     return words.every((word) => text.includes(word))
   }
   const found: { title: string; detail: string; href: string; rank: number }[] = []
-  for (const site of context.sites()) {
+  eachSite(context, (site) => {
     if (matches(site.name)) found.push({ title: site.name, detail: 'site', href: `/sites/${site.id}/scope`, rank: 0 })
     const state = context.record(site)
     for (const place of state.places) {
@@ -67,7 +68,7 @@ export function find(context: Context, query: string): { title: string; detail: 
         })
       }
     }
-  }
+  })
   return found
     .sort((a, b) => a.rank - b.rank)
     .slice(0, MOST)

@@ -11,7 +11,9 @@ import { runCalculation } from '../../core/takeoff/runCalculation'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
+import type { Site } from '../../data/sites'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
 import { forecastFor } from '../plan/planFirm'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { finishedKeys } from '../siteStates'
@@ -25,9 +27,8 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   const { db, today } = context
   const forecast = forecastFor(context.db, today)
   const site = siteId ? context.site(siteId) : null
-  const sites = new Map(
-    (site ? [site] : context.sites()).map((one) => [one.id, { site: one, state: context.record(one) }]),
-  )
+  const known = (one: Site) => [one.id, { site: one, state: context.record(one) }] as const
+  const sites = new Map(site ? [known(site)] : eachSite(context, known).shown)
   const until = addDays(today, weeks * 7 - 1)
   const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))
   const crews = new Map(readCrews(db).map((crew) => [crew.id, crew.name]))

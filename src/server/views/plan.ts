@@ -20,6 +20,7 @@ import { readCrews } from '../../data/crews'
 import { readBookings, readPins, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { forecastFor } from '../plan/planFirm'
 
@@ -163,12 +164,13 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
 function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
   const byKey = new Map(plan.visits.map((one) => [one.key, one]))
   const name = visitNamer(context.db)
-  const sites = new Map(context.sites().map((site) => [site.id, { site, state: context.record(site) }]))
+  const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const forecast = forecastFor(context.db, context.today)
-  return visits.map((visit) => {
+  const shown = visits.filter(({ siteId }) => sites.has(siteId))
+  return shown.map((visit) => {
     const { site, state } = sites.get(visit.siteId)!
     const at = (key: string) => byKey.get(key)
     const booking = bookings.get(visit.key) ?? null

@@ -9,6 +9,7 @@ import { gathered } from '../../core/scope/gathered'
 import { placeName } from '../../core/walk/siteState'
 import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
+import { setAsideAt } from '../siteStates'
 
 /** The registers of a site: every kind of entry with what stands in it, open ones first. */
 export function registersView(context: Context, siteId: string) {
@@ -19,6 +20,16 @@ export function registersView(context: Context, siteId: string) {
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name })),
+    leftOut: context.seesMoney
+      ? setAsideAt(context.db, site).map(({ observation, why }) => ({
+          id: observation.id,
+          what: `${observation.subject}, ${observation.facet}`,
+          value: JSON.stringify(observation.value).slice(0, 200),
+          why,
+          by: observation.by,
+          on: dateOnly(dayOf(observation.seenAt)),
+        }))
+      : [],
     groups: Object.entries(ENTRY_GROUPS).map(([group, words]) => ({
       id: group as EntryGroup,
       words,

@@ -1,7 +1,9 @@
 import { readStandards } from '../../data/standards'
 import { readPlan } from '../../data/plans'
 import type { Reader } from '../../core/share/recordFor'
+import type { Site } from '../../data/sites'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
 import { recordOf } from '../siteStates'
 import { dueSoon, selectionRows } from './selectionRows'
 
@@ -10,8 +12,8 @@ import { dueSoon, selectionRows } from './selectionRows'
 export function selectionsView(context: Context, siteId: string | null, reader: Reader = context.reader) {
   context.requireLead()
   const plan = readPlan(context.db)?.plan ?? null
-  const sites = siteId ? [context.site(siteId)] : context.sites()
-  const bySite = sites.map((site) => ({
+  const one = siteId ? context.site(siteId) : null
+  const rowsOf = (site: Site) => ({
     site,
     rows: selectionRows(
       site,
@@ -21,14 +23,15 @@ export function selectionsView(context: Context, siteId: string | null, reader: 
       context.seesMoney,
       readStandards(context.db, site.id),
     ),
-  }))
+  })
+  const bySite = one ? [rowsOf(one)] : eachSite(context, rowsOf).shown
   const rows = bySite.flatMap(({ rows: its }) => its).sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
   const due = bySite.flatMap(({ site, rows: its }) => its.filter((row) => dueSoon(row, context.today, site))).length
   const wrong = rows.filter((row) => row.state === 'wrong').length
   return {
-    site: siteId ? { id: sites[0]!.id, name: sites[0]!.name } : null,
+    site: one ? { id: one.id, name: one.name } : null,
     rows,
-    places: siteId ? context.record(sites[0]!).places.map(({ id, name }) => ({ id, name })) : [],
+    places: one ? context.record(one).places.map(({ id, name }) => ({ id, name })) : [],
     lead: [
       due === 0
         ? 'Nothing has to be ordered today.'

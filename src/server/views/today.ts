@@ -18,6 +18,8 @@ import type { Site } from '../../data/sites'
 import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
+import { setAsideAt } from '../siteStates'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
 import { dueSoon, selectionRows } from './selectionRows'
@@ -37,11 +39,24 @@ interface Need {
 export function todayView(context: Context) {
   const { db, today } = context
   const stored = readPlan(db)
-  const plan = stored?.plan ?? null
-  const sites = context.sites().map((site) => ({ site, state: context.record(site) }))
-  const needs = context.seesMoney ? needsYou(context, sites, plan) : []
-  const board = sites.map(({ site, state }) => whoIsWhere(context, site, state, plan))
-  const next = walkNext(sites.map(({ site, state }) => toWalk(site, state, plan, today)))
+  const whole = stored?.plan ?? null
+  const { shown: sites, failed } = eachSite(context, (site) => {
+    const state = context.record(site)
+    return {
+      site,
+      state,
+      row: whoIsWhere(context, site, state, whole),
+      needs: context.seesMoney ? needsOfSite(context, { site, state }, whole) : [],
+      walk: toWalk(site, state, whole, today),
+    }
+  })
+  const lost = new Set(failed.map(({ id }) => id))
+  const plan = whole && { ...whole, visits: whole.visits.filter(({ siteId }) => !lost.has(siteId)) }
+  const needs = context.seesMoney
+    ? [...declined(context, plan), ...sites.flatMap((one) => one.needs), ...toTell(context, plan)]
+    : []
+  const board = sites.map(({ row }) => row)
+  const next = walkNext(sites.map(({ walk }) => walk))
   const crewsOut = new Set(
     (plan?.visits ?? [])
       .filter((v) => covers(v, today) && sites.some((s) => s.site.id === v.siteId))
@@ -54,6 +69,7 @@ export function todayView(context: Context) {
     stale: stored
       ? sites.filter(({ site }) => stored.revisions[site.id] !== site.revision).map(({ site }) => site.name)
       : [],
+    failed: failed.map(({ name }) => name),
     board,
     needs: needs.sort((a, b) => b.cost - a.cost).slice(0, 12),
     next: next.map((one) => {
@@ -138,26 +154,38 @@ function noteOf(visit: PlannedVisit, state: SiteState, booking: string | undefin
 
 type SiteAndState = { readonly site: Site; readonly state: SiteState }
 
-function needsYou(context: Context, sites: readonly SiteAndState[], plan: Plan | null): Need[] {
+const needsOfSite = (context: Context, { site, state }: SiteAndState, plan: Plan | null): Need[] => [
+  ...decisions(site, state, context.today),
+  ...orders(site, state, plan, context.today),
+  ...extrasWaiting(context, site, state, plan),
+  ...shutGates(site, state, plan, context.today),
+  ...keepsDue(site, state, context.today),
+  ...toAsk(context, site, state),
+  ...toAnswer(site, state),
+  ...updateDue(context, site, plan),
+  ...cannotBe(context, site),
+]
+
+/** Facts on record that cannot be so: nothing is reckoned with them until somebody takes them back. */
+function cannotBe({ db }: Context, site: Site): Need[] {
+  const aside = setAsideAt(db, site)
+  if (aside.length === 0) return []
   return [
-    ...declined(context),
-    ...sites.flatMap(({ site, state }) => [
-      ...decisions(site, state, context.today),
-      ...orders(site, state, plan, context.today),
-      ...extrasWaiting(context, site, state, plan),
-      ...shutGates(site, state, plan, context.today),
-      ...keepsDue(site, state, context.today),
-      ...toAsk(context, site, state),
-      ...toAnswer(site, state),
-      ...updateDue(context, site, plan),
-    ]),
-    ...toTell(context, plan),
+    {
+      cost: 100,
+      when: 'today',
+      note: 'left out',
+      text: `${aside.length === 1 ? 'One entry cannot be so and is' : `${aside.length} entries cannot be so and are`} left out of everything. ${site.name}.`,
+      detail: aside[0]!.why,
+      href: `/sites/${site.id}/registers#left-out`,
+      action: 'Look at it',
+    },
   ]
 }
 
-function declined(context: Context): Need[] {
+function declined(context: Context, plan: Plan | null): Need[] {
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
-  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
+  const visits = new Map((plan?.visits ?? []).map((visit) => [visit.key, visit]))
   return readBookings(context.db)
     .filter((booking) => booking.state === 'declined' && visits.has(booking.visitKey))
     .map((booking) => {

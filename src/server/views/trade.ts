@@ -8,6 +8,7 @@ import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import type { Context } from '../context'
+import { eachSite } from '../eachSite'
 import { forecastFor } from '../plan/planFirm'
 import { Refusal } from '../refusal'
 import { stageWords, visitNamer } from '../share/visitWords'
@@ -22,7 +23,7 @@ export function tradeView(context: Context, crewId: string) {
   const crews = readCrews(db)
   const crew = crews.find(({ id }) => id === crewId)
   if (!crew) throw new Refusal(404, 'This crew is not on record any more. Go back to the plan.')
-  const sites = new Map(context.sites().map((site) => [site.id, { site, state: context.record(site) }]))
+  const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const all = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const mine = all.filter((visit) => visit.crewId === crewId).sort(byStart)
   const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))

@@ -1,6 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
+import Button from 'react-bootstrap/Button'
 import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
 import { readEntry, type EntryWords } from '@/core/entries/entryWords'
@@ -35,9 +36,20 @@ export interface RegisteredEntry extends EntryWords {
   readonly photos: readonly { readonly hash: string; readonly caption: string; readonly marks: readonly PhotoMark[] }[]
 }
 
+/** A fact that cannot be so. */
+interface LeftOut {
+  readonly id: string
+  readonly what: string
+  readonly value: string
+  readonly why: string
+  readonly by: string
+  readonly on: string
+}
+
 interface RegistersProps {
   readonly site: { readonly id: string; readonly name: string; readonly units: Units }
   readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly leftOut: readonly LeftOut[]
   readonly groups: readonly {
     readonly id: EntryGroup
     readonly words: string
@@ -57,13 +69,14 @@ interface Writing {
 }
 
 /** Everything that a site keeps a register of; open entries first, each with what follows from it. */
-export function Registers({ site, places, groups }: RegistersProps) {
+export function Registers({ site, places, leftOut, groups }: RegistersProps) {
   const router = useRouter()
   const { busy, error, run, clearError } = useSend()
   const [writing, setWriting] = useState<Writing | null>(null)
   const open = groups.flatMap((group) => group.registers.flatMap((one) => one.entries)).filter((entry) => entry.open)
-  const record = async (entryId: string, placeId: string | null, facet: string, value: unknown): Promise<boolean> => {
-    const fact = { subject: 'entry', subjectId: entryId, facet, placeId, value }
+  const record = (entryId: string, placeId: string | null, facet: string, value: unknown): Promise<boolean> =>
+    send({ subject: 'entry', subjectId: entryId, facet, placeId, value })
+  const send = async (fact: object): Promise<boolean> => {
     if ((await run(`/api/sites/${site.id}/facts`, { facts: [fact] })) === null) return false
     router.refresh()
     return true
@@ -117,6 +130,30 @@ export function Registers({ site, places, groups }: RegistersProps) {
         />
       )}
       {!writing && <FormError error={error} />}
+      {leftOut.length > 0 && (
+        <section aria-labelledby="left-out" className="no-print">
+          <h2 id="left-out">Left out, since it cannot be so</h2>
+          {leftOut.map((one) => (
+            <article key={one.id} className={styles.register}>
+              <p>
+                {one.why}{' '}
+                <span className="soft">
+                  {one.by}, {one.on}; {one.what}: {one.value}
+                </span>
+              </p>
+              <Button
+                variant="outline-secondary"
+                disabled={busy}
+                onClick={() =>
+                  void send({ subject: 'fact', subjectId: one.id, facet: 'withdrawn', placeId: null, value: true })
+                }
+              >
+                Take back what {one.by} wrote
+              </Button>
+            </article>
+          ))}
+        </section>
+      )}
       {groups
         .filter((group) => group.registers.some((one) => one.entries.length > 0))
         .map((group) => (

@@ -15,6 +15,8 @@ export interface TodayDeskProps {
   readonly today: string
   readonly lead: string
   readonly stale: readonly string[]
+  /** Sites that could not be shown. */
+  readonly failed: readonly string[]
   readonly mayPlan: boolean
   readonly board: readonly {
     readonly siteId: string
@@ -45,7 +47,7 @@ export interface TodayDeskProps {
 
 /** The morning desk: who is where, what needs you, which site to walk next and why. */
 export function TodayDesk(props: TodayDeskProps) {
-  const { today, lead, stale, board, needs, next, mayPlan } = props
+  const { today, lead, stale, failed, board, needs, next, mayPlan } = props
   return (
     <div className={`page ${styles.desk}`}>
       <div>
@@ -56,7 +58,12 @@ export function TodayDesk(props: TodayDeskProps) {
             Something was learned about {stale.join(' and ')} since the plan was made. <PlanAgain />
           </div>
         )}
-        {board.length === 0 ? <FirstSite /> : <WhoIsWhere board={board} />}
+        {failed.length > 0 && (
+          <div className="notice notice-error">
+            {failed.join(' and ')} could not be shown; the other sites are below. The server’s log tells why.
+          </div>
+        )}
+        {board.length === 0 && failed.length === 0 ? <FirstSite /> : <WhoIsWhere board={board} />}
         {needs.length > 0 && <Needs needs={needs} />}
       </div>
       {next.length > 0 && <WalkNext next={next} />}

@@ -5,7 +5,7 @@ export const hiddenDamage = calculation({
   id: 'C-44',
   title: 'Hidden damage',
   inputs: {
-    allowance: number('Allowed for'),
+    allowance: number('Allowed for', { zero: true }),
     found: number('Found', { zero: true }),
     unitPrice: optional(money('Unit price', { zero: true })),
     structural: choice('Structural', ['yes', 'no'], 'no'),
