@@ -22,6 +22,7 @@ import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
 import { benchScheduleCommand } from './benchSchedule'
+import { benchTrialCommands } from './benchTrials'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
 import { took } from './took'
@@ -37,8 +38,8 @@ interface Figure {
 const PORT = '4471'
 const LOADS = 1000
 
-export const benchCommand = (): Command =>
-  new Command('bench')
+export function benchCommand(): Command {
+  const bench = new Command('bench')
     .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
     .addCommand(benchScheduleCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
@@ -50,6 +51,9 @@ export const benchCommand = (): Command =>
         rmSync(folder, { recursive: true, force: true })
       }
     })
+  for (const trial of benchTrialCommands()) bench.addCommand(trial)
+  return bench
+}
 
 async function figures(folder: string, loads: number): Promise<Figure[]> {
   const firm = await openFirmFolder(folder)

@@ -7,7 +7,7 @@ import { openDatabase, type Db } from '../data/database'
 import { logAtDoor } from '../data/doorLog'
 import { newestForm } from '../data/migrate'
 import { databaseFile, MIGRATIONS } from '../server/firmFolder'
-import { isLocked, lockFolder } from '../server/folderLock'
+import { isLocked, lockFolder } from '../data/folderLock'
 import { copyFirm } from './backup'
 import { flushTree } from './flushTree'
 

@@ -16,7 +16,7 @@ export interface SecureDoor {
 /** Half a year, in seconds. */
 const HSTS = 'max-age=15552000'
 /** Tells the server that the door stands in front of it, which says itself whether browsers may insist on https. */
-export const DOOR_HEADER = 'x-aftermist-door'
+const DOOR_HEADER = 'x-aftermist-door'
 
 /** Opens an https door in front of the server, with a certificate of one's own. */
 export function openSecureDoor({ cert, key, port, host, inner }: SecureDoor): Promise<Server> {

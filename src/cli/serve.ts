@@ -3,7 +3,7 @@ import { existsSync, mkdirSync } from 'node:fs'
 import { networkInterfaces } from 'node:os'
 import { resolve } from 'node:path'
 import QRCode from 'qrcode'
-import { isLocked } from '../server/folderLock'
+import { isLocked } from '../data/folderLock'
 import { freePort, isFree } from './freePort'
 import { openSecureDoor } from './secureDoor'
 

@@ -1,6 +1,6 @@
 import { resolve } from 'node:path'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
-import { lockFolder } from './folderLock'
+import { lockFolder } from '../data/folderLock'
 import { startOutbox } from './share/messages'
 import { startPhotoJobs } from './photos/photoSizes'
 import { clearIncoming } from './sites/takeBundle'

@@ -1,5 +1,3 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import { join, relative } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { readLink, type Audience } from '../../src/data/links'
@@ -9,6 +7,7 @@ import { createLink, tokenOf } from '../../src/server/share/links'
 import { siteState } from '../../src/server/siteStates'
 import { as, demoFolder, TODAY } from '../fixtures/folder'
 import { serveFolder, type RunningApp } from './harness'
+import { routes, type Route } from './routes'
 
 /** What everybody may reach: signing in, the first firm, links with a token, and what makes the page installable. */
 const OPEN = [
@@ -74,27 +73,6 @@ const PARAMETERS: Readonly<Record<string, string>> = {
   '[path]': 'nothing.js',
 }
 
-interface Route {
-  readonly path: string
-  readonly method: string
-}
-
-/** Every page and every route that the source has. */
-function routes(folder = 'src/app'): Route[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry): Route[] => {
-    const at = join(folder, entry.name)
-    if (entry.isDirectory()) return routes(at)
-    if (!/^(page\.tsx|route\.tsx?)$/.test(entry.name)) return []
-    const path = `/${relative('src/app', folder).replace(/\(desk\)\/?/, '')}`
-    const methods =
-      entry.name === 'page.tsx'
-        ? ['GET']
-        : [...readFileSync(at, 'utf8').matchAll(/export const (?:\{[^}]*\bGET\b|(GET|POST|PUT)\b)/g)].map(
-            ([, method]) => method ?? 'GET',
-          )
-    return methods.map((method) => ({ path, method }))
-  })
-}
 const ROUTES = routes().sort((a, b) => (a.path < b.path ? -1 : 1))
 
 let app: RunningApp

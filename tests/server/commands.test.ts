@@ -3,6 +3,7 @@ import { existsSync, readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { program } from '../../src/cli/program'
 import { openDatabase } from '../../src/data/database'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder, emptyFolder } from '../fixtures/folder'
@@ -32,10 +33,13 @@ const count = (of: string, table: string) => {
 
 describe('the command line', { timeout: 180_000 }, () => {
   test('lists its commands, and each explains itself', async () => {
-    const help = await aftermist('--help')
-    for (const command of ['start', 'demo', 'migrate', 'rebuild', 'backup', 'restore', 'bench']) {
-      expect(help).toContain(command)
-      expect(await aftermist(command, '--help')).toContain('Usage: aftermist')
+    expect(await aftermist('--help')).toContain('Walk a site')
+    const commands = program.commands.map((one) => one.name())
+    for (const command of ['start', 'demo', 'migrate', 'rebuild', 'backup', 'restore', 'bench'])
+      expect(commands).toContain(command)
+    for (const command of program.commands) {
+      expect(command.helpInformation()).toContain('Usage: aftermist')
+      expect(command.description().length, command.name()).toBeGreaterThan(20)
     }
   })
   test('a backup restored is the firm again, and what stood there is kept beside it', async () => {

@@ -6,7 +6,6 @@ import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPlan, type StoredBooking } from '../../data/plans'
-import { readSites } from '../../data/sites'
 import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
 import { finishedKeys, recordOf } from '../siteStates'
@@ -105,10 +104,11 @@ function unaskedVisits(context: Context, plan: Plan) {
     .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.key < b.key ? -1 : 1))
 }
 
-/** Exactly those whose facts differ from what they were last told. */
+/** Exactly those whose facts differ from what they were last told, on the sites that somebody sees. */
 export function changedFacts(context: Context, plan: Plan, others = othersToTell(context, plan)): ToTell[] {
+  const own = new Set(context.sites().map(({ id }) => id))
   const told = readBookings(context.db)
-    .filter((booking) => booking.state !== 'declined')
+    .filter((booking) => booking.state !== 'declined' && own.has(booking.siteId))
     .map((b) => ({
       key: b.visitKey,
       siteId: b.siteId,
@@ -133,6 +133,6 @@ export function changedFacts(context: Context, plan: Plan, others = othersToTell
       return [[site.id, { told: published.facts, now }] as const]
     }),
   )
-  const finished = finishedKeys(context.db, readSites(context.db))
+  const finished = finishedKeys(context.db, context.sites())
   return [...tellList(told, clients, plan, finished, visitNamer(context.db)), ...changedOthers(others)]
 }

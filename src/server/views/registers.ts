@@ -1,4 +1,4 @@
-import { dateOnly, dayOf } from '../../core/calendar/day'
+import { dateOnly, dayOf, isInstant } from '../../core/calendar/day'
 import { isOpen } from '../../core/entries/entry'
 import { entryWords } from '../../core/entries/entryWords'
 import { fieldsOf } from '../../core/entries/sums'
@@ -27,7 +27,7 @@ export function registersView(context: Context, siteId: string) {
           value: JSON.stringify(observation.value).slice(0, 200),
           why,
           by: observation.by,
-          on: dateOnly(dayOf(observation.seenAt)),
+          on: isInstant(observation.seenAt) ? dateOnly(dayOf(observation.seenAt)) : observation.seenAt,
         }))
       : [],
     groups: Object.entries(ENTRY_GROUPS).map(([group, words]) => ({

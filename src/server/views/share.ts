@@ -2,7 +2,7 @@ import { extrasOf } from '../../core/scope/extras'
 import { dateOnly, dayOf } from '../../core/calendar/day'
 import { readLatestReceipts } from '../../data/receipts'
 import { readCrews } from '../../data/crews'
-import { readLinksOfSite, type Link } from '../../data/links'
+import { readLinksOfFirm, readLinksOfSite, type Link } from '../../data/links'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { receiptView } from '../share/receipts'
@@ -20,6 +20,7 @@ export function shareView(context: Context) {
     outbox: outbox(context.firm),
     receipts: latestReceipts(context),
     crews: readCrews(context.db).map(({ id, name }) => ({ id, name })),
+    links: readLinksOfFirm(context.db).map((link) => linkView(context, link)),
   }
 }
 
@@ -69,13 +70,20 @@ const otherName = (context: Context, { siteId, subject }: Link): string =>
       'somebody who is no longer on the list',
   )
 
+/** Whose days a calendar shows. */
+function calendarName({ db }: Context, { siteId, subject }: Link): string {
+  if (siteId) return 'Calendar of this site'
+  const crew = readCrews(db).find(({ id }) => id === subject)
+  return crew ? `Calendar of ${crew.name}` : 'Calendar of a crew that is no longer on the list'
+}
+
 function linkView(context: Context, link: Link) {
   const visit = readPlan(context.db)?.plan.visits.find((one) => one.key === link.subject)
   const about = {
     client: 'Client update',
     trade: visit ? `Notice: ${visitWords(context.db, visit)}` : 'Notice for work that is done',
-    other: `For ${otherName(context, link)}`,
-    calendar: 'Calendar',
+    other: link.audience === 'other' ? `For ${otherName(context, link)}` : '',
+    calendar: calendarName(context, link),
   }[link.audience]
   const live = link.revokedAt === null && link.expiresAt > context.now()
   const seen = link.lastViewedAt ? `last opened ${dateOnly(dayOf(link.lastViewedAt))}` : 'not opened yet'

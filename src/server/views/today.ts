@@ -51,9 +51,10 @@ export function todayView(context: Context) {
     }
   })
   const lost = new Set(failed.map(({ id }) => id))
+  const known: Context = { ...context, sites: () => sites.map(({ site }) => site) }
   const plan = whole && { ...whole, visits: whole.visits.filter(({ siteId }) => !lost.has(siteId)) }
   const needs = context.seesMoney
-    ? [...declined(context, plan), ...sites.flatMap((one) => one.needs), ...toTell(context, plan)]
+    ? [...declined(context, plan), ...sites.flatMap((one) => one.needs), ...toTell(known, plan)]
     : []
   const board = sites.map(({ row }) => row)
   const next = walkNext(sites.map(({ walk }) => walk))
@@ -172,7 +173,7 @@ function cannotBe({ db }: Context, site: Site): Need[] {
   if (aside.length === 0) return []
   return [
     {
-      cost: 100,
+      cost: 280,
       when: 'today',
       note: 'left out',
       text: `${aside.length === 1 ? 'One entry cannot be so and is' : `${aside.length} entries cannot be so and are`} left out of everything. ${site.name}.`,

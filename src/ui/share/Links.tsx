@@ -15,17 +15,31 @@ export interface LinkView {
   readonly live: boolean
 }
 
-/** The links that are out, with who looked, and taking one back at once. */
+/** The links that are out, with who looked; one is taken back at once, and one that was taken back or has run out is given
+ * anew under another address. */
 export function Links({ links }: { links: readonly LinkView[] }) {
   const router = useRouter()
-  const { busy, error, run } = useSend()
+  const { busy, error, run } = useSend<{ url?: string }>()
+  const [anew, setAnew] = useState<{ about: string; url: string } | null>(null)
   const withdraw = async (id: string): Promise<void> => {
     if ((await run(`/api/links/${id}/withdraw`)) !== null) router.refresh()
+  }
+  const giveAnew = async ({ id, about }: LinkView): Promise<void> => {
+    const given = await run(`/api/links/${id}/anew`)
+    if (given?.url) setAnew({ about, url: given.url })
+    router.refresh()
   }
   return (
     <section aria-labelledby="links">
       <h2 id="links">Links that are out</h2>
       <FormError error={error} />
+      <div role="status">
+        {anew && (
+          <p className="notice notice-good">
+            {anew.about}: <a href={anew.url}>{anew.url}</a>
+          </p>
+        )}
+      </div>
       {links.length === 0 && <p>None.</p>}
       <ul className={styles.list}>
         {links.map((link) => (
@@ -36,9 +50,25 @@ export function Links({ links }: { links: readonly LinkView[] }) {
                 made {link.made}, {link.state}
               </small>
             </span>
-            {link.live && (
-              <Button variant="quiet" size="sm" disabled={busy} onClick={() => void withdraw(link.id)}>
+            {link.live ? (
+              <Button
+                variant="quiet"
+                size="sm"
+                disabled={busy}
+                aria-label={`Withdraw the link: ${link.about}`}
+                onClick={() => void withdraw(link.id)}
+              >
                 Withdraw
+              </Button>
+            ) : (
+              <Button
+                variant="quiet"
+                size="sm"
+                disabled={busy}
+                aria-label={`Give the link anew: ${link.about}`}
+                onClick={() => void giveAnew(link)}
+              >
+                Give anew
               </Button>
             )}
           </li>
@@ -56,11 +86,13 @@ export function CalendarFeeds({
   site: { readonly id: string; readonly name: string } | null
   crews: readonly { readonly id: string; readonly name: string }[]
 }) {
-  const { busy, error, run } = useSend<{ path: string }>()
-  const [made, setMade] = useState<{ name: string; path: string } | null>(null)
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ url: string }>()
+  const [made, setMade] = useState<{ name: string; url: string } | null>(null)
   const make = async (name: string, body: unknown): Promise<void> => {
     const feed = await run('/api/calendars', body)
-    if (feed) setMade({ name, path: feed.path })
+    if (feed) setMade({ name, url: feed.url })
+    router.refresh()
   }
   return (
     <section aria-labelledby="calendars">
@@ -69,7 +101,7 @@ export function CalendarFeeds({
       <FormError error={error} />
       {made && (
         <p className="notice notice-good">
-          {made.name}: <a href={made.path}>{made.path}</a>
+          {made.name}: <a href={made.url}>{made.url}</a>
         </p>
       )}
       <ul className={styles.list}>

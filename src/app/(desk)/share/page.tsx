@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { deskPage, read } from '@/server/http/pages'
 import { shareView } from '@/server/views/share'
-import { CalendarFeeds } from '@/ui/share/Links'
+import { CalendarFeeds, Links } from '@/ui/share/Links'
 import { Receipts } from '@/ui/share/Receipts'
 import { Outbox, TellList } from '@/ui/share/ShareDesk'
 
@@ -17,6 +17,7 @@ export default async function SharePage() {
       <Receipts receipts={view.receipts} />
       <div className="mt-4">
         <CalendarFeeds site={null} crews={view.crews} />
+        <Links links={view.links} />
       </div>
       <div className="mt-4">
         <Outbox {...view.outbox} />

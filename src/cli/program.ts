@@ -1,0 +1,27 @@
+import { Command } from 'commander'
+import { backupCommand } from './backup'
+import { benchCommand } from './bench'
+import { demoCommand } from './demo'
+import { migrateCommand, rebuildCommand } from './keep'
+import { narrateCommand } from './narrate'
+import { restoreCommand } from './restore'
+import { startCommand } from './start'
+import { takeoffCommand } from './takeoff'
+
+/** Everything that `bin/aftermist` can be told. */
+export const program = new Command('aftermist')
+  .description('Walk a site, know what is left, plan who comes when, tell who has to know.')
+  .showHelpAfterError()
+
+for (const command of [
+  startCommand,
+  demoCommand,
+  migrateCommand,
+  rebuildCommand,
+  backupCommand,
+  restoreCommand,
+  benchCommand,
+  narrateCommand,
+  takeoffCommand,
+])
+  program.addCommand(command())
