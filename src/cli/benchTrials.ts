@@ -4,8 +4,8 @@ import { Command } from 'commander'
 /** Trials that run as a few seeded rounds among the tests, and here as many as somebody has time for. */
 const TRIALS = {
   faults: {
-    what: 'Phones that die, networks that lose answers and servers that fall over: nothing lost, nothing doubled.',
-    run: ['run', '--project', 'server', 'tests/server/faults.test.ts'],
+    what: 'Phones, networks, servers and restores that die in the middle: nothing lost, nothing doubled.',
+    run: ['run', '--project', 'server', 'tests/server/faults.test.ts', 'tests/server/keeping.test.ts'],
     rounds: '200',
   },
   anything: {
