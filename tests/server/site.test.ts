@@ -75,6 +75,10 @@ describe('a new site', () => {
     })
     expect(layTreatmentAt(as(firm, 'lead'), BAKEHOUSE, { placeId, treatment: 'room-paint-only' })).toEqual({ lines: 2 })
     expect(state().places.at(-1)!.name).toBe('Attic')
+    // The same once more is asked about, and comes twice only where somebody means it.
+    const again = { placeId, treatment: 'room-paint-only' }
+    expect(() => layTreatmentAt(as(firm, 'lead'), BAKEHOUSE, again)).toThrow('all of its work stands at Attic already')
+    expect(layTreatmentAt(as(firm, 'lead'), BAKEHOUSE, { ...again, again: true })).toEqual({ lines: 2 })
     expect(() =>
       layTreatmentAt(as(firm, 'lead'), BAKEHOUSE, { placeId: 'gone', treatment: 'room-paint-only' }),
     ).toThrow('Place: it is not on this site any more.')

@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { array, object, string } from 'yup'
+import { array, boolean, object, string } from 'yup'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
 import { parseSize, type Size } from '../../core/measure/size'
 import type { Units } from '../../core/measure/length'
@@ -137,6 +137,8 @@ const addition = object({ place: placeSchema.required() })
 const laying = object({
   placeId: string().required('Place: choose one.'),
   treatment: string().required('Treatment: choose one.'),
+  /** Somebody was asked, and does want it twice. */
+  again: boolean().default(false),
 })
 
 /** Adds a place to a site that is under way. */
@@ -150,14 +152,26 @@ export function addPlace(context: Context, siteId: string, body: unknown): { pla
   return { placeId: facts[0]!.subjectId }
 }
 
-/** Lays one more treatment down at a place. */
+/** Lays one more treatment down at a place.
+ * @throws Refusal 409 with the field `again` where all of its work stands there already and nobody said that it comes again */
 export function layTreatmentAt(context: Context, siteId: string, body: unknown): { lines: number } {
   context.requireLead()
   const site = context.site(siteId)
   const input = laying.validateSync(body)
-  const place = siteState(context.db, site).places.find((known) => known.id === input.placeId)
+  const { places, lines } = siteState(context.db, site)
+  const place = places.find((known) => known.id === input.placeId)
   if (!place) throw new Refusal(404, 'Place: it is not on this site any more.', 'placeId')
   const facts = treatmentFacts(context, site.id, place, input.treatment, readRates(context.db))
+  const here = new Set(
+    lines.filter(({ placeId }) => placeId === place.id).map(({ stage, title }) => `${stage} ${title}`),
+  )
+  const laid = facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : []))
+  if (!input.again && laid.length > 0 && laid.every(({ stage, title }) => here.has(`${stage} ${title}`)))
+    throw new Refusal(
+      409,
+      `${treatmentById(input.treatment)!.title}: all of its work stands at ${place.name} already. Laid down again, it would be done twice.`,
+      'again',
+    )
   context.db.transaction(() => insertObservations(context.db, facts, context.now()))()
-  return { lines: facts.filter((fact) => fact.subject === 'line').length }
+  return { lines: laid.length }
 }

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
-import { shortDay } from '@/core/calendar/day'
+import { isDay, shortDay } from '@/core/calendar/day'
 import type { Consequence, PlanChange } from '@/core/schedule/planChange'
 import { send, type SendError } from '../shared/useSend'
 import type { VisitView } from './types'
@@ -104,14 +104,17 @@ const VERBS: Readonly<Record<PlanChange['kind'], string>> = {
   add: 'Add it',
 }
 
+/** A day that was typed; what is none stands as it is, and is refused in words. */
+const typed = (day: string): string => (isDay(day) ? shortDay(day) : day)
+
 function titleOf(change: PlanChange, visit: VisitView | null): string {
   switch (change.kind) {
     case 'move':
-      return `${visit!.title} to ${shortDay(change.day)}, ${change.half === 0 ? 'morning' : 'afternoon'}`
+      return `${visit!.title} to ${typed(change.day)}, ${change.half === 0 ? 'morning' : 'afternoon'}`
     case 'swap':
       return `${visit!.title} takes another’s days`
     case 'hold':
-      return `${visit!.title} held${change.until ? ` until ${shortDay(change.until)}` : ''}`
+      return `${visit!.title} held${change.until ? ` until ${typed(change.until)}` : ''}`
     case 'split':
       return `${visit!.title} in two comings`
     case 'add':

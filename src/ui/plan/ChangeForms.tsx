@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Day } from '@/core/calendar/day'
+import { FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
 import type { VisitView } from './types'
 
@@ -27,7 +27,13 @@ export function HoldForm({ visit, onChange }: FormProps) {
       </Form.Group>
       <Form.Group controlId="hold-until">
         <Form.Label>Until (if known)</Form.Label>
-        <Form.Control type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+        <Form.Control
+          type="date"
+          min={FIRST_DAY}
+          max={LAST_DAY}
+          value={until}
+          onChange={(event) => setUntil(event.target.value)}
+        />
       </Form.Group>
       <Button type="submit" variant="quiet" className="mt-2">
         See who waits with it

@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { addDays, type Day } from '@/core/calendar/day'
+import { addDays, FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { PlanChange } from '@/core/schedule/planChange'
@@ -207,7 +207,14 @@ function MoveForm({ visit, onChange }: { visit: VisitView; onChange: (change: Pl
       <div className="d-flex gap-2 flex-wrap align-items-end">
         <Form.Group controlId="move-day">
           <Form.Label>Day</Form.Label>
-          <Form.Control type="date" value={day} onChange={(event) => setDay(event.target.value)} />
+          <Form.Control
+            type="date"
+            required
+            min={FIRST_DAY}
+            max={LAST_DAY}
+            value={day}
+            onChange={(event) => setDay(event.target.value)}
+          />
         </Form.Group>
         <Form.Group controlId="move-half">
           <Form.Label>Half</Form.Label>

@@ -1,7 +1,9 @@
 'use client'
 import { answersWords } from '@/core/walk/answersWords'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { STAGES } from '@/core/scope/vocabulary'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { parseSize } from '@/core/measure/size'
@@ -70,6 +72,16 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         title="To decide"
         items={here(open.decisions)}
         tail={(d) => `${answersWords(d.owner)}${d.by ? `, by ${d.by}` : ''}`}
+        below={
+          mayEdit
+            ? (d) => (
+                <Decide
+                  question={d.text}
+                  onDecided={(answer) => mark('decision', d.id, 'answered', answer, null, 'Decided.')}
+                />
+              )
+            : undefined
+        }
       />
       <Matters title="Decided, and why" items={here(open.decided)} tail={(d) => d.why} />
       <Matters
@@ -203,6 +215,8 @@ interface MattersProps<T> {
   readonly items: readonly T[]
   readonly tail: (item: T) => string
   readonly action?: { readonly word: string; readonly run: (item: T) => void } | undefined
+  /** What stands under an item. */
+  readonly below?: ((item: T) => ReactNode) | undefined
 }
 
 function Matters<T extends { readonly id: string; readonly text: string }>({
@@ -210,6 +224,7 @@ function Matters<T extends { readonly id: string; readonly text: string }>({
   items,
   tail,
   action,
+  below,
 }: MattersProps<T>) {
   if (items.length === 0) return null
   return (
@@ -224,10 +239,37 @@ function Matters<T extends { readonly id: string; readonly text: string }>({
                 {action.word}
               </button>
             )}
+            {below?.(item)}
           </li>
         ))}
       </ul>
     </>
+  )
+}
+
+/** What was decided, in the words that it was said in. */
+function Decide({ question, onDecided }: { question: string; onDecided: (answer: string) => void }) {
+  const [answer, setAnswer] = useState('')
+  return (
+    <Form
+      className="d-flex gap-2 mt-1"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (answer.trim() !== '') onDecided(answer.trim())
+      }}
+    >
+      <Form.Control
+        size="sm"
+        required
+        aria-label={`What was decided: ${question}`}
+        placeholder="What was decided"
+        value={answer}
+        onChange={(event) => setAnswer(event.target.value)}
+      />
+      <Button type="submit" size="sm" variant="quiet">
+        Decided
+      </Button>
+    </Form>
   )
 }
 
@@ -322,8 +364,8 @@ function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ lines: number }>()
   const [treatment, setTreatment] = useState('')
-  const lay = async (): Promise<void> => {
-    if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment })) !== null) {
+  const lay = async (again = false): Promise<void> => {
+    if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment, again })) !== null) {
       setTreatment('')
       router.refresh()
     }
@@ -356,6 +398,11 @@ function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
       >
         Lay it down
       </button>
+      {error?.field === 'again' && (
+        <Button variant="quiet" className="mt-2" disabled={busy} onClick={() => void lay(true)}>
+          Lay it down again
+        </Button>
+      )}
     </details>
   )
 }

@@ -1,5 +1,6 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { shortDay } from '@/core/calendar/day'
 import { readValues } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -38,6 +39,13 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
     if (told.length === 0) return onDone()
     const at = { subject: 'selection', subjectId: row.id, placeId: row.placeId }
     if ((await run(`/api/sites/${row.siteId}/facts`, { facts: told.map((one) => ({ ...at, ...one })) })) !== null) {
+      onDone()
+      router.refresh()
+    }
+  }
+  const remove = async (): Promise<void> => {
+    const fact = { subject: 'selection', subjectId: row.id, placeId: row.placeId, facet: 'removed', value: true }
+    if ((await run(`/api/sites/${row.siteId}/facts`, { facts: [fact] })) !== null) {
       onDone()
       router.refresh()
     }
@@ -120,6 +128,9 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
       <button className="btn btn-primary" disabled={busy}>
         Save
       </button>
+      <Button variant="quiet" disabled={busy} onClick={() => void remove()}>
+        Take {row.what.toLowerCase()} off the list
+      </Button>
       <p className="soft">
         Usual for {row.leadWords}. {row.neededOn && `Needed ${shortDay(row.neededOn)} by the plan.`}
       </p>
