@@ -1,7 +1,7 @@
+import { measuredAmount } from '../scope/lineAmount'
 import { dayOf, longDay, type Day } from '../calendar/day'
 import { entryWords } from '../entries/entryWords'
 import type { Units } from '../measure/length'
-import { printQuantity } from '../measure/quantity'
 import type { Action } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
 
@@ -89,9 +89,7 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
       return [
         {
           place: place.name,
-          work: work.map(({ title, quantity }) =>
-            quantity && quantity.unit !== 'each' ? `${title}, ${printQuantity(quantity, units)}` : title,
-          ),
+          work: work.map((line) => [line.title, measuredAmount(line, units)].filter(Boolean).join(', ')),
           chosen: chosen.map(
             ({ what, choice, supplier }) => `${what}: ${choice}${supplier ? `, from ${supplier}` : ''}`,
           ),

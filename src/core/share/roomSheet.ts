@@ -1,7 +1,7 @@
+import { measuredAmount } from '../scope/lineAmount'
 import { roomPlan, type RoomPlan } from '../sketches/roomPieces'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
-import { printQuantity } from '../measure/quantity'
 import { printSize } from '../measure/size'
 import type { Plan } from '../schedule/plan'
 import { BUILD_ORDER } from '../scope/vocabulary'
@@ -61,7 +61,7 @@ export function composeRoomSheet(
         stage: words.stages[line.stage],
         trade: words.trades[line.trade],
         title: line.title,
-        amount: line.quantity && line.quantity.unit !== 'each' ? printQuantity(line.quantity, units) : '',
+        amount: measuredAmount(line, units),
         progress: line.progress,
         when: line.progress === 100 ? words.finished : visit ? visitDaysIn(words, visit) : words.page.notPlanned,
         held: line.held?.reason ?? null,

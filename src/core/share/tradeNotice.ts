@@ -1,7 +1,7 @@
+import { measuredAmount } from '../scope/lineAmount'
 import { dayOf, type Day } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import { WAY_IN } from '../entries/kinds/access'
-import { printQuantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import type { PlannedVisit } from '../schedule/plan'
 import { linesOfVisit } from '../schedule/visits'
@@ -86,10 +86,9 @@ export function composeTradeNotice(
     title: `${siteName}: ${visit.stages.map((stage) => words.stages[stage].toLowerCase()).join(` ${words.and} `)}`,
     when: visitDaysIn(words, visit),
     places: listedIn(words, visit.placeIds.map(name)),
-    work: lines.map((line) => {
-      const amount = line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, units)}` : ''
-      return `${name(line.placeId)}: ${line.title}${amount}`
-    }),
+    work: lines.map(
+      (line) => `${name(line.placeId)}: ${[line.title, measuredAmount(line, units)].filter(Boolean).join(', ')}`,
+    ),
     out: state.lines
       .filter(
         ({ placeId, stage, trade, excluded }) =>

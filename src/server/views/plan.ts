@@ -1,3 +1,4 @@
+import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, shortDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
@@ -10,7 +11,6 @@ import { linesOfVisit } from '../../core/schedule/visits'
 import { stoppedDays } from '../../core/schedule/weather'
 import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
-import { printQuantity } from '../../core/measure/quantity'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
@@ -207,7 +207,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
       work: lines.map((line) => ({
         id: line.id,
-        words: `${placeName(state, line.placeId)}: ${line.title}${line.quantity && line.quantity.unit !== 'each' ? `, ${printQuantity(line.quantity, site.units)}` : ''}`,
+        words: `${placeName(state, line.placeId)}: ${[line.title, deskAmount(line, site.units)].filter(Boolean).join(', ')}`,
       })),
       booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
       pinned,

@@ -1,3 +1,4 @@
+import { deskAmount } from '../../core/scope/lineAmount'
 import { dateOnly, longDay, dayOf } from '../../core/calendar/day'
 import type { Units } from '../../core/measure/length'
 import { printQuantity, shownQuantity } from '../../core/measure/quantity'
@@ -110,7 +111,11 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               progress: line.progress,
               hours: line.hours,
               hoursRange: line.hoursRange,
-              quantity: line.quantity ? printQuantity(line.quantity, site.units) : '',
+              quantity: line.rough
+                ? deskAmount(line, site.units)
+                : line.quantity
+                  ? printQuantity(line.quantity, site.units)
+                  : '',
               amount: line.quantity
                 ? { ...shownQuantity(line.quantity, site.units), unit: line.quantity.unit, value: line.quantity.value }
                 : null,
