@@ -1,13 +1,12 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { readLink, type Audience } from '../../src/data/links'
 import { readBookings } from '../../src/data/plans'
 import { openFirmFolder } from '../../src/server/firmFolder'
 import { createLink, tokenOf } from '../../src/server/share/links'
 import { siteState } from '../../src/server/siteStates'
 import { as, demoFolder, TODAY } from '../fixtures/folder'
-import { serveFolder, type RunningApp } from './harness'
-import { routes, type Route } from './routes'
+import { demoCookie, serveFolder, type RunningApp } from './harness'
+import { addressOf, PARAMETERS, routes, type Route } from './routes'
 
 /** What everybody may reach: signing in, the first firm, links with a token, and what makes the page installable. */
 const OPEN = [
@@ -64,15 +63,6 @@ const OWNER = [
 /** They lead on to another page, or out. */
 const ELSEWHERE = ['/', '/welcome', '/api/sign-out']
 
-const PARAMETERS: Readonly<Record<string, string>> = {
-  '[site]': siteIdOf('bakehouse'),
-  '[place]': placeIdOf('bakehouse', 'bath'),
-  '[reader]': 'engineer',
-  '[sort]': 'photo',
-  '[hash]': 'f'.repeat(64),
-  '[path]': 'nothing.js',
-}
-
 const ROUTES = routes().sort((a, b) => (a.path < b.path ? -1 : 1))
 
 let app: RunningApp
@@ -90,21 +80,13 @@ beforeAll(async () => {
     tokens.set(audience, tokenOf(firm, readLink(firm.db, createLink(lead, site.id, audience, subjects[audience]))!))
   firm.db.close()
   app = await serveFolder(folder)
-  for (const role of ['crew', 'lead', 'owner']) {
-    const signedIn = await fetch(`${app.origin}/api/sign-in/demo`, {
-      method: 'POST',
-      body: JSON.stringify({ role }),
-      headers: { 'content-type': 'application/json', origin: app.origin },
-    })
-    cookies.set(role, signedIn.headers.get('set-cookie')!.split(';')[0]!)
-  }
+  for (const role of ['crew', 'lead', 'owner'] as const) cookies.set(role, await demoCookie(app, role))
 })
 afterAll(() => app.stop())
 
 /** How a route answers somebody: 'shut' where it asks to sign in, 'forbidden', or 'open' where it deals with the request. */
 async function answer({ path, method }: Route, role?: string): Promise<'shut' | 'forbidden' | 'open'> {
-  const url = path.replace(/\[[a-z]+\]/g, (name) => PARAMETERS[name] ?? 'made-up')
-  const { status, headers } = await fetch(app.origin + url, {
+  const { status, headers } = await fetch(app.origin + addressOf(path), {
     method,
     redirect: 'manual',
     headers: { origin: app.origin, 'content-type': 'application/json', cookie: cookies.get(role ?? '') ?? '' },

@@ -1,23 +1,13 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { demoFolder } from '../fixtures/folder'
-import { serveFolder, type RunningApp } from './harness'
-import { routes } from './routes'
+import { demoCookie, serveFolder, type RunningApp } from './harness'
+import { addressOf, PARAMETERS, routes } from './routes'
 
 /** A seeded few; `bin/aftermist bench anything` runs as many as it is told. */
 const ROUNDS = Number(process.env.AFTERMIST_ROUNDS ?? 2)
 const ROLES = ['crew', 'lead', 'owner'] as const
 
-const PARAMETERS: Readonly<Record<string, string>> = {
-  '[site]': siteIdOf('bakehouse'),
-  '[place]': placeIdOf('bakehouse', 'bath'),
-  '[reader]': 'engineer',
-  '[sort]': 'photo',
-  '[hash]': 'f'.repeat(64),
-  '[path]': 'nothing.js',
-}
-const addressOf = (path: string): string => path.replace(/\[[a-z]+\]/g, (name) => PARAMETERS[name] ?? 'made-up')
 const ALL = routes().sort((a, b) => (a.path < b.path ? -1 : 1))
 /** What ends a session, or plans for seconds, is tried elsewhere. */
 const LEFT_OUT = ['/api/sign-out', '/api/plan', '/api/plan/ways', '/api/sites/[site]/forward', '/api/me/password']
@@ -28,14 +18,7 @@ let app: RunningApp
 const cookies = new Map<string, string>()
 beforeAll(async () => {
   app = await serveFolder(demoFolder())
-  for (const role of ROLES) {
-    const answer = await fetch(`${app.origin}/api/sign-in/demo`, {
-      method: 'POST',
-      body: JSON.stringify({ role }),
-      headers: { 'content-type': 'application/json', origin: app.origin },
-    })
-    cookies.set(role, answer.headers.get('set-cookie')!.split(';')[0]!)
-  }
+  for (const role of ROLES) cookies.set(role, await demoCookie(app, role))
 })
 afterAll(() => app.stop())
 

@@ -70,13 +70,18 @@ export async function openWindow(): Promise<BrowserContext> {
   return browser.createBrowserContext()
 }
 
-async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
+/** The cookie of somebody of the demo who has just come in. */
+export async function demoCookie(app: Pick<RunningApp, 'origin'>, role: 'owner' | 'lead' | 'crew'): Promise<string> {
   const answer = await fetch(`${app.origin}/api/sign-in/demo`, {
     method: 'POST',
     body: JSON.stringify({ role }),
     headers: { 'content-type': 'application/json', origin: app.origin },
   })
-  const [name, value] = answer.headers.get('set-cookie')!.split(';')[0]!.split('=') as [string, string]
+  return answer.headers.get('set-cookie')!.split(';')[0]!
+}
+
+async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
+  const [name, value] = (await demoCookie(app, role)).split('=') as [string, string]
   return { name, value, domain: 'localhost', path: '/', httpOnly: true }
 }
 

@@ -1,5 +1,17 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
+
+/** What stands for the changing parts of an address. */
+export const PARAMETERS: Readonly<Record<string, string>> = {
+  '[site]': siteIdOf('bakehouse'),
+  '[place]': placeIdOf('bakehouse', 'bath'),
+  '[reader]': 'engineer',
+  '[sort]': 'photo',
+  '[hash]': 'f'.repeat(64),
+  '[path]': 'nothing.js',
+}
+export const addressOf = (path: string): string => path.replace(/\[[a-z]+\]/g, (name) => PARAMETERS[name] ?? 'made-up')
 
 export interface Route {
   readonly path: string
