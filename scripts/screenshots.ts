@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs'
 import type { Page } from 'puppeteer-core'
 import { demoId, placeIdOf, siteIdOf } from '../src/demo/ids'
 import { clickText, DESK, launch, openPage, PHONE, serveFolder, typeInto, waitForText } from '../tests/browser/harness'
-import { demoFolder } from '../tests/fixtures/folder'
+import { setup } from '../tests/globalSetup'
 
 /** Takes the pictures in docs/screenshots from the demo data. Run `npm run screenshots` after a view has changed. */
 const OUT = 'docs/screenshots'
@@ -10,7 +10,9 @@ const BAKEHOUSE = siteIdOf('bakehouse')
 const PHONE_SHOT = { ...PHONE, deviceScaleFactor: 1 }
 
 mkdirSync(OUT, { recursive: true })
-const app = await serveFolder(await demoFolder())
+let demo = ''
+await setup({ provide: (_key, folder) => void (demo = folder) })
+const app = await serveFolder(demo)
 const browser = await launch()
 
 async function shoot(page: Page, name: string): Promise<void> {
@@ -33,6 +35,7 @@ try {
     'new-site': '/sites/new',
     'room-sheet': `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
     share: `/sites/${BAKEHOUSE}/share`,
+    settings: '/settings/people',
   }
   for (const [name, path] of Object.entries(views)) {
     await desk.goto(app.origin + path, { waitUntil: 'networkidle0' })

@@ -29,6 +29,7 @@ import { clearIncoming, takeBundle } from '../../src/server/sites/takeBundle'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { as, closed, demoFolder, emptyFolder, openedDemo, TODAY } from '../fixtures/folder'
 
+const BIN = 'bin/aftermist'
 const ROUNDS = Number(process.env.AFTERMIST_ROUNDS ?? 3)
 let parent: string
 let folder: string
@@ -138,7 +139,7 @@ describe('a backup comes back whole or not at all', () => {
       const backup = await backedUp()
       const before = rows(folder)
       for (let round = 0; round < ROUNDS; round++) {
-        const restoring = spawn('bin/aftermist', ['restore', '--from', backup, '--data', folder], { stdio: 'ignore' })
+        const restoring = spawn(BIN, ['restore', '--from', backup, '--data', folder], { stdio: 'ignore' })
         const gone = new Promise((done) => restoring.once('exit', done))
         const wait = setTimeout(() => restoring.kill('SIGKILL'), 700 + ((round * 397) % 1500))
         await gone
