@@ -15,10 +15,15 @@ const TABS = [
 export function SettingsTabs({ role }: { readonly role: 'owner' | 'lead' | 'crew' }) {
   const path = usePathname()
   return (
-    <Nav variant="underline" className="mb-3 no-print" aria-label="Settings">
+    <Nav variant="underline" className="d-flex flex-wrap gap-3 mb-3 no-print" aria-label="Settings">
       {TABS.filter(({ roles }) => (roles as readonly string[]).includes(role)).map(({ href, words }) => (
         <Nav.Item key={href}>
-          <Nav.Link href={href} active={path === href} aria-current={path === href ? 'page' : undefined}>
+          <Nav.Link
+            href={href}
+            active={path === href}
+            className={path === href ? 'fw-bold text-decoration-none' : ''}
+            aria-current={path === href ? 'page' : undefined}
+          >
             {words}
           </Nav.Link>
         </Nav.Item>
