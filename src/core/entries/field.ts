@@ -1,6 +1,6 @@
 import { parseDay, dateOnly, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { parseLength, printMeasured, type Measured, type Units } from '../measure/length'
+import { parseFineLength, parseLength, printMeasured, type Measured, type Units } from '../measure/length'
 import { minor, printMoney, type Minor } from '../measure/money'
 import type { Input } from '../takeoff/calculation'
 import { readInput } from '../takeoff/readInputs'
@@ -116,8 +116,6 @@ const numberIn = (text: string, { label, key, input }: Field): number => {
   return value
 }
 
-const BARE = /^\d+(?:[.,]\d+)?$/
-
 const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => FieldValue> = {
   words: (text) => text,
   choice: (text) => text,
@@ -128,8 +126,7 @@ const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => Fie
     return text
   },
   money: (text, one) => minor(numberIn(text, one) * 100),
-  length: (text, one, units) =>
-    naming(one, () => parseLength(one.fine && units === 'metric' && BARE.test(text) ? `${text} mm` : text, units)),
+  length: (text, one, units) => naming(one, () => (one.fine ? parseFineLength : parseLength)(text, units)),
   day: (text, one) => naming(one, () => parseDay(text)),
 }
 

@@ -123,6 +123,12 @@ export function parseLength(text: string, units: Units): Measured {
   throw new ImpossibleRequest('unreadable-length', `"${typed}" is not a length. Write it like ${example}.`)
 }
 
+/** A length of some millimetres, like a joint or a board: on metric sites a number without a unit is so many. Its words are
+ * kept with the unit, so that they read back as the same.
+ * @throws ImpossibleRequest as `parseLength` does */
+export const parseFineLength = (text: string, units: Units): Measured =>
+  units === 'metric' && BARE.test(text.trim()) ? parseLength(`${text.trim()} mm`, units) : parseLength(text, units)
+
 function inRange(value: number, typed: string): Tenths {
   if (value > 0 && value <= 10_000_000) return tenths(value)
   throw new ImpossibleRequest(

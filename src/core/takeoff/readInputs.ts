@@ -1,6 +1,15 @@
 import { parseDay } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { inDigits, isRough, NUMBER, numberOf, parseLength, plainFigures, type Units } from '../measure/length'
+import {
+  inDigits,
+  isRough,
+  NUMBER,
+  numberOf,
+  parseFineLength,
+  parseLength,
+  plainFigures,
+  type Units,
+} from '../measure/length'
 import { MOST, MOST_LISTED, type Calculation, type Input } from './calculation'
 import { differsBySite, factorOf, UNIT_WORDS } from './unitWords'
 
@@ -70,7 +79,7 @@ function requireUnit(key: string, one: Input, value: unknown, units: Units): voi
   const ends = rangeOf(value) ?? [value]
   for (const end of ends) {
     if (typeof end !== 'number') continue
-    if (one.kind === 'length' && !one.fine && !isFine(one) && end > 0 && end < METRES_UNDER) {
+    if (one.kind === 'length' && !isFine(one) && end > 0 && end < METRES_UNDER) {
       const others = units === 'imperial' ? `"${end} in" or "${end} ft"` : `"${end} m"`
       throw ask(key, `${one.title}: is ${end} in millimetres? Write it as "${end} mm" or ${others}.`)
     }
@@ -164,7 +173,7 @@ function lengthIn(value: unknown, units: Units, fine = false): Read {
   if (typeof value !== 'string') return wrong(`"${shown(value)}" is not a length.`)
   const text = value.trim()
   if (/^0+(?:[.,]0+)?\s*[^\d\s]*$/.test(text)) return exact(0)
-  const measured = parseLength(fine && units === 'metric' && BARE.test(text) ? `${text} mm` : text, units)
+  const measured = (fine ? parseFineLength : parseLength)(text, units)
   return { low: measured.tenths / 10, high: (measured.high ?? measured.tenths) / 10, rough: isRough(measured) }
 }
 
