@@ -1,0 +1,281 @@
+import { printMoney } from '../../core/measure/money'
+import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
+
+import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { neededOn } from '../../core/schedule/neededOn'
+import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import type { Stage } from '../../core/scope/vocabulary'
+import { placeName, type SiteState } from '../../core/walk/siteState'
+import { answersWords } from '../../core/walk/answersWords'
+import { capital } from '../../core/share/plainWords'
+import { readCrews } from '../../data/crews'
+import { readBookings } from '../../data/plans'
+import { readLatestUpdate } from '../../data/share'
+import type { Site } from '../../data/sites'
+import { siteContradictions } from './siteContradictions'
+import { keepIsDue } from '../../core/walk/keepDue'
+import type { Context } from '../context'
+import { setAsideAt } from '../siteStates'
+import { changedFacts } from '../share/tell'
+import { stageWords, visitWords } from '../share/visitWords'
+import { dueSoon, selectionRows } from './selectionRows'
+
+/** Something that somebody has to do, with what it costs to leave it. */
+export interface Need {
+  readonly cost: number
+  readonly when: string
+  readonly note: string
+  readonly text: string
+  readonly detail: string
+  readonly href: string
+  readonly action: string
+}
+
+/** `One crew`, `3 crews`. */
+export const count = (n: number, word: string): string => (n === 1 ? `One ${word}` : `${n} ${word}s`)
+
+type SiteAndState = { readonly site: Site; readonly state: SiteState }
+
+/** What a site needs of somebody today. */
+export const needsOfSite = (context: Context, { site, state }: SiteAndState, plan: Plan | null): Need[] => [
+  ...decisions(site, state, context.today),
+  ...orders(site, state, plan, context.today),
+  ...extrasWaiting(context, site, state, plan),
+  ...shutGates(site, state, plan, context.today),
+  ...keepsDue(site, state, context.today),
+  ...toAsk(context, site, state),
+  ...toAnswer(site, state),
+  ...updateDue(context, site, plan),
+  ...cannotBe(context, site),
+]
+
+/** Facts on record that cannot be so: nothing is reckoned with them until somebody takes them back. */
+function cannotBe({ db }: Context, site: Site): Need[] {
+  const aside = setAsideAt(db, site)
+  if (aside.length === 0) return []
+  return [
+    {
+      cost: 280,
+      when: 'today',
+      note: 'left out',
+      text: `${aside.length === 1 ? 'One entry cannot be so and is' : `${aside.length} entries cannot be so and are`} left out of everything. ${site.name}.`,
+      detail: aside[0]!.why,
+      href: `/sites/${site.id}/registers#left-out`,
+      action: 'Look at it',
+    },
+  ]
+}
+
+/** Visits that a trade declined. */
+export function declined(context: Context, plan: Plan | null): Need[] {
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
+  const visits = new Map((plan?.visits ?? []).map((visit) => [visit.key, visit]))
+  return readBookings(context.db)
+    .filter((booking) => booking.state === 'declined' && visits.has(booking.visitKey))
+    .map((booking) => {
+      const visit = visits.get(booking.visitKey)!
+      const free = booking.freeFrom ? `next free ${shortDay(booking.freeFrom)}` : 'no other day named'
+      return {
+        cost: 300,
+        when: 'declined',
+        note: shortDay(booking.startDay),
+        text: `${crews.get(booking.crewId)} declined: ${visitWords(context.db, visit)}.`,
+        detail: `${booking.reason ? `${booking.reason}; ` : ''}${free}. Plan again to move it.`,
+        href: `/sites/${visit.siteId}/plan?visit=${encodeURIComponent(visit.key)}`,
+        action: 'Open the plan',
+      }
+    })
+}
+
+function decisions(site: Site, state: SiteState, today: Day): Need[] {
+  return state.decisions
+    .filter((decision) => decision.answer === null && decision.by && daysBetween(today, decision.by) <= 5)
+    .map((decision) => {
+      const left = daysBetween(today, decision.by!)
+      return {
+        cost: 150 - left * 10,
+        when: left < 0 ? `${daysWords(-left)} late` : left === 0 ? 'today' : `by ${shortDay(decision.by!)}`,
+        note: left <= 0 ? 'last day' : 'to decide',
+        text: `${decision.question} ${placeName(state, decision.placeId)}, ${site.name}.`,
+        detail: `${capital(answersWords(decision.owner))}.${decision.stake ? ` ${decision.stake}` : ''}`,
+        href: `/sites/${site.id}/scope?place=${decision.placeId ?? ''}`,
+        action: 'Open',
+      }
+    })
+}
+
+/** Extras that nobody answered yet although the work that they belong to is near. */
+function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Plan | null): Need[] {
+  if (!context.seesMoney) return []
+  return state.lines
+    .filter((line) => line.extra && line.approval === null && line.progress < 100)
+    .flatMap((line) => {
+      const day = plan ? (neededOn(plan, line.placeId, line.stage) ?? nextAt(plan, line.placeId)) : null
+      const left = day ? daysBetween(context.today, day) : null
+      if (left === null || left > 10) return []
+      return [
+        {
+          cost: 160 - left * 10,
+          when: left <= 0 ? 'today' : `by ${shortDay(day!)}`,
+          note: 'to approve',
+          text: `${line.title}: an extra that nobody approved yet. ${placeName(state, line.placeId)}, ${site.name}.`,
+          detail: line.price === null ? 'It is not priced yet.' : `${printMoney(line.price)}.`,
+          href: `/sites/${site.id}/scope?place=${line.placeId}&stage=${line.stage}`,
+          action: 'Open',
+        },
+      ]
+    })
+}
+
+/** When somebody comes to a place next. */
+const nextAt = (plan: Plan, placeId: string): Day | null =>
+  plan.visits
+    .filter(({ placeIds }) => placeIds.includes(placeId))
+    .map(({ startDay }) => startDay)
+    .sort()[0] ?? null
+
+function orders(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
+  return selectionRows(site, state, plan, today, false, {})
+    .filter((row) => dueSoon(row, today, site) || row.state === 'wrong')
+    .map((row) => {
+      const late = row.orderBy ? daysBetween(row.orderBy, today) : 0
+      return {
+        cost: (row.state === 'wrong' ? 220 : 110) + Math.min(80, Math.max(0, late) * 2),
+        when:
+          row.state === 'wrong'
+            ? 'came wrong'
+            : late > 0
+              ? `${daysWords(late)} late`
+              : late === 0
+                ? 'today'
+                : 'tomorrow',
+        note: row.state === 'wrong' ? 'order again' : 'last day to order',
+        text: `${row.state === 'undecided' ? 'Choose and order' : 'Order'} ${row.what.toLowerCase()} for ${row.place}, ${site.name}.`,
+        detail: row.reason,
+        href: `/sites/${site.id}/selections#${row.id}`,
+        action: 'Open',
+      }
+    })
+}
+
+/** Gates that shut a visit of the next days. */
+function shutGates(site: Site, state: SiteState, plan: Plan | null, today: Day): Need[] {
+  return gatesSoon(site.id, state, plan, today).map(({ visit, words, placeId, stage }) => ({
+    cost: 200 - daysBetween(today, visit.startDay) * 8,
+    when: `by ${shortDay(visit.startDay)}`,
+    note: 'before cover',
+    text: `${placeName(state, placeId)}, ${site.name}: ${words}.`,
+    detail: `${stageWords(visit)} is planned for ${shortDay(visit.startDay)}.`,
+    href: `/sites/${site.id}/scope?place=${placeId}&stage=${stage}`,
+    action: 'Look at it',
+  }))
+}
+
+const GATE_DAYS = 3
+
+/** Gates that will still be shut when their visit comes: something is missing that no visit before it will bring. */
+export function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: Day) {
+  const until = addDays(today, GATE_DAYS)
+  const endOf = new Map((plan?.visits ?? []).flatMap((visit) => visit.lineIds.map((id) => [id, visit.endDay] as const)))
+  const found: { visit: PlannedVisit; words: string; placeId: string; stage: Stage }[] = []
+  for (const visit of plan?.visits ?? []) {
+    if (visit.siteId !== siteId || visit.startDay > until || visit.startDay < today) continue
+    const comes = (lineId: string | null): boolean =>
+      lineId === null ? visit.startDay > addDays(today, 1) : (endOf.get(lineId) ?? '9') <= visit.startDay
+    for (const placeId of visit.placeIds) {
+      for (const gate of coverGates(placeId, state)) {
+        if (gate.open || !visit.stages.includes(gate.stage)) continue
+        const missing = gate.items.filter((item) => !item.done && (item.failed || !comes(item.lineId)))
+        if (missing.length > 0)
+          found.push({ visit, words: gateWords({ ...gate, items: missing }), placeId, stage: gate.stage })
+      }
+    }
+  }
+  return found
+}
+
+/** What was to stay only until something, and has outstayed it. */
+const keepsDue = (site: Site, state: SiteState, today: Day): Need[] =>
+  state.keeps
+    .filter((keep) => !keep.released && keepIsDue(keep, state, today))
+    .map((keep) => ({
+      cost: 90,
+      when: 'now',
+      note: 'its time has come',
+      text: `${keep.text}, ${placeName(state, keep.placeId)}, ${site.name}.`,
+      detail: keep.until
+        ? `It was to stay until ${keep.until}; that is done.`
+        : 'It was only there for the time being.',
+      href: `/sites/${site.id}/scope?place=${keep.placeId ?? ''}`,
+      action: 'Look at it',
+    }))
+
+/** What was said in two ways; one of them is built on already. */
+const toAsk = (context: Context, site: Site, state: SiteState): Need[] =>
+  siteContradictions(context, site).map((one) => ({
+    cost: 80,
+    when: 'today',
+    note: 'to ask',
+    text: `${one.question} ${placeName(state, one.placeId)}, ${site.name}.`,
+    detail: `${one.sides.join('; or: ')}.`,
+    href: `/sites/${site.id}/scope`,
+    action: 'Answer',
+  }))
+
+/** Days after which a client should hear again, in a quiet week too. */
+const RHYTHM_DAYS = 7
+
+/** A client who heard nothing for a week while their house is worked on. */
+function updateDue({ db, today }: Context, site: Site, plan: Plan | null): Need[] {
+  const open = plan?.visits.some(({ siteId }) => siteId === site.id) ?? false
+  if (!open || site.clientName === '' || site.startsOn > today) return []
+  const update = readLatestUpdate(db, site.id)
+  const quiet = daysBetween(update ? dayOf(update.publishedAt) : site.startsOn, today)
+  if (quiet < RHYTHM_DAYS) return []
+  return [
+    {
+      cost: 165,
+      when: 'this week',
+      note: 'to tell',
+      text: `The client of ${site.name} heard nothing for ${daysWords(quiet)}.`,
+      detail: 'A quiet week is told too: why there is little to see, and what comes next.',
+      href: `/sites/${site.id}/share`,
+      action: 'Write the update',
+    },
+  ]
+}
+
+/** What client and trades asked and nobody answered yet. */
+const toAnswer = (site: Site, state: SiteState): Need[] =>
+  state.entries
+    .filter(({ kind, settled }) => settled === null && (kind === 'client-question' || kind === 'trade-question'))
+    .map(({ placeId, seenAt, values }) => ({
+      cost: 120,
+      when: `since ${shortDay(dayOf(seenAt))}`,
+      note: 'to answer',
+      text: `${String(values.by ?? 'Somebody')} asks: ${String(values.asked)}`,
+      detail: `${placeId ? `${placeName(state, placeId)}, ` : ''}${site.name}. They read the answer at their link.`,
+      href: `/sites/${site.id}/registers`,
+      action: 'Answer',
+    }))
+
+/** People whose dates changed. */
+export function toTell(context: Context, plan: Plan | null): Need[] {
+  if (!plan) return []
+  const people = changedFacts(context, plan)
+  if (people.length === 0) return []
+  return [
+    {
+      cost: 160,
+      when: 'today',
+      note: 'to tell',
+      text: `${count(people.length, 'person')} ${people.length === 1 ? 'has' : 'have'} dates that changed.`.replace(
+        'persons',
+        'people',
+      ),
+      detail: 'Each gets only what changed for them.',
+      href: '/share',
+      action: 'See who',
+    },
+  ]
+}
