@@ -8,8 +8,10 @@ export default defineConfig({
     globalSetup: 'tests/browser/globalSetup.ts',
     testTimeout: 300_000,
     hookTimeout: 300_000,
-    // Each file has a server and a window of its own in the one browser.
-    maxWorkers: 2,
+    // Each file has a server and a window of its own in the one browser; of three one mostly waits for a page.
+    maxWorkers: 3,
+    pool: 'forks',
+    isolate: false,
     sequence: { sequencer: LongestFirst },
   },
 })

@@ -4,9 +4,10 @@ import { readBookings } from '../../src/data/plans'
 import { openFirmFolder } from '../../src/server/firmFolder'
 import { createLink, tokenOf } from '../../src/server/share/links'
 import { siteState } from '../../src/server/siteStates'
+import { siteIdOf } from '../../src/demo/ids'
 import { as, demoFolder, TODAY } from '../fixtures/folder'
 import { demoCookie, serveFolder, type RunningApp } from './harness'
-import { addressOf, PARAMETERS, routes, type Route } from './routes'
+import { addressOf, MAIN_PAGES, PARAMETERS, routes, type Route } from './routes'
 
 /** What everybody may reach: signing in, the first firm, links with a token, and what makes the page installable. */
 const OPEN = [
@@ -65,6 +66,7 @@ const ELSEWHERE = ['/', '/welcome', '/api/sign-out']
 
 const ROUTES = routes().sort((a, b) => (a.path < b.path ? -1 : 1))
 
+const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
 const tokens = new Map<Audience, string>()
 const cookies = new Map<string, string>()
@@ -145,4 +147,53 @@ describe('a link', () => {
       }
     },
   )
+})
+
+describe('a session', () => {
+  const get = (path: string, cookie = '') => fetch(app.origin + path, { headers: { cookie }, redirect: 'manual' })
+
+  test('signed out, every page leads to signing in and every answer says so', async () => {
+    for (const path of MAIN_PAGES) expect((await get(path)).headers.get('location'), path).toBe('/sign-in')
+    expect((await get('/api/sites')).status).toBe(401)
+    expect((await get(`/api/sites/${BAKEHOUSE}/walk`)).status).toBe(401)
+  })
+  test('crew see assigned sites, no plan, no money', async () => {
+    const crew = cookies.get('crew')!
+    for (const path of [
+      '/plan',
+      '/share',
+      '/selections',
+      `/sites/${BAKEHOUSE}/share`,
+      `/sites/${BAKEHOUSE}/settings`,
+      '/sites/new',
+    ])
+      expect((await get(path, crew)).status, path).toBe(403)
+    expect((await get(`/sites/${siteIdOf('pell')}/scope`, crew)).status).toBe(404)
+    const scope = await (await get(`/sites/${BAKEHOUSE}/scope`, crew)).text()
+    expect(scope).toContain('Kitchen')
+    for (const canary of ['137953', 'Quillwort', 'Pell Street']) expect(scope).not.toContain(canary)
+  })
+  test('a write from elsewhere is refused, even with a session', async () => {
+    const cookie = cookies.get('owner')!
+    const write = (headers: Record<string, string>) =>
+      fetch(`${app.origin}/api/plan/undo`, { method: 'POST', headers: { cookie, ...headers } })
+    expect((await write({ origin: 'https://elsewhere.example' })).status).toBe(403)
+    expect((await write({})).status).toBe(403)
+  })
+  test('a session ended everywhere is ended here', async () => {
+    const [one, other] = [await demoCookie(app, 'lead'), await demoCookie(app, 'lead')]
+    await fetch(`${app.origin}/api/sign-out`, {
+      method: 'POST',
+      body: '{"everywhere":true}',
+      headers: { cookie: one, origin: app.origin, 'content-type': 'application/json' },
+    })
+    expect((await get('/today', other)).headers.get('location')).toBe('/sign-in')
+  })
+  test('every page carries a strict content policy and is not to be framed', async () => {
+    const policy = (await get('/sign-in')).headers.get('content-security-policy')!
+    expect(policy).toContain("script-src 'self' 'nonce-")
+    expect(policy).toContain("frame-ancestors 'none'")
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/)
+    expect((await get('/for/client/x')).headers.get('x-robots-tag')).toContain('noindex')
+  })
 })

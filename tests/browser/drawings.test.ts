@@ -1,6 +1,5 @@
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
@@ -16,6 +15,8 @@ import {
   textOf,
   waitForText,
   type RunningApp,
+  until,
+  violations,
 } from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
@@ -36,9 +37,7 @@ afterAll(async () => {
 
 /** Taps a drawing at a share of its width and height. */
 async function tapDrawing(page: Page, x: number, y: number): Promise<void> {
-  await page.waitForFunction(
-    () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0,
-  )
+  await until(page, () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0)
   const picture = (await page.$('img[alt$="a drawing"]'))!
   await picture.scrollIntoView()
   const box = (await picture.boundingBox())!
@@ -71,13 +70,13 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await desk.type('aside input[name=text]', 'The old stack')
   await clickText(desk, 'aside button', 'Put the pin')
   await waitForText(desk, 'plan, 1 pin')
-  expect((await new AxePuppeteer(desk).analyze()).violations.map((one) => one.id)).toEqual([])
+  expect(await violations(desk)).toEqual([])
 
   const phone = await openPage(context, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await phone.evaluate(() => navigator.serviceWorker.ready)
   await clickText(phone, 'footer button', 'Start: ')
-  await phone.waitForFunction(async () => {
+  await until(phone, async () => {
     const kept = await caches.open('pictures')
     return (await kept.keys()).length > 0
   })
@@ -94,7 +93,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await phone.select('main select[name=about]', line)
   await clickText(phone, 'main button', 'Put the pin')
   await waitForText(phone, '2 pins')
-  expect((await new AxePuppeteer(phone).analyze()).violations.map((one) => one.id)).toEqual([])
+  expect(await violations(phone)).toEqual([])
 
   app = await serveFolder(folder, true, Number(new URL(app.origin).port))
   await phone.reload({ waitUntil: 'load' })
@@ -127,7 +126,7 @@ test('work is made part of a goal on the walk; the register tells how far the go
   await clickText(phone, 'main button', 'Whose is it?')
   await clickText(phone, 'dialog label', 'Room for eight at the table')
   await clickText(phone, 'dialog button', 'Keep')
-  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(phone, () => document.querySelector('dialog[open]') === null)
   await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
   await waitForText(phone, 'Room for eight at the table: ')
   await waitForText(phone, 'all sent')

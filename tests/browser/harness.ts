@@ -3,14 +3,14 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
-import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core'
+import puppeteer, { type Browser, type BrowserContext, type HandleFor, type Page } from 'puppeteer-core'
 import { inject } from 'vitest'
 import { freePort } from '../../src/cli/freePort'
 import { TODAY } from '../fixtures/folder'
 import { LAUNCH } from './chromium'
 
 export const DESK = { width: 1280, height: 800 }
-export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 }
+export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true }
 
 export interface RunningApp {
   readonly origin: string
@@ -43,6 +43,11 @@ export async function serveFolder(folder: string, keep = false, at?: number): Pr
     origin,
     folder,
     stop: async () => {
+      console.log(
+        'CPU',
+        folder,
+        (await import('node:fs')).readFileSync(`/proc/${server.pid}/stat`, 'utf8').split(' ').slice(13, 17).join(' '),
+      )
       const gone = new Promise((done) => server.once('exit', done))
       server.kill('SIGTERM')
       await gone
@@ -98,15 +103,23 @@ export async function openPage(
   return page
 }
 
+/** Waits until something holds in a page. It looks twenty times a second: to look with every frame keeps a core busy. */
+export const until = <Args extends unknown[], Result>(
+  page: Page,
+  holds: (...args: Args) => Result,
+  ...args: Args
+): Promise<HandleFor<Awaited<Result>>> =>
+  page.waitForFunction(holds as (...args: unknown[]) => Result, { polling: 50, timeout: 90_000 }, ...args)
+
 /** Clicks the first visible element of a kind whose text holds the words. */
 export async function clickText(page: Page, selector: string, words: string): Promise<void> {
-  const handle = await page.waitForFunction(
+  const handle = await until(
+    page,
     (wanted: string, text: string) =>
       [...document.querySelectorAll<HTMLElement>(wanted)].find(
         (one) =>
           one.textContent?.includes(text) && one.getClientRects().length > 0 && !(one as HTMLButtonElement).disabled,
       ),
-    { timeout: 60_000 },
     selector,
     words,
   )
@@ -116,7 +129,7 @@ export async function clickText(page: Page, selector: string, words: string): Pr
 }
 
 export const waitForText = (page: Page, words: string): Promise<unknown> =>
-  page.waitForFunction((text: string) => document.body.innerText.includes(text), { timeout: 60_000 }, words)
+  until(page, (text: string) => document.body.innerText.includes(text), words)
 
 export const textOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText)
 
@@ -126,12 +139,24 @@ export async function typeInto(page: Page, selector: string, text: string): Prom
   await page.type(selector, text)
 }
 
+/** Our pages have no frames: what was found need not be gathered in a page of its own. */
+const looked = (page: Page) =>
+  new AxePuppeteer(page).setLegacyMode().options({ resultTypes: ['violations'], preload: false })
+
 /** What of a page somebody cannot use, by rule and place. */
 export const violations = async (page: Page) =>
-  (await new AxePuppeteer(page).analyze()).violations.map(
+  (await looked(page).analyze()).violations.map(
     (one) =>
       `${one.id}: ${one.nodes
         .map((node) => node.target.join(' '))
         .slice(0, 3)
         .join(' | ')}`,
   )
+
+/** Whatever a page complains of in its console, a refused script or style among it. */
+export function complaints(page: Page): string[] {
+  const heard: string[] = []
+  page.on('console', (message) => message.type() === 'error' && heard.push(message.text()))
+  page.on('pageerror', (error) => heard.push(String(error)))
+  return heard
+}

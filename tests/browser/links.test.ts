@@ -8,7 +8,18 @@ import { withLinks } from '../../src/server/share/links'
 import { databaseFile } from '../../src/server/firmFolder'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
+import {
+  clickText,
+  DESK,
+  openPage,
+  PHONE,
+  textOf,
+  typeInto,
+  violations,
+  waitForText,
+  type RunningApp,
+  until,
+} from './harness'
 
 let app: RunningApp
 let windows: BrowserContext
@@ -42,9 +53,9 @@ test('the client answers on a phone under their name, sees the receipt, and the 
   await typeInto(page, 'input[autocomplete=name]', 'Rosalind Example')
   await clickText(page, 'details[open] button', 'Send my choice')
   await waitForText(page, 'answered: As the sample on the sill. Rosalind Example, 10 Mar.')
-  await page.waitForFunction(
+  await until(
+    page,
     (words: string) => [...document.querySelectorAll('details summary')].every((one) => one.textContent !== words),
-    {},
     first!,
   )
   await page.type('textarea[name=question]', 'Can the cat stay in?')
@@ -135,7 +146,7 @@ test('who has no mail is told by telephone, says the desk, and is off the list',
   await page.goto(`${app.origin}/sites/${siteIdOf('bakehouse')}/share`, { waitUntil: 'networkidle0' })
   await waitForText(page, 'Sedge Lane bins, Bakehouse Lane, by telephone: 555 0148')
   await page.click('button[aria-label="Sedge Lane bins was told"]')
-  await page.waitForFunction(() => !document.querySelector('button[aria-label="Sedge Lane bins was told"]'))
+  await until(page, () => !document.querySelector('button[aria-label="Sedge Lane bins was told"]'))
   await page.waitForNetworkIdle()
   expect(await violations(page)).toEqual([])
   await page.close()
@@ -157,9 +168,9 @@ test('what a lead writes into the update is there after a reload, and what they 
   expect(await valueOf(first)).toMatch(/^In our own words\./)
   const second = await valueOf('textarea[aria-label="Next, sentence 2"]')
   await page.click(`div:has(> ${first}) button`)
-  await page.waitForFunction(
+  await until(
+    page,
     (selector: string, words: string) => (document.querySelector(selector) as HTMLTextAreaElement).value === words,
-    {},
     first,
     second,
   )

@@ -2,7 +2,18 @@ import type { BrowserContext } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import { clickText, DESK, openPage, PHONE, textOf, typeInto, violations, waitForText, type RunningApp } from './harness'
+import {
+  clickText,
+  DESK,
+  openPage,
+  PHONE,
+  textOf,
+  typeInto,
+  violations,
+  waitForText,
+  type RunningApp,
+  until,
+} from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
@@ -24,7 +35,7 @@ describe('moving a visit', () => {
     await page.mouse.down()
     await page.mouse.move(x + 160, y + height / 2, { steps: 8 })
     await page.mouse.up()
-    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await until(page, () => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
     await page.reload({ waitUntil: 'networkidle0' })
     expect(await page.$eval('[aria-label^="Plaster, Street face"]', (one) => one.getAttribute('aria-label'))).toBe(
       before,
@@ -42,26 +53,26 @@ describe('moving a visit', () => {
     // Friday to Monday: three days of two halves.
     for (let half = 0; half < 6; half++) await page.keyboard.press('ArrowRight')
     // Tried in the browser while it is still in the hand.
-    await page.waitForFunction(() =>
+    await until(page, () =>
       /(afternoon|morning): (nobody else moves|\d+ other visits? moves?)/.test(document.body.innerText),
     )
     await page.keyboard.press('Enter')
     await waitForText(page, 'They have to be asked again.')
-    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await until(page, () => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
     expect(await violations(page)).toEqual([])
     await clickText(page, '[role=dialog] button', 'Move it')
     await waitForText(page, 'would be')
-    await page.waitForFunction(
+    await until(
+      page,
       (old: string | null) =>
         document.querySelector('[aria-label^="Plaster, Street face"]')?.getAttribute('aria-label') !== old,
-      {},
       before,
     )
     await clickText(page, 'button', 'Undo last plan')
-    await page.waitForFunction(
+    await until(
+      page,
       (old: string | null) =>
         document.querySelector('[aria-label^="Plaster, Street face"]')?.getAttribute('aria-label') === old,
-      {},
       before,
     )
     await page.close()
@@ -75,16 +86,16 @@ describe('holding and adding a visit', () => {
     const bar = '[aria-label^="Plaster, Street face"]'
     await page.focus(bar)
     await page.keyboard.press('h')
-    await page.waitForFunction(() => document.activeElement?.id === 'hold-reason')
+    await until(page, () => document.activeElement?.id === 'hold-reason')
     await page.keyboard.type('the mortar is not proved')
     await page.type('#hold-until', '04152026')
     await clickText(page, 'button', 'See who waits with it')
-    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await until(page, () => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
     await clickText(page, '[role=dialog] button', 'Hold it')
-    await page.waitForFunction(() => document.querySelector('[role=dialog]') === null)
+    await until(page, () => document.querySelector('[role=dialog]') === null)
     await waitForText(page, 'is held: the mortar is not proved')
     await clickText(page, 'button', 'Undo last plan')
-    await page.waitForFunction(() => !document.body.innerText.includes('is held: the mortar is not proved'))
+    await until(page, () => !document.body.innerText.includes('is held: the mortar is not proved'))
     await page.close()
   })
   test('work that stands in no line yet is added where it fits, and the form can be used by everybody', async () => {
@@ -97,9 +108,9 @@ describe('holding and adding a visit', () => {
     await page.select('#add-stage', 'return-list')
     expect(await violations(page)).toEqual([])
     await clickText(page, 'button', 'See where it fits')
-    await page.waitForFunction(() => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
+    await until(page, () => /would be/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
     await clickText(page, '[role=dialog] button', 'Add it')
-    await page.waitForFunction(() => document.querySelector('[role=dialog]') === null)
+    await until(page, () => document.querySelector('[role=dialog]') === null)
     await clickText(page, 'button', 'Undo last plan')
     await waitForText(page, 'Undone: a visit was added.')
     await page.close()
@@ -110,15 +121,15 @@ test('of a long plan only what is near is drawn, and the keys go on past its edg
   const page = await openPage(windows, app, DESK, 'lead')
   await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
   const drawn = () => page.$$eval('[role=group] button[aria-label]', (bars) => bars.map((bar) => bar.ariaLabel))
-  await page.waitForFunction(() => document.querySelectorAll('[role=group] button[aria-label]').length > 0)
+  await until(page, () => document.querySelectorAll('[role=group] button[aria-label]').length > 0)
   const first = await drawn()
   await page.$eval('[aria-label="Plan"]', (box) => box.scrollTo(3000, 0))
-  await page.waitForFunction(
+  await until(
+    page,
     (before: readonly string[]) => {
       const bars = [...document.querySelectorAll('[role=group] button[aria-label]')].map((bar) => bar.ariaLabel)
       return bars.length > 0 && before.some((label) => !bars.includes(label))
     },
-    {},
     first as string[],
   )
   expect(await drawn()).not.toEqual(first)
@@ -155,14 +166,12 @@ describe('what if', () => {
     await page.goto(`${app.origin}/sites/${siteIdOf('heron')}/plan`, { waitUntil: 'networkidle0' })
     await clickText(page, 'summary', 'What would bring the finish forward?')
     await clickText(page, 'button', 'Try what holds it')
-    await page.waitForFunction(() => /\d days? earlier: |No single thing would/.test(document.body.innerText))
+    await until(page, () => /\d days? earlier: |No single thing would/.test(document.body.innerText))
     await page.click('[aria-label^="Tile"], [aria-label^="Framing"]')
     await waitForText(page, 'If it slips')
     await page.type('#slip-days', '4')
     await clickText(page, 'button', 'Who is moved')
-    await page.waitForFunction(() =>
-      /would be|cannot start/.test(document.querySelector('[role=dialog]')?.textContent ?? ''),
-    )
+    await until(page, () => /would be|cannot start/.test(document.querySelector('[role=dialog]')?.textContent ?? ''))
     expect(await violations(page)).toEqual([])
     await clickText(page, '[role=dialog] button', 'Leave it')
     await page.close()

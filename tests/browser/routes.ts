@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
-import { placeIdOf, siteIdOf } from '../../src/demo/ids'
+import { demoId, placeIdOf, siteIdOf } from '../../src/demo/ids'
 
 /** What stands for the changing parts of an address. */
 export const PARAMETERS: Readonly<Record<string, string>> = {
@@ -34,3 +34,28 @@ export function routes(folder = 'src/app'): Route[] {
     return methods.map((method) => ({ path, method }))
   })
 }
+
+const BAKEHOUSE = siteIdOf('bakehouse')
+
+/** The pages of the desk that people work on, as the demo has them. */
+export const MAIN_PAGES: readonly string[] = [
+  '/today',
+  `/sites/${BAKEHOUSE}/scope`,
+  `/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'bath')}&stage=board`,
+  '/selections',
+  `/sites/${BAKEHOUSE}/plan`,
+  '/plan',
+  '/plan/ahead',
+  `/plan/trades/${demoId('crew', 'paint')}`,
+  `/sites/${BAKEHOUSE}/share`,
+  `/sites/${BAKEHOUSE}/completion`,
+  `/sites/${BAKEHOUSE}/handover`,
+  `/sites/${BAKEHOUSE}/neighbours`,
+  `/sites/${BAKEHOUSE}/papers/engineer`,
+  '/share',
+  '/sites/new',
+  `/sites/${BAKEHOUSE}/registers`,
+  `/sites/${BAKEHOUSE}/settings`,
+  '/settings',
+  `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
+]

@@ -2,7 +2,6 @@ import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { AxePuppeteer } from '@axe-core/puppeteer'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { openDatabase } from '../../src/data/database'
@@ -21,6 +20,8 @@ import {
   typeInto,
   waitForText,
   type RunningApp,
+  until,
+  violations,
 } from './harness'
 
 const SITE = siteIdOf('tollgate')
@@ -56,7 +57,7 @@ async function add(page: Page, button: string, fields: Readonly<Record<string, s
   await page.waitForSelector('dialog[open] form')
   for (const [name, text] of Object.entries(fields)) await typeInto(page, `dialog [name=${name}]`, text)
   await clickText(page, 'dialog button', 'Keep')
-  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('dialog[open]') === null)
 }
 
 const held = (page: Page) => page.$eval('[role=status]', (one) => one.textContent)
@@ -75,10 +76,10 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await first.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
   await waitForText(first, 'Last walked Friday 6 March by Ottilie Brackwater')
   await waitForText(first, 'have paint, plaster, boards and flooring tested')
-  expect((await new AxePuppeteer(first).analyze()).violations).toEqual([])
+  expect(await violations(first)).toEqual([])
   await first.evaluate(() => navigator.serviceWorker.ready)
-  await first.waitForFunction(() => navigator.serviceWorker.controller !== null)
-  await first.waitForFunction(async () =>
+  await until(first, () => navigator.serviceWorker.controller !== null)
+  await until(first, async () =>
     (
       await Promise.all(
         (await caches.keys()).map(async (name) =>
@@ -92,7 +93,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await app.stop()
   await clickText(first, 'footer button', 'Start: Parlour') // 1: the walk's start
   await waitForText(first, 'Scope walk, 1 of 5')
-  expect((await new AxePuppeteer(first).analyze()).violations).toEqual([])
+  expect(await violations(first)).toEqual([])
   await add(first, 'Note', { text: 'Lime plaster, sound' }) // 2
   await add(first, 'Found', { text: 'Damp at the chimney breast' }) // 3
   await add(first, 'Tape', { size: '4.23 x 3.81 x 2.3' }) // 4
@@ -142,11 +143,9 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   expect(await textOf(again)).not.toContain('Damp at the chimney breast')
   await again.goto(`${app.origin}/sign-in`, { waitUntil: 'networkidle0' })
   await clickText(again, 'button', 'Enter as the owner')
-  await again.waitForFunction(() => location.pathname === '/today')
+  await until(again, () => location.pathname === '/today')
   await again.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
-  await again.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent', {
-    timeout: 90_000,
-  })
+  await until(again, () => document.querySelector('[role=status]')?.textContent === 'all sent')
   const { observations, differing } = onServer()
   expect(observations).toHaveLength(earlier + 20)
   expect(new Set(observations.map((one) => one.id)).size).toBe(earlier + 20)
@@ -170,12 +169,12 @@ test('what is said is read back, dropped or kept with a thumb', async () => {
   await waitForText(phone, 'Wires and boxes: 100 per cent')
   expect(await textOf(phone)).toContain('Private note')
   expect(await textOf(phone)).toContain('Board and backer: 50 per cent')
-  expect((await new AxePuppeteer(phone).analyze()).violations).toEqual([])
+  expect(await violations(phone)).toEqual([])
   await clickText(phone, 'dialog li button', 'Drop')
   await clickText(phone, 'dialog button', 'Keep all')
-  await phone.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(phone, () => document.querySelector('dialog[open]') === null)
   await waitForText(phone, 'crack over the window')
-  await phone.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent')
+  await until(phone, () => document.querySelector('[role=status]')?.textContent === 'all sent')
   await another.close()
 })
 
@@ -188,7 +187,8 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
   const size = await phone.$eval('[aria-label^="How far"] button', (one) => one.getBoundingClientRect().height)
   expect(size).toBeGreaterThanOrEqual(44)
   await clickText(phone, '[aria-label="How far: Wires and boxes"] button', 'done')
-  await phone.waitForFunction(
+  await until(
+    phone,
     () =>
       document
         .querySelector('[aria-label="How far: Wires and boxes"] button:last-child')
@@ -198,7 +198,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
   await typeInto(phone, 'dialog [name=reason]', 'box not fixed')
   await clickText(phone, 'dialog button', 'Keep')
   await waitForText(phone, 'held: box not fixed')
-  await phone.waitForFunction(() => document.querySelector('[role=status]')?.textContent === 'all sent')
+  await until(phone, () => document.querySelector('[role=status]')?.textContent === 'all sent')
   await phone.close()
 
   const desk = await openPage(browser, app, { width: 1280, height: 800 }, 'owner')
@@ -239,7 +239,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   await waitForText(page, 'Order of work: protect, strip out')
   await page.select('main select', 'height')
   await waitForText(page, 'Only said to be dead: treat it as live')
-  expect((await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)).toEqual([])
+  expect(await violations(page)).toEqual([])
   await waitForText(page, 'all sent')
 
   const desk = await openPage(context, app, DESK, 'owner')
@@ -283,9 +283,9 @@ test('a photo is drawn on with a finger, told what it will hide, and paired with
   await clickText(page, 'dialog summary', 'More about it')
   await typeInto(page, 'dialog [name=behind]', 'the live route to the kitchen')
   await typeInto(page, 'dialog [name=caption]', 'Before the board')
-  expect((await new AxePuppeteer(page).analyze()).violations.map((one) => one.id)).toEqual([])
+  expect(await violations(page)).toEqual([])
   await clickText(page, 'dialog button', 'Keep')
-  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('dialog[open]') === null)
   await waitForText(page, 'all sent')
 
   const desk = await openPage(context, app, DESK, 'owner')
@@ -304,7 +304,7 @@ test('a photo is drawn on with a finger, told what it will hide, and paired with
   await slider.focus()
   await desk.keyboard.press('End')
   expect(await shown()).not.toBe(half)
-  expect((await new AxePuppeteer(desk).analyze()).violations.map((one) => one.id)).toEqual([])
+  expect(await violations(desk)).toEqual([])
   await context.close()
 })
 
@@ -312,7 +312,7 @@ test('what is dictated is read back; what is kept as sound is heard again at the
   const { context, page } = await startedWalk()
   await clickText(page, 'footer button', 'Say it')
   await clickText(page, 'dialog button', 'Dictate (simulated)')
-  await page.waitForFunction(() => document.querySelector<HTMLTextAreaElement>('dialog textarea')!.value !== '')
+  await until(page, () => document.querySelector<HTMLTextAreaElement>('dialog textarea')!.value !== '')
   await clickText(page, 'dialog button', 'Keep it as sound')
   await waitForText(page, 'Listening…')
   await clickText(page, 'dialog button', 'Stop, and keep it')
@@ -320,7 +320,7 @@ test('what is dictated is read back; what is kept as sound is heard again at the
   await clickText(page, 'dialog button', 'Read it back')
   await waitForText(page, 'There’s a leak under the window')
   await clickText(page, 'dialog button', 'Close')
-  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('dialog[open]') === null)
   await waitForText(page, 'all sent')
   const place = await page.$eval('header h1', (one) => one.textContent)
 
@@ -341,12 +341,12 @@ test('an earlier photo lies over the camera until the new one is taken from its 
   await page.waitForSelector('dialog select option:nth-child(2)')
   const earlier = await page.$eval('dialog select option:nth-child(2)', (one) => (one as HTMLOptionElement).value)
   await page.select('dialog select', earlier)
-  await page.waitForFunction(() => (document.querySelector<HTMLVideoElement>('dialog video')?.videoWidth ?? 0) > 0)
+  await until(page, () => (document.querySelector<HTMLVideoElement>('dialog video')?.videoWidth ?? 0) > 0)
   expect(await page.$('dialog video + img[alt="The earlier photo, to be lined up with"]')).not.toBeNull()
   await clickText(page, 'dialog button', 'Take it now')
   await page.waitForSelector('dialog canvas')
   await clickText(page, 'dialog button', 'Keep')
-  await page.waitForFunction(() => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('dialog[open]') === null)
   await waitForText(page, 'all sent')
   await context.close()
 })
@@ -355,7 +355,7 @@ test('a newer version takes over only when nobody is typing; what is held stays'
   const { context, page } = await startedWalk()
   await page.evaluate(() => navigator.serviceWorker.ready)
   await page.reload({ waitUntil: 'load' })
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  await until(page, () => navigator.serviceWorker.controller !== null)
   await waitForText(page, 'all sent')
   await page.setOfflineMode(true)
   await add(page, 'Note', { text: 'before the update' })
@@ -369,7 +369,7 @@ test('a newer version takes over only when nobody is typing; what is held stays'
   expect(await page.$eval('dialog [name=text]', (one) => (one as HTMLTextAreaElement).value)).toBe('half a sentence')
   await page.evaluate(() => Object.assign(window, { old: true }))
   await clickText(page, 'dialog button', 'Close')
-  await page.waitForFunction(() => !('old' in window) && document.querySelector('header h1') !== null)
+  await until(page, () => !('old' in window) && document.querySelector('header h1') !== null)
   await waitForText(page, 'before the update')
   expect(await held(page)).toBe('1 held on phone')
   await context.close()

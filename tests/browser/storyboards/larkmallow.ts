@@ -222,5 +222,11 @@ export const LARKMALLOW: Story = {
       ends: ['Before you leave', 'The loop is closed'],
     },
   ],
+  reckoned: [
+    'Kitchen: 46.8 % out by quantity (23.4 of 50 hours); 54.4 % of 43 without',
+    '310 ft² of plaster and lath weigh 2480 to 3100 lb, within the limit of 4400 lb.',
+    'With the 190 to come 4000 to 5000 lb: it may be over the limit',
+    'It stands 54 % full.',
+  ],
   secret: 'the neighbours say the dust is a scandal',
 }

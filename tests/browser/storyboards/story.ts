@@ -41,6 +41,8 @@ export interface Story {
     readonly treatments?: readonly string[]
   }[]
   readonly walks: readonly Walk[]
+  /** What the desk must have reckoned in the end. */
+  readonly reckoned?: readonly string[]
   /** What is said in private, and may be read by nobody outside. */
   readonly secret: string
 }

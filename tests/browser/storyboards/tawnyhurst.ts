@@ -279,5 +279,9 @@ export const TAWNYHURST: Story = {
       ],
     },
   ],
+  reckoned: [
+    'Left: 12 sheathing → base flashing → barrier → bevelled trim → lap board.',
+    'Entry pocket: 12 sheathing → barrier → flat panel, an exception: without base flashing, bevelled trim, lap board and with flat panel.',
+  ],
   secret: 'she thinks the last firm cheated her',
 }
