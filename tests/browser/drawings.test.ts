@@ -27,7 +27,7 @@ let windows: BrowserContext
 
 beforeAll(async () => {
   folder = demoFolder()
-  app = await serveFolder(folder, true)
+  app = await serveFolder(folder, { keep: true })
   windows = await openWindow()
 })
 afterAll(async () => {
@@ -95,7 +95,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await waitForText(phone, '2 pins')
   expect(await violations(phone)).toEqual([])
 
-  app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+  app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
   await phone.reload({ waitUntil: 'load' })
   await waitForText(phone, 'all sent')
   await desk.bringToFront()

@@ -18,8 +18,15 @@ export interface RunningApp {
   stop(): Promise<void>
 }
 
+interface Serving {
+  /** The folder stays when the server stops. */
+  readonly keep?: boolean
+  readonly port?: number
+  readonly env?: Readonly<Record<string, string>>
+}
+
 /** Serves the built app on a folder, on a free port or a given one. */
-export async function serveFolder(folder: string, keep = false, at?: number): Promise<RunningApp> {
+export async function serveFolder(folder: string, { keep, port: at, env }: Serving = {}): Promise<RunningApp> {
   const port = at ?? (await freePort())
   const server = spawn(
     process.execPath,
@@ -28,6 +35,7 @@ export async function serveFolder(folder: string, keep = false, at?: number): Pr
       cwd: resolve('.'),
       env: {
         ...process.env,
+        ...env,
         AFTERMIST_DATA: folder,
         AFTERMIST_TODAY: TODAY,
         AFTERMIST_ADDRESS: `http://localhost:${port}`,
@@ -43,11 +51,6 @@ export async function serveFolder(folder: string, keep = false, at?: number): Pr
     origin,
     folder,
     stop: async () => {
-      console.log(
-        'CPU',
-        folder,
-        (await import('node:fs')).readFileSync(`/proc/${server.pid}/stat`, 'utf8').split(' ').slice(13, 17).join(' '),
-      )
       const gone = new Promise((done) => server.once('exit', done))
       server.kill('SIGTERM')
       await gone

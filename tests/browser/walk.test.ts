@@ -33,7 +33,7 @@ const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
 
 beforeAll(async () => {
   folder = demoFolder()
-  app = await serveFolder(folder, true)
+  app = await serveFolder(folder, { keep: true })
   browser = await launch(profile)
 })
 afterAll(async () => {
@@ -61,9 +61,9 @@ async function add(page: Page, button: string, fields: Readonly<Record<string, s
 }
 
 const held = (page: Page) => page.$eval('[role=status]', (one) => one.textContent)
-const onServer = () => {
+const onServer = (site = SITE) => {
   const db = openDatabase(databaseFile(folder))
-  const observations = readObservations(db, SITE).filter((one) => one.walkId !== null)
+  const observations = readObservations(db, site).filter((one) => one.walkId !== null)
   const { differing } = rebuildRegisters(db)
   db.close()
   return { observations, differing }
@@ -134,7 +134,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await waitForText(again, '20 are still held on the phone')
 
   // The network is back on the same address.
-  app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+  app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
   // The session died with the phone: it is said, nothing is lost, and signing in again sends everything.
   await again.reload({ waitUntil: 'load' })
   await waitForText(again, 'You are signed out.')
@@ -210,6 +210,30 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
     await desk.$('[aria-label^="Shopfront room, insulation"][aria-label*="inspection of rough-ins, box not fixed"]'),
   ).not.toBeNull()
   await desk.close()
+})
+
+test('a second tap on Keep keeps nothing twice, and a sheet with nothing but x keeps nothing', async () => {
+  const { context, page } = await startedWalk()
+  await clickText(page, 'footer button', 'More')
+  await clickText(page, 'dialog button', 'Somebody has to decide')
+  await typeInto(page, 'dialog [name=question]', 'x')
+  await clickText(page, 'dialog form button', 'Keep')
+  await waitForText(page, 'Question')
+  expect(await page.$('dialog[open] [name=question]')).not.toBeNull()
+  await page.type('dialog [name=question]', 'Which way does the door open?')
+  await page.evaluate(() => {
+    const keep = [...document.querySelectorAll<HTMLButtonElement>('dialog form button')].find((one) =>
+      one.textContent!.startsWith('Keep'),
+    )!
+    for (let tap = 0; tap < 3; tap++) keep.click()
+  })
+  await until(page, () => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('[role=status]')?.textContent === 'all sent')
+  const asked = onServer(BAKEHOUSE).observations.flatMap(({ facet, value }) =>
+    facet === 'asked' ? [(value as { question: string }).question] : [],
+  )
+  expect(asked.filter((one) => one.includes('Which way'))).toEqual(['xWhich way does the door open?'])
+  await context.close()
 })
 
 test('a wire said to be dead goes into its register on the walk; the desk shows it with its caution and settles it', async () => {

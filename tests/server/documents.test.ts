@@ -7,6 +7,7 @@ const DOCUMENTS = [
 ]
 
 test.each(DOCUMENTS)('every file that %s names is there', (document) => {
-  const named = readFileSync(document, 'utf8').match(/\b(?:src|tests|docs|scripts|bin)\/(?:[\w./[\]-]|\(\w+\)\/)*\w\.\w+/g) ?? []
+  const named =
+    readFileSync(document, 'utf8').match(/\b(?:src|tests|docs|scripts|bin)\/(?:[\w./[\]-]|\(\w+\)\/)*\w\.\w+/g) ?? []
   expect(named.filter((file) => !existsSync(file))).toEqual([])
 })

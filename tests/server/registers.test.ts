@@ -178,6 +178,13 @@ describe('money stays with those who see it', () => {
     expect(JSON.stringify(register('sleeping-risk', 'crew'))).not.toContain('7718293')
     expect(JSON.stringify(walkSnapshot(as(firm, 'crew'), BAKEHOUSE))).not.toContain('7718293')
   })
+  test('crew are told that one talks before it is covered, without what it costs', () => {
+    const rot = { what: 'Sill rotten', allowance: 1, found: 4, unitPrice: 771829300 }
+    record(written('hidden-damage', rot))
+    const told = JSON.stringify(register('hidden-damage', 'crew'))
+    expect(told).toContain('Talk before it is covered')
+    expect(told).not.toContain('7718293')
+  })
   test('crew neither write a price nor write over one', () => {
     const id = uuid()
     record(written('sleeping-risk', risk, id))

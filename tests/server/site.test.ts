@@ -119,6 +119,9 @@ describe('a new site', () => {
     const crew = { name: 'New wires', trade: 'electrician', crews: 1, crewSize: 1, weekdays: [1] }
     expect(() => keepCrew(as(firm, 'lead'), crew)).toThrow('Licence: electricians need one on record.')
     expect(keepCrew(as(firm, 'lead'), { ...crew, licence: 'E-1' }).id).toBeTruthy()
+    expect(() => keepCrew(as(firm, 'lead'), { ...crew, name: crew.name.toUpperCase(), licence: 'E-2' })).toThrow(
+      'Name: there is a crew called',
+    )
   })
 })
 

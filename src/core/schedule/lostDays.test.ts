@@ -26,3 +26,8 @@ test('what lies further ahead is not counted, nor what nobody was asked for', ()
   const before = plan(['wire', '2026-05-16', '2026-05-17'], [null, '2026-03-16', '2026-03-16'])
   expect([...lostDays(before, plan(), day('2026-03-31'))]).toEqual([])
 })
+test('a visit over a week-end loses nobody their Saturday', () => {
+  const before = plan(['wire', '2026-03-13', '2026-03-16'])
+  const weekdays = (_crew: string, on: Day): boolean => !['2026-03-14', '2026-03-15'].includes(on)
+  expect([...lostDays(before, plan(), day('2026-03-31'), weekdays)]).toEqual([['wire', ['2026-03-13', '2026-03-16']]])
+})

@@ -86,3 +86,38 @@ describe('getting in, and what to leave for whom', () => {
     expect(composeTradeNotice(last, visits, state, 'House', 'metric').leave).toEqual([])
   })
 })
+
+describe('what is ready, and what is not', () => {
+  const HOUSE = laid([{ id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])
+  const framing = stateOf(HOUSE).lines.filter(({ stage }) => stage === 'framing')
+  const done = (ids: readonly string[]) =>
+    ids.map((subjectId) => seen({ subject: 'line', facet: 'progress', subjectId, placeId: 'bath', value: 100 }))
+  const noticeOf = (stage: string, finished: readonly string[]) => {
+    const state = stateOf([...HOUSE, ...done(finished)])
+    const { visits } = planOf(
+      problemOf({ ...planInput([]), crews: crewsFor(...EVERY_TRADE), sites: [siteToPlan(state)] }),
+      { rounds: 2, seed: 1 },
+    )
+    const visit = visits.find(({ stages }) => stages.includes(stage as 'pipes'))!
+    return { ...composeTradeNotice(visit, visits, state, 'House', 'metric'), visit, visits }
+  }
+  const ids = framing.map(({ id }) => id)
+
+  test('framing is ready when all of its lines are, and its share is told until then', () => {
+    expect(ids.length).toBeGreaterThan(1)
+    const part = noticeOf('ducts', ids.slice(0, 1))
+    expect(part.ready.join()).not.toContain('framing')
+    expect(part.notReady.join()).toMatch(/Bathroom: framing, \d+ %/)
+    expect(noticeOf('ducts', ids).ready.join()).toContain('framing')
+  })
+  test('their own work is neither ready nor waited for', () => {
+    const { ready, notReady } = noticeOf('framing', ids.slice(0, 1))
+    expect([...ready, ...notReady].join()).not.toMatch(/: framing/)
+  })
+  test('they read who is there at the same time, and no day of anybody else', () => {
+    const { others, visit, visits } = noticeOf('tile', [])
+    const elsewhen = visits.filter(({ startDay, endDay }) => startDay > visit.endDay || endDay < visit.startDay)
+    expect(elsewhen.length).toBeGreaterThan(3)
+    expect(others).toEqual([])
+  })
+})

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { answersWords } from './answersWords'
 import { line } from '../../../tests/fixtures/line'
 import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { parseSize } from '../measure/size'
@@ -253,6 +254,16 @@ describe('mist', () => {
     expect(seenWords(mistOf({ lastSeen: null }, [], true, TODAY))).toBe('never seen')
     expect(mistOf({ lastSeen: null }, [], false, TODAY).misty).toBe(true)
   })
+})
+
+test('a place that nobody saw is told so, without a number of days', () => {
+  const place = { name: 'Attic', busy: true, mist: mistOf({ lastSeen: null }, [], true, TODAY) }
+  const site = { siteId: 'a', places: [place], gatesSoon: [], neverWalked: false, walkedToday: false }
+  expect(walkNext([site])[0]!.reason).toMatch(/^Attic was never seen, and people work there\./)
+})
+test('who owes an answer is said as people say it', () => {
+  expect(answersWords('us')).toBe('we answer')
+  expect(answersWords('client')).toBe('the client answers')
 })
 
 test('the site to walk next is the one that is forgotten while people work there, and says so', () => {

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { appendFileSync, existsSync, mkdirSync, statSync } from 'node:fs'
 import { readFile, rm } from 'node:fs/promises'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { MAX_FILE_BYTES, type FileSort } from '../../core/walk/sentFiles'
 import { readMemo } from '../../data/memos'
 import { readPhoto } from '../../data/photos'
@@ -10,6 +10,7 @@ import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { storeMemo } from './memos'
 import { storePhoto } from './photos'
+import { flushFolder } from './writeWhole'
 
 /** Most bytes of one part. */
 export const MAX_PART_BYTES = 4_000_000
@@ -56,8 +57,10 @@ export async function receivePart(context: Context, siteId: string, part: Part, 
 function append(file: string, offset: number, length: number, bytes: Buffer): number {
   const here = existsSync(file) ? statSync(file).size : 0
   if (offset !== here || here + bytes.length > length) return here
-  if (here === 0) mkdirSync(join(file, '..'), { recursive: true })
-  appendFileSync(file, bytes)
+  if (here === 0) mkdirSync(dirname(file), { recursive: true })
+  // A phone goes on from what it was told: that part is on the disk, also after a power cut.
+  appendFileSync(file, bytes, { flush: true })
+  if (here === 0) flushFolder(dirname(file))
   return here + bytes.length
 }
 

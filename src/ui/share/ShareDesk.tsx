@@ -3,7 +3,6 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { QUIET_UNTIL } from '@/core/share/outbox'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
@@ -43,24 +42,6 @@ export interface TellProps {
     readonly site: string
     readonly telephone: string | null
     readonly what: readonly string[]
-  }[]
-}
-
-export interface OutboxProps {
-  readonly simulated: boolean
-  /** Whether nobody is written to at this hour. */
-  readonly quiet: boolean
-  readonly messages: readonly {
-    readonly id: string
-    readonly recipient: string
-    readonly address: string
-    readonly subject: string
-    readonly body: string
-    readonly writtenAt: string
-    readonly sentAt: string | null
-    readonly attempts: number
-    readonly error: string
-    readonly channel: 'mail' | 'text'
   }[]
 }
 
@@ -198,39 +179,6 @@ export function TellList({ changed, remind, unasked, others }: TellProps) {
           </Button>
         </>
       )}
-    </section>
-  )
-}
-
-/** What went out. In the demo, and wherever no mail server is set, nothing really leaves. */
-export function Outbox({ simulated, quiet, messages }: OutboxProps) {
-  return (
-    <section aria-labelledby="outbox">
-      <h2 id="outbox">Outbox</h2>
-      {simulated && (
-        <p className="notice">
-          Simulated: messages are kept here and go nowhere. Set a mail server to send them for real.
-        </p>
-      )}
-      {quiet && <p>Quiet hours: what is written now goes out at {QUIET_UNTIL}:00.</p>}
-      {messages.length === 0 && <p>Nothing was sent yet.</p>}
-      {messages.map((message) => (
-        <details key={message.id} className={styles.message}>
-          <summary>
-            <strong>{message.recipient}</strong>: {message.subject}{' '}
-            <span className="soft">
-              {message.sentAt ? 'sent' : message.attempts > 0 ? 'could not be sent, tried again' : 'waiting to be sent'}
-            </span>
-          </summary>
-          <p className="soft">
-            To {message.address || 'no address on record'}
-            {message.channel === 'text' &&
-              ', as a text message. Simulated: no telephone gets it, so call them or pass the link on.'}
-          </p>
-          {message.error && <p className="late">{message.error}</p>}
-          <pre>{message.body}</pre>
-        </details>
-      ))}
     </section>
   )
 }

@@ -32,7 +32,7 @@ export function walkStories(stories: readonly Story[]): void {
     picture = join(folder, 'seen.jpg')
     const pixels = { width: 800, height: 600, channels: 3 as const, background: '#8a8070' }
     writeFileSync(picture, await sharp({ create: pixels }).jpeg().toBuffer())
-    app = await serveFolder(folder, true)
+    app = await serveFolder(folder, { keep: true })
     windows = await openWindow()
     phone = await openPage(windows, app, PHONE, 'owner')
     await phone.goto(`${app.origin}/today`, { waitUntil: 'load' })
@@ -236,7 +236,7 @@ export function walkStories(stories: readonly Story[]): void {
     }
 
     test('and when the network is back it stands at the desk, and what was said in private is shared with nobody', async () => {
-      app = await serveFolder(folder, true, Number(new URL(app.origin).port))
+      app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
       const desk = await openPage(windows, app, { width: 1280, height: 800 }, 'owner')
       for (const story of stories) {
         const id = sites.get(story.site)!

@@ -3,7 +3,8 @@ import { deskPage, read } from '@/server/http/pages'
 import { shareView } from '@/server/views/share'
 import { CalendarFeeds, Links } from '@/ui/share/Links'
 import { Receipts } from '@/ui/share/Receipts'
-import { Outbox, TellList } from '@/ui/share/ShareDesk'
+import { Outbox } from '@/ui/share/Outbox'
+import { TellList } from '@/ui/share/ShareDesk'
 
 export const metadata: Metadata = { title: 'Share' }
 
