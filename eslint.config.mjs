@@ -3,7 +3,7 @@ import typescript from 'eslint-config-next/typescript'
 import prettier from 'eslint-config-prettier'
 
 const config = [
-  { ignores: ['.next/**', 'dist-workers/**', 'public/**', 'next-env.d.ts', '.demo/**'] },
+  { ignores: ['.next/**', 'dist/**', 'public/**', 'next-env.d.ts', '.demo/**'] },
   ...next,
   ...typescript,
   prettier,

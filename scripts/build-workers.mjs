@@ -4,9 +4,23 @@ import { compile } from 'sass'
 
 await build({
   entryPoints: ['src/workers/solve.ts', 'src/workers/pullIn.ts', 'src/workers/searchProject.ts'],
-  outdir: 'dist-workers',
+  outdir: 'dist',
   outExtension: { '.js': '.mjs' },
   bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  sourcemap: true,
+})
+
+// The command line, in one piece: it starts in a third of the time that reading it file by file takes.
+await build({
+  entryPoints: { aftermist: 'src/cli/main.ts' },
+  outdir: 'dist',
+  outExtension: { '.js': '.mjs' },
+  bundle: true,
+  splitting: true,
+  packages: 'external',
   platform: 'node',
   format: 'esm',
   target: 'node20',

@@ -41,7 +41,7 @@ export const benchScheduleCommand = (): Command =>
       const pool =
         threads > 1
           ? new Piscina({
-              filename: resolve('dist-workers/searchProject.mjs'),
+              filename: resolve('dist/searchProject.mjs'),
               minThreads: threads,
               maxThreads: threads,
             })

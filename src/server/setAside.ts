@@ -14,6 +14,9 @@ export interface SetAside {
 
 /** Observations never change, so each is checked once for as long as a folder is open. */
 const checked = new WeakMap<Db, Set<string>>()
+/** Most of what is told is told again and again, a quarter done, a half: it is checked once. */
+const soundValues = new Set<string>()
+const MOST_KEPT = 100_000
 
 /** Parts facts that can be so from those that cannot: what came in before something was checked, or by another way, is left
  * out and named rather than letting a page down. */
@@ -39,9 +42,13 @@ function wrongWith({ subject, facet, value, seenAt }: Observation): string | nul
   if (!isInstant(seenAt)) return `Its time "${seenAt}" is none.`
   if (subject === 'entry' && facet === 'written' && !entryKind(value.kind))
     return `"${value.kind}" is no kind of sheet that this version knows.`
+  const told = `${subject} ${facet} ${JSON.stringify(value)}`
+  if (soundValues.has(told)) return null
   try {
     // Days before a site's start are asked about where they are entered; on record they stand.
     checkedValue(subject, facet, value, FIRST_DAY as Day)
+    if (soundValues.size >= MOST_KEPT) soundValues.clear()
+    soundValues.add(told)
     return null
   } catch (error) {
     return error instanceof Error ? error.message : String(error)

@@ -189,6 +189,18 @@ describe('a session', () => {
     })
     expect((await get('/today', other)).headers.get('location')).toBe('/sign-in')
   })
+  test('what is private is kept by no cache; browsers insist on https only where a proxy speaks it', async () => {
+    const headersOf = async (path: string, headers: Record<string, string> = {}) =>
+      (await fetch(app.origin + path, { headers: { cookie: cookies.get('owner')!, ...headers } })).headers
+    for (const path of ['/api/sites', `/api/sites/${BAKEHOUSE}/walk`, '/api/find?q=bath'])
+      expect((await headersOf(path)).get('cache-control'), path).toContain('no-store')
+    const insists = async (headers: Record<string, string>) =>
+      (await headersOf('/today', headers)).has('strict-transport-security')
+    expect(await insists({})).toBe(false)
+    expect(await insists({ 'x-forwarded-proto': 'https' })).toBe(true)
+    // Our own door, with a certificate made on the spot.
+    expect(await insists({ 'x-forwarded-proto': 'https', 'x-aftermist-door': 'own' })).toBe(false)
+  })
   test('every page carries a strict content policy and is not to be framed', async () => {
     const policy = (await get('/sign-in')).headers.get('content-security-policy')!
     expect(policy).toContain("script-src 'self' 'nonce-")

@@ -42,7 +42,7 @@ async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: So
     return (await pool().run(
       { seed: SEED, ...task, port: port2 },
       {
-        filename: resolve(/* turbopackIgnore: true */ process.cwd(), `dist-workers/${worker}.mjs`),
+        filename: resolve(/* turbopackIgnore: true */ process.cwd(), `dist/${worker}.mjs`),
         transferList: [port2],
         ...(control.signal ? { signal: control.signal } : {}),
       },

@@ -5,6 +5,7 @@ import { PlaceWalk } from './PlaceWalk'
 import { StartWalk } from './StartWalk'
 import { enter, shut, whoIsHere, type Who } from '../shared/whoIsHere'
 import { heldForOthers, keepOnly, phone, takeOverFromBefore } from './phoneStore'
+import { RETRY_MS } from './sync'
 import { useSiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -33,8 +34,12 @@ export function WalkApp() {
 function useWhoIsHere(): Who | null | undefined {
   const [who, setWho] = useState<Who | null>()
   useEffect(() => {
+    let again: number | undefined
     const ask = async (): Promise<void> => {
+      window.clearTimeout(again)
       const answer = await fetch('/api/sites').catch(() => null)
+      // Nobody was reached: whoever was here last goes on, and it is asked again.
+      if (!answer || answer.status >= 500) again = window.setTimeout(() => void ask(), RETRY_MS)
       if (answer?.status === 401) {
         await phone.close()
         await shut()
@@ -56,7 +61,12 @@ function useWhoIsHere(): Who | null | undefined {
     // Signing out in another window shuts this one too.
     const changed = (): void => void ask()
     window.addEventListener('storage', changed)
-    return () => window.removeEventListener('storage', changed)
+    window.addEventListener('online', changed)
+    return () => {
+      window.clearTimeout(again)
+      window.removeEventListener('storage', changed)
+      window.removeEventListener('online', changed)
+    }
   }, [])
   return who
 }

@@ -3,6 +3,8 @@ import { WHO_HEADER, whoIsHere } from '../shared/whoIsHere'
 import { phone, type PhoneStore, type WalkSnapshot } from './phoneStore'
 
 const BATCH = 200
+/** How long a phone waits before it tries a network again that was not there. */
+export const RETRY_MS = 15_000
 
 /** What a phone sends with: its store and its network. */
 export interface Phone {

@@ -9,9 +9,7 @@ import { siteStateOf, type SiteState } from '@/core/walk/siteState'
 import type { FileSort } from '@/core/walk/sentFiles'
 import { hashOf } from '../shared/sendFile'
 import { phone, type HeldObservation, type WalkSnapshot, type WalkUnderWay } from './phoneStore'
-import { fetchSnapshot, sendHeld } from './sync'
-
-const RETRY_MS = 15_000
+import { fetchSnapshot, RETRY_MS, sendHeld } from './sync'
 
 export interface SiteWalk {
   readonly snapshot: WalkSnapshot

@@ -1,0 +1,85 @@
+import { describe, expect, test } from 'vitest'
+import { v7 as uuid } from 'uuid'
+import { readLink } from '../../src/data/links'
+import { placeIdOf, siteIdOf } from '../../src/demo/ids'
+import type { FirmFolder } from '../../src/server/firmFolder'
+import { keepFirmDoors } from '../../src/server/people/firmDoors'
+import { addressOf, createLink, tokenOf } from '../../src/server/share/links'
+import { calendarFeed } from '../../src/server/share/calendarFeed'
+import { keepCrew } from '../../src/server/sites/crewsAndRates'
+import { recordFacts } from '../../src/server/walk/recordFacts'
+import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
+import { as } from '../fixtures/folder'
+
+const SITE = siteIdOf('bakehouse')
+const BATH = placeIdOf('bakehouse', 'bath')
+let firm: FirmFolder
+eachWithDemoFirm((fresh) => {
+  firm = fresh
+})
+const fact = (subject: string, subjectId: string, facet: string, value: unknown, placeId: string | null = BATH) => ({
+  facts: [{ subject, subjectId, facet, placeId, value }],
+})
+
+test('the address of links and mails is the firm’s own, written whole', () => {
+  const keep = (address: string) => keepFirmDoors(as(firm, 'owner'), { address, allowedHosts: [] })
+  keep('https://walks.example.com')
+  expect(addressOf(firm.db)).toBe('https://walks.example.com')
+  for (const wrong of ['walks.example.com', 'https://example.com/walks', 'ftp://example.com'])
+    expect(() => keep(wrong)).toThrow('Address: write it whole')
+  expect(() => keepFirmDoors(as(firm, 'lead'), { address: '', allowedHosts: [] })).toThrow(/owner/i)
+})
+
+describe('how somebody is reached', () => {
+  const crew = { trade: 'painter', crews: 1, crewSize: 1, weekdays: [1], name: 'Painters two' }
+  test.each(['nobody@', 'a@b', 'two@example.com, three@example.com', 'call', '12'])('%s reaches nobody', (contact) => {
+    expect(() => keepCrew(as(firm, 'lead'), { ...crew, contact })).toThrow('Contact: write a mail address like')
+  })
+  test.each(['paint@example.com', '555 0143', ''])('"%s" is taken', (contact) => {
+    expect(keepCrew(as(firm, 'lead'), { ...crew, contact }).id).toBeTruthy()
+  })
+})
+
+test('a line break in a name makes no line of its own in a calendar', () => {
+  recordFacts(as(firm, 'lead'), SITE, fact('place', BATH, 'name', 'Bath\r\nATTACH:http://example.com'))
+  const link = createLink(as(firm, 'lead'), SITE, 'calendar', '')
+  const feed = calendarFeed(firm, tokenOf(firm, readLink(firm.db, link)!))
+  expect(feed.replaceAll(/\r\n /g, '')).toContain('Bath ATTACH')
+  expect(feed).toContain('BEGIN:VEVENT')
+  expect(feed.split(/\r?\n/).filter((one) => one.startsWith('ATTACH'))).toEqual([])
+})
+
+describe('crew do not speak for the client', () => {
+  test.each([
+    [
+      'an extra approved',
+      () =>
+        fact('line', stateAt(firm, SITE).lines[0]!.id, 'approval', {
+          answer: 'approved',
+          by: 'the client',
+          on: '2026-03-10',
+        }),
+    ],
+    ['a selection approved', () => fact('selection', stateAt(firm, SITE).selections[0]!.id, 'state', 'approved')],
+    ['a place taken off', () => fact('place', BATH, 'removed', true)],
+  ])('%s is refused from them, and says who records it', (_what, told) => {
+    expect(() => recordFacts(as(firm, 'crew'), SITE, told())).toThrow(/lead or the owner/)
+  })
+  test('nor decide for them', () => {
+    const id = uuid()
+    recordFacts(as(firm, 'lead'), SITE, fact('decision', id, 'asked', { question: 'Which tile?', owner: 'client' }))
+    expect(() => recordFacts(as(firm, 'crew'), SITE, fact('decision', id, 'answered', 'The blue one'))).toThrow(
+      /lead or the owner/,
+    )
+  })
+})
+
+describe('what cannot be so is refused by name', () => {
+  const line = () => stateAt(firm, SITE).lines.find(({ placeId }) => placeId === BATH)!.id
+  test.each([
+    ['progress', 140, /progress|per cent|%/i],
+    ['hours', -1, /hours/i],
+  ])('%s of %j', (facet, value, message) => {
+    expect(() => recordFacts(as(firm, 'lead'), SITE, fact('line', line(), facet, value))).toThrow(message)
+  })
+})
