@@ -2,7 +2,6 @@ import { entryKind } from '../core/entries/entryKinds'
 import type { Day } from '../core/calendar/day'
 import { FIRST_DAY, isInstant } from '../core/calendar/day'
 import type { Observation } from '../core/walk/observation'
-import type { Db } from '../data/database'
 import { checkedValue } from './walk/factSchemas'
 
 /** A fact on record that cannot be so. */
@@ -12,26 +11,20 @@ export interface SetAside {
   readonly why: string
 }
 
-/** Observations never change, so each is checked once for as long as a folder is open. */
-const checked = new WeakMap<Db, Set<string>>()
-/** Most of what is told is told again and again, a quarter done, a half: it is checked once. */
+/** Values that are known to be sound, with what they are told of. Most are told again and again, a quarter done, a half. */
 const soundValues = new Set<string>()
 const MOST_KEPT = 100_000
 
 /** Parts facts that can be so from those that cannot: what came in before something was checked, or by another way, is left
  * out and named rather than letting a page down. */
-export function sound(
-  db: Db,
-  observations: readonly Observation[],
-): { observations: readonly Observation[]; setAside: readonly SetAside[] } {
-  const known = checked.get(db) ?? new Set<string>()
-  checked.set(db, known)
+export function sound(observations: readonly Observation[]): {
+  observations: readonly Observation[]
+  setAside: readonly SetAside[]
+} {
   const setAside: SetAside[] = []
   const good = observations.filter((observation) => {
-    if (known.has(observation.id)) return true
     const why = wrongWith(observation)
-    if (why === null) known.add(observation.id)
-    else setAside.push({ observation, why })
+    if (why !== null) setAside.push({ observation, why })
     return why === null
   })
   return { observations: good, setAside }

@@ -34,7 +34,7 @@ function keptOf(db: Db, site: Known): Kept {
   kept.set(db, all)
   const known = all.get(site.id)
   if (known?.revision === site.revision) return known
-  const { observations, setAside } = sound(db, readRegisters(db, site.id))
+  const { observations, setAside } = sound(readRegisters(db, site.id))
   const fresh: Kept = {
     revision: site.revision,
     registers: registersOf(observations),
@@ -78,7 +78,7 @@ export function recordUpTo(reader: Reader, db: Db, site: Known, instant: string)
   const key = `${reader} ${instant}`
   const state =
     earlier.get(key) ??
-    derived(recordFor(reader, registersOf(sound(db, readObservations(db, site.id, instant)).observations)), site)
+    derived(recordFor(reader, registersOf(sound(readObservations(db, site.id, instant)).observations)), site)
   earlier.set(key, state)
   return state
 }

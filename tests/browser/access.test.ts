@@ -189,6 +189,10 @@ describe('a session', () => {
     })
     expect((await get('/today', other)).headers.get('location')).toBe('/sign-in')
   })
+  test('a page comes with its title in its head', async () => {
+    for (const path of ['/today', '/share', `/sites/${BAKEHOUSE}/scope`])
+      expect(await (await get(path, cookies.get('lead'))).text(), path).toMatch(/<title>[^<]+<\/title>.*<\/head>/s)
+  })
   test('what is private is kept by no cache; browsers insist on https only where a proxy speaks it', async () => {
     const headersOf = async (path: string, headers: Record<string, string> = {}) =>
       (await fetch(app.origin + path, { headers: { cookie: cookies.get('owner')!, ...headers } })).headers

@@ -114,6 +114,21 @@ export const until = <Args extends unknown[], Result>(
 ): Promise<HandleFor<Awaited<Result>>> =>
   page.waitForFunction(holds as (...args: unknown[]) => Result, { polling: 50, timeout: 90_000 }, ...args)
 
+/** Waits until the walk is kept on a phone, so that it opens without a network. */
+export async function walkIsKept(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await until(page, () => navigator.serviceWorker.controller !== null)
+  await until(page, async () =>
+    (
+      await Promise.all(
+        (await caches.keys()).map(async (name) =>
+          (await (await caches.open(name)).keys()).some((one) => new URL(one.url).pathname === '/walk'),
+        ),
+      )
+    ).includes(true),
+  )
+}
+
 /** Clicks the first visible element of a kind whose text holds the words. */
 export async function clickText(page: Page, selector: string, words: string): Promise<void> {
   const handle = await until(

@@ -19,6 +19,7 @@ import {
   textOf,
   typeInto,
   waitForText,
+  walkIsKept,
   type RunningApp,
   until,
   violations,
@@ -77,17 +78,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await waitForText(first, 'Last walked Friday 6 March by Ottilie Brackwater')
   await waitForText(first, 'have paint, plaster, boards and flooring tested')
   expect(await violations(first)).toEqual([])
-  await first.evaluate(() => navigator.serviceWorker.ready)
-  await until(first, () => navigator.serviceWorker.controller !== null)
-  await until(first, async () =>
-    (
-      await Promise.all(
-        (await caches.keys()).map(async (name) =>
-          (await (await caches.open(name)).keys()).some((one) => new URL(one.url).pathname === '/walk'),
-        ),
-      )
-    ).includes(true),
-  )
+  await walkIsKept(first)
 
   // The network is gone: the server itself is stopped.
   await app.stop()

@@ -1,6 +1,5 @@
 import { printMoney } from '../../core/measure/money'
 import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
-
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { neededOn } from '../../core/schedule/neededOn'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -31,8 +30,8 @@ export interface Need {
   readonly action: string
 }
 
-/** `One crew`, `3 crews`. */
-export const count = (n: number, word: string): string => (n === 1 ? `One ${word}` : `${n} ${word}s`)
+/** `One crew`, `3 crews`, `2 people`. */
+export const count = (n: number, one: string, many = `${one}s`): string => (n === 1 ? `One ${one}` : `${n} ${many}`)
 
 type SiteAndState = { readonly site: Site; readonly state: SiteState }
 
@@ -269,10 +268,7 @@ export function toTell(context: Context, plan: Plan | null): Need[] {
       cost: 160,
       when: 'today',
       note: 'to tell',
-      text: `${count(people.length, 'person')} ${people.length === 1 ? 'has' : 'have'} dates that changed.`.replace(
-        'persons',
-        'people',
-      ),
+      text: `${count(people.length, 'person has', 'people have')} dates that changed.`,
       detail: 'Each gets only what changed for them.',
       href: '/share',
       action: 'See who',

@@ -11,6 +11,7 @@ import {
   serveFolder,
   textOf,
   waitForText,
+  walkIsKept,
   type RunningApp,
   until,
   violations,
@@ -43,17 +44,7 @@ export function walkStories(stories: readonly Story[]): void {
       await phone.reload({ waitUntil: 'load' })
       await waitForText(phone, story.site)
     }
-    await phone.evaluate(() => navigator.serviceWorker.ready)
-    await until(phone, () => navigator.serviceWorker.controller !== null)
-    await until(phone, async () =>
-      (
-        await Promise.all(
-          (await caches.keys()).map(async (name) =>
-            (await (await caches.open(name)).keys()).some((one) => new URL(one.url).pathname === '/walk'),
-          ),
-        )
-      ).includes(true),
-    )
+    await walkIsKept(phone)
     await app.stop()
   })
   afterAll(async () => {
