@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import type { LaunchOptions } from 'puppeteer-core'
 
 /** Debian's chromium without a window, a network of its own or a word to anybody; its camera and microphone show and say
@@ -20,3 +21,11 @@ export const LAUNCH: LaunchOptions = {
     '--use-fake-ui-for-media-stream',
   ],
 }
+
+const SHELL = '/usr/bin/chromium-headless-shell'
+
+/** The same without the parts that only a window needs, where Debian has it: a quarter less work. It forgets its profile when
+ * it ends, so what must outlive a browser takes the other. */
+export const LAUNCH_SHELL: LaunchOptions = existsSync(SHELL)
+  ? { ...LAUNCH, executablePath: SHELL, headless: 'shell' }
+  : LAUNCH

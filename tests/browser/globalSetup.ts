@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import puppeteer from 'puppeteer-core'
 import type { TestProject } from 'vitest/node'
 import { setup as setupDemo } from '../globalSetup'
-import { LAUNCH } from './chromium'
+import { LAUNCH_SHELL } from './chromium'
 
 declare module 'vitest' {
   interface ProvidedContext {
@@ -17,7 +17,7 @@ declare module 'vitest' {
 export async function setup(project: Pick<TestProject, 'provide'>): Promise<() => Promise<void>> {
   const forgetDemo = await setupDemo(project)
   const profile = mkdtempSync(join(tmpdir(), 'aftermist-chromium-'))
-  const browser = await puppeteer.launch({ ...LAUNCH, userDataDir: profile })
+  const browser = await puppeteer.launch({ ...LAUNCH_SHELL, userDataDir: profile })
   project.provide('browser', browser.wsEndpoint())
   return async () => {
     await browser.close()

@@ -2,7 +2,7 @@ import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import type { Browser, Page } from 'puppeteer-core'
+import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { openDatabase } from '../../src/data/database'
 import { readObservations, rebuildRegisters } from '../../src/data/observations'
@@ -14,6 +14,7 @@ import {
   DESK,
   launch,
   openPage,
+  openWindow,
   PHONE,
   serveFolder,
   textOf,
@@ -29,22 +30,16 @@ const SITE = siteIdOf('tollgate')
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp
 let folder: string
-let browser: Browser
-const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
 
 beforeAll(async () => {
   folder = demoFolder()
   app = await serveFolder(folder, { keep: true })
-  browser = await launch(profile)
 })
-afterAll(async () => {
-  await browser.close()
-  await app.stop()
-})
+afterAll(() => app.stop())
 
 /** A phone of its own with a walk of Bakehouse Lane just begun. */
 async function startedWalk() {
-  const context = await browser.createBrowserContext()
+  const context = await openWindow()
   const page = await openPage(context, app, PHONE, 'owner')
   await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await clickText(page, 'footer button', 'Start: ')
@@ -72,6 +67,8 @@ const onServer = (site = SITE) => {
 
 test('a walk of twenty observations without a network, the phone dead in the middle: exactly twenty arrive', async () => {
   const earlier = onServer().observations.length
+  const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
+  let browser = await launch(profile)
   const first = await openPage(browser, app, PHONE, 'owner')
   await first.goto(`${app.origin}/today`, { waitUntil: 'load' })
   await first.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
@@ -141,11 +138,11 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   expect(observations).toHaveLength(earlier + 20)
   expect(new Set(observations.map((one) => one.id)).size).toBe(earlier + 20)
   expect(differing).toBe(0)
-  await again.close()
+  await browser.close()
 })
 
 test('what is said is read back, dropped or kept with a thumb', async () => {
-  const another = await browser.createBrowserContext()
+  const another = await openWindow()
   const phone = await openPage(another, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/walk#${siteIdOf('bakehouse')}`, { waitUntil: 'load' })
   await clickText(phone, 'footer button', 'Start: Shopfront room')
@@ -171,7 +168,8 @@ test('what is said is read back, dropped or kept with a thumb', async () => {
 
 test('crew set progress by quarters with a thumb; the desk sees it and what changed', async () => {
   const bakehouse = siteIdOf('bakehouse')
-  const phone = await openPage(browser, app, PHONE, 'crew')
+  const context = await openWindow()
+  const phone = await openPage(context, app, PHONE, 'crew')
   await phone.goto(`${app.origin}/walk#${bakehouse}`, { waitUntil: 'load' })
   await clickText(phone, 'footer button', 'Start: Shopfront room')
   await waitForText(phone, 'Progress walk, 1 of 11')
@@ -192,7 +190,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
   await until(phone, () => document.querySelector('[role=status]')?.textContent === 'all sent')
   await phone.close()
 
-  const desk = await openPage(browser, app, { width: 1280, height: 800 }, 'owner')
+  const desk = await openPage(context, app, DESK, 'owner')
   await desk.goto(`${app.origin}/sites/${bakehouse}/scope`, { waitUntil: 'load' })
   const text = await textOf(desk)
   expect(text).toContain('Since the walk of Tuesday 10 March')
@@ -200,7 +198,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
   expect(
     await desk.$('[aria-label^="Shopfront room, insulation"][aria-label*="inspection of rough-ins, box not fixed"]'),
   ).not.toBeNull()
-  await desk.close()
+  await context.close()
 })
 
 test('a second tap on Keep keeps nothing twice, and a sheet with nothing but x keeps nothing', async () => {
@@ -228,7 +226,7 @@ test('a second tap on Keep keeps nothing twice, and a sheet with nothing but x k
 })
 
 test('a wire said to be dead goes into its register on the walk; the desk shows it with its caution and settles it', async () => {
-  const context = await browser.createBrowserContext()
+  const context = await openWindow()
   const page = await openPage(context, app, PHONE, 'owner')
   await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await waitForText(page, 'What kind of walk?')
@@ -272,7 +270,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
 test('a photo is drawn on with a finger, told what it will hide, and paired with the earlier one from its spot', async () => {
   const { context, page } = await startedWalk()
   await clickText(page, 'footer button', 'Photo')
-  const picture = join(profile, 'wall.png')
+  const picture = join(mkdtempSync(join(tmpdir(), 'aftermist-picture-')), 'wall.png')
   await sharp({ create: { width: 800, height: 600, channels: 3, background: '#b9a' } })
     .png()
     .toFile(picture)
