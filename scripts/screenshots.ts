@@ -26,7 +26,7 @@ try {
   const views = {
     today: '/today',
     scope: `/sites/${BAKEHOUSE}/scope`,
-    registers: `/sites/${siteIdOf('pell')}/registers`,
+    registers: `/sites/${siteIdOf('pell')}/record`,
     selections: '/selections',
     plan: `/sites/${BAKEHOUSE}/plan`,
     'plan-all-sites': '/plan',

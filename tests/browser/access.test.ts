@@ -32,7 +32,7 @@ const CREW = [
   '/today',
   '/settings',
   '/api/me/password',
-  '/sites/[site]/registers',
+  '/sites/[site]/record',
   '/sites/[site]/scope',
   '/sites/[site]/sheets/[place]',
   '/api/sites/[site]/sheets/[place]',

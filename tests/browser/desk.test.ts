@@ -13,6 +13,7 @@ import {
   waitForText,
   type RunningApp,
   violations,
+  typeInto,
   until,
 } from './harness'
 
@@ -184,19 +185,21 @@ describe('by keyboard', () => {
 
 test('a slab cut at the desk is written down, changed, and stays what it was said to be', async () => {
   const page = await openPage(windows, app, DESK, 'owner')
-  await page.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
-  await page.select('main header select', 'slab-patch')
+  await page.goto(`${app.origin}/sites/${BAKEHOUSE}/record`, { waitUntil: 'networkidle0' })
+  await clickText(page, 'main header button', 'Write down')
+  await typeInto(page, '#finder', 'slab cut')
+  await clickText(page, '[role=dialog] button', 'A slab cut or patched')
   await page.waitForSelector('form [name=long]')
   for (const [name, text] of Object.entries({ what: 'x', long: '2 m', wide: '600', thick: '100' }))
     await page.type(`form [name=${name}]`, text)
   await page.select('form [name=place]', 'in forms')
   await clickText(page, 'form button', 'Keep')
-  await waitForText(page, 'What')
+  await waitForText(page, 'in a few words')
   expect(await page.$('form [name=long]'), 'a sheet with nothing but x is not kept').not.toBeNull()
   await page.type('form [name=what]', ' drain of the scullery')
   await clickText(page, 'form button', 'Keep')
   await until(page, () => document.querySelector('form [name=long]') === null)
-  await clickText(page, 'article button', 'Change x drain of the scullery')
+  await clickText(page, 'main li button', 'Change x drain of the scullery')
   await page.waitForSelector('form [name=wide]')
   expect(await page.$eval('form [name=place]', (one) => (one as HTMLSelectElement).value)).toBe('in forms')
   await page.click('form [name=wide]', { clickCount: 3 })

@@ -13,6 +13,7 @@ import {
   PHONE,
   serveFolder,
   textOf,
+  typeInto,
   waitForText,
   type RunningApp,
   until,
@@ -111,11 +112,12 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
 test('work is made part of a goal on the walk; the register tells how far the goal is', async () => {
   const context = await openWindow()
   const desk = await openPage(context, app, DESK, 'owner')
-  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
-  await desk.select('main header select', 'goal')
-  await desk.waitForSelector('main form')
-  await desk.type('main form [name=goal]', 'Room for eight at the table')
-  await clickText(desk, 'main form button', 'Keep')
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/record`, { waitUntil: 'networkidle0' })
+  await clickText(desk, 'main header button', 'Write down')
+  await typeInto(desk, '#finder', 'must have')
+  await clickText(desk, '[role=dialog] button', 'A goal of the client')
+  await typeInto(desk, 'form [name=goal]', 'Room for eight at the table')
+  await clickText(desk, 'form button', 'Keep')
   await waitForText(desk, 'No work is part of it yet')
 
   const phone = await openPage(context, app, PHONE, 'owner')

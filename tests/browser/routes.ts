@@ -54,7 +54,7 @@ export const MAIN_PAGES: readonly string[] = [
   `/sites/${BAKEHOUSE}/papers/engineer`,
   '/share',
   '/sites/new',
-  `/sites/${BAKEHOUSE}/registers`,
+  `/sites/${BAKEHOUSE}/record`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',
   `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,

@@ -235,7 +235,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   await clickText(page, 'footer button', 'Start: Shopfront room')
   await waitForText(page, '1 of 11')
   await clickText(page, 'footer button', 'More')
-  await clickText(page, 'dialog summary', 'Services')
+  await typeInto(page, 'dialog #finder', 'dead wire')
   await clickText(page, 'dialog button', 'A wire or a pipe')
   await typeInto(page, 'dialog [name=what]', 'Two cables from the ceiling')
   await page.select('dialog [name=sort]', 'electric cable')
@@ -257,7 +257,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
 
   const desk = await openPage(context, app, DESK, 'owner')
   await desk.bringToFront()
-  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/registers`, { waitUntil: 'networkidle0' })
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/record`, { waitUntil: 'networkidle0' })
   await waitForText(desk, 'Two cables from the ceiling')
   expect(await textOf(desk)).toContain('Hanging wires are live until tested.')
   await clickText(desk, 'main button', 'Gone: Two cables')

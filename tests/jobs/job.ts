@@ -5,7 +5,7 @@ import { readEntry } from '../../src/core/entries/entryWords'
 import type { Units } from '../../src/core/measure/length'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { createSite } from '../../src/server/sites/createSite'
-import { registersView } from '../../src/server/views/registers'
+import { recordView } from '../../src/server/views/record'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
@@ -55,7 +55,7 @@ export function testJob({ site, built, units, told }: Job): void {
       })),
     })
     const entries = new Map(
-      registersView(owner, siteId)
+      recordView(owner, siteId)
         .groups.flatMap((group) => group.registers)
         .flatMap((register) => register.entries)
         .map((entry) => [entry.id, entry.reckoned.join(' ')]),

@@ -20,7 +20,7 @@ import { siteState } from '../../src/server/siteStates'
 import { completionView, handOverView } from '../../src/server/views/completion'
 import { find } from '../../src/server/views/find'
 import { paperOf } from '../../src/server/views/paper'
-import { registersView } from '../../src/server/views/registers'
+import { recordView } from '../../src/server/views/record'
 import { roomSheetView } from '../../src/server/views/roomSheet'
 import { scopeView } from '../../src/server/views/scope'
 import { selectionsView } from '../../src/server/views/selections'
@@ -143,7 +143,7 @@ async function readAll(): Promise<void> {
 
   for (const [what, shown] of [
     ['scope', scopeView(owner, SITE)],
-    ['registers', registersView(owner, SITE)],
+    ['registers', recordView(owner, SITE)],
     ['selections', selectionsView(owner, SITE)],
     ['share', siteShareView(owner, SITE)],
     ['today', todayView(owner)],
@@ -154,7 +154,7 @@ async function readAll(): Promise<void> {
   for (const [what, shown] of [
     ['today', todayView(crew)],
     ['scope', scopeView(crew, SITE)],
-    ['registers', registersView(crew, SITE)],
+    ['registers', recordView(crew, SITE)],
     ['walk', walkSnapshot(crew, SITE)],
     ['room sheet', await roomSheetView(crew, SITE, PLACE)],
     ...['zzconfid', 'zzunagreed', 'zzreach'].map((word) => [`finding ${word}`, find(crew, word)] as const),

@@ -4,7 +4,7 @@ import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { lookAheadView } from '../../src/server/views/lookAhead'
 import { planView } from '../../src/server/views/plan'
-import { registersView } from '../../src/server/views/registers'
+import { recordView } from '../../src/server/views/record'
 import { scopeView } from '../../src/server/views/scope'
 import { selectionsView } from '../../src/server/views/selections'
 import { todayView } from '../../src/server/views/today'
@@ -41,13 +41,13 @@ function onRecord(subject: string, subjectId: string, facet: string, value: unkn
 const everyPage = () => [
   todayView(as(firm, 'owner')),
   scopeView(as(firm, 'owner'), SITE),
-  registersView(as(firm, 'owner'), SITE),
+  recordView(as(firm, 'owner'), SITE),
   selectionsView(as(firm, 'owner'), null),
   planView(as(firm, 'owner'), SITE),
   lookAheadView(as(firm, 'owner'), null, 2),
   walkSnapshot(as(firm, 'owner'), SITE),
 ]
-const leftOut = () => registersView(as(firm, 'owner'), SITE).leftOut
+const leftOut = () => recordView(as(firm, 'owner'), SITE).leftOut
 const NOON = '2026-03-09T12:00:00.000Z'
 
 test.each([

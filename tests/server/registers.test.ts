@@ -14,7 +14,7 @@ import { planFirm } from '../../src/server/plan/planFirm'
 import { readPlan } from '../../src/data/plans'
 import { siteState } from '../../src/server/siteStates'
 import { find } from '../../src/server/views/find'
-import { registersView } from '../../src/server/views/registers'
+import { recordView } from '../../src/server/views/record'
 import { scopeView } from '../../src/server/views/scope'
 import { selectionsView } from '../../src/server/views/selections'
 import { receiveObservations } from '../../src/server/walk/receiveObservations'
@@ -44,7 +44,7 @@ const written = (kind: string, values: object, subjectId: string = uuid()) => ({
 })
 const record = (...facts: object[]) => recordFacts(as(firm, 'owner'), BAKEHOUSE, { facts })
 const register = (kind: string, role: 'owner' | 'crew' = 'owner') =>
-  registersView(as(firm, role), BAKEHOUSE)
+  recordView(as(firm, role), BAKEHOUSE)
     .groups.flatMap((group) => group.registers)
     .find((one) => one.kind === kind)!
     .entries.filter((entry) => !known.has(entry.id))
@@ -91,12 +91,12 @@ describe('an entry from its making to its end', () => {
     record(written('sleeping-risk', { ...risk, assumed: 'sound at the wall' }, id))
     record({ ...at, facet: 'responsible', value: 'engineer' })
     expect(register('sleeping-risk')).toMatchObject([
-      { id, open: true, responsible: 'engineer', place: 'Bathroom', values: { assumed: 'sound at the wall' } },
+      { id, standing: 'open', responsible: 'engineer', place: 'Bathroom', values: { assumed: 'sound at the wall' } },
     ])
     record({ ...at, facet: 'settled', value: { result: 'two joists soft' } })
-    expect(register('sleeping-risk')).toMatchObject([{ open: false, result: 'two joists soft' }])
+    expect(register('sleeping-risk')).toMatchObject([{ standing: 'told', result: 'two joists soft' }])
     record({ ...at, facet: 'settled', value: null })
-    expect(register('sleeping-risk')[0]!.open).toBe(true)
+    expect(register('sleeping-risk')[0]!.standing).toBe('open')
     expect(rebuildRegisters(firm.db).differing).toBe(0)
     record({ ...at, facet: 'removed', value: true })
     expect(register('sleeping-risk')).toEqual([])

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { keepStandard } from '../../src/server/sites/keepStandard'
-import { registersView } from '../../src/server/views/registers'
+import { recordView } from '../../src/server/views/record'
 import { scopeView } from '../../src/server/views/scope'
 import { figureSettingsView, siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
@@ -53,7 +53,7 @@ describe('the figures behind the sums', () => {
       ],
     })
     const reckoned = (): string =>
-      JSON.stringify(registersView(owner(), BAKEHOUSE).groups.find((one) => one.id === 'cover')!.registers)
+      JSON.stringify(recordView(owner(), BAKEHOUSE).groups.find((one) => one.id === 'cover')!.registers)
     expect(reckoned()).toContain('22 m² + 10 %')
     keepStandard(owner(), { key: 'C-35/waste', value: '20' })
     expect(reckoned()).toContain('22 m² + 20 %')

@@ -59,7 +59,7 @@ function cannotBe({ db }: Context, site: Site): Need[] {
       note: 'left out',
       text: `${aside.length === 1 ? 'One entry cannot be so and is' : `${aside.length} entries cannot be so and are`} left out of everything. ${site.name}.`,
       detail: aside[0]!.why,
-      href: `/sites/${site.id}/registers#left-out`,
+      href: `/sites/${site.id}/record#left-out`,
       action: 'Look at it',
     },
   ]
@@ -254,7 +254,7 @@ const toAnswer = (site: Site, state: SiteState): Need[] =>
       note: 'to answer',
       text: `${String(values.by ?? 'Somebody')} asks: ${String(values.asked)}`,
       detail: `${placeId ? `${placeName(state, placeId)}, ` : ''}${site.name}. They read the answer at their link.`,
-      href: `/sites/${site.id}/registers`,
+      href: `/sites/${site.id}/record`,
       action: 'Answer',
     }))
 

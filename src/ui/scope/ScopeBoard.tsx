@@ -81,7 +81,7 @@ export function ScopeBoard(props: ScopeProps) {
         </p>
         <div className={styles.actions}>
           {props.stale && mayEdit && <PlanAgain />}
-          <a className="btn btn-quiet" href={`/sites/${site.id}/registers`}>
+          <a className="btn btn-quiet" href={`/sites/${site.id}/record`}>
             Registers
           </a>
           <a className="btn btn-quiet" href={`/sites/${site.id}/settings`}>

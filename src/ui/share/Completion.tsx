@@ -26,7 +26,7 @@ export function Completion({ site, lead, ready, open, questions }: CompletionPro
       <p className={ready ? 'well' : undefined}>{lead}</p>
       <p>
         Small things to put right, reasons to come back and wrong orders are written down on the walk, or under{' '}
-        <Link href={`/sites/${site.id}/registers`}>Registers</Link>. When nothing is open the{' '}
+        <Link href={`/sites/${site.id}/record`}>The record</Link>. When nothing is open the{' '}
         <Link href={`/sites/${site.id}/handover`}>hand-over pack</Link> is whole.
       </p>
       {questions.length > 0 && (

@@ -22,7 +22,7 @@ export function Receipts({
           <li key={id}>
             {site && <strong>{site}: </strong>}
             {words} {answer && <strong>{answer}</strong>}{' '}
-            {answer === 'Not answered yet.' && <a href={`/sites/${siteId}/registers`}>Answer in the register</a>}
+            {answer === 'Not answered yet.' && <a href={`/sites/${siteId}/record`}>Answer in the register</a>}
           </li>
         ))}
       </ul>

@@ -1,41 +1,99 @@
 'use client'
-import { stageHue } from './stageHue'
+import { useState, type FormEvent } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { howFar } from '@/core/scope/howFar'
 import type { Stage } from '@/core/scope/vocabulary'
+import { stageHue } from './stageHue'
 import styles from './QuarterPad.module.css'
 
 const QUARTERS = [0, 25, 50, 75, 100] as const
 
-/** Five thumb-sized targets that set how far a line of work is. Each says what it sets: the one that stands, pressed again,
- * changes nothing. */
-export function QuarterPad({
-  title,
-  stage,
-  value,
-  onSet,
-}: {
-  title: string
-  stage: Stage
-  value: number
-  onSet: (value: number) => void
-}) {
+interface QuarterPadProps {
+  readonly title: string
+  readonly stage: Stage
+  readonly value: number
+  /** What it was before this visit; where that is another, it can be taken back. */
+  readonly was?: number
+  readonly onSet: (value: number) => void
+}
+
+/** How far a line of work is: thumb-sized quarters, or said as a count or per cent ('31 of 34'). Each says what it sets: the
+ * one that stands, pressed again, changes nothing. */
+export function QuarterPad({ title, stage, value, was, onSet }: QuarterPadProps) {
+  const [telling, setTelling] = useState(false)
+  const between = !(QUARTERS as readonly number[]).includes(value)
   return (
-    <div
-      className={styles.pad}
-      role="group"
-      aria-label={`How far: ${title}`}
-      style={{ '--hue': stageHue(stage) } as React.CSSProperties}
-    >
-      {QUARTERS.map((quarter) => (
+    <div className={styles.control} style={{ '--hue': stageHue(stage) } as React.CSSProperties}>
+      <div className={styles.pad} role="group" aria-label={`How far: ${title}`}>
+        {QUARTERS.map((quarter) => (
+          <button
+            key={quarter}
+            type="button"
+            aria-pressed={value >= quarter && (quarter > 0 || value === 0)}
+            className={quarter > 0 && value >= quarter ? styles.full : undefined}
+            onClick={() => value !== quarter && onSet(quarter)}
+          >
+            {quarter === 100 ? 'done' : quarter === 0 ? 'none' : quarter}
+          </button>
+        ))}
         <button
-          key={quarter}
           type="button"
-          aria-pressed={value >= quarter && (quarter > 0 || value === 0)}
-          className={quarter > 0 && value >= quarter ? styles.full : undefined}
-          onClick={() => value !== quarter && onSet(quarter)}
+          aria-expanded={telling}
+          aria-label={`A count or per cent: ${title}`}
+          className={styles.exact}
+          onClick={() => setTelling(!telling)}
         >
-          {quarter === 100 ? 'done' : quarter === 0 ? 'none' : quarter}
+          {between ? `${value} %` : '…'}
         </button>
-      ))}
+      </div>
+      {was !== undefined && was !== value && (
+        <button type="button" className={styles.undo} onClick={() => onSet(was)}>
+          Undo<span className="visually-hidden">: {title}</span>
+        </button>
+      )}
+      {telling && (
+        <Exact
+          title={title}
+          onSet={(percent) => {
+            setTelling(false)
+            if (percent !== value) onSet(percent)
+          }}
+        />
+      )}
     </div>
+  )
+}
+
+function Exact({ title, onSet }: { readonly title: string; readonly onSet: (percent: number) => void }) {
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault()
+    try {
+      onSet(howFar(String(new FormData(event.currentTarget).get('howFar'))))
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong(error.message)
+    }
+  }
+  return (
+    <form className={styles.telling} onSubmit={keep}>
+      <label>
+        <span className="visually-hidden">{title}: how many of how many, or per cent</span>
+        <input
+          className="form-control"
+          name="howFar"
+          placeholder="31 of 34, or 60 %"
+          autoComplete="off"
+          autoFocus
+          aria-invalid={wrong !== null}
+        />
+      </label>
+      <button className="btn btn-quiet">Set</button>
+      {wrong && (
+        <p className="notice notice-error" role="alert">
+          {wrong}
+        </p>
+      )}
+    </form>
   )
 }

@@ -1,11 +1,13 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
+import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
-import { ENTRY_GROUPS, type EntryKind } from '@/core/entries/entryKind'
-import { ENTRY_KINDS } from '@/core/entries/entryKinds'
-import { saysAll, soughtRegisters } from '@/core/entries/soughtRegisters'
+import { entryKind } from '@/core/entries/entryKinds'
+import { fittingHere } from '@/core/find/fitting'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import type { NewFact } from '@/core/walk/observation'
 import type { Place } from '@/core/walk/siteState'
+import { Finder } from '../shared/Finder'
 import { FactFields } from './FactFields'
 import { PhotoForm } from './PhotoForm'
 import { SayIt } from './SayIt'
@@ -31,7 +33,7 @@ const TITLES: Record<Adding['kind'], string> = {
   selection: 'Something to choose',
   keep: 'Stays, or is protected',
   decide: 'Somebody has to decide',
-  work: 'More work',
+  work: 'Add a line of work',
   hold: 'Hold it',
   exclude: 'Leave it out',
   whose: 'Whose is it?',
@@ -48,8 +50,6 @@ const titleOf = (adding: Adding): string =>
       ? kindOf(adding.entry.kind).settle!.word
       : TITLES[adding.kind]
 
-const MORE = ['note', 'work', 'selection', 'keep', 'decide', 'place'] as const
-
 /** A sheet from below to add one thing with a thumb. What is typed stays until it is kept or the sheet is closed. */
 export function AddSheet(props: AddSheetProps) {
   const { adding, place, onClose, onChoose } = props
@@ -63,7 +63,11 @@ export function AddSheet(props: AddSheetProps) {
         {titleOf(adding)} <span className="soft">{place.name}</span>
       </h2>
       {adding.kind === 'more' ? (
-        <More onChoose={onChoose} />
+        <Finder
+          fitting={fittingHere(place.id, props.site.state)}
+          telling={TELLING}
+          onChoose={(id) => onChoose(sheetOf(id))}
+        />
       ) : adding.kind === 'say' ? (
         <SayIt place={place} site={props.site} onClose={onClose} />
       ) : adding.kind === 'photo' ? (
@@ -78,57 +82,23 @@ export function AddSheet(props: AddSheetProps) {
   )
 }
 
-/** Everything else that can be told: the registers folded away by what they are about, or found by a word. */
-function More({ onChoose }: Pick<AddSheetProps, 'onChoose'>) {
-  const [sought, setSought] = useState('')
-  const plain = MORE.filter((kind) => saysAll(TITLES[kind], sought))
-  const found = sought.trim() === '' ? null : soughtRegisters(sought)
-  return (
-    <div className={styles.choices}>
-      <label>
-        Find by a word
-        <input
-          className="form-control"
-          type="search"
-          autoComplete="off"
-          value={sought}
-          onChange={(event) => setSought(event.target.value)}
-        />
-      </label>
-      {plain.map((kind) => (
-        <button key={kind} type="button" onClick={() => onChoose({ kind })}>
-          {TITLES[kind]}
-        </button>
-      ))}
-      {found ? (
-        <Registers registers={found} onChoose={onChoose} />
-      ) : (
-        Object.entries(ENTRY_GROUPS).map(([group, words]) => (
-          <details key={group}>
-            <summary>{words}</summary>
-            <Registers registers={ENTRY_KINDS.filter((one) => one.group === group)} onChoose={onChoose} />
-          </details>
-        ))
-      )}
-      {found?.length === 0 && plain.length === 0 && (
-        <p className="soft">Nothing is called that. A note takes anything.</p>
-      )}
-    </div>
-  )
+/** What else can be told here, as the sheet that it opens. */
+const SHEETS: Readonly<Record<string, Adding>> = {
+  'do:found': { kind: 'found' },
+  'do:note': { kind: 'note' },
+  'do:photo': { kind: 'photo' },
+  'do:measure': { kind: 'measure' },
+  'do:add-line': { kind: 'work' },
+  'do:extra': { kind: 'work', extra: true },
+  'do:selection': { kind: 'selection' },
+  'do:keep': { kind: 'keep' },
+  'do:decide': { kind: 'decide' },
+  'do:place': { kind: 'place' },
 }
+const TELLING = Object.keys(SHEETS)
 
-const Registers = ({
-  registers,
-  onChoose,
-}: {
-  readonly registers: readonly EntryKind[]
-  readonly onChoose: AddSheetProps['onChoose']
-}) =>
-  registers.map((register) => (
-    <button key={register.id} type="button" onClick={() => onChoose({ kind: 'entry', register })}>
-      {register.one}
-    </button>
-  ))
+const sheetOf = (id: string): Adding =>
+  SHEETS[id] ?? { kind: 'entry', register: entryKind(id.slice(id.indexOf(':') + 1))! }
 
 function FactForm({ adding, place, site, onClose }: AddSheetProps) {
   const [wrong, setWrong] = useState<{ message: string; field?: string | undefined } | null>(null)
@@ -138,7 +108,20 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
     if (keeping.current) return
     keeping.current = true
     try {
-      await site.record(sheetFacts(adding, place, site, form))
+      const facts = sheetFacts(adding, place, site, form)
+      const taken = form.getAll('photos').filter((one): one is File => one instanceof File && one.size > 0)
+      if (taken.length > 0 && !window.isSecureContext)
+        throw new ImpossibleRequest(
+          'insecure',
+          'Photos can be kept only over https or on this machine itself.',
+          'photos',
+        )
+      const photos: NewFact[] = []
+      for (const file of taken) {
+        const value = { hash: await site.keepFile(file, 'photo'), caption: '', about: facts[0]!.subjectId }
+        photos.push({ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId: place.id, value })
+      }
+      await site.record([...facts, ...photos])
       onClose()
     } catch (error) {
       keeping.current = false

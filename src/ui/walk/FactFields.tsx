@@ -47,6 +47,10 @@ export function FactFields({
       return (
         <>
           <Words name="text" label="What, and where exactly" />
+          <label>
+            Photo of it
+            <input className="form-control" type="file" name="photos" accept="image/*" capture="environment" multiple />
+          </label>
           <Pick
             name="condition"
             label="Sort"
@@ -107,7 +111,7 @@ export function FactFields({
             Hours of one person
             <input className="form-control" name="hours" inputMode="decimal" defaultValue="4" />
           </label>
-          <Tick name="extra" label="An extra to the contract" />
+          <Tick name="extra" label="An extra to the contract" checked={adding.extra === true} />
         </>
       )
     case 'hold':
@@ -249,9 +253,9 @@ export const Words = ({ name, label, short }: { name: string; label: string; sho
     )}
   </label>
 )
-const Tick = ({ name, label }: { name: string; label: string }) => (
+const Tick = ({ name, label, checked }: { name: string; label: string; checked?: boolean }) => (
   <label className={styles.tick}>
-    <input type="checkbox" name={name} /> {label}
+    <input type="checkbox" name={name} defaultChecked={checked} /> {label}
   </label>
 )
 const Pick = ({

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import dynamic from 'next/dynamic'
 import { v7 as uuid } from 'uuid'
+import { dayOf, shortDay } from '@/core/calendar/day'
 import { readValues } from '@/core/entries/field'
 import { PHOTO_FIELDS } from '@/core/entries/kinds/conditions'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -75,7 +76,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
             <option value="">no earlier photo</option>
             {earlier.map((one) => (
               <option key={one.id} value={one.hash}>
-                {one.caption || 'a photo'} ({one.seenAt.slice(0, 10)})
+                {one.caption || 'a photo'} ({shortDay(dayOf(one.seenAt))})
               </option>
             ))}
           </select>

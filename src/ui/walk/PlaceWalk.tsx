@@ -1,25 +1,23 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
-import { addDays, dateOnly } from '@/core/calendar/day'
+import { addDays } from '@/core/calendar/day'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
-import { printSize } from '@/core/measure/size'
-import { RESPONSIBLE } from '@/core/scope/responsible'
-import { STAGES, TRADES } from '@/core/scope/vocabulary'
+import { STAGES } from '@/core/scope/vocabulary'
 import type { Line } from '@/core/scope/line'
 import { coverGates, type GateItem } from '@/core/sequence/coverGate'
 import { valueWords } from '@/core/entries/entry'
 import { KEEP_FIELDS } from '@/core/entries/kinds/scope'
 import { inOrder, LINE_ORDERS, type LineOrder } from '@/core/walk/lineOrder'
 import { keepIsDue } from '@/core/walk/keepDue'
-import { VISIT_KINDS, type NewFact } from '@/core/walk/observation'
+import type { NewFact } from '@/core/walk/observation'
 import { saidOf } from '@/core/walk/siteState'
 import { mistOf, seenWords } from '@/core/walk/mist'
-import { CAUTIONS } from '@/core/cautions/cautions'
-import { QuarterPad } from '../shared/QuarterPad'
 import type { Adding } from './sheetFact'
 import { keepDrawings } from './keepDrawings'
-import { HeldCount, Notices } from './HeldCount'
+import { Notices } from './HeldCount'
+import { LineRow } from './LineRow'
+import { PlaceHead } from './PlaceHead'
 import { Recorded } from './Recorded'
 import type { WalkUnderWay } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
@@ -110,30 +108,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
 
   return (
     <>
-      <header className={styles.head}>
-        <div className={styles.headRow}>
-          <span>
-            {VISIT_KINDS[walk.kind]}, {index + 1} of {places.length}
-          </span>
-          <HeldCount site={site} />
-        </div>
-        <h1>{place.name}</h1>
-        <p>
-          {place.size ? printSize(place.size, snapshot.site.units) : 'not measured yet'} · {seenWords(seen)}
-        </p>
-        <nav className={styles.steps} aria-label="Places">
-          {places.map((one, i) => (
-            <button
-              key={one.id}
-              type="button"
-              aria-label={`${one.name}${visited.has(one.id) ? ', visited' : ''}`}
-              aria-current={i === index ? 'step' : undefined}
-              className={i === index ? styles.current : visited.has(one.id) ? styles.visited : undefined}
-              onClick={() => void site.setWalk({ ...walk, placeId: one.id })}
-            />
-          ))}
-        </nav>
-      </header>
+      <PlaceHead site={site} walk={walk} place={place} index={index} seen={seenWords(seen)} visited={visited} />
       <main className={styles.body}>
         <Notices site={site} />
         <div className={`${styles.section} ${styles.sectionRow}`}>
@@ -211,31 +186,33 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
             <ul className={styles.rows}>{doneLines.map(lineRow)}</ul>
           </details>
         )}
-        <div className={styles.pad}>
+      </main>
+      <footer className={styles.foot}>
+        <div>
           <button type="button" className={styles.next} onClick={() => void go(index + 1)}>
             {changed ? 'Next' : 'Nothing more, next'}: {places[index + 1]?.name ?? 'end of the walk'}
           </button>
-          <button type="button" className={styles.plain} onClick={onEnd}>
+          <button type="button" className={styles.end} onClick={onEnd}>
             End the walk
           </button>
         </div>
-      </main>
-      <footer className={styles.foot}>
-        <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'say' })}>
-          Say it
-        </button>
-        <button type="button" onClick={() => setAdding({ kind: 'photo' })}>
-          Photo
-        </button>
-        <button type="button" onClick={() => setAdding({ kind: 'measure' })}>
-          Tape
-        </button>
-        <button type="button" onClick={() => setAdding({ kind: 'found' })}>
-          Found
-        </button>
-        <button type="button" onClick={() => setAdding({ kind: 'more' })}>
-          More
-        </button>
+        <div>
+          <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'say' })}>
+            Say it
+          </button>
+          <button type="button" onClick={() => setAdding({ kind: 'photo' })}>
+            Photo
+          </button>
+          <button type="button" onClick={() => setAdding({ kind: 'measure' })}>
+            Tape
+          </button>
+          <button type="button" onClick={() => setAdding({ kind: 'found' })}>
+            Found
+          </button>
+          <button type="button" onClick={() => setAdding({ kind: 'more' })}>
+            More
+          </button>
+        </div>
       </footer>
       {adding && (
         <AddSheet adding={adding} place={place} site={site} onClose={() => setAdding(null)} onChoose={setAdding} />
@@ -274,92 +251,6 @@ function isNow(line: Line, open: readonly Line[], site: SiteWalk): boolean {
 const changedNow = (line: Line, before: readonly Line[]): boolean => {
   const old = before.find((one) => one.id === line.id)
   return !old || old.progress !== line.progress || (old.held === null) !== (line.held === null)
-}
-
-interface LineRowProps {
-  readonly line: Line
-  readonly was: number
-  readonly said: readonly string[]
-  readonly onSet: (value: number) => void
-  readonly onHold: () => void
-  readonly onLetGo: () => void
-  readonly onExclude: () => void
-  readonly onWhose: () => void
-  readonly onTakeBack: () => void
-}
-
-function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose, onTakeBack }: LineRowProps) {
-  return (
-    <li className={styles.line}>
-      <details>
-        <summary>
-          <strong>{line.title}</strong>
-          <small>
-            {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
-          </small>
-          {said.length > 0 && <small>“{said.join('”, “')}”</small>}
-          {line.responsible && line.responsible !== 'us' && (
-            <small className="due">{RESPONSIBLE[line.responsible]}</small>
-          )}
-          {line.held && (
-            <small className="late">
-              held: {line.held.reason}
-              {line.held.until && `, until ${dateOnly(line.held.until)}`}
-            </small>
-          )}
-        </summary>
-        {line.cautions.map((id) => (
-          <p key={id} className={styles.caution}>
-            <strong>{CAUTIONS[id].what}.</strong> {CAUTIONS[id].care} Only {CAUTIONS[id].deferTo} may clear it.
-          </p>
-        ))}
-        {line.held ? (
-          <button type="button" className={styles.small} onClick={onLetGo}>
-            Let it go on
-          </button>
-        ) : (
-          <button type="button" className={styles.small} onClick={onHold}>
-            Hold it
-          </button>
-        )}{' '}
-        <button type="button" className={styles.small} onClick={onExclude}>
-          Leave it out
-        </button>{' '}
-        <button type="button" className={styles.small} onClick={onWhose}>
-          Whose is it?
-        </button>{' '}
-        <button type="button" className={styles.small} onClick={onTakeBack}>
-          Misread: take it back<span className="visually-hidden"> {line.title}</span>
-        </button>
-      </details>
-      {line.inspects ? (
-        <TestPad line={line} onSet={onSet} onFailed={onHold} />
-      ) : (
-        <QuarterPad title={line.title} stage={line.stage} value={line.progress} onSet={onSet} />
-      )}
-    </li>
-  )
-}
-
-/** A test or an inspection is not half done: it passed, or it failed and says why, or nobody has seen it yet. */
-function TestPad({ line, onSet, onFailed }: { line: Line; onSet: (value: number) => void; onFailed: () => void }) {
-  return (
-    <div className={styles.test} role="group" aria-label={`Result: ${line.title}`}>
-      <button
-        type="button"
-        aria-pressed={line.progress === 0 && line.held === null}
-        onClick={() => line.progress !== 0 && onSet(0)}
-      >
-        not yet
-      </button>
-      <button type="button" aria-pressed={line.progress === 100} onClick={() => line.progress !== 100 && onSet(100)}>
-        passed
-      </button>
-      <button type="button" aria-pressed={line.held !== null} onClick={onFailed}>
-        failed
-      </button>
-    </div>
-  )
 }
 
 function GateTick({

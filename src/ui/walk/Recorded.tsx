@@ -2,7 +2,7 @@ import type { SubjectKind } from '@/core/walk/observation'
 import { answersWords } from '@/core/walk/answersWords'
 import dynamic from 'next/dynamic'
 import { dateOnly } from '@/core/calendar/day'
-import { valueWords } from '@/core/entries/entry'
+import { isOpen, valueWords } from '@/core/entries/entry'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import type { NewFact } from '@/core/walk/observation'
 import { contradictions, type ToldSize } from '@/core/walk/contradictions'
@@ -37,7 +37,11 @@ export function Recorded({
   const photos = state.photos.filter(
     (one) => one.placeId === placeId && !one.sheet && !site.before.photos.some((old) => old.id === one.id),
   )
-  const entries = state.entries.filter((one) => one.placeId === placeId && one.settled === null)
+  const known = new Map(site.before.entries.map((one) => [one.id, one]))
+  const unsettled = state.entries.filter((one) => one.placeId === placeId && one.settled === null)
+  /** What tells how something is stays out of the way once it was told. */
+  const entries = unsettled.filter((one) => isOpen(one) || known.get(one.id)?.seenAt !== one.seenAt)
+  const told = unsettled.filter((one) => !entries.includes(one))
   const asked = contradictions(state, toldSizes(site, placeId), units).filter((one) => one.placeId === placeId)
   const all =
     asked.length +
@@ -46,7 +50,7 @@ export function Recorded({
     selections.length +
     notes.length +
     photos.length +
-    entries.length
+    unsettled.length
   if (all === 0) return null
   return (
     <>
@@ -161,6 +165,16 @@ export function Recorded({
           </li>
         )}
       </ul>
+      {told.length > 0 && (
+        <details className={styles.pad}>
+          <summary>Told before ({told.length})</summary>
+          <ul className={styles.rows}>
+            {told.map((entry) => (
+              <EntryRow key={entry.id} entry={entry} site={site} onAdd={onAdd} />
+            ))}
+          </ul>
+        </details>
+      )}
     </>
   )
 }

@@ -7,6 +7,8 @@ import { answersWords } from '@/core/walk/answersWords'
 import { entryName, isOpen, kindOf } from '@/core/entries/entry'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
+import { keepIsDue } from '@/core/walk/keepDue'
+import { settlesOn } from '@/core/walk/settledOn'
 import { placeName } from '@/core/walk/siteState'
 import { HeldFileSheet } from './HeldFileSheet'
 import { HeldCount, Notices } from './HeldCount'
@@ -57,7 +59,40 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const keeps = state.keeps.filter((keep) => !keep.released && keep.until)
   const entries = state.entries.filter(isOpen)
   const lessons = snapshot.lessons ?? []
-  const nothing = decisions.length + findings.length + held.length + keeps.length + entries.length === 0
+  const left: readonly { id: string; text: string; at: string; now: boolean }[] = [
+    ...held.map((line) => ({
+      id: line.id,
+      text: `${line.title} is held: ${line.held!.reason}`,
+      at: placeName(state, line.placeId),
+      now: true,
+    })),
+    ...decisions.map((one) => ({
+      id: one.id,
+      text: one.question,
+      at: `${placeName(state, one.placeId)}, ${answersWords(one.owner)}${one.by ? ` by ${dateOnly(one.by)}` : ''}`,
+      now: settlesOn(kind, 'decision'),
+    })),
+    ...findings.map((one) => ({
+      id: one.id,
+      text: one.text,
+      at: `${placeName(state, one.placeId)}, ${one.certain ? 'seen' : 'suspected, look again'}`,
+      now: settlesOn(kind, 'finding'),
+    })),
+    ...entries.map((entry) => ({
+      id: entry.id,
+      text: entryName(entry),
+      at: `${placeName(state, entry.placeId)}, ${kindOf(entry.kind).register.toLowerCase()}`,
+      now: settlesOn(kind, entry.kind) || kindOf(entry.kind).holdsCover === true,
+    })),
+    ...keeps.map((keep) => ({
+      id: keep.id,
+      text: `${keep.text} stays`,
+      at: `${placeName(state, keep.placeId)}, until ${keep.until}`,
+      now: keepIsDue(keep, state, snapshot.today),
+    })),
+  ]
+  const now = left.filter((one) => one.now)
+  const later = left.filter((one) => !one.now)
   return (
     <>
       <header className={styles.head}>
@@ -76,45 +111,6 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         {hazardNotice(snapshot.site.built, state.entries) && (
           <p className={`${styles.pad} notice`}>{hazardNotice(snapshot.site.built, state.entries)}</p>
         )}
-        <h2 className={styles.section}>Left open by the last walk</h2>
-        {nothing && <p className={styles.pad}>Nothing.</p>}
-        <ul className={styles.rows}>
-          {held.map((line) => (
-            <Left
-              key={line.id}
-              text={`${line.title} is held: ${line.held!.reason}`}
-              at={placeName(state, line.placeId)}
-            />
-          ))}
-          {decisions.map((decision) => (
-            <Left
-              key={decision.id}
-              text={decision.question}
-              at={`${placeName(state, decision.placeId)}, ${answersWords(decision.owner)}${decision.by ? ` by ${dateOnly(decision.by)}` : ''}`}
-            />
-          ))}
-          {findings.map((finding) => (
-            <Left
-              key={finding.id}
-              text={finding.text}
-              at={`${placeName(state, finding.placeId)}, ${finding.certain ? 'seen' : 'suspected, look again'}`}
-            />
-          ))}
-          {entries.map((entry) => (
-            <Left
-              key={entry.id}
-              text={entryName(entry)}
-              at={`${placeName(state, entry.placeId)}, ${kindOf(entry.kind).register.toLowerCase()}`}
-            />
-          ))}
-          {keeps.map((keep) => (
-            <Left
-              key={keep.id}
-              text={`${keep.text} stays`}
-              at={`${placeName(state, keep.placeId)}, until ${keep.until}`}
-            />
-          ))}
-        </ul>
         <fieldset className={styles.kinds}>
           <legend className={styles.section}>What kind of walk?</legend>
           {(Object.keys(VISIT_KINDS) as VisitKind[]).map((one) => (
@@ -124,6 +120,23 @@ export function StartWalk({ site }: { site: SiteWalk }) {
             </label>
           ))}
         </fieldset>
+        {left.length > 0 && <h2 className={styles.section}>Open from before, to settle on this walk</h2>}
+        {left.length > 0 && now.length === 0 && <p className={styles.pad}>Nothing.</p>}
+        <ul className={styles.rows}>
+          {now.map((one) => (
+            <Left key={one.id} {...one} />
+          ))}
+        </ul>
+        {later.length > 0 && (
+          <details className={styles.pad}>
+            <summary>Also open ({later.length})</summary>
+            <ul className={styles.rows}>
+              {later.map((one) => (
+                <Left key={one.id} {...one} />
+              ))}
+            </ul>
+          </details>
+        )}
         {kind === 'scope' && lessons.length > 0 && (
           <>
             <h2 className={styles.section}>Learned elsewhere: look for</h2>

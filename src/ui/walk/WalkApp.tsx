@@ -5,9 +5,12 @@ import { PlaceWalk } from './PlaceWalk'
 import { StartWalk } from './StartWalk'
 import { enter, shut, whoIsHere, type Who } from '../shared/whoIsHere'
 import { heldForOthers, keepOnly, phone, takeOverFromBefore } from './phoneStore'
-import { RETRY_MS } from './sync'
+import { fetchSnapshot, RETRY_MS } from './sync'
 import { useSiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
+
+/** How long a site that is not open is taken as it was fetched. */
+const FRESH_MS = 3_600_000
 
 const EndWalk = dynamic(() => import('./EndWalk').then((module) => module.EndWalk), { ssr: false })
 
@@ -51,6 +54,7 @@ function useWhoIsHere(): Who | null | undefined {
         await enter(told.who)
         await takeOverFromBefore(told.who)
         await keepOnly(told.sites.map(({ id }) => id))
+        void keepAllSites(told.sites)
       }
       setWho((known) => {
         const now = whoIsHere()
@@ -69,6 +73,15 @@ function useWhoIsHere(): Who | null | undefined {
     }
   }, [])
   return who
+}
+
+/** Keeps every site that somebody may walk on the phone: a walk opened once serves for all of them without a network. */
+async function keepAllSites(sites: readonly { id: string }[]): Promise<void> {
+  const kept = await (await phone.db()).getAll('snapshots')
+  const fresh = new Set(
+    kept.filter(({ snapshot }) => Date.now() - Date.parse(snapshot.now) < FRESH_MS).map(({ siteId }) => siteId),
+  )
+  for (const { id } of sites) if (!fresh.has(id)) await navigator.locks.request(`walk-${id}`, () => fetchSnapshot(id))
 }
 
 /** Nobody is signed in: nothing of what the phone keeps is shown, but that it is kept. */

@@ -23,8 +23,9 @@ import type { SiteWalk } from './useSiteWalk'
 
 export type Adding =
   | {
-      readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide' | 'work'
+      readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide'
     }
+  | { readonly kind: 'work'; readonly extra?: true }
   | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
   | { readonly kind: 'whose'; readonly line: Line }
   | { readonly kind: 'entry'; readonly register: EntryKind; readonly entry?: RegisterEntry }

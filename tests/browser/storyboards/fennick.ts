@@ -184,7 +184,7 @@ export const FENNICK: Story = {
           ),
           put(
             'Basement',
-            'More work',
+            'Add a line of work',
             { title: 'Drawers under the stair', stage: 'cabinets', trade: 'carpenter', hours: '6' },
             'Drawers under the stair',
           ),

@@ -119,8 +119,12 @@ export function walkStories(stories: readonly Story[]): void {
   async function openSheet(sheet: string): Promise<void> {
     if (FOOT.includes(sheet)) return void (await press('footer button', sheet))
     await press('footer button', 'More')
-    await phone.waitForSelector('dialog[open]')
-    await phone.$$eval('dialog details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+    await phone.waitForSelector('dialog #finder')
+    await phone.evaluate((words: string) => {
+      const field = document.querySelector<HTMLInputElement>('dialog #finder')!
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(field, words)
+      field.dispatchEvent(new Event('input', { bubbles: true }))
+    }, sheet)
     await phone.evaluate((words: string) => {
       const button = [...document.querySelectorAll<HTMLElement>('dialog button')].find(
         (one) => one.textContent === words,
@@ -236,7 +240,7 @@ export function walkStories(stories: readonly Story[]): void {
         await phone.goto(`${app.origin}/walk#${id}`, { waitUntil: 'load' })
         await waitForText(phone, 'all sent')
         await desk.bringToFront()
-        await desk.goto(`${app.origin}/sites/${id}/registers`, { waitUntil: 'networkidle0' })
+        await desk.goto(`${app.origin}/sites/${id}/record`, { waitUntil: 'networkidle0' })
         const registers = await textOf(desk)
         const named = stepsOf(story).flatMap(({ sheet, fill: filled }) =>
           sheet && !NOT_REGISTERS.includes(sheet) ? [Object.values(filled!)[0]!] : [],
@@ -245,7 +249,7 @@ export function walkStories(stories: readonly Story[]): void {
           expect(registers, `${story.site}: ${words}`).toContain(words)
         await desk.goto(`${app.origin}/sites/${id}/scope`, { waitUntil: 'load' })
         for (const { name } of story.places) await readAtDesk(desk, story, name)
-        for (const page of [`/sites/${id}/share`, `/sites/${id}/registers`]) {
+        for (const page of [`/sites/${id}/share`, `/sites/${id}/record`]) {
           await desk.goto(`${app.origin}${page}`, { waitUntil: 'networkidle0' })
           const inputs = await desk.$$eval('textarea, input', (all) =>
             all.map((one) => (one as HTMLInputElement).value),
@@ -272,7 +276,7 @@ const ELSEWHERE = [
   ...ENTRY_KINDS.filter((kind) => kind.at === 'site').map((kind) => kind.one),
   'This place changes',
   'Something to choose',
-  'More work',
+  'Add a line of work',
 ]
 /** What stands elsewhere than in the registers. */
 const NOT_REGISTERS = [
@@ -283,5 +287,5 @@ const NOT_REGISTERS = [
   'Somebody has to decide',
   'This place changes',
   'Something to choose',
-  'More work',
+  'Add a line of work',
 ]

@@ -1,6 +1,7 @@
 import { route } from '@/server/http/route'
 import { find } from '@/server/views/find'
 
-export const GET = route((context, _params, request) => ({
-  found: find(context, new URL(request.url).searchParams.get('q') ?? ''),
-}))
+export const GET = route((context, _params, request) => {
+  const { searchParams } = new URL(request.url)
+  return { found: find(context, searchParams.get('q') ?? '', searchParams.get('site')) }
+})

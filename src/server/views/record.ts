@@ -1,25 +1,40 @@
-import { dateOnly, dayOf, isInstant } from '../../core/calendar/day'
-import { isOpen } from '../../core/entries/entry'
+import { addDays, dateOnly, dayOf, isInstant, shortDay, type Day } from '../../core/calendar/day'
+import { dueDay, standingOf } from '../../core/entries/due'
 import { entryWords } from '../../core/entries/entryWords'
 import { fieldsOf } from '../../core/entries/sums'
 import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
 import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
+import { fittingHere } from '../../core/find/fitting'
+import { answersWords } from '../../core/walk/answersWords'
 import { gathered } from '../../core/scope/gathered'
 import { placeName } from '../../core/walk/siteState'
 import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
 
-/** The registers of a site: every kind of entry with what stands in it, open ones first. */
-export function registersView(context: Context, siteId: string) {
+/** Days ahead in which something counts as due. */
+const SOON = 7
+
+/** What a site has on record beside its work: every kind of entry with what stands in it, and what waits for an answer. */
+export function recordView(context: Context, siteId: string) {
   const site = context.site(siteId)
   const state = context.record(site)
   const { seesMoney } = context
   const standards = readStandards(context.db, site.id)
+  const soon = addDays(context.today, SOON)
   return {
     site: { id: site.id, name: site.name, units: site.units },
-    places: state.places.map(({ id, name }) => ({ id, name })),
+    places: state.places.map(({ id, name }) => ({ id, name, fitting: fittingHere(id, state) })),
+    asked: state.decisions
+      .filter((one) => one.answer === null)
+      .map(({ id, placeId, question, owner, by }) => ({
+        id,
+        placeId,
+        place: placeName(state, placeId),
+        words: question,
+        tail: [answersWords(owner), ...(by ? [`by ${shortDay(by)}`] : [])].join(', '),
+      })),
     leftOut: context.seesMoney
       ? setAsideAt(context.db, site).map(({ observation, why }) => ({
           id: observation.id,
@@ -54,14 +69,16 @@ export function registersView(context: Context, siteId: string) {
             placeId: entry.placeId,
             place: placeName(state, entry.placeId),
             values: seesMoney ? entry.values : withoutMoney(fieldsOf(kind), entry.values),
-            open: isOpen(entry),
+            standing: standingOf(entry, soon),
+            due: dueWords(dueDay(entry)),
             result: entry.settled ? entry.settled.result || kind.settle!.word : null,
             responsible: entry.responsible,
             by: entry.seenBy,
             on: dateOnly(dayOf(entry.seenAt)),
-          }))
-          .sort((a, b) => Number(b.open) - Number(a.open)),
+          })),
       })),
     })),
   }
 }
+
+const dueWords = (day: Day | null): string | null => (day === null ? null : `due ${shortDay(day)}`)

@@ -1,0 +1,123 @@
+'use client'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { kindOf } from '@/core/entries/entry'
+import { RESPONSIBLE } from '@/core/scope/responsible'
+import { MarkedPhoto } from '../shared/MarkedPhoto'
+import { SketchPicture } from '../shared/SketchPicture'
+import { WhoseSelect } from '../shared/WhoseSelect'
+import type { RecordedEntry } from './Record'
+import styles from './Record.module.css'
+
+interface EntryItemProps {
+  readonly kind: string
+  readonly entry: RecordedEntry
+  readonly onChange: () => void
+  readonly onRecord: (facet: string, value: unknown) => Promise<boolean>
+}
+
+/** One entry with what follows from it, and what can be done about it. */
+export function EntryItem({ kind, entry, onChange, onRecord }: EntryItemProps) {
+  return (
+    <li id={entry.id} className={entry.result === null ? undefined : styles.settled}>
+      <p>
+        <strong>{entry.title}</strong>{' '}
+        <span className="soft">
+          {kindOf(kind).register}, {entry.place}
+          {entry.standing === 'due' && `, ${entry.due}`}
+        </span>
+      </p>
+      {[...entry.details, ...entry.reckoned, ...entry.work].map((sentence) => (
+        <p key={sentence} className={styles.detail}>
+          {sentence}
+        </p>
+      ))}
+      {entry.sketch && <SketchPicture sketch={entry.sketch} />}
+      {entry.photos.length > 0 && (
+        <div className={styles.photos}>
+          {entry.photos.map((photo) => (
+            <a key={photo.hash} href={`/api/photos/${photo.hash}?size=shared`}>
+              <MarkedPhoto
+                src={`/api/photos/${photo.hash}?size=thumb`}
+                alt={photo.caption || `Photo of ${entry.title}`}
+                marks={photo.marks}
+              />
+            </a>
+          ))}
+        </div>
+      )}
+      {entry.result !== null && <p className="well">{entry.result}</p>}
+      {entry.result === null &&
+        entry.cautions.map((caution) => (
+          <p key={caution.what} className={styles.caution}>
+            <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
+          </p>
+        ))}
+      <p className={styles.detail}>
+        <span className="soft">
+          {entry.by}, {entry.on}
+          {entry.responsible && `, ${RESPONSIBLE[entry.responsible]}`}
+        </span>
+      </p>
+      <Acts kind={kind} entry={entry} onChange={onChange} onRecord={onRecord} />
+    </li>
+  )
+}
+
+function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
+  const { settle } = kindOf(kind)
+  const [asking, setAsking] = useState(false)
+  const [result, setResult] = useState('')
+  const settleNow = async (): Promise<void> => {
+    if (await onRecord('settled', { result })) setAsking(false)
+  }
+  return (
+    <>
+      <div className={`${styles.buttons} no-print`}>
+        <Button size="sm" variant="quiet" onClick={onChange}>
+          Change<span className="visually-hidden"> {entry.title}</span>
+        </Button>
+        {settle && entry.result === null && !asking && (
+          <Button size="sm" variant="quiet" onClick={() => (settle.ask ? setAsking(true) : void settleNow())}>
+            {settle.word}
+            <span className="visually-hidden">: {entry.title}</span>
+          </Button>
+        )}
+        {entry.result !== null && (
+          <Button size="sm" variant="quiet" onClick={() => void onRecord('settled', null)}>
+            Open again<span className="visually-hidden">: {entry.title}</span>
+          </Button>
+        )}
+        <label>
+          <span className="visually-hidden">Whose is {entry.title}?</span>
+          <WhoseSelect
+            small
+            value={entry.responsible ?? ''}
+            onChange={(value) => void onRecord('responsible', value)}
+          />
+        </label>
+        <Button size="sm" variant="quiet" onClick={() => void onRecord('removed', true)}>
+          Remove<span className="visually-hidden"> {entry.title}</span>
+        </Button>
+      </div>
+      {asking && (
+        <Form
+          className={styles.buttons}
+          onSubmit={(event) => {
+            event.preventDefault()
+            void settleNow()
+          }}
+        >
+          <label>
+            {settle!.ask}
+            <Form.Control value={result} autoFocus onChange={(event) => setResult(event.target.value)} />
+          </label>
+          <Button type="submit" variant="quiet" disabled={result.trim() === ''}>
+            {settle!.word}
+          </Button>
+        </Form>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,229 @@
+'use client'
+import { useRouter, useSearchParams } from 'next/navigation'
+import { useState } from 'react'
+import Accordion from 'react-bootstrap/Accordion'
+import Button from 'react-bootstrap/Button'
+import ListGroup from 'react-bootstrap/ListGroup'
+import { kindOf } from '@/core/entries/entry'
+import { STANDINGS, type Standing } from '@/core/entries/due'
+import type { EntryWords } from '@/core/entries/entryWords'
+import type { EntryGroup } from '@/core/entries/entryKind'
+import type { Values } from '@/core/entries/field'
+import type { Units } from '@/core/measure/length'
+import type { PhotoMark } from '@/core/walk/photoMarks'
+import type { Responsible } from '@/core/scope/responsible'
+import { FormError } from '../shared/FormError'
+import { useSend } from '../shared/useSend'
+import { EntryItem } from './EntryItem'
+import styles from './Record.module.css'
+import { WriteDown, type Writing } from './WriteDown'
+
+export interface RecordedEntry extends EntryWords {
+  readonly id: string
+  readonly placeId: string | null
+  readonly place: string
+  readonly values: Values
+  readonly standing: Standing
+  readonly due: string | null
+  readonly result: string | null
+  readonly responsible: Responsible | null
+  readonly by: string
+  readonly on: string
+  /** How far the work is that it gathers. */
+  readonly work: readonly string[]
+  readonly photos: readonly { readonly hash: string; readonly caption: string; readonly marks: readonly PhotoMark[] }[]
+}
+
+/** A fact that cannot be so. */
+interface LeftOut {
+  readonly id: string
+  readonly what: string
+  readonly value: string
+  readonly why: string
+  readonly by: string
+  readonly on: string
+}
+
+export interface RecordProps {
+  readonly site: { readonly id: string; readonly name: string; readonly units: Units }
+  readonly places: readonly { readonly id: string; readonly name: string; readonly fitting: readonly string[] }[]
+  readonly asked: readonly {
+    readonly id: string
+    readonly placeId: string | null
+    readonly place: string
+    readonly words: string
+    readonly tail: string
+  }[]
+  readonly leftOut: readonly LeftOut[]
+  readonly groups: readonly {
+    readonly id: EntryGroup
+    readonly words: string
+    readonly registers: readonly {
+      readonly kind: string
+      /** What its entries say together. */
+      readonly overview: readonly string[]
+      readonly entries: readonly RecordedEntry[]
+    }[]
+  }[]
+}
+
+const PRESSING = ['holds', 'due', 'asked', 'open'] as const
+
+/** What a site has on record: what holds something, is due, was asked or is open, then everything by subject. */
+export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
+  const router = useRouter()
+  const search = useSearchParams()
+  const { busy, error, run, clearError } = useSend()
+  const [writing, setWriting] = useState<Writing | null>(
+    search.get('write') ? { kind: search.get('write')!, entry: null, placeId: search.get('place') } : null,
+  )
+  const registers = groups.flatMap((group) => group.registers)
+  const all = registers.flatMap(({ kind, entries }) => entries.map((entry) => ({ kind, entry })))
+  const open = all.filter(({ entry }) => entry.standing !== 'told').length + asked.length
+  const send = async (fact: object): Promise<boolean> => {
+    if ((await run(`/api/sites/${site.id}/facts`, { facts: [fact] })) === null) return false
+    router.refresh()
+    return true
+  }
+  const record = (entryId: string, placeId: string | null, facet: string, value: unknown): Promise<boolean> =>
+    send({ subject: 'entry', subjectId: entryId, facet, placeId, value })
+  const write = (next: Writing): void => {
+    clearError()
+    setWriting(next)
+  }
+  const item = (kind: string, entry: RecordedEntry) => (
+    <EntryItem
+      key={entry.id}
+      kind={kind}
+      entry={entry}
+      onChange={() => write({ kind, entry, placeId: entry.placeId })}
+      onRecord={(facet, value) => record(entry.id, entry.placeId, facet, value)}
+    />
+  )
+  return (
+    <div className={`page ${styles.page}`}>
+      <header className={styles.head}>
+        <div>
+          <h1>The record</h1>
+          <p>
+            {site.name}:{' '}
+            {open === 0 ? 'nothing is open.' : open === 1 ? 'one thing is open.' : `${open} things are open.`}
+          </p>
+        </div>
+        <div className="d-flex gap-2 no-print">
+          <Button onClick={() => write({ kind: null, entry: null, placeId: search.get('place') })}>Write down</Button>
+          <Button variant="quiet" onClick={() => window.print()}>
+            Print
+          </Button>
+        </div>
+      </header>
+      {writing && (
+        <WriteDown
+          writing={writing}
+          site={site}
+          places={places}
+          busy={busy}
+          refused={error}
+          onChoose={setWriting}
+          onClose={() => setWriting(null)}
+          onKeep={async (id, placeId, value) => {
+            if (await record(id, placeId, 'written', value)) setWriting(null)
+          }}
+        />
+      )}
+      {!writing && <FormError error={error} />}
+      {leftOut.length > 0 && (
+        <section aria-labelledby="left-out" className="no-print">
+          <h2 id="left-out">Left out, since it cannot be so</h2>
+          {leftOut.map((one) => (
+            <article key={one.id} className={styles.register}>
+              <p>
+                {one.why}{' '}
+                <span className="soft">
+                  {one.by}, {one.on}; {one.what}: {one.value}
+                </span>
+              </p>
+              <Button
+                variant="outline-secondary"
+                disabled={busy}
+                onClick={() =>
+                  void send({ subject: 'fact', subjectId: one.id, facet: 'withdrawn', placeId: null, value: true })
+                }
+              >
+                Take back what {one.by} wrote
+              </Button>
+            </article>
+          ))}
+        </section>
+      )}
+      {PRESSING.map((standing) => {
+        const here = all.filter(({ entry }) => entry.standing === standing)
+        const questions = standing === 'asked' ? asked : []
+        if (here.length + questions.length === 0) return null
+        return (
+          <section key={standing} aria-labelledby={`standing-${standing}`}>
+            <h2 id={`standing-${standing}`}>{STANDINGS[standing]}</h2>
+            <article className={styles.register}>
+              <ul>
+                {questions.map((one) => (
+                  <li key={one.id}>
+                    <p>
+                      <strong>{one.words}</strong> <span className="soft">{one.place}</span>
+                    </p>
+                    <p className={styles.detail}>
+                      {one.tail}.{' '}
+                      <a href={`/sites/${site.id}/scope${one.placeId ? `?place=${one.placeId}` : ''}`}>
+                        Answer it<span className="visually-hidden">: {one.words}</span>
+                      </a>
+                    </p>
+                  </li>
+                ))}
+                {here.map(({ kind, entry }) => item(kind, entry))}
+              </ul>
+            </article>
+          </section>
+        )
+      })}
+      {all.length > 0 && <h2>By subject</h2>}
+      <Accordion alwaysOpen>
+        {groups
+          .map((group) => ({ ...group, registers: group.registers.filter((one) => one.entries.length > 0) }))
+          .filter((group) => group.registers.length > 0)
+          .map((group) => (
+            <Accordion.Item key={group.id} eventKey={group.id}>
+              <Accordion.Header as="h3">
+                {group.words} <span className="soft ms-2">{group.registers.flatMap((one) => one.entries).length}</span>
+              </Accordion.Header>
+              <Accordion.Body className={styles.subject}>
+                {group.registers.map((one) => (
+                  <article key={one.kind} className={styles.register}>
+                    <h4>{kindOf(one.kind).register}</h4>
+                    {one.overview.map((sentence) => (
+                      <p key={sentence} className={styles.overview}>
+                        {sentence}
+                      </p>
+                    ))}
+                    <ul>
+                      {one.entries.filter(({ standing }) => standing === 'told').map((entry) => item(one.kind, entry))}
+                    </ul>
+                    <ListGroup variant="flush" as="div">
+                      {one.entries
+                        .filter(({ standing }) => standing !== 'told')
+                        .map((entry) => (
+                          <ListGroup.Item key={entry.id} action href={`#${entry.id}`}>
+                            {entry.title} <span className="soft">{entry.place}, open</span>
+                          </ListGroup.Item>
+                        ))}
+                    </ListGroup>
+                  </article>
+                ))}
+              </Accordion.Body>
+            </Accordion.Item>
+          ))}
+      </Accordion>
+      {all.length + asked.length === 0 && (
+        <p className="soft">Nothing is written down yet. What was found, promised, tested or agreed stands here.</p>
+      )}
+    </div>
+  )
+}
