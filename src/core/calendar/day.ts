@@ -53,6 +53,8 @@ export const shortDay = (day: Day): string => `${WEEKDAYS[weekday(day) - 1]!.sli
 /** `10 Mar` */
 export const dateOnly = (day: Day): string =>
   `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
+/** `March 2026` */
+export const monthWords = (day: Day): string => `${MONTHS[Number(day.slice(5, 7)) - 1]} ${day.slice(0, 4)}`
 export const weekdayName = (number: number): string => WEEKDAYS[number - 1]!
 
 /** `1 day`, `4 days` */

@@ -36,6 +36,41 @@ export const STAGES = {
 export type Stage = keyof typeof STAGES
 export const BUILD_ORDER = Object.keys(STAGES) as readonly Stage[]
 
+/** What stages are called where there is room for one short word. */
+export const SHORT_STAGES: Readonly<Record<Stage, string>> = {
+  protect: 'Protect',
+  'strip-out': 'Strip',
+  excavation: 'Dig',
+  underground: 'Drains',
+  concrete: 'Pour',
+  shoring: 'Shoring',
+  structure: 'Beams',
+  framing: 'Frame',
+  roof: 'Roof',
+  'windows-doors': 'Windows',
+  'weather-barrier': 'Wrap',
+  cladding: 'Cladding',
+  ducts: 'Ducts',
+  pipes: 'Pipes',
+  gas: 'Gas',
+  wires: 'Wires',
+  'low-voltage': 'Data',
+  insulation: 'Insulate',
+  board: 'Board',
+  tape: 'Tape',
+  plaster: 'Plaster',
+  paint: 'Paint',
+  tile: 'Tile',
+  flooring: 'Floor',
+  cabinets: 'Cabinets',
+  countertops: 'Tops',
+  trim: 'Trim',
+  fixtures: 'Fixtures',
+  railing: 'Rail',
+  'site-works': 'Outside',
+  'return-list': 'List',
+}
+
 /** Stages that go together under one heading in the weave. */
 export const STAGE_GROUPS: readonly { readonly title: string; readonly stages: readonly Stage[] }[] = [
   { title: 'Open up', stages: ['protect', 'strip-out'] },

@@ -2,7 +2,6 @@ import MiniSearch from 'minisearch'
 import { shortDay } from '../../core/calendar/day'
 import { entryName } from '../../core/entries/entry'
 import { FIND_OPTIONS, FINDABLE, type Sought } from '../../core/find/sought'
-import { listed } from '../../core/lists/listed'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { byStart } from '../../core/schedule/tradeRun'
 import { STAGES, TRADES } from '../../core/scope/vocabulary'
@@ -163,7 +162,7 @@ const short = (text: string): string => (text.length > 80 ? `${text.slice(0, 78)
 /** What is recorded of a site, each with where it is seen. */
 function documentsOf(site: Site, state: SiteState): Indexed[] {
   const home = `/sites/${site.id}`
-  const where = (placeId: string | null): string => listed([...new Set([placeName(state, placeId), site.name])])
+  const where = (placeId: string | null): string => [...new Set([placeName(state, placeId), site.name])].join(', ')
   const one = (id: string, name: string, detail: string, href: string, also = '', words = ''): Indexed => ({
     id,
     name,

@@ -17,7 +17,7 @@ import { TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
-import { readBookings, readPins, readPlan } from '../../data/plans'
+import { readBookings, readPins, readPlan, readPlanBefore } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
@@ -63,6 +63,14 @@ export function planView(context: Context, siteId: string | null) {
     stale,
     uncrewed: [...new Set(visits.filter((visit) => !visit.crewId).map((visit) => TRADES[visit.trade].toLowerCase()))],
     rows: site ? placeRows(context, site, visits) : crewRows(context, visits),
+    without: plan.without
+      .filter(({ siteId: at }) => shownSites.some(({ id }) => id === at))
+      .map(({ siteId: at, what, from: since, until }) => ({
+        site: shownSites.find(({ id }) => id === at)!.name,
+        what,
+        from: since,
+        until,
+      })),
     visits: visitViews(context, visits, plan),
   }
 }
@@ -167,6 +175,11 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
   const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
+  const stored = readPlan(context.db)
+  const before = new Map(
+    (stored ? readPlanBefore(context.db, stored.madeAt) : null)?.plan.visits.map((one) => [one.key, one]) ?? [],
+  )
+  const critical = new Set([...sites.keys()].flatMap((siteId) => criticalChain(plan, siteId).map(({ key }) => key)))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const forecast = forecastFor(context.db, context.today)
   const shown = visits.filter(({ siteId }) => sites.has(siteId))
@@ -183,6 +196,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       siteId: visit.siteId,
       site: site.name,
       stage: visit.stages[0]!,
+      trade: visit.trade,
       inspection: visit.trade === 'inspector',
       title: stageWords(visit),
       places: listed(visit.placeIds.map((id) => placeName(state, id))),
@@ -211,6 +225,15 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       })),
       booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
       pinned,
+      critical: critical.has(visit.key),
+      was: movedFrom(before.get(visit.key), visit),
     }
   })
+}
+
+/** Where a visit stood in the plan before, if it stood elsewhere. */
+function movedFrom(was: PlannedVisit | undefined, now: PlannedVisit) {
+  if (!was || (was.startDay === now.startDay && was.startHalf === now.startHalf)) return null
+  const { startDay, startHalf, endDay, endHalf } = was
+  return { startDay, startHalf, endDay, endHalf, words: visitDays(was) }
 }

@@ -19,8 +19,7 @@ export function AddVisit({
   const [said, setSaid] = useState({ title: '', placeId: '', stage: 'framing', trade: 'carpenter', hours: '8' })
   const set = (part: Partial<typeof said>): void => setSaid({ ...said, ...part })
   return (
-    <details className="mt-3">
-      <summary>Add a visit</summary>
+    <>
       <Form
         className={styles.add}
         onSubmit={(event) => {
@@ -84,6 +83,6 @@ export function AddVisit({
           See where it fits
         </Button>
       </Form>
-    </details>
+    </>
   )
 }

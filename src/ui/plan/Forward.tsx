@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 
@@ -16,11 +17,10 @@ export function Forward({ siteId }: { readonly siteId: string }) {
     if (answer) setFound(answer.found)
   }
   return (
-    <details>
-      <summary>What would bring the finish forward?</summary>
-      <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => void ask()}>
+    <>
+      <Button variant="quiet" disabled={busy} onClick={() => void ask()}>
         {busy ? 'Planning without each thing in turn…' : 'Try what holds it, one by one'}
-      </button>
+      </Button>
       <FormError error={error} />
       <div aria-live="polite">
         {found?.length === 0 && (
@@ -36,6 +36,6 @@ export function Forward({ siteId }: { readonly siteId: string }) {
           </ol>
         )}
       </div>
-    </details>
+    </>
   )
 }

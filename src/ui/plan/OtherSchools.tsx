@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 
@@ -17,11 +18,10 @@ export function OtherSchools({ siteId }: { readonly siteId: string }) {
     if (answer) setSchools(answer.schools)
   }
   return (
-    <details>
-      <summary>In another order</summary>
-      <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => void ask()}>
+    <>
+      <Button variant="quiet" disabled={busy} onClick={() => void ask()}>
         {busy ? 'Planning each order…' : 'What each other order would do'}
-      </button>
+      </Button>
       <FormError error={error} />
       <ul aria-live="polite" className="mt-2">
         {(schools ?? []).map(({ question, way, does }) => (
@@ -35,6 +35,6 @@ export function OtherSchools({ siteId }: { readonly siteId: string }) {
           <a href={`/sites/${siteId}/settings`}>Choose in the site’s settings</a>
         </p>
       )}
-    </details>
+    </>
   )
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
 import Table from 'react-bootstrap/Table'
 import { FormError } from '../shared/FormError'
 import { PlanAgain } from '../shared/PlanAgain'
@@ -24,14 +25,13 @@ export function OtherWays({ siteId, onPlanned }: { readonly siteId: string | nul
     if (answer) setWays(answer.ways)
   }
   return (
-    <details>
-      <summary>Other ways to plan</summary>
+    <>
       <p className="soft">
         Agreed days are kept first. Then counts what the plan is made for, then the rest in the order below.
       </p>
-      <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => void compare()}>
+      <Button variant="quiet" disabled={busy} onClick={() => void compare()}>
         {busy ? 'Planning each way…' : 'Lay them side by side'}
-      </button>
+      </Button>
       <FormError error={error} />
       <div aria-live="polite">
         {ways && (
@@ -79,6 +79,6 @@ export function OtherWays({ siteId, onPlanned }: { readonly siteId: string | nul
           </Table>
         )}
       </div>
-    </details>
+    </>
   )
 }

@@ -1,23 +1,29 @@
 'use client'
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import { addDays, dateOnly, daysBetween, shortDay, type Day } from '@/core/calendar/day'
-import { stageHue } from '../shared/stageHue'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import Button from 'react-bootstrap/Button'
+import ButtonGroup from 'react-bootstrap/ButtonGroup'
+import Dropdown from 'react-bootstrap/Dropdown'
+import { addDays, dateOnly, daysBetween, monthWords, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
+import { SHORT_STAGES } from '@/core/scope/vocabulary'
 import { lanesOf, type Bar as BarOf } from '@/core/schedule/lanes'
+import { isTyping } from '../shared/Shortcuts'
+import { dayWidth, LANE, NAME_WIDTH, STRETCHES, type StretchId } from './measures'
+import { Thread } from './Thread'
 import { useStretch } from './useStretch'
 import { useWhatIf } from './useWhatIf'
 import type { PlanProps, VisitView } from './types'
+import { VisitBar } from './VisitBar'
 import type { Asked } from './VisitPanel'
 import styles from './PlanPicture.module.css'
 
 type Bar = BarOf<VisitView>
+type Row = PlanProps['rows'][number]
 
-const DAY_WIDTH = 52
-const HALF = DAY_WIDTH / 2
-const LANE = 34
-const NAME_WIDTH = 150
-/** Width of a letter on a bar, for deciding whether its word fits. */
-const LETTER = 7.6
+/** What is taken before the window is known. */
+const WIDE_AT_FIRST = 1080
+/** A week that is narrower has its Monday alone over it, and its month above that. */
+const WIDE_WEEK = 110
 
 const ASKED_BY: Readonly<Record<string, Asked['what']>> = { h: 'hold', s: 'swap', p: 'split' }
 
@@ -25,42 +31,41 @@ interface PictureProps extends PlanProps {
   readonly chosen: string | null
   readonly onChoose: (key: string) => void
   readonly onChange: (change: PlanChange) => void
-  readonly onAsk: (asked: Asked) => void
+  readonly onAsk: (key: string, asked: Asked) => void
   readonly onUndo: () => Promise<void>
 }
 
-/** Places or crews down, days across, visits as bars with the word on them. Only the crew in focus shows its thread. */
-export function PlanPicture({
-  rows,
-  visits,
-  days,
-  from,
-  today,
-  chosen,
-  onChoose,
-  onChange,
-  onAsk,
-  onUndo,
-  site,
-}: PictureProps) {
+/** All that is left of the job in the window, or a closer look: places, crews or sites down, days across, visits as bars. Only
+ * the crew of the chosen visit shows its thread. */
+export function PlanPicture(props: PictureProps) {
+  const { visits, days, from, today, chosen, onChoose, onChange, onAsk, onUndo, site, without } = props
   const bars = useRef(new Map<string, HTMLButtonElement>())
   const picture = useRef<HTMLDivElement>(null)
-  const [nearFrom, nearTo] = useStretch(picture)
+  const [nearFrom, nearTo, wide] = useStretch(picture)
+  const [stretch, setStretch] = useState<StretchId>('fit')
+  const [bySite, setBySite] = useState(false)
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set())
   /** The bar that the keys went to: drawn wherever it is, so that it can be focused. */
   const [wanted, setWanted] = useState<string | null>(null)
+  const [looked, setLooked] = useState<VisitView | null>(null)
   const whatIf = useWhatIf((id) => visits.find(({ siteId }) => siteId === id)?.site)
   const [shift, setShift] = useState<{ key: string; halves: number } | null>(null)
+  const width1 = dayWidth(stretch, (wide || WIDE_AT_FIRST) - NAME_WIDTH - 2, days.length)
+  const half = width1 / 2
   const byKey = useMemo(() => new Map(visits.map((visit) => [visit.key, visit])), [visits])
+  const rows = useMemo(() => (bySite ? siteRows(visits) : props.rows), [bySite, visits, props.rows])
   const laid = useMemo(
     () =>
-      rows.map((row) => ({
-        row,
-        ...lanesOf(
+      rows.map((row) => {
+        const own = lanesOf(
           row.visitKeys.flatMap((key) => byKey.get(key) ?? []),
           from,
-        ),
-      })),
-    [rows, byKey, from],
+        )
+        return folded.has(row.id)
+          ? { row, bars: own.bars.map((bar) => ({ ...bar, lane: 0 })), lanes: 1 }
+          : { row, ...own }
+      }),
+    [rows, byKey, from, folded],
   )
   const order = useMemo(
     () =>
@@ -70,6 +75,22 @@ export function PlanPicture({
   useEffect(() => {
     if (wanted) bars.current.get(wanted)?.focus()
   }, [wanted])
+  const zoom = (next: StretchId): void => {
+    setStretch(next)
+    const box = picture.current?.parentElement
+    const at = daysBetween(from, chosen ? byKey.get(chosen)!.startDay : today)
+    const widthThen = dayWidth(next, (wide || WIDE_AT_FIRST) - NAME_WIDTH - 2, days.length)
+    window.setTimeout(() => box?.scrollTo({ left: Math.max(0, (at - 1) * widthThen) }))
+  }
+  useEffect(() => {
+    const onZoomKey = (event: globalThis.KeyboardEvent): void => {
+      if ((event.key !== '+' && event.key !== '-') || isTyping(event)) return
+      const at = STRETCHES.findIndex(({ id }) => id === stretch) + (event.key === '+' ? 1 : -1)
+      if (STRETCHES[at]) zoom(STRETCHES[at].id)
+    }
+    window.addEventListener('keydown', onZoomKey)
+    return () => window.removeEventListener('keydown', onZoomKey)
+  })
   const isNear = (left: number, width: number): boolean => left + width >= nearFrom && left <= nearTo
   const inFocus = chosen ? byKey.get(chosen) : undefined
 
@@ -98,7 +119,7 @@ export function PlanPicture({
     else if (moving && event.key === 'Enter') askMove(bar, shift.halves)
     else if (moving && event.key === 'Escape') leave()
     else if (event.key === 'm') setShift({ key: bar.visit.key, halves: 0 })
-    else if (ASKED_BY[event.key]) onAsk({ what: ASKED_BY[event.key]! })
+    else if (ASKED_BY[event.key]) onAsk(bar.visit.key, { what: ASKED_BY[event.key]! })
     else if (event.key === 'u') void onUndo()
     else if (step || event.key === 'ArrowUp' || event.key === 'ArrowDown') focusNext(id, event.key)
     else return
@@ -120,73 +141,153 @@ export function PlanPicture({
   }
 
   const isShown = (row: string, bar: Bar): boolean =>
-    isNear(NAME_WIDTH + bar.first * HALF, bar.length * HALF) ||
+    isNear(NAME_WIDTH + bar.first * half, bar.length * half) ||
     bar.visit.key === chosen ||
     bar.visit.key === shift?.key ||
     `${row}/${bar.visit.key}` === wanted
-  const width = days.length * DAY_WIDTH
-  const todayAt = daysBetween(from, today) * DAY_WIDTH
+  const width = days.length * width1
+  const todayAt = daysBetween(from, today) * width1
+  const off = (on: Day): number => NAME_WIDTH + daysBetween(from, on) * width1
   return (
-    <div ref={picture} className={styles.picture} style={{ width: NAME_WIDTH + width }}>
-      <div className={styles.weeks} style={{ marginLeft: NAME_WIDTH }} aria-hidden="true">
-        {days
-          .filter((_, i) => i % 7 === 0)
-          .map(({ day }) => (
-            <span key={day} style={{ width: DAY_WIDTH * 7 }}>
-              {dateOnly(day)} to {dateOnly(addDays(day, 4))}
-            </span>
+    <div className={styles.frame}>
+      <div className={styles.tools}>
+        <ButtonGroup size="sm" aria-label="How much of the plan is shown">
+          {STRETCHES.map(({ id, words }) => (
+            <Button
+              key={id}
+              variant="outline-secondary"
+              active={id === stretch}
+              aria-pressed={id === stretch}
+              onClick={() => zoom(id)}
+            >
+              {words}
+            </Button>
           ))}
-      </div>
-      <div className={styles.body}>
-        {days.map(
-          ({ day, works }, i) =>
-            isNear(NAME_WIDTH + i * DAY_WIDTH, DAY_WIDTH) && (
-              <span
-                key={day}
-                aria-hidden="true"
-                className={`${styles.day} ${works ? '' : styles.off}`}
-                style={{ left: NAME_WIDTH + i * DAY_WIDTH, width: DAY_WIDTH }}
-              />
-            ),
+        </ButtonGroup>
+        {!site && (
+          <ButtonGroup size="sm" aria-label="What the rows are">
+            <Button
+              variant="outline-secondary"
+              active={!bySite}
+              aria-pressed={!bySite}
+              onClick={() => setBySite(false)}
+            >
+              By trade
+            </Button>
+            <Button variant="outline-secondary" active={bySite} aria-pressed={bySite} onClick={() => setBySite(true)}>
+              By site
+            </Button>
+          </ButtonGroup>
         )}
-        <span className={styles.today} style={{ left: NAME_WIDTH + todayAt }} aria-hidden="true">
-          <b>today</b>
-        </span>
-        {inFocus && <Thread laid={laid} crewId={inFocus.crewId} width={NAME_WIDTH + width} />}
-        {laid.map(({ row, bars: its, lanes }, i) => (
-          <div
-            key={row.id}
-            role="group"
-            aria-label={row.name}
-            className={styles.row}
-            style={{ height: lanes * LANE + 8 }}
-          >
-            <div className={styles.name}>
-              {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
-              {row.name}
-            </div>
-            {its
-              .filter((bar) => isShown(row.id, bar))
-              .map((bar) => (
-                <VisitBar
-                  key={bar.visit.key}
-                  bar={bar}
-                  today={today}
-                  label={site ? bar.visit.title : bar.visit.site}
-                  room={roomAfter(bar, its)}
-                  gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
-                  chosen={chosen === bar.visit.key}
-                  resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
-                  shift={shift?.key === bar.visit.key ? shift.halves : 0}
-                  first={order[0]?.id === `${row.id}/${bar.visit.key}`}
-                  hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
-                  onChoose={() => onChoose(bar.visit.key)}
-                  onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
-                  onDrag={(halves, dropped) => (dropped ? askMove(bar, halves) : shiftBy(bar, halves))}
-                />
+        <p className={styles.looked} aria-hidden="true">
+          {looked && wordsOf(looked)}
+        </p>
+        <HowToRead />
+      </div>
+      <div className={styles.box} tabIndex={0} role="region" aria-label="Plan">
+        <div ref={picture} className={styles.picture} style={{ width: NAME_WIDTH + width }}>
+          <div className={styles.heads} style={{ paddingLeft: NAME_WIDTH }} aria-hidden="true">
+            <div>
+              {monthsOf(days).map(({ month, count }) => (
+                <span key={month} style={{ width: count * width1 }}>
+                  {count * width1 > 60 && month}
+                </span>
               ))}
+            </div>
+            <div>
+              {days
+                .filter((_, i) => i % 7 === 0)
+                .map(({ day }) => (
+                  <span key={day} style={{ width: width1 * 7 }}>
+                    {width1 * 7 >= WIDE_WEEK
+                      ? `${dateOnly(day)} to ${dateOnly(addDays(day, 4))}`
+                      : width1 * 7 > 24 && Number(day.slice(8))}
+                  </span>
+                ))}
+            </div>
           </div>
-        ))}
+          <div className={styles.body}>
+            {days.map(
+              ({ day, works }, i) =>
+                (!works || i % 7 === 0 || width1 > 20) &&
+                isNear(NAME_WIDTH + i * width1, width1) && (
+                  <span
+                    key={day}
+                    aria-hidden="true"
+                    className={`${styles.day} ${works ? '' : styles.off}`}
+                    style={{ left: NAME_WIDTH + i * width1, width: width1 }}
+                  />
+                ),
+            )}
+            <span className={styles.today} style={{ left: NAME_WIDTH + todayAt }} aria-hidden="true">
+              <b>today</b>
+            </span>
+            {without.length > 0 && (
+              <div className={styles.row} style={{ height: LANE }} role="group" aria-label="What people are without">
+                <div className={styles.name}>Without</div>
+                {without.map((one) => (
+                  <span
+                    key={`${one.site} ${one.what}`}
+                    className={styles.without}
+                    style={{ left: off(one.from), width: Math.max(width1, off(addDays(one.until, 1)) - off(one.from)) }}
+                    title={`${site ? '' : `${one.site}: `}no ${one.what}, ${dateOnly(one.from)} to ${dateOnly(one.until)}`}
+                  >
+                    {site ? '' : `${one.site}: `}no {one.what}
+                  </span>
+                ))}
+              </div>
+            )}
+            {inFocus && <Thread laid={laid} crewId={inFocus.crewId} width={NAME_WIDTH + width} half={half} />}
+            {laid.map(({ row, bars: its, lanes }, i) => (
+              <div
+                key={row.id}
+                role="group"
+                aria-label={row.name}
+                className={styles.row}
+                style={{ height: lanes * LANE + 8 }}
+              >
+                <div className={styles.name} title={row.name}>
+                  {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
+                  {bySite ? (
+                    <Button
+                      variant="link"
+                      className="p-0 text-start text-reset"
+                      aria-expanded={!folded.has(row.id)}
+                      onClick={() => setFolded(toggled(folded, row.id))}
+                    >
+                      {row.name}
+                    </Button>
+                  ) : (
+                    row.name
+                  )}
+                </div>
+                {its
+                  .filter((bar) => isShown(row.id, bar))
+                  .map((bar) => (
+                    <VisitBar
+                      key={bar.visit.key}
+                      bar={bar}
+                      from={from}
+                      half={half}
+                      labels={labelsOf(bar.visit, site !== null || bySite)}
+                      room={Math.min(roomAfter(bar, its), days.length * 2 - bar.first - bar.length) * half}
+                      gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
+                      chosen={chosen === bar.visit.key}
+                      resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
+                      shift={shift?.key === bar.visit.key ? shift.halves : 0}
+                      first={order[0]?.id === `${row.id}/${bar.visit.key}`}
+                      hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
+                      onLook={setLooked}
+                      onChoose={() => onChoose(bar.visit.key)}
+                      onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
+                      onDrag={(halves, dropped) => (dropped ? askMove(bar, halves) : shiftBy(bar, halves))}
+                    />
+                  ))}
+              </div>
+            ))}
+            {!site && <Loads visits={visits} days={days} from={from} width1={width1} />}
+          </div>
+        </div>
       </div>
       {shift && whatIf.told && (
         <p className={styles.told} aria-hidden="true">
@@ -201,11 +302,115 @@ export function PlanPicture({
   )
 }
 
+const wordsOf = (visit: VisitView): string =>
+  `${visit.title}, ${visit.places}: ${visit.when}, ${visit.crew}${visit.was ? `. Was ${visit.was.words}` : ''}`
+
+/** What a bar may say, the fullest first: whatever fits whole is taken. */
+const labelsOf = (visit: VisitView, byWork: boolean): readonly string[] =>
+  byWork ? [visit.title, visit.inspection ? 'Check' : SHORT_STAGES[visit.stage]] : [visit.site]
+
+const toggled = (all: ReadonlySet<string>, one: string): ReadonlySet<string> =>
+  new Set(all.has(one) ? [...all].filter((other) => other !== one) : [...all, one])
+
+/** A row for each site, in the order of their first visits. */
+const siteRows = (visits: readonly VisitView[]): readonly Row[] =>
+  [...new Map(visits.map((visit) => [visit.siteId, visit.site]))].map(([id, name]) => ({
+    id,
+    name,
+    group: '',
+    visitKeys: visits.filter((visit) => visit.siteId === id).map(({ key }) => key),
+    gates: [],
+  }))
+
+/** The months of some days, with how many of the days each has. */
+function monthsOf(days: PlanProps['days']): { month: string; count: number }[] {
+  const months = new Map<string, number>()
+  for (const { day } of days) {
+    const month = monthWords(day)
+    months.set(month, (months.get(month) ?? 0) + 1)
+  }
+  return [...months].map(([month, count]) => ({ month, count }))
+}
+
+/** Hours of work by week, under all rows. */
+function Loads({
+  visits,
+  days,
+  from,
+  width1,
+}: {
+  readonly visits: readonly VisitView[]
+  readonly days: PlanProps['days']
+  readonly from: Day
+  readonly width1: number
+}) {
+  const hours = useMemo(() => {
+    const weeks = Array.from({ length: Math.ceil(days.length / 7) }, () => 0)
+    for (const visit of visits) {
+      const on = days.filter(({ day, works }) => works && day >= visit.startDay && day <= visit.endDay)
+      for (const { day } of on) weeks[Math.floor(daysBetween(from, day) / 7)]! += visit.hours / on.length
+    }
+    return weeks
+  }, [visits, days, from])
+  const most = Math.max(1, ...hours)
+  return (
+    <div className={styles.row} style={{ height: 2 * LANE }} role="group" aria-label="Hours of work by week">
+      <div className={styles.name}>Hours by week</div>
+      {hours.map((load, week) => (
+        <span
+          key={week}
+          className={styles.load}
+          style={{
+            left: NAME_WIDTH + week * 7 * width1,
+            width: 7 * width1 - 2,
+            height: Math.round((load / most) * (2 * LANE - 24)),
+          }}
+          title={`${Math.round(load)} h`}
+        >
+          {width1 * 7 > 30 && <b>{Math.round(load)}</b>}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+const MARKS = [
+  ['Nobody was told yet', ''],
+  ['Told', styles.sampleTold],
+  ['Confirmed', styles.sampleConfirmed],
+  ['Declined', styles.sampleDeclined],
+  ['Held on its day', styles.samplePinned],
+  ['The end hangs on it', styles.sampleCritical],
+  ['Where it stood before', styles.sampleGhost],
+  ['Something must be in before it covers', styles.sampleGated],
+] as const
+
+/** What the marks of a bar mean. */
+const HowToRead = () => (
+  <Dropdown align="end">
+    <Dropdown.Toggle size="sm" variant="quiet">
+      How to read it
+    </Dropdown.Toggle>
+    <Dropdown.Menu className={styles.marks} as="ul">
+      {MARKS.map(([words, mark]) => (
+        <li key={words}>
+          <span className={`${styles.sample} ${mark}`} aria-hidden="true" /> {words}
+        </li>
+      ))}
+      <li>
+        <kbd>m</kbd> and arrows move it, <kbd>h</kbd> holds, <kbd>s</kbd> swaps, <kbd>p</kbd> splits, <kbd>+</kbd>{' '}
+        <kbd>-</kbd> look closer or farther, <kbd>u</kbd> undoes.
+      </li>
+    </Dropdown.Menu>
+  </Dropdown>
+)
+
+/** Half-days that are free between a bar and the next of its lane. */
 function roomAfter(bar: Bar, bars: readonly Bar[]): number {
   const next = bars
     .filter((other) => other.lane === bar.lane && other.first > bar.first)
     .reduce((least, other) => Math.min(least, other.first), Number.POSITIVE_INFINITY)
-  return (next - bar.first - bar.length) * HALF
+  return next - bar.first - bar.length
 }
 
 const nearest = <T extends { readonly row: string; readonly bar: Bar }>(
@@ -219,129 +424,3 @@ const nearest = <T extends { readonly row: string; readonly bar: Bar }>(
       (best, one) => (!best || Math.abs(one.bar.first - first) < Math.abs(best.bar.first - first) ? one : best),
       undefined,
     )
-
-interface BarProps {
-  readonly bar: Bar
-  readonly today: Day
-  readonly label: string
-  /** Free pixels between this bar and the next of its lane. */
-  readonly room: number
-  readonly gate: string | null
-  readonly chosen: boolean
-  readonly resting: boolean
-  readonly shift: number
-  readonly first: boolean
-  readonly hold: (element: HTMLButtonElement | null) => void
-  readonly onChoose: () => void
-  readonly onKey: (event: KeyboardEvent) => void
-  readonly onDrag: (halves: number, dropped: boolean) => void
-}
-
-function VisitBar({ bar, label, room, gate, chosen, resting, shift, first, hold, onChoose, onKey, onDrag }: BarProps) {
-  const dragFrom = useRef<number | null>(null)
-  const { visit } = bar
-  const booking = visit.booking?.state
-  const state =
-    booking === 'confirmed'
-      ? 'confirmed'
-      : booking === 'declined'
-        ? 'declined'
-        : booking === 'told'
-          ? 'told'
-          : 'not told'
-  const mark = booking === 'confirmed' ? '✓ ' : booking === 'declined' ? '✗ ' : ''
-  const width = bar.length * HALF - 2
-  const needs = label.length * LETTER + 14
-  const short = width < needs + (mark ? 14 : 0)
-  const outside = short && room >= needs
-  const halvesOf = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / HALF)
-  return (
-    <button
-      type="button"
-      ref={hold}
-      tabIndex={first || chosen ? 0 : -1}
-      className={[
-        styles.bar,
-        chosen ? styles.chosen : '',
-        resting ? styles.resting : '',
-        booking === 'confirmed' ? styles.confirmed : '',
-        booking === 'declined' ? styles.declined : '',
-        gate ? styles.gated : '',
-        outside ? styles.open : '',
-      ].join(' ')}
-      style={
-        {
-          left: NAME_WIDTH + (bar.first + shift) * HALF + 1,
-          width,
-          top: bar.lane * LANE + 5,
-          '--hue': stageHue(visit.stage),
-        } as React.CSSProperties
-      }
-      aria-label={`${visit.title}, ${visit.places}, ${visit.when}, ${visit.crew}, ${state}${gate ? `, ${gate}` : ''}`}
-      title={`${visit.title}, ${visit.places}: ${shortDay(visit.startDay)}${gate ? `. ${gate}` : ''}`}
-      onClick={onChoose}
-      onFocus={onChoose}
-      onKeyDown={onKey}
-      onPointerDown={(event) => {
-        dragFrom.current = event.clientX
-        event.currentTarget.setPointerCapture(event.pointerId)
-      }}
-      onPointerMove={(event) => {
-        if (dragFrom.current !== null && halvesOf(event) !== 0) onDrag(halvesOf(event), false)
-      }}
-      onPointerUp={(event) => {
-        if (dragFrom.current !== null && halvesOf(event) !== 0) onDrag(halvesOf(event), true)
-        dragFrom.current = null
-      }}
-    >
-      {mark}
-      {outside ? (
-        <span className={styles.beside}>{label}</span>
-      ) : short ? (
-        label.slice(0, Math.max(0, Math.floor((width - 12 - (mark ? 14 : 0)) / LETTER)))
-      ) : (
-        label
-      )}
-    </button>
-  )
-}
-
-/** The way of one crew from visit to visit. */
-function Thread({
-  laid,
-  crewId,
-  width,
-}: {
-  laid: readonly { bars: readonly Bar[]; lanes: number }[]
-  crewId: string | null
-  width: number
-}) {
-  let top = 0
-  const points: { from: number; to: number; y: number }[] = []
-  for (const { bars, lanes } of laid) {
-    for (const bar of bars) {
-      if (bar.visit.crewId === crewId)
-        points.push({
-          from: NAME_WIDTH + bar.first * HALF,
-          to: NAME_WIDTH + (bar.first + bar.length) * HALF,
-          y: top + bar.lane * LANE + 19,
-        })
-    }
-    top += lanes * LANE + 9
-  }
-  points.sort((a, b) => a.from - b.from)
-  return (
-    <svg className={styles.thread} width={width} height={top} aria-hidden="true">
-      {points.slice(1).map((point, i) => {
-        const before = points[i]!
-        const middle = (before.to + point.from) / 2
-        return (
-          <path
-            key={i}
-            d={`M${before.to} ${before.y} C${middle + 14} ${before.y}, ${middle - 14} ${point.y}, ${point.from} ${point.y}`}
-          />
-        )
-      })}
-    </svg>
-  )
-}

@@ -1,11 +1,12 @@
 import type { Day } from '@/core/calendar/day'
-import type { Stage } from '@/core/scope/vocabulary'
+import type { Stage, Trade } from '@/core/scope/vocabulary'
 
 export interface VisitView {
   readonly key: string
   readonly siteId: string
   readonly site: string
   readonly stage: Stage
+  readonly trade: Trade
   readonly inspection: boolean
   readonly title: string
   readonly places: string
@@ -32,6 +33,16 @@ export interface VisitView {
     readonly told: string
   } | null
   readonly pinned: boolean
+  /** Whether the end of its site hangs on it. */
+  readonly critical: boolean
+  /** Where it stood in the plan before, if elsewhere. */
+  readonly was: {
+    readonly startDay: Day
+    readonly startHalf: 0 | 1
+    readonly endDay: Day
+    readonly endHalf: 0 | 1
+    readonly words: string
+  } | null
 }
 
 /** By when so many per cent of the ways the work may go are done. */
@@ -63,6 +74,8 @@ export interface PlanProps {
   } | null
   /** Ends that were promised, kept or not by the plan. */
   readonly promises: readonly { readonly late: boolean; readonly words: string }[]
+  /** What people are without, from when until when. */
+  readonly without: readonly { readonly site: string; readonly what: string; readonly from: Day; readonly until: Day }[]
   /** How this site does it where it chose itself, with the reasons. */
   readonly schools: readonly string[]
   readonly reason: string | null

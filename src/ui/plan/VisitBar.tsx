@@ -1,0 +1,135 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { daysBetween, type Day } from '@/core/calendar/day'
+import { firstHalf, type Bar as BarOf } from '@/core/schedule/lanes'
+import { stageHue } from '../shared/stageHue'
+import { LANE, LETTER, NAME_WIDTH } from './measures'
+import type { VisitView } from './types'
+import styles from './PlanPicture.module.css'
+
+interface BarProps {
+  readonly bar: BarOf<VisitView>
+  readonly from: Day
+  /** Pixels of half a day. */
+  readonly half: number
+  /** What it may say, the fullest first. */
+  readonly labels: readonly string[]
+  /** Free pixels between this bar and the next of its lane. */
+  readonly room: number
+  readonly gate: string | null
+  readonly chosen: boolean
+  readonly resting: boolean
+  readonly shift: number
+  readonly first: boolean
+  readonly hold: (element: HTMLButtonElement | null) => void
+  readonly onLook: (visit: VisitView | null) => void
+  readonly onChoose: () => void
+  readonly onKey: (event: KeyboardEvent) => void
+  readonly onDrag: (halves: number, dropped: boolean) => void
+}
+
+const STATES = { confirmed: 'confirmed', declined: 'declined', told: 'told' } as const
+const MARKS = { confirmed: '✓ ', declined: '✗ ', told: '' } as const
+
+/** One visit on the board. Its words stand in it or beside it where they fit whole, and nowhere else. */
+export function VisitBar(props: BarProps) {
+  const { bar, half, labels, room, gate, chosen, resting, shift, first, hold, onLook, onChoose, onKey, onDrag } = props
+  const dragFrom = useRef<number | null>(null)
+  const dragged = useRef(false)
+  const { visit } = bar
+  const booking = visit.booking?.state
+  const state = booking ? STATES[booking] : 'not told'
+  const mark = `${visit.pinned ? '◆ ' : ''}${booking ? MARKS[booking] : ''}`
+  const width = Math.max(3, bar.length * half - 2)
+  const needs = (label: string): number => (label.length + mark.length) * LETTER + 14
+  const within = labels.find((label) => needs(label) <= width)
+  const beside = within === undefined ? labels.find((label) => needs(label) <= room) : undefined
+  const halvesOf = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / half)
+  const top = bar.lane * LANE + 5
+  return (
+    <>
+      {visit.was && (
+        <span
+          aria-hidden="true"
+          className={styles.ghost}
+          style={{
+            left: NAME_WIDTH + firstHalf(props.from, visit.was) * half + 1,
+            width: widthOf(visit.was, half),
+            top,
+          }}
+        />
+      )}
+      <button
+        type="button"
+        ref={hold}
+        data-visit={visit.key}
+        tabIndex={first || chosen ? 0 : -1}
+        className={[
+          styles.bar,
+          booking ? '' : styles.untold,
+          chosen ? styles.chosen : '',
+          resting ? styles.resting : '',
+          booking === 'confirmed' ? styles.confirmed : '',
+          booking === 'declined' ? styles.declined : '',
+          visit.critical ? styles.critical : '',
+          visit.pinned ? styles.pinned : '',
+          gate ? styles.gated : '',
+          beside === undefined ? '' : styles.open,
+        ].join(' ')}
+        style={
+          {
+            left: NAME_WIDTH + (bar.first + shift) * half + 1,
+            width,
+            top,
+            '--hue': stageHue(visit.stage),
+          } as React.CSSProperties
+        }
+        aria-label={[
+          visit.title,
+          visit.places,
+          visit.when,
+          visit.crew,
+          state,
+          ...(visit.pinned ? ['held on its day'] : []),
+          ...(visit.critical ? ['the end hangs on it'] : []),
+          ...(visit.was ? [`was ${visit.was.words}`] : []),
+          ...(gate ? [gate] : []),
+        ].join(', ')}
+        title={`${visit.title}, ${visit.places}: ${visit.when}${gate ? `. ${gate}` : ''}`}
+        onClick={() => {
+          if (!dragged.current) onChoose()
+          dragged.current = false
+        }}
+        onFocus={() => onLook(visit)}
+        onBlur={() => onLook(null)}
+        onPointerEnter={() => onLook(visit)}
+        onKeyDown={onKey}
+        onPointerDown={(event) => {
+          dragFrom.current = event.clientX
+          dragged.current = false
+          event.currentTarget.setPointerCapture(event.pointerId)
+        }}
+        onPointerMove={(event) => {
+          if (dragFrom.current !== null && halvesOf(event) !== 0) {
+            dragged.current = true
+            onDrag(halvesOf(event), false)
+          }
+        }}
+        onPointerUp={(event) => {
+          if (dragFrom.current !== null && halvesOf(event) !== 0) onDrag(halvesOf(event), true)
+          dragFrom.current = null
+        }}
+      >
+        {within !== undefined && `${mark}${within}`}
+        {beside !== undefined && (
+          <span className={styles.beside}>
+            {mark}
+            {beside}
+          </span>
+        )}
+      </button>
+    </>
+  )
+}
+
+const widthOf = ({ startDay, startHalf, endDay, endHalf }: NonNullable<VisitView['was']>, half: number): number =>
+  Math.max(3, (daysBetween(startDay, endDay) * 2 + endHalf - startHalf + 1) * half - 2)
