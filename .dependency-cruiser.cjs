@@ -1,4 +1,5 @@
-// Arrows run one way: app -> ui, server; server -> data, core, devices; ui -> core; data -> core; core -> nothing.
+// Arrows run one way: app -> ui, server; server -> data, core, devices; ui and server -> schemas -> core; data -> core;
+// core -> nothing.
 const only = (name, from, allowed) => ({
   name,
   severity: 'error',
@@ -40,8 +41,9 @@ module.exports = {
     },
     only('data-speaks-to-core', 'data', ['core']),
     only('devices-stand-alone', 'devices', ['core']),
-    only('ui-speaks-to-core', 'ui', ['core']),
-    only('server-decides', 'server', ['data', 'core', 'devices']),
+    only('schemas-know-core', 'schemas', ['core']),
+    only('ui-speaks-to-core', 'ui', ['core', 'schemas']),
+    only('server-decides', 'server', ['data', 'core', 'devices', 'schemas']),
     only('workers-run-core', 'workers', ['core']),
     only('demo-tells-a-story', 'demo', ['server', 'core', 'data', 'devices']),
     only('app-is-thin', 'app', ['ui', 'server', 'core']),

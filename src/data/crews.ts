@@ -37,8 +37,16 @@ interface Row {
   language: Language
 }
 
-export function readCrews(db: Db): CrewContact[] {
-  const rows = db.prepare('SELECT * FROM crew ORDER BY trade, name').all() as Row[]
+/** The crews that are at work: those that were put away are not among them. */
+export const readCrews = (db: Db): CrewContact[] => crewsOf(db, 0)
+export const readCrewsPutAway = (db: Db): CrewContact[] => crewsOf(db, 1)
+
+export function putCrewAway(db: Db, id: string, away: boolean): void {
+  db.prepare('UPDATE crew SET put_away = ? WHERE id = ?').run(away ? 1 : 0, id)
+}
+
+function crewsOf(db: Db, away: 0 | 1): CrewContact[] {
+  const rows = db.prepare('SELECT * FROM crew WHERE put_away = ? ORDER BY trade, name').all(away) as Row[]
   return rows.map((row) => {
     const daysOff = JSON.parse(row.days_off) as Day[]
     const busy = JSON.parse(row.busy) as HalfDay[]

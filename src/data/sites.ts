@@ -20,8 +20,15 @@ export interface Site {
   readonly clientName: string
   readonly clientAddress: string
   readonly privateNote: string
+  /** Where it is, how to get in, and whom to call: told to whoever comes. */
+  readonly street: string
+  readonly wayIn: string
+  readonly whomToCall: string
   readonly revision: number
 }
+
+type Kept = Omit<Site, 'revision' | 'street' | 'wayIn' | 'whomToCall'> &
+  Partial<Pick<Site, 'street' | 'wayIn' | 'whomToCall'>>
 
 interface Row {
   id: string
@@ -39,6 +46,9 @@ interface Row {
   client_name: string
   client_address: string
   private_note: string
+  street: string
+  way_in: string
+  whom_to_call: string
   revision: number
 }
 
@@ -60,33 +70,44 @@ const siteOf = (row: Row): Site => ({
   clientName: row.client_name,
   clientAddress: row.client_address,
   privateNote: row.private_note,
+  street: row.street,
+  wayIn: row.way_in,
+  whomToCall: row.whom_to_call,
   revision: row.revision,
 })
 
+/** The sites that are under way: those that were put away are not among them. */
 export const readSites = (db: Db): Site[] =>
-  (db.prepare('SELECT * FROM site ORDER BY created_at, id').all() as Row[]).map(siteOf)
+  (db.prepare('SELECT * FROM site WHERE put_away = 0 ORDER BY created_at, id').all() as Row[]).map(siteOf)
+
+export const readSitesPutAway = (db: Db): Site[] =>
+  (db.prepare('SELECT * FROM site WHERE put_away = 1 ORDER BY created_at, id').all() as Row[]).map(siteOf)
+
+export function putSiteAway(db: Db, id: string, away: boolean): void {
+  db.prepare('UPDATE site SET put_away = ?, revision = revision + 1 WHERE id = ?').run(away ? 1 : 0, id)
+}
 
 export function readSite(db: Db, id: string): Site | null {
   const row = db.prepare('SELECT * FROM site WHERE id = ?').get(id) as Row | undefined
   return row ? siteOf(row) : null
 }
 
-export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
+export function insertSite(db: Db, site: Kept, at: string): void {
   db.prepare(
-    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, own_relations, client_name, client_address, private_note, created_at)
-     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @at)`,
+    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, own_relations, client_name, client_address, private_note, street, way_in, whom_to_call, created_at)
+     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @street, @wayIn, @whomToCall, @at)`,
   ).run({ ...columns(site), at })
 }
 
-export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
+export function updateSite(db: Db, site: Kept): void {
   db.prepare(
     `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, halves = @halves, days_off = @daysOff,
      starts_on = @startsOn, travel_hours = @travelHours, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
-     client_address = @clientAddress, private_note = @privateNote, revision = revision + 1 WHERE id = @id`,
+     client_address = @clientAddress, private_note = @privateNote, street = @street, way_in = @wayIn, whom_to_call = @whomToCall, revision = revision + 1 WHERE id = @id`,
   ).run(columns(site))
 }
 
-const columns = (site: Omit<Site, 'revision'>) => ({
+const columns = (site: Kept) => ({
   id: site.id,
   name: site.name,
   built: site.built,
@@ -102,4 +123,7 @@ const columns = (site: Omit<Site, 'revision'>) => ({
   clientName: site.clientName,
   clientAddress: site.clientAddress,
   privateNote: site.privateNote,
+  street: site.street ?? '',
+  wayIn: site.wayIn ?? '',
+  whomToCall: site.whomToCall ?? '',
 })

@@ -91,6 +91,9 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
       clientName: story.client,
       clientAddress: `${story.key}@clients.example.com`,
       privateNote: story.privateNote,
+      street: story.street,
+      wayIn: story.wayIn,
+      whomToCall: `${FIRM.owner.name}, 555 0100`,
     },
     context.now(),
   )

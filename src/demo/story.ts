@@ -18,6 +18,8 @@ export interface SiteStory {
   /** Hours of every day that the drive takes; none where nothing is said. */
   readonly travelHours?: number
   readonly client: string
+  readonly street: string
+  readonly wayIn: string
   readonly privateNote: string
   readonly schools?: Schools
   readonly places: readonly PlaceStory[]

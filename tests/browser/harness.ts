@@ -102,6 +102,8 @@ export async function openPage(
 ): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport(size)
+  // What slides in stands at once, as for people who ask for less motion.
+  await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
   if (role) await page.browserContext().setCookie(await sessionCookie(app, role))
   return page
 }

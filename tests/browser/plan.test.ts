@@ -101,7 +101,8 @@ describe('holding and adding a visit', () => {
   test('work that stands in no line yet is added where it fits, and the form can be used by everybody', async () => {
     const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/plan`, { waitUntil: 'networkidle0' })
-    await clickText(page, 'summary', 'Add a visit')
+    await clickText(page, 'button', 'What if')
+    await clickText(page, '.accordion-button', 'Add a visit')
     await typeInto(page, '#add-title', 'Ease the larder door')
     const place = await page.$eval('#add-place option:nth-child(2)', (one) => (one as HTMLOptionElement).value)
     await page.select('#add-place', place)
@@ -120,10 +121,11 @@ describe('holding and adding a visit', () => {
 test('of a long plan only what is near is drawn, and the keys go on past its edge', async () => {
   const page = await openPage(windows, app, DESK, 'lead')
   await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
+  await clickText(page, 'button', 'One week')
   const drawn = () => page.$$eval('[role=group] button[aria-label]', (bars) => bars.map((bar) => bar.ariaLabel))
   await until(page, () => document.querySelectorAll('[role=group] button[aria-label]').length > 0)
   const first = await drawn()
-  await page.$eval('[aria-label="Plan"]', (box) => box.scrollTo(3000, 0))
+  await page.$eval('[role=region][aria-label="Plan"]', (box) => box.scrollTo(4000, 0))
   await until(
     page,
     (before: readonly string[]) => {
@@ -148,7 +150,8 @@ describe('what if', () => {
   test('plans are laid side by side, and the one that is chosen comes into force', async () => {
     const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/plan`, { waitUntil: 'networkidle0' })
-    await clickText(page, 'summary', 'Other ways to plan')
+    await clickText(page, 'button', 'What if')
+    await clickText(page, '.accordion-button', 'Other ways to plan')
     await clickText(page, 'button', 'Lay them side by side')
     await waitForText(page, 'Fewest comings of each trade')
     expect(await textOf(page)).toContain('Earliest finishes (as now)')
@@ -164,9 +167,12 @@ describe('what if', () => {
   test('what would bring the finish forward is tried and told; a slip names who is moved', async () => {
     const page = await openPage(windows, app, DESK, 'lead')
     await page.goto(`${app.origin}/sites/${siteIdOf('heron')}/plan`, { waitUntil: 'networkidle0' })
-    await clickText(page, 'summary', 'What would bring the finish forward?')
+    await clickText(page, 'button', 'What if')
+    await clickText(page, '.accordion-button', 'What would bring the finish forward?')
     await clickText(page, 'button', 'Try what holds it')
     await until(page, () => /\d days? earlier: |No single thing would/.test(document.body.innerText))
+    await page.keyboard.press('Escape')
+    await until(page, () => document.querySelector('[role=dialog]') === null)
     await page.click('[aria-label^="Tile"], [aria-label^="Framing"]')
     await waitForText(page, 'If it slips')
     await page.type('#slip-days', '4')

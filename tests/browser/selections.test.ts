@@ -12,7 +12,7 @@ onDemo((served, opened) => {
   windows = opened
 })
 
-const FORM = 'table form'
+const FORM = 'aside form'
 const set = (page: Page, name: string, value: string): Promise<void> =>
   page.$eval(
     `${FORM} [name="${name}"]`,

@@ -180,7 +180,7 @@ test('crew set progress by quarters with a thumb; the desk sees it and what chan
     phone,
     () =>
       document
-        .querySelector('[aria-label="How far: Wires and boxes"] button:last-child')
+        .querySelector('[aria-label="How far: Wires and boxes"] button:nth-child(5)')
         ?.getAttribute('aria-pressed') === 'true',
   )
   await clickText(phone, '[aria-label="Result: Inspection of rough-ins"] button', 'failed')
@@ -262,7 +262,7 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   expect(await textOf(desk)).toContain('Hanging wires are live until tested.')
   await clickText(desk, 'main button', 'Gone: Two cables')
   await desk.type('main li label input', 'cut back to the board by Tamsin')
-  await clickText(desk, 'main li div:last-child button', 'Gone')
+  await clickText(desk, 'main li form button', 'Gone')
   await waitForText(desk, 'cut back to the board by Tamsin')
   await context.close()
 })

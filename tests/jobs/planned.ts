@@ -25,6 +25,7 @@ import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/c
 import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
 import { tellOthers } from '../../src/server/share/others'
 import { whoToTell } from '../../src/server/share/tell'
+import { visitWords } from '../../src/server/share/visitWords'
 import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
@@ -308,10 +309,13 @@ export class PlannedJob {
   }
 
   private tradeToken(title: string): string {
-    const crew = readCrews(this.firm.db).find(({ id }) => id === this.visit(title).crewId)!
+    const visit = this.visit(title)
+    const crew = readCrews(this.firm.db).find(({ id }) => id === visit.crewId)!
+    const named = visitWords(this.firm.db, visit)
     const messages = messagesOf(this.firm, 500).filter(({ recipient }) => recipient === crew.name)
-    const message = messages.find(({ subject }) => subject.includes(title.split(',')[0]!)) ?? messages[0]!
-    return /for\/trade\/(\S+)/.exec(message.body)![1]!
+    // One message may tell of several visits, each with its link below it.
+    const told = messages.map(({ body }) => body.split(`${named}\n`)[1]).find((rest) => rest !== undefined)
+    return /for\/trade\/(\S+)/.exec(told ?? messages[0]!.body)![1]!
   }
 
   visit(title: string): PlannedVisit {

@@ -65,7 +65,11 @@ describe('an extra on the link', () => {
     const line = state().lines.find(({ title }) => title === EXTRA)!
     expect(line.approval).toEqual({ answer: 'approved', by: 'Rosalind Example', on: '2026-03-10' })
     expect(page().receipts.map(({ words }) => words)).toContain(receipt)
-    expect(siteShareView(lead(), SITE).receipts.map(({ words }) => words)).toContain(receipt)
+    expect(
+      siteShareView(lead(), SITE)
+        .readers.flatMap(({ receipts }) => receipts)
+        .map(({ words }) => words),
+    ).toContain(receipt)
     expect(page().asks.some(({ asks }) => asks.startsWith(EXTRA))).toBe(false)
   })
   test('declined, it leaves the scope, and the plan says that something was learned', () => {

@@ -82,6 +82,30 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
   value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
 })
 
+/** A line of work as it was said: its stage and trade by the words, or else by what it is done to. */
+export function workOf(
+  line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra'>,
+  place: Pick<Place, 'id'>,
+): Facts['line']['laid'] {
+  const stage = line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
+  return {
+    placeId: place.id,
+    stage,
+    trade: line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage],
+    action: (line.action ?? 'install') as Action,
+    element: (line.element ?? 'wall') as Element,
+    title: titleOf(line.words),
+    basis: 'once',
+    rate: 'frame-opening',
+    quantity: { value: line.quantity ?? 1, unit: 'each' },
+    how: 'said on the walk',
+    rough: true,
+    hours: effort(1, 2),
+    cautions: [],
+    ...(line.extra ? { extra: true } : {}),
+  }
+}
+
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   progress(line, place, { state, newId }) {
     if (!place) return null
@@ -126,29 +150,11 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   work(line, place, { newId }) {
     if (!place) return null
-    const stage = line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
-    const trade = line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage]
-    const subjectId = newId()
-    const at = { subject: 'line' as const, subjectId, placeId: place.id }
-    const value: Facts['line']['laid'] = {
-      placeId: place.id,
-      stage,
-      trade,
-      action: (line.action ?? 'install') as Action,
-      element: (line.element ?? 'wall') as Element,
-      title: titleOf(line.words),
-      basis: 'once',
-      rate: 'frame-opening',
-      quantity: { value: line.quantity ?? 1, unit: 'each' },
-      how: 'said on the walk',
-      rough: true,
-      hours: effort(1, 2),
-      cautions: [],
-      ...(line.extra ? { extra: true } : {}),
-    }
+    const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+    const value = workOf(line, place)
     const price: NewFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
     return {
-      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[trade].toLowerCase()}`,
+      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}`,
       facts: [{ ...at, facet: 'laid', value }, ...price],
     }
   },
@@ -278,7 +284,7 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   return exact.length > 0 ? exact : line.stage ? pool : []
 }
 
-const TRADE_OF_STAGE: Record<Stage, Trade> = {
+export const TRADE_OF_STAGE: Record<Stage, Trade> = {
   protect: 'carpenter',
   'strip-out': 'demolition',
   excavation: 'excavator',

@@ -15,9 +15,7 @@ export const minutesToWait = (failed: number): number => Math.min(MOST_MINUTES, 
 export const channelOf = (address: string): 'mail' | 'text' =>
   !address.includes('@') && address.replace(/\D/g, '').length >= 5 ? 'text' : 'mail'
 
-/** What a telephone is sent: what it is about, and the link in it.
+/** What a telephone is sent: what it is about, and the links in it.
  * @param body as it would be mailed */
-export function textOf(subject: string, body: string): string {
-  const link = /https?:\/\/\S+/.exec(body)?.[0]
-  return link ? `${subject}\n${link}` : subject
-}
+export const textOf = (subject: string, body: string): string =>
+  [subject, ...(body.match(/https?:\/\/\S+/g) ?? [])].join('\n')

@@ -286,5 +286,7 @@ test('the site to walk next is the one that is forgotten while people work there
     site('done', [place(9, true)], { walkedToday: true }),
   ])
   expect(order.map((one) => one.siteId)).toEqual(['busy', 'quiet'])
-  expect(order[0]!.reason).toBe('Bathroom was not seen for 9 days while people work there. One place has gone misty.')
+  expect(order[0]!.reason).toBe(
+    'Bathroom was not seen for 9 days while people work there. One place was not seen for long.',
+  )
 })

@@ -1,3 +1,4 @@
+import { daysWords } from '../calendar/day'
 import type { Mist } from './mist'
 
 export interface SiteToWalk {
@@ -51,8 +52,9 @@ function reasonOf(site: SiteToWalk, misty: number): string {
     sentences.push(
       oldest.mist.daysUnseen === null
         ? `${oldest.name} was never seen, and people work there.`
-        : `${oldest.name} was not seen for ${oldest.mist.daysUnseen} days while people work there.`,
+        : `${oldest.name} was not seen for ${daysWords(oldest.mist.daysUnseen)} while people work there.`,
     )
-  if (misty > 0) sentences.push(misty === 1 ? 'One place has gone misty.' : `${misty} places have gone misty.`)
+  if (misty > 0)
+    sentences.push(misty === 1 ? 'One place was not seen for long.' : `${misty} places were not seen for long.`)
   return sentences.slice(0, 2).join(' ') || 'Seen lately; nothing presses.'
 }

@@ -15,6 +15,8 @@ export const BAKEHOUSE: SiteStory = {
     oldMaterial: { way: 'reuse', why: 'the household wants the old boards and tiles to be seen' },
   },
   client: 'The household of Bakehouse Lane',
+  street: '14 Bakehouse Lane, Underbough',
+  wayIn: 'Key safe beside the yard gate; park behind the chapel',
   privateNote: 'Quillwort: the brothers are not speaking; never name one to the other.',
   plan: {
     level: 'Ground floor',

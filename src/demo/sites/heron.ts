@@ -9,6 +9,8 @@ export const HERON: SiteStory = {
   livedIn: true,
   startsIn: -11,
   client: 'Ms Averil Thistlewick',
+  street: '3 Heron Court, Underbough',
+  wayIn: 'Ring twice; the lift stops at noon',
   privateNote: 'Foxglove: paid late on the last job.',
   places: [
     {

@@ -9,6 +9,8 @@ export const PELL: SiteStory = {
   livedIn: true,
   startsIn: 4,
   client: 'Dr Ferrand Oakapple',
+  street: 'Orchard Barn, Cider Lane, Nether Underbough',
+  wayIn: 'Gate code from the owner; turn on the gravel',
   privateNote: 'Foxglove: neighbour is his former wife.',
   places: [
     {
@@ -185,6 +187,8 @@ export const ORCHARD: SiteStory = {
   livedIn: false,
   startsIn: -34,
   client: 'Loom & Loft',
+  street: '8 Pell Street, Underbough',
+  wayIn: 'Goods door in the mews, open from seven',
   privateNote: 'Foxglove: grant money, keep every receipt.',
   places: [
     {
@@ -298,6 +302,8 @@ export const MILLRACE: SiteStory = {
   livedIn: true,
   startsIn: -45,
   client: 'The Pellings of Millrace Terrace',
+  street: '21 Millrace Terrace, Underbough',
+  wayIn: 'They are in until half past eight, then key with next door',
   privateNote: 'Foxglove: wants the last invoice held until the pantry door.',
   places: [
     {

@@ -10,6 +10,8 @@ export const TOLLGATE: SiteStory = {
   startsIn: 15,
   travelHours: 1,
   client: 'Mr Edmer Quayle',
+  street: 'Tollgate Cottage, Turnpike Road, Over Underbough',
+  wayIn: 'Empty; key at the office',
   privateNote: 'Foxglove: came by word of mouth from Millrace.',
   places: [
     { key: 'parlour', name: 'Parlour', level: 'Ground floor', size: 'about 4.2 x 3.8', treatments: [] },

@@ -1,14 +1,15 @@
-import { array, object, string } from 'yup'
+import { array, boolean, object, string } from 'yup'
 import { parseDay, type Day } from '../../core/calendar/day'
 import { catalogueOf, languageFrom, visitDaysIn } from '../../core/share/languages/languages'
 import { composeTradeNotice, photosOfReady } from '../../core/share/tradeNotice'
+import { byStart } from '../../core/schedule/tradeRun'
 import { sameTime, type VisitTime } from '../../core/schedule/planDiff'
 import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
 import type { Link } from '../../data/links'
 import { readFirm } from '../../data/firm'
 import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
-import { readSite } from '../../data/sites'
+import { readSite, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { marksOf } from '../../core/walk/photoMarks'
@@ -17,40 +18,102 @@ import { outsidePhotoResponse } from '../photos/photos'
 import { Refusal } from '../refusal'
 import { receiptView } from './receipts'
 import { finishedKeys, recordOf } from '../siteStates'
-import { createLink, linkMark, openLink } from './links'
+import { createLink, linkAddress, linkMark, openLink } from './links'
 import { startSending, writeMessage } from './messages'
 import { dueReminders } from './tell'
 import { visitNamer, visitWords } from './visitWords'
 import { trimmed } from '../trimmed'
 
-const keys = object({ visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required() })
+const keys = object({
+  visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required(),
+  /** Whoever asks has said it themselves, by their own telephone. */
+  said: boolean().default(false),
+})
 
-/** Tells trades their dates: a booking with what was told, a link to confirm or decline, a message in the outbox. */
+/** Tells trades their dates: a booking with what was told for each, links to confirm or decline, and one message a crew,
+ * whatever the number of its visits. */
 export function tellTrades(context: Context, body: unknown): { told: number } {
   context.requireLead()
-  const { visitKeys } = keys.validateSync(body)
-  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
-  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
-  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
-  const finished = finishedKeys(context.db, context.sites())
-  let told = 0
+  const { visitKeys, said } = keys.validateSync(body)
+  const { off, on, told } = toTell(context, visitKeys)
   context.db.transaction(() => {
-    for (const key of new Set(visitKeys)) {
-      const visit = visits.get(key)
-      const booking = bookings.get(key)
-      const crew = visit?.crewId ? crews.get(visit.crewId) : undefined
-      context.site((visit ?? booking)?.siteId ?? '')
-      if (booking && booking.crewId !== visit?.crewId && !finished.has(key)) {
-        callOff(context, booking, crews.get(booking.crewId))
-        told++
-      } else if (visit && crew) {
-        tellOne(context, visit, crew)
-        told++
-      }
+    for (const { booking, crew } of off) callOff(context, booking, crew, said)
+    for (const [crew, visits] of on) {
+      for (const visit of visits) book(context, visit, crew.id)
+      if (said) continue
+      const { subject, body: text } = noticeFor(context, crew, visits, (visit) =>
+        linkMark(createLink(context, visit.siteId, 'trade', visit.key)),
+      )
+      writeMessage(context.firm, {
+        siteId: visits[0]!.siteId,
+        recipient: crew.name,
+        address: crew.contact,
+        subject,
+        body: text,
+      })
     }
   })()
   startSending(context.firm)
   return { told }
+}
+
+/** The words for a crew, for whoever sends them from their own telephone; nothing is booked until they say that it went.
+ * @returns whom to send to, and the words with their links */
+export function wordsToSend(context: Context, body: unknown): { to: string; text: string } {
+  context.requireLead()
+  const { visitKeys } = keys.validateSync(body)
+  const [theirs] = toTell(context, visitKeys).on
+  if (!theirs) throw new Refusal(409, 'There is nothing new to say to them. Look again.')
+  const [crew, visits] = theirs
+  const { body: text } = context.db.transaction(() =>
+    noticeFor(context, crew, visits, (visit) =>
+      linkAddress(context.firm, createLink(context, visit.siteId, 'trade', visit.key)),
+    ),
+  )()
+  return { to: crew.contact, text }
+}
+
+/** Of some visits those that are called off, and those to be told by crew. */
+function toTell(context: Context, visitKeys: readonly string[]) {
+  const visits = new Map((readPlan(context.db)?.plan.visits ?? []).map((visit) => [visit.key, visit]))
+  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
+  const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
+  const finished = finishedKeys(context.db, context.sites())
+  const off: { booking: StoredBooking; crew: CrewContact | undefined }[] = []
+  const on = new Map<CrewContact, PlannedVisit[]>()
+  for (const key of new Set(visitKeys)) {
+    const visit = visits.get(key)
+    const booking = bookings.get(key)
+    const crew = visit?.crewId ? crews.get(visit.crewId) : undefined
+    context.site((visit ?? booking)?.siteId ?? '')
+    if (booking && booking.crewId !== visit?.crewId && !finished.has(key))
+      off.push({ booking, crew: crews.get(booking.crewId) })
+    else if (visit && crew) on.set(crew, [...(on.get(crew) ?? []), visit])
+  }
+  return { off, on: [...on], told: off.length + [...on.values()].flat().length }
+}
+
+/** What a crew is told of some visits, in its language.
+ * @param linkOf what stands for the link of each */
+export function noticeFor(
+  context: Pick<Context, 'db'>,
+  crew: Pick<CrewContact, 'language'>,
+  visits: readonly PlannedVisit[],
+  linkOf: (visit: PlannedVisit) => string,
+): { subject: string; body: string } {
+  const words = catalogueOf(crew.language)
+  const name = visitNamer(context.db, words)
+  const days = [...visits].sort(byStart).map((visit) => ({
+    what: name(visit),
+    when: visitDaysIn(words, visit),
+    street: readSite(context.db, visit.siteId)?.street ?? '',
+    link: linkOf(visit),
+  }))
+  const [first] = days
+  return {
+    subject: `${first!.what}: ${first!.when}${days.length > 1 ? ` (+${days.length - 1})` : ''}`,
+    body: `${words.page.mailAsks}\n\n${days.map(({ what, when, street, link }) => [what, when, ...(street ? [street] : []), link, ''].join('\n')).join('\n')}`,
+  }
 }
 
 /** Reminds trades of days that they know of, with the link where the visit stands. */
@@ -83,9 +146,9 @@ export function remindTrades(context: Context, body: unknown): { reminded: numbe
 }
 
 /** The crew hears that nobody needs them there any more, and the booking is gone. */
-function callOff(context: Context, booking: StoredBooking, crew: CrewContact | undefined): void {
+function callOff(context: Context, booking: StoredBooking, crew: CrewContact | undefined, said: boolean): void {
   deleteBooking(context.db, booking.visitKey)
-  if (!crew) return
+  if (!crew || said) return
   const words = catalogueOf(crew.language)
   const what = booking.what || words.page.work
   const when = visitDaysIn(words, booking)
@@ -98,17 +161,13 @@ function callOff(context: Context, booking: StoredBooking, crew: CrewContact | u
   })
 }
 
-function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact): void {
-  const link = createLink(context, visit.siteId, 'trade', visit.key)
-  const what = visitWords(context.db, visit)
-  const words = catalogueOf(crew.language)
-  const told = visitNamer(context.db, words)(visit)
-  const when = visitDaysIn(words, visit)
+/** Keeps what a crew was told. */
+const book = (context: Context, visit: PlannedVisit, crewId: string): void =>
   saveBooking(context.db, {
     visitKey: visit.key,
     siteId: visit.siteId,
-    crewId: crew.id,
-    what,
+    crewId,
+    what: visitWords(context.db, visit),
     state: 'told',
     startDay: visit.startDay,
     startHalf: visit.startHalf,
@@ -118,14 +177,6 @@ function tellOne(context: Context, visit: PlannedVisit, crew: CrewContact): void
     changedAt: context.now(),
     remindedAt: null,
   })
-  writeMessage(context.firm, {
-    siteId: visit.siteId,
-    recipient: crew.name,
-    address: crew.contact,
-    subject: `${told}: ${when}`,
-    body: `${told}\n${when}\n\n${words.page.mailAsks}\n${linkMark(link)}\n`,
-  })
-}
 
 /** What a trade's link shows, in the language that was asked for or else the crew's own: one visit. Where the plan has
  * moved since, it says so instead of taking an answer. */
@@ -152,12 +203,17 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
     language,
     words: words.page,
     firm: readFirm(firm.db)?.name ?? '',
+    where: whereOf(site),
     notice,
     state: booking.state,
     changing: visit ? booking.state !== 'declined' && !sameTime(told, visit) : !finished,
     receipts: readReceiptsOfLink(firm.db, link.id).map((receipt) => receiptView('trade', firm, site, receipt)),
   }
 }
+
+/** Where somebody comes to, how they get in and whom they call. */
+export const whereOf = ({ street, wayIn, whomToCall }: Pick<Site, 'street' | 'wayIn' | 'whomToCall'>): string[] =>
+  [street, wayIn, whomToCall].filter((words) => words !== '')
 
 /** A photo of what a notice shows, for whoever holds its link. */
 export function noticePhoto(firm: FirmFolder, token: string, hash: string): Promise<Response> {

@@ -29,7 +29,8 @@ const placeSchema = object({
   treatments: array(string().required()).max(6).default([]),
 })
 
-const { name, built, units, livedIn, weekdays, startsOn, clientName, clientAddress } = siteFields
+const { name, built, units, livedIn, weekdays, startsOn, clientName, clientAddress, street, wayIn, whomToCall } =
+  siteFields
 const siteSchema = object({
   name,
   built,
@@ -39,6 +40,9 @@ const siteSchema = object({
   startsOn,
   clientName,
   clientAddress,
+  street,
+  wayIn,
+  whomToCall,
   places: array(placeSchema)
     .min(1, 'Places: add at least one.')
     .max(200, 'Places: at most 200.')
@@ -69,6 +73,9 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
         clientName: input.clientName,
         clientAddress: input.clientAddress,
         privateNote: '',
+        street: input.street,
+        wayIn: input.wayIn,
+        whomToCall: input.whomToCall,
       },
       context.now(),
     )

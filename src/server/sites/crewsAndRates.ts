@@ -4,7 +4,7 @@ import { parseDay } from '../../core/calendar/day'
 import { LANGUAGES, type Language } from '../../core/share/languages/catalogue'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
-import { readCrews, saveCrew } from '../../data/crews'
+import { putCrewAway, readCrews, readCrewsPutAway, saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
@@ -51,7 +51,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
   if (LICENSED_TRADES.includes(trade) && input.licence === '' && trade !== 'inspector' && trade !== 'engineer') {
     throw new Refusal(422, `Licence: ${TRADES[trade].toLowerCase()}s need one on record. Type its number.`, 'licence')
   }
-  const others = readCrews(context.db).filter(({ id }) => id !== input.id)
+  const others = [...readCrews(context.db), ...readCrewsPutAway(context.db)].filter(({ id }) => id !== input.id)
   if (others.some(({ name }) => name.toLowerCase() === input.name.toLowerCase()))
     throw new Refusal(409, `Name: there is a crew called "${input.name}" already. Tell them apart by the name.`, 'name')
   const id = input.id || uuid()
@@ -74,6 +74,16 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     daysOff: input.daysOff.map(parseDay),
   })
   return { id }
+}
+
+const away = object({ away: boolean().required('Away: say yes or no.') })
+
+/** Puts a crew away, or brings it back: nothing new is planned for it meanwhile, and what it was told stays known. */
+export function moveCrewAway(context: Context, crewId: string, body: unknown): void {
+  context.requireLead()
+  if (![...readCrews(context.db), ...readCrewsPutAway(context.db)].some(({ id }) => id === crewId))
+    throw new Refusal(404, 'Crew: it is not on record.')
+  putCrewAway(context.db, crewId, away.validateSync(body).away)
 }
 
 const rateSchema = object({

@@ -1,6 +1,6 @@
-import { array, number, object } from 'yup'
+import { array, boolean, number, object } from 'yup'
 import type { Schools } from '../../core/sequence/schools'
-import { updateSite } from '../../data/sites'
+import { putSiteAway, readSite, updateSite } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { day } from '../walk/valueSchemas'
@@ -35,7 +35,19 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
     clientName: input.clientName,
     clientAddress: input.clientAddress,
     privateNote: input.privateNote,
+    street: input.street,
+    wayIn: input.wayIn,
+    whomToCall: input.whomToCall,
     schools,
     ownRelations: relationsFrom(input.relations, schools),
   })
+}
+
+const away = object({ away: boolean().required('Away: say yes or no.') })
+
+/** Puts a site away, or brings it back: what was recorded stays, and nothing of it is planned, listed or told meanwhile. */
+export function moveSiteAway(context: Context, siteId: string, body: unknown): void {
+  context.requireOwner()
+  if (!readSite(context.db, siteId)) throw new Refusal(404, 'There is no such site among yours.')
+  putSiteAway(context.db, siteId, away.validateSync(body).away)
 }

@@ -77,6 +77,9 @@ export const siteFields = {
   clientName: oneLine().max(80, 'Client: use at most 80 characters.').default(''),
   clientAddress: contact('Address'),
   privateNote: trimmed().max(2000, 'Private note: use at most 2000 characters.').default(''),
+  street: oneLine().max(160, 'Street: use at most 160 characters.').default(''),
+  wayIn: trimmed().max(400, 'Way in: use at most 400 characters.').default(''),
+  whomToCall: oneLine().max(120, 'Whom to call: use at most 120 characters.').default(''),
   schools,
   relations,
 }

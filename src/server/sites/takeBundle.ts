@@ -150,7 +150,20 @@ async function unpackedEntry(zip: yauzl.ZipFile, entry: yauzl.Entry, to: string)
     throw none(`${entry.fileName} did not arrive whole`)
 }
 
-const { name, built, units, livedIn, startsOn, travelHours, clientName, clientAddress, privateNote } = siteFields
+const {
+  name,
+  built,
+  units,
+  livedIn,
+  startsOn,
+  travelHours,
+  clientName,
+  clientAddress,
+  privateNote,
+  street,
+  wayIn,
+  whomToCall,
+} = siteFields
 const settingsSchema = object({
   id: uuidText.required(),
   name,
@@ -169,6 +182,9 @@ const settingsSchema = object({
   clientName,
   clientAddress,
   privateNote,
+  street,
+  wayIn,
+  whomToCall,
 })
 
 function settingsFrom(text: string): BundledSettings {

@@ -53,7 +53,7 @@ export function find(context: Context, query: string, siteId: string | null = nu
   const records = eachSite(context, (one) => recordsOf(context, one, query)).shown.flat()
   const named = best(records.filter(({ score }) => score >= NAMED))
   const others = best(records.filter(({ score }) => score < NAMED))
-  const known = context.seesMoney ? best(knownHits(context, query, site)) : []
+  const known = context.seesMoney ? best(knownHits(context, query, site, records.length === 0)) : []
   return [
     ...named.slice(0, FIRST_NAMED),
     ...known.slice(0, FIRST_KNOWN),
@@ -67,31 +67,34 @@ export function find(context: Context, query: string, siteId: string | null = nu
 
 const best = (hits: readonly Hit[]): readonly Hit[] => [...hits].sort((a, b) => b.score - a.score)
 
-/** All the words; where nothing has them all, any of them. */
-function search<T extends Sought>(index: MiniSearch<T>, query: string) {
+/** All the words, or any of them. */
+function search<T extends Sought>(index: MiniSearch<T>, query: string, anyWord: boolean) {
   const all = index.search(query)
-  return all.length > 0 ? all : index.search(query, { combineWith: 'OR' })
+  return all.length > 0 || !anyWord ? all : index.search(query, { combineWith: 'OR' })
 }
 
-function knownHits(context: Context, query: string, site: Site | null): Hit[] {
+/** @param anyWord whether one of the words is enough, where nothing has them all */
+function knownHits(context: Context, query: string, site: Site | null, anyWord: boolean): Hit[] {
   const answers = tradeAnswers(context)
-  return [...search(KNOWN, query), ...search(crewsOf(context), query)].flatMap(({ id, name, score, detail }) => {
-    const { kind, key } = partsOf(String(id))
-    if (kind === 'crew')
-      return [
-        {
-          id: String(id),
-          title: String(name),
-          detail: answers(String(detail), key),
-          href: `/plan/trades/${key}`,
-          score,
-        },
-      ]
-    const href = findableHref(String(id), site?.id ?? null, context.person.role)
-    if (href === null) return []
-    const said = kind === 'trade' ? answers(key, null) : KINDS[kind]!(site)
-    return [{ id: String(id), title: SOUGHT.get(String(id))!.name, detail: said, href, score }]
-  })
+  return [...search(KNOWN, query, anyWord), ...search(crewsOf(context), query, anyWord)].flatMap(
+    ({ id, name, score, detail }) => {
+      const { kind, key } = partsOf(String(id))
+      if (kind === 'crew')
+        return [
+          {
+            id: String(id),
+            title: String(name),
+            detail: answers(String(detail), key),
+            href: `/plan/trades/${key}`,
+            score,
+          },
+        ]
+      const href = findableHref(String(id), site?.id ?? null, context.person.role)
+      if (href === null) return []
+      const said = kind === 'trade' ? answers(key, null) : KINDS[kind]!(site)
+      return [{ id: String(id), title: SOUGHT.get(String(id))!.name, detail: said, href, score }]
+    },
+  )
 }
 
 const KINDS: Readonly<Record<string, (site: Site | null) => string>> = {

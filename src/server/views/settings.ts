@@ -1,11 +1,12 @@
 import { dayOf, shortDay } from '../../core/calendar/day'
 import { printSize } from '../../core/measure/size'
-import { readCrews } from '../../data/crews'
+import { readCrews, readCrewsPutAway } from '../../data/crews'
 import { readFirm } from '../../data/firm'
 import { readSessionsOf } from '../../data/sessions'
 import { readAssignedSites, readPeople } from '../../data/people'
 import { readOwnStandards } from '../../data/standards'
 import { standardsOf } from '../../core/takeoff/usualFigures'
+import { readSitesPutAway } from '../../data/sites'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { addressOf } from '../share/links'
@@ -50,6 +51,7 @@ export function crewSettingsView(context: Context) {
       weekdays: calendar.weekdays,
       halves: calendar.halves ?? 'both',
     })),
+    away: readCrewsPutAway(context.db).map(({ id, name, trade }) => ({ id, name, trade })),
   }
 }
 
@@ -82,6 +84,8 @@ export function siteSettingsView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
   return {
+    /** Sites that were put away, which can be brought back. */
+    away: context.person.role === 'owner' ? readSitesPutAway(context.db).map(({ id, name }) => ({ id, name })) : [],
     /** Whether they may take the whole site out as a file. */
     mayTakeOut: context.person.role === 'owner',
     site: {
@@ -97,6 +101,9 @@ export function siteSettingsView(context: Context, siteId: string) {
       clientName: site.clientName,
       clientAddress: site.clientAddress,
       privateNote: site.privateNote,
+      street: site.street,
+      wayIn: site.wayIn,
+      whomToCall: site.whomToCall,
       schools: site.schools,
       relations: site.ownRelations.map(({ before, after, why, waitDays = 0, mostDays = null, scope = 'place' }) => ({
         before,

@@ -9,6 +9,8 @@ export interface TradePageProps {
   readonly language: Language
   readonly words: PageWords
   readonly firm: string
+  /** The street, the way in, whom to call. */
+  readonly where: readonly string[]
   readonly notice: TradeNotice | null
   readonly state: 'told' | 'confirmed' | 'declined'
   readonly changing: boolean
@@ -42,6 +44,9 @@ export function TradePage(props: TradePageProps) {
         <p>
           {notice.title}, {notice.places}
         </p>
+        {props.where.map((words) => (
+          <p key={words}>{words}</p>
+        ))}
       </header>
       <main className="body">
         <Said error={error} said={said} />

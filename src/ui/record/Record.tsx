@@ -13,6 +13,7 @@ import type { Units } from '@/core/measure/length'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Responsible } from '@/core/scope/responsible'
 import { FormError } from '../shared/FormError'
+import { Said as SaidToast } from '../shared/Said'
 import { useSend } from '../shared/useSend'
 import { EntryItem } from './EntryItem'
 import styles from './Record.module.css'
@@ -75,8 +76,14 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
   const search = useSearchParams()
   const { busy, error, run, clearError } = useSend()
   const [writing, setWriting] = useState<Writing | null>(
-    search.get('write') ? { kind: search.get('write')!, entry: null, placeId: search.get('place') } : null,
+    search.get('write') === null
+      ? null
+      : { kind: search.get('write') || null, entry: null, placeId: search.get('place') },
   )
+  const [said, setSaid] = useState<Said | null>(null)
+  const undo = async (): Promise<void> => {
+    if (said?.back && (await send(said.back))) setSaid({ words: 'Undone.', back: null })
+  }
   const registers = groups.flatMap((group) => group.registers)
   const all = registers.flatMap(({ kind, entries }) => entries.map((entry) => ({ kind, entry })))
   const open = all.filter(({ entry }) => entry.standing !== 'told').length + asked.length
@@ -97,7 +104,11 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
       kind={kind}
       entry={entry}
       onChange={() => write({ kind, entry, placeId: entry.placeId })}
-      onRecord={(facet, value) => record(entry.id, entry.placeId, facet, value)}
+      onRecord={async (facet, value) => {
+        const kept = await record(entry.id, entry.placeId, facet, value)
+        if (kept) setSaid(saidOf(kind, entry, facet, value))
+        return kept
+      }}
     />
   )
   return (
@@ -224,6 +235,27 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
       {all.length + asked.length === 0 && (
         <p className="soft">Nothing is written down yet. What was found, promised, tested or agreed stands here.</p>
       )}
+      <SaidToast
+        words={said?.words ?? ''}
+        undo={said?.back ? { word: 'Undo', run: () => void undo() } : undefined}
+        onClose={() => setSaid(null)}
+      />
     </div>
   )
+}
+
+interface Said {
+  readonly words: string
+  /** The fact that takes it back. */
+  readonly back: object | null
+}
+
+/** What was just done with an entry, and what takes it back. */
+function saidOf(kind: string, entry: RecordedEntry, facet: string, value: unknown): Said {
+  const at = { subject: 'entry', subjectId: entry.id, placeId: entry.placeId, facet }
+  if (facet === 'removed') return { words: `${entry.title} was removed.`, back: { ...at, value: false } }
+  if (facet === 'responsible') return { words: `${entry.title}: it is now with another.`, back: null }
+  if (value === null) return { words: `${entry.title} is open again.`, back: null }
+  const { result } = value as { result: string }
+  return { words: `${entry.title}: ${result || kindOf(kind).settle!.word}.`, back: { ...at, value: null } }
 }

@@ -1,20 +1,15 @@
 'use client'
 import { answersWords } from '@/core/walk/answersWords'
-import { useRouter } from 'next/navigation'
 import { useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { STAGES } from '@/core/scope/vocabulary'
-import { treatmentsFor } from '@/core/scope/treatments'
-import { parseSize } from '@/core/measure/size'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { AddHere, type Adding } from './AddHere'
 import { BeforeAfter } from './BeforeAfter'
 import { PlaceDrawings } from './PlaceDrawings'
+import { ChangePlace, LayTreatment, Measure } from './PlaceEdits'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
-import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
-import { FormError } from '../shared/FormError'
 import { RoomPicture } from '../shared/RoomPicture'
-import { useSend } from '../shared/useSend'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
@@ -24,12 +19,15 @@ interface PlacePanelProps {
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly open: ScopeProps['open']
   readonly mayEdit: boolean
+  /** What is meant to be added. */
+  readonly adding: Adding
   readonly record: RecordFacts
+  readonly onSaid: (words: string) => void
   readonly onClose: () => void
 }
 
 /** One place: what it still needs, what was found, what stays, its photos, and its size. */
-export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }: PlacePanelProps) {
+export function PlacePanel({ site, row, places, open, mayEdit, adding, record, onSaid, onClose }: PlacePanelProps) {
   const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
     all.filter((one) => one.placeId === row.placeId)
   const photos = here(open.photos).filter((photo) => !photo.sheet)
@@ -53,7 +51,13 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
         {row.futureName && `To be ${row.futureName}. `}
         {row.formerNames.length > 0 && `Was ${row.formerNames.join(' and ')}. `}
         {row.size ?? 'Not measured yet'}, {row.seen}. <a href={`/sites/${site.id}/sheets/${row.placeId}`}>Room sheet</a>
+        {mayEdit && (
+          <>
+            , <a href={`/sites/${site.id}/record?write=&place=${row.placeId}`}>write something down</a>
+          </>
+        )}
       </p>
+      {mayEdit && <AddHere siteId={site.id} row={row} first={adding} record={record} onSaid={onSaid} />}
       {row.drawn && <RoomPicture plan={row.drawn} />}
       <h3>Still needed</h3>
       <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
@@ -94,11 +98,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, record, onClose }
             : undefined
         }
       />
-      <Matters
-        title="In the registers"
-        items={here(open.entries)}
-        tail={(e) => [`${e.register}.`, ...e.reckoned].join(' ')}
-      />
+      <Matters title="On record" items={here(open.entries)} tail={(e) => [`${e.register}.`, ...e.reckoned].join(' ')} />
       <Matters
         title="Stays"
         items={here(open.keeps)}
@@ -270,139 +270,5 @@ function Decide({ question, onDecided }: { question: string; onDecided: (answer:
         Decided
       </Button>
     </Form>
-  )
-}
-
-function Measure({ site, row, record }: Pick<PlacePanelProps, 'site' | 'row' | 'record'>) {
-  const [typed, setTyped] = useState('')
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = async (): Promise<void> => {
-    try {
-      const value = parseSize(typed, site.units)
-      setWrong(null)
-      if (
-        await record(
-          [{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }],
-          `${row.name}: ${typed}. Quantities follow.`,
-          [],
-        )
-      )
-        setTyped('')
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
-    }
-  }
-  return (
-    <details>
-      <summary>Measure again</summary>
-      <label className="form-label" htmlFor="size-again">
-        Size, length first
-      </label>
-      <input
-        id="size-again"
-        className="form-control"
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        aria-describedby="size-again-wrong"
-      />
-      <p id="size-again-wrong" className="late" aria-live="polite">
-        {wrong}
-      </p>
-      <div>
-        <button type="button" className="btn btn-quiet mt-2" onClick={() => void keep()}>
-          Keep size
-        </button>
-      </div>
-    </details>
-  )
-}
-
-/** Renamed, split, merged, copied: rooms do not stay what they were. */
-function ChangePlace({
-  siteId,
-  row,
-  places,
-}: {
-  readonly siteId: string
-  readonly row: RowView
-  readonly places: PlacePanelProps['places']
-}) {
-  const router = useRouter()
-  const { busy, error, run } = useSend<{ facts: number }>()
-  const change = async (form: HTMLFormElement): Promise<void> => {
-    const body = { placeId: row.placeId, ...placeChangeOf(new FormData(form)) }
-    if ((await run(`/api/sites/${siteId}/places/change`, body)) === null) return
-    form.reset()
-    router.refresh()
-  }
-  return (
-    <details>
-      <summary>This place changes</summary>
-      <form
-        className={styles.edits}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void change(event.currentTarget)
-        }}
-      >
-        <PlaceChangeFields
-          place={{ id: row.placeId, name: row.name, level: row.level }}
-          places={places}
-          lines={row.cells.flatMap((cell) => cell.lines)}
-        />
-        <FormError error={error} />
-        <button className="btn btn-quiet" disabled={busy}>
-          Change it
-        </button>
-      </form>
-    </details>
-  )
-}
-
-function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
-  const router = useRouter()
-  const { busy, error, run } = useSend<{ lines: number }>()
-  const [treatment, setTreatment] = useState('')
-  const lay = async (again = false): Promise<void> => {
-    if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment, again })) !== null) {
-      setTreatment('')
-      router.refresh()
-    }
-  }
-  return (
-    <details>
-      <summary>Lay down more work</summary>
-      <label className="form-label" htmlFor="treatment-here">
-        What happens here
-      </label>
-      <select
-        id="treatment-here"
-        className="form-select"
-        value={treatment}
-        onChange={(event) => setTreatment(event.target.value)}
-      >
-        <option value="">Choose…</option>
-        {treatmentsFor(row.kind).map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.title}
-          </option>
-        ))}
-      </select>
-      <FormError error={error} />
-      <button
-        type="button"
-        className="btn btn-quiet mt-2"
-        disabled={busy || treatment === ''}
-        onClick={() => void lay()}
-      >
-        Lay it down
-      </button>
-      {error?.field === 'again' && (
-        <Button variant="quiet" className="mt-2" disabled={busy} onClick={() => void lay(true)}>
-          Lay it down again
-        </Button>
-      )}
-    </details>
   )
 }

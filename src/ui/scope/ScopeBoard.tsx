@@ -1,9 +1,12 @@
 'use client'
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
+import Alert from 'react-bootstrap/Alert'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
 import { PlanAgain } from '../shared/PlanAgain'
+import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
+import type { Adding } from './AddHere'
 import { CellPanel } from './CellPanel'
 import { PlacePanel } from './PlacePanel'
 import { Since } from './Since'
@@ -24,27 +27,42 @@ export function ScopeBoard(props: ScopeProps) {
   const router = useRouter()
   const search = useSearchParams()
   const [chosen, setChosen] = useState<{ placeId: string; stage: Stage | null } | null>(
-    search.get('place') ? { placeId: search.get('place')!, stage: search.get('stage') as Stage | null } : null,
+    search.get('place')
+      ? { placeId: search.get('place')!, stage: search.get('stage') as Stage | null }
+      : search.get('add') && rows[0]
+        ? { placeId: rows[0].placeId, stage: null }
+        : null,
   )
-  const [undo, setUndo] = useState<Undo | null>(null)
+  const [said, setSaid] = useState<Undo | null>(null)
+  const side = useRef<HTMLElement>(null)
   const { error, run, clearError } = useSend()
 
   const record = useCallback(
     async (facts: readonly Fact[], words: string, back: readonly Fact[]): Promise<boolean> => {
       const saved = await run(`/api/sites/${site.id}/facts`, { facts })
       if (saved === null) return false
-      setUndo(back.length > 0 ? { words, facts: back } : null)
+      setSaid({ words, facts: back })
       router.refresh()
       return true
     },
     [run, router, site.id],
   )
   const takeBack = useCallback(async () => {
-    if (undo && (await run(`/api/sites/${site.id}/facts`, { facts: undo.facts })) !== null) {
-      setUndo(null)
+    if (said && said.facts.length > 0 && (await run(`/api/sites/${site.id}/facts`, { facts: said.facts })) !== null) {
+      setSaid({ words: 'Undone.', facts: [] })
       router.refresh()
     }
-  }, [undo, run, router, site.id])
+  }, [said, run, router, site.id])
+  const choose = (next: { placeId: string; stage: Stage | null }): void => {
+    setChosen(next)
+    window.setTimeout(() => side.current?.focus({ preventScroll: true }))
+  }
+  /** What was opened is shut, and the focus is back where it came from. */
+  const close = (): void => {
+    const from = chosen && document.querySelector<HTMLElement>(`[data-open="${chosen.placeId}/${chosen.stage ?? ''}"]`)
+    setChosen(null)
+    from?.focus()
+  }
 
   const row = rows.find((one) => one.placeId === chosen?.placeId) ?? null
   const wrong = rows.filter((one) => one.outOfOrder.length > 0)
@@ -52,7 +70,7 @@ export function ScopeBoard(props: ScopeProps) {
   return (
     <div className={`page ${styles.board}`}>
       <div className={styles.head}>
-        <h1>{props.percent}% clear</h1>
+        <h1>{props.percent} % done</h1>
         <p>
           {props.finish ? (
             <>
@@ -63,7 +81,7 @@ export function ScopeBoard(props: ScopeProps) {
           )}
           {props.misty === 0
             ? 'Every place was seen lately.'
-            : `${props.misty === 1 ? 'One place has' : `${props.misty} places have`} gone misty since they were last walked.`}
+            : `${props.misty === 1 ? 'One place was' : `${props.misty} places were`} not seen for long.`}
           {wrong.length > 0 && ' Done out of order: '}
           {wrong.map(({ placeId, name }, i) => (
             <span key={placeId}>
@@ -71,7 +89,7 @@ export function ScopeBoard(props: ScopeProps) {
               <button
                 type="button"
                 className="btn btn-link p-0 align-baseline"
-                onClick={() => setChosen({ placeId, stage: null })}
+                onClick={() => choose({ placeId, stage: null })}
               >
                 {name}
               </button>
@@ -82,46 +100,39 @@ export function ScopeBoard(props: ScopeProps) {
         <div className={styles.actions}>
           {props.stale && mayEdit && <PlanAgain />}
           <a className="btn btn-quiet" href={`/sites/${site.id}/record`}>
-            Registers
+            The record
           </a>
           <a className="btn btn-quiet" href={`/sites/${site.id}/settings`}>
             Places and order of work
           </a>
         </div>
       </div>
-      <div className={styles.said} aria-live="polite">
-        {error && (
-          <p className="notice notice-error">
-            {error.message}{' '}
-            <button type="button" className="btn btn-sm btn-quiet" onClick={clearError}>
-              Close
-            </button>
-          </p>
-        )}
-        {undo && (
-          <p className="notice notice-good">
-            {undo.words}{' '}
-            <button type="button" className="btn btn-sm btn-quiet" onClick={() => void takeBack()}>
-              Undo (u)
-            </button>
-          </p>
-        )}
-      </div>
+      {error && (
+        <Alert variant="danger" dismissible onClose={clearError}>
+          {error.message}
+        </Alert>
+      )}
       <div className={styles.columns}>
         <div className={styles.weave}>
           <Weave
             rows={rows}
             stages={stages}
             chosen={chosen}
-            onOpen={setChosen}
+            onOpen={choose}
             record={mayEdit ? record : null}
             onUndo={takeBack}
           />
         </div>
         <div className={styles.list}>
-          <WeaveList rows={rows} onOpen={setChosen} />
+          <WeaveList rows={rows} onOpen={choose} />
         </div>
-        <aside tabIndex={0} className={styles.side} aria-label={row ? row.name : 'Since the last walk'}>
+        <aside
+          ref={side}
+          tabIndex={0}
+          className={styles.side}
+          aria-label={row ? row.name : 'Since the last walk'}
+          onKeyDown={(event) => event.key === 'Escape' && row && close()}
+        >
           {row && cell && cell.percent !== null ? (
             <CellPanel
               siteId={site.id}
@@ -133,7 +144,7 @@ export function ScopeBoard(props: ScopeProps) {
               gatherers={props.gatherers}
               mayEdit={mayEdit}
               record={record}
-              onClose={() => setChosen(null)}
+              onClose={close}
             />
           ) : row ? (
             <PlacePanel
@@ -142,8 +153,10 @@ export function ScopeBoard(props: ScopeProps) {
               places={rows.map(({ placeId, name }) => ({ id: placeId, name }))}
               open={open}
               mayEdit={mayEdit}
+              adding={addingOf(search.get('add'))}
               record={record}
-              onClose={() => setChosen(null)}
+              onSaid={(words) => words !== '' && setSaid({ words, facts: [] })}
+              onClose={close}
             />
           ) : (
             <Since {...props} record={record} />
@@ -155,6 +168,14 @@ export function ScopeBoard(props: ScopeProps) {
           {row.name} has no work in {STAGES[cell.stage].toLowerCase()}.
         </p>
       )}
+      <Said
+        words={said?.words ?? ''}
+        undo={said && said.facts.length > 0 ? { word: 'Undo (u)', run: () => void takeBack() } : undefined}
+        onClose={() => setSaid(null)}
+      />
     </div>
   )
 }
+
+/** What somebody who came by an address means to add. */
+const addingOf = (asked: string | null): Adding => (asked === 'extra' || asked === 'found' ? asked : 'line')

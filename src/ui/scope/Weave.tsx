@@ -30,6 +30,8 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
       ArrowDown: [1, 0],
       ArrowLeft: [0, -1],
       ArrowRight: [0, 1],
+      Home: [0, -stages.length],
+      End: [0, stages.length],
     }
     const step = steps[event.key]
     const row = rows[rowIndex]!
@@ -82,6 +84,7 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
                   ref={(element) => {
                     if (element) cells.current.set(`${rowIndex}/${column}`, element)
                   }}
+                  data-open={`${row.placeId}/${cell.stage}`}
                   className={cellClass(cell, chosen?.placeId === row.placeId && chosen.stage === cell.stage)}
                   tabIndex={focus.row === rowIndex && focus.column === column ? 0 : -1}
                   aria-label={cellLabel(row, cell)}
@@ -128,7 +131,11 @@ function Row({
       )}
       <tr>
         <th scope="row" className={styles.place}>
-          <button type="button" onClick={() => onOpen({ placeId: row.placeId, stage: null })}>
+          <button
+            type="button"
+            data-open={`${row.placeId}/`}
+            onClick={() => onOpen({ placeId: row.placeId, stage: null })}
+          >
             {row.name}
           </button>
           <small>

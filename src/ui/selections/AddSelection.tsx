@@ -13,8 +13,11 @@ import styles from './SelectionsTable.module.css'
 export function AddSelection({
   siteId,
   places,
+  sort,
 }: {
   siteId: string
+  /** What is meant to be added: its form stands open. */
+  sort: string | null
   places: readonly { readonly id: string; readonly name: string }[]
 }) {
   const router = useRouter()
@@ -31,7 +34,7 @@ export function AddSelection({
     router.refresh()
   }
   return (
-    <details>
+    <details open={sort !== null}>
       <summary>Add a selection</summary>
       <form
         className={styles.form}

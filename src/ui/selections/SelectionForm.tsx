@@ -6,6 +6,7 @@ import { readValues } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
 import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
+import type { SameThing } from '@/core/selections/byAct'
 import type { SelectionRow } from '@/core/selections/selectionRow'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
@@ -20,8 +21,10 @@ interface Fact {
   readonly was: unknown
 }
 
-/** All that is known of a selection: where it stands, what came, who brings it, and what matters for its sort. */
-export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; readonly onDone: () => void }) {
+/** All that is known of a selection: where it stands, what came, who brings it, and what matters for its sort. What is kept
+ * holds for every place that it goes to. */
+export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; readonly onDone: () => void }) {
+  const [row] = thing
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [sort, setSort] = useState<SelectionSort>(row.sort)
@@ -37,18 +40,15 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
       return setWrong(problem)
     }
     if (told.length === 0) return onDone()
-    const at = { subject: 'selection', subjectId: row.id, placeId: row.placeId }
-    if ((await run(`/api/sites/${row.siteId}/facts`, { facts: told.map((one) => ({ ...at, ...one })) })) !== null) {
-      onDone()
-      router.refresh()
-    }
+    await record(told)
   }
-  const remove = async (): Promise<void> => {
-    const fact = { subject: 'selection', subjectId: row.id, placeId: row.placeId, facet: 'removed', value: true }
-    if ((await run(`/api/sites/${row.siteId}/facts`, { facts: [fact] })) !== null) {
-      onDone()
-      router.refresh()
-    }
+  const record = async (told: readonly Fact[]): Promise<void> => {
+    const facts = thing.flatMap(({ id, placeId }) =>
+      told.map((one) => ({ subject: 'selection', subjectId: id, placeId, ...one })),
+    )
+    if ((await run(`/api/sites/${row.siteId}/facts`, { facts })) === null) return
+    onDone()
+    router.refresh()
   }
   return (
     <form
@@ -112,7 +112,7 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
           ))}
         </div>
       </details>
-      <details open={row.details.length > 0}>
+      <details open>
         <summary>What matters about it</summary>
         <div className={styles.form}>
           <SortSelect value={sort} onChange={setSort} />
@@ -128,7 +128,11 @@ export function SelectionForm({ row, onDone }: { readonly row: SelectionRow; rea
       <button className="btn btn-primary" disabled={busy}>
         Save
       </button>
-      <Button variant="quiet" disabled={busy} onClick={() => void remove()}>
+      <Button
+        variant="quiet"
+        disabled={busy}
+        onClick={() => void record([{ facet: 'removed', value: true, was: undefined }])}
+      >
         Take {row.what.toLowerCase()} off the list
       </Button>
       <p className="soft">

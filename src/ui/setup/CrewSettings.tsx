@@ -52,7 +52,13 @@ const NEW_CREW: CrewView = {
 }
 
 /** Crews and subcontractors, which the planner shares among all sites. */
-export function CrewSettings({ crews }: { readonly crews: readonly CrewView[] }) {
+export function CrewSettings({
+  crews,
+  away,
+}: {
+  readonly crews: readonly CrewView[]
+  readonly away: readonly { readonly id: string; readonly name: string; readonly trade: Trade }[]
+}) {
   const [open, setOpen] = useState<CrewView | null>(null)
   return (
     <section className="mb-4" aria-labelledby="crews">
@@ -88,6 +94,14 @@ export function CrewSettings({ crews }: { readonly crews: readonly CrewView[] })
         <Button variant="quiet" onClick={() => setOpen(NEW_CREW)}>
           Add a crew
         </Button>
+      )}
+      {away.length > 0 && (
+        <>
+          <h2 className="mt-4">Put away</h2>
+          {away.map((crew) => (
+            <PutAway key={crew.id} crew={crew} away />
+          ))}
+        </>
       )}
     </section>
   )
@@ -170,6 +184,34 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
       <Button variant="quiet" onClick={onDone}>
         Cancel
       </Button>
+      {crew.id && <PutAway crew={crew} away={false} onDone={onDone} />}
     </Form>
+  )
+}
+
+/** Puts a crew away, or brings it back. */
+function PutAway({
+  crew: { id, name, trade },
+  away,
+  onDone,
+}: {
+  readonly crew: Pick<CrewView, 'id' | 'name' | 'trade'>
+  readonly away: boolean
+  readonly onDone?: () => void
+}) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const move = async (): Promise<void> => {
+    if ((await run(`/api/crews/${id}/away`, { away: !away })) === null) return
+    router.refresh()
+    onDone?.()
+  }
+  return (
+    <div className="mt-2">
+      <Button variant="quiet" disabled={busy} onClick={() => void move()}>
+        {away ? `Bring ${name} back, ${TRADES[trade].toLowerCase()}` : `Put ${name} away`}
+      </Button>
+      <FormError error={error} />
+    </div>
   )
 }

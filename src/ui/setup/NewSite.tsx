@@ -1,8 +1,10 @@
 'use client'
-import { useState } from 'react'
+import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
+import { pastedRows } from '@/core/lists/pastedRows'
+import { JOB_KINDS, placesOfJobs, type JobKind } from '@/core/scope/jobKinds'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -26,6 +28,36 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
   const [units, setUnits] = useState<'metric' | 'imperial'>('metric')
   const [weekdays, setWeekdays] = useState<readonly number[]>([1, 2, 3, 4, 5])
   const [places, setPlaces] = useState<readonly PlaceRow[]>([EMPTY_PLACE])
+  const list = useRef<HTMLOListElement>(null)
+  const [kinds, setKinds] = useState<readonly JobKind[]>([])
+  /** A job brings its usual places, as long as nobody has written other ones. */
+  const chooseKind = (kind: JobKind): void => {
+    const next = kinds.includes(kind) ? kinds.filter((one) => one !== kind) : [...kinds, kind]
+    const usual = new Set(placesOfJobs(kinds).map(({ name }) => name))
+    const own = places.filter(({ name, size }) => (name !== '' && !usual.has(name)) || size !== '')
+    const brought = placesOfJobs(next).filter(({ name }) => !own.some((one) => one.name === name))
+    setKinds(next)
+    setPlaces([...own, ...brought.map((place) => ({ ...place, size: '' }))])
+  }
+  /** Enter in a place goes to the same field of the next one, and makes it where there is none: nothing is ever sent by it. */
+  const onEnter = (event: KeyboardEvent<HTMLElement>, index: number, field: string): void => {
+    if (event.key !== 'Enter') return
+    event.preventDefault()
+    if (index === places.length - 1) add()
+    window.setTimeout(() => list.current?.querySelector<HTMLElement>(`[data-cell="${index + 1} ${field}"]`)?.focus())
+  }
+  const onPaste = (event: ClipboardEvent, index: number): void => {
+    const rows = pastedRows(event.clipboardData.getData('text'), ['name', 'place', 'room'])
+    if (!rows) return
+    event.preventDefault()
+    const pasted = rows.map(([name = '', size = '', level = '']) => ({
+      ...EMPTY_PLACE,
+      name,
+      size,
+      ...(level ? { level } : {}),
+    }))
+    setPlaces([...places.slice(0, index), ...pasted, ...places.slice(index + 1)])
+  }
   const example = units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`
 
   const change = (index: number, part: Partial<PlaceRow>): void =>
@@ -45,9 +77,12 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
       startsOn: form.get('startsOn'),
       clientName: form.get('clientName'),
       clientAddress: form.get('clientAddress'),
+      street: form.get('street'),
+      wayIn: form.get('wayIn'),
+      whomToCall: form.get('whomToCall'),
       places: places.filter((place) => place.name.trim() !== '' || place.size.trim() !== ''),
     })
-    if (made) window.location.assign(`/sites/${made.siteId}/plan`)
+    if (made) window.location.assign(`/sites/${made.siteId}/who`)
   }
 
   return (
@@ -64,6 +99,8 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
       >
         <div className={styles.house}>
           <Text name="name" label="What do you call it?" hint="Like the street or the house: Bakehouse Lane" />
+          <Text name="street" label="Street address" />
+          <Text name="wayIn" label="Way in: keys, gate, parking" />
           <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" numeric />
           <Form.Group controlId="units">
             <Form.Label>Units</Form.Label>
@@ -84,15 +121,35 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
             <Form.Control name="startsOn" type="date" defaultValue={today} />
           </Form.Group>
           <Text name="clientName" label="Client" />
+          <Text name="whomToCall" label="Whom to call, with the number" />
           <Text name="clientAddress" label="Client’s mail address" />
           <Weekdays value={weekdays} onChange={setWeekdays} />
         </div>
+        <fieldset>
+          <legend className="h2">What kind of job?</legend>
+          <div className="d-flex flex-wrap gap-2">
+            {(Object.keys(JOB_KINDS) as JobKind[]).map((kind) => (
+              <Button
+                key={kind}
+                variant={kinds.includes(kind) ? 'secondary' : 'quiet'}
+                aria-pressed={kinds.includes(kind)}
+                onClick={() => chooseKind(kind)}
+              >
+                {JOB_KINDS[kind].words}
+              </Button>
+            ))}
+          </div>
+          <p className="soft mt-2">
+            Its usual places come with it, to be corrected. Several together are several jobs.
+          </p>
+        </fieldset>
         <h2>Places, and what happens in each</h2>
         <p className="soft">
           One line a room, face, roof or piece of ground, in the order you walk them. Sizes as you say them:{' '}
-          <span className="measure">{example}</span>, or leave them for the walk.
+          <span className="measure">{example}</span>, or leave them for the walk. Enter goes to the next line; a list
+          can be pasted from a spreadsheet (name, size, level).
         </p>
-        <ol className={styles.places}>
+        <ol className={styles.places} ref={list}>
           {places.map((place, i) => (
             <PlaceLine
               key={i}
@@ -100,6 +157,8 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
               place={place}
               example={example}
               onChange={(part) => change(i, part)}
+              onEnter={(event, field) => onEnter(event, i, field)}
+              onPaste={(event) => onPaste(event, i)}
               onRemove={places.length > 1 ? () => setPlaces(places.filter((_, at) => at !== i)) : null}
             />
           ))}
@@ -110,7 +169,7 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
         <div className="mt-4">
           <FormError error={error} />
           <Button type="submit" variant="primary" size="lg" disabled={busy}>
-            {busy ? 'Planning…' : 'Lay down the work and plan it'}
+            Next: who works here?
           </Button>
         </div>
       </Form>
@@ -137,10 +196,12 @@ interface PlaceLineProps {
   readonly place: PlaceRow
   readonly example: string
   readonly onChange: (part: Partial<PlaceRow>) => void
+  readonly onEnter: (event: KeyboardEvent<HTMLElement>, field: string) => void
+  readonly onPaste: (event: ClipboardEvent) => void
   readonly onRemove: (() => void) | null
 }
 
-function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProps) {
+function PlaceLine({ number, place, example, onChange, onEnter, onPaste, onRemove }: PlaceLineProps) {
   const label = (what: string): string => `${what} of place ${number}`
   const left = treatmentsFor(place.kind).filter((treatment) => !place.treatments.includes(treatment.id))
   const title = (id: string): string => treatmentsFor(place.kind).find((treatment) => treatment.id === id)?.title ?? id
@@ -150,6 +211,9 @@ function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProp
         aria-label={label('Name')}
         placeholder="Name"
         value={place.name}
+        data-cell={`${number - 1} name`}
+        onKeyDown={(event) => onEnter(event, 'name')}
+        onPaste={onPaste}
         onChange={(event) => onChange({ name: event.target.value })}
       />
       <Form.Select
@@ -175,6 +239,8 @@ function PlaceLine({ number, place, example, onChange, onRemove }: PlaceLineProp
         aria-label={label('Size')}
         placeholder={example}
         value={place.size}
+        data-cell={`${number - 1} size`}
+        onKeyDown={(event) => onEnter(event, 'size')}
         onChange={(event) => onChange({ size: event.target.value })}
       />
       <div>

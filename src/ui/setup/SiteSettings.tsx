@@ -19,6 +19,7 @@ import styles from './NewSite.module.css'
 
 export interface SiteSettingsProps {
   readonly mayTakeOut: boolean
+  readonly away: readonly { readonly id: string; readonly name: string }[]
   readonly site: {
     readonly id: string
     readonly name: string
@@ -32,6 +33,9 @@ export interface SiteSettingsProps {
     readonly clientName: string
     readonly clientAddress: string
     readonly privateNote: string
+    readonly street: string
+    readonly wayIn: string
+    readonly whomToCall: string
     readonly schools: Schools
     readonly relations: readonly {
       readonly before: Stage
@@ -52,7 +56,7 @@ export interface SiteSettingsProps {
 }
 
 /** A site's working days, client, order of work and places. */
-export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettingsProps) {
+export function SiteSettings({ mayTakeOut, away, site, places, standards }: SiteSettingsProps) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', '), travelHours: String(site.travelHours) })
@@ -78,6 +82,19 @@ export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettin
         }}
         className="visually-grouped"
       >
+        <Field id="street" label="Street address" value={form.street} onChange={(street) => set({ street })} />
+        <Field
+          id="way-in"
+          label="Way in: keys, gate, parking"
+          value={form.wayIn}
+          onChange={(wayIn) => set({ wayIn })}
+        />
+        <Field
+          id="whom-to-call"
+          label="Whom to call, with the number"
+          value={form.whomToCall}
+          onChange={(whomToCall) => set({ whomToCall })}
+        />
         <Weekdays value={form.weekdays} onChange={(weekdays) => set({ weekdays })} />
         <Form.Group controlId="site-halves">
           <Form.Label>Quiet hours: it is worked on</Form.Label>
@@ -159,6 +176,16 @@ export function SiteSettings({ mayTakeOut, site, places, standards }: SiteSettin
           <a className="btn btn-quiet" href={`/api/sites/${site.id}/bundle`} download>
             Take it as a file
           </a>
+          <h2 className="mt-4">Put away</h2>
+          <p>
+            A site that is put away keeps all that was recorded; it is planned, listed and told no more until it is
+            brought back.
+          </p>
+          <PutAway id={site.id} name={site.name} away={false} />
+          {away.length > 0 && <p className="mt-3 mb-1">Put away already:</p>}
+          {away.map((one) => (
+            <PutAway key={one.id} id={one.id} name={one.name} away />
+          ))}
         </section>
       )}
     </div>
@@ -183,6 +210,24 @@ function Field({
       <Form.Label>{label}</Form.Label>
       <Form.Control type={type} value={value} onChange={(event) => onChange(event.target.value)} />
     </Form.Group>
+  )
+}
+
+function PutAway({ id, name, away }: { readonly id: string; readonly name: string; readonly away: boolean }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const move = async (): Promise<void> => {
+    if ((await run(`/api/sites/${id}/away`, { away: !away })) === null) return
+    if (away) router.refresh()
+    else router.push('/today')
+  }
+  return (
+    <div className="mb-2">
+      <Button variant="quiet" disabled={busy} onClick={() => void move()}>
+        {away ? `Bring ${name} back` : `Put ${name} away`}
+      </Button>
+      <FormError error={error} />
+    </div>
   )
 }
 

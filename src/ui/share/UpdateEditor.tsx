@@ -138,7 +138,9 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
 
   return (
     <section aria-labelledby="update">
-      <h2 id="update">Client update</h2>
+      <h3 id="update" className="visually-hidden">
+        Client update
+      </h3>
       <p className="soft">
         {since ? (
           <>

@@ -61,9 +61,13 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
                 : 'Everything is on the server. Plan again, then see who has to be told.'}
             </p>
             {site.heldCount === 0 && (
-              <PlanAgain onPlanned={() => window.location.assign(`/sites/${site.snapshot.site.id}/plan`)} />
+              <PlanAgain
+                label="Plan again, then who to tell"
+                onPlanned={() => window.location.assign(`/sites/${site.snapshot.site.id}/share`)}
+              />
             )}
             <p>
+              <a href={`/sites/${site.snapshot.site.id}/plan`}>Plan</a> ·{' '}
               <a href={`/sites/${site.snapshot.site.id}/scope`}>Scope</a> · <a href="/today">Today</a>
             </p>
             <button type="button" className={styles.plain} onClick={onDone}>

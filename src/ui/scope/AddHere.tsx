@@ -1,0 +1,176 @@
+import { useRouter } from 'next/navigation'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import Nav from 'react-bootstrap/Nav'
+import { useForm } from 'react-hook-form'
+import { v7 as uuid } from 'uuid'
+import { newLine } from '@/schemas/newLine'
+import { FormError } from '../shared/FormError'
+import { hashOf, sendFile } from '../shared/sendFile'
+import { useSend } from '../shared/useSend'
+import type { RecordFacts, RowView } from './types'
+
+export type Adding = 'line' | 'extra' | 'found'
+const ADDING: Readonly<Record<Adding, string>> = { line: 'Line of work', extra: 'Extra', found: 'Found' }
+
+interface AddHereProps {
+  readonly siteId: string
+  readonly row: RowView
+  readonly first: Adding
+  readonly record: RecordFacts
+  readonly onSaid: (words: string) => void
+}
+
+/** What is added at a place most often, in one field: a line of work, an extra with its price, something found. */
+export function AddHere({ siteId, row, first, record, onSaid }: AddHereProps) {
+  const [adding, setAdding] = useState<Adding>(first)
+  return (
+    <div className="mb-3">
+      <Nav variant="underline" activeKey={adding} onSelect={(key) => setAdding(key as Adding)} className="mb-2">
+        {Object.entries(ADDING).map(([key, words]) => (
+          <Nav.Item key={key}>
+            <Nav.Link as="button" type="button" eventKey={key}>
+              {words}
+            </Nav.Link>
+          </Nav.Item>
+        ))}
+      </Nav>
+      {adding === 'found' ? (
+        <FoundForm siteId={siteId} row={row} record={record} onSaid={onSaid} />
+      ) : (
+        <LineForm key={adding} siteId={siteId} row={row} extra={adding === 'extra'} onSaid={onSaid} />
+      )}
+    </div>
+  )
+}
+
+function LineForm({
+  siteId,
+  row,
+  extra,
+  onSaid,
+}: Pick<AddHereProps, 'siteId' | 'row' | 'onSaid'> & { readonly extra: boolean }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ lineId: string; says: string }>()
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(newLine),
+    defaultValues: { placeId: row.placeId, text: '', extra },
+  })
+  const [priced, setPriced] = useState(false)
+  const add = handleSubmit(async (line) => {
+    const added = await run(`/api/sites/${siteId}/lines`, line)
+    if (!added) return
+    reset()
+    setPriced(extra)
+    onSaid(added.says)
+    router.refresh()
+  })
+  const { errors } = formState
+  return (
+    <Form onSubmit={(event) => void add(event)} noValidate>
+      <Form.Group controlId="add-line">
+        <Form.Label>{extra ? 'What is to be done beside the contract' : 'What is to be done'}</Form.Label>
+        <Form.Control
+          {...register('text')}
+          autoComplete="off"
+          placeholder="two blockings behind the vanity"
+          isInvalid={Boolean(errors.text)}
+        />
+        <Form.Control.Feedback type="invalid">{errors.text?.message}</Form.Control.Feedback>
+      </Form.Group>
+      {extra && (
+        <div className="d-flex gap-2 mt-2">
+          <Form.Group controlId="add-price">
+            <Form.Label>Price</Form.Label>
+            <Form.Control
+              {...register('price')}
+              inputMode="decimal"
+              autoComplete="off"
+              isInvalid={Boolean(errors.price)}
+            />
+            <Form.Control.Feedback type="invalid">{errors.price?.message}</Form.Control.Feedback>
+          </Form.Group>
+          <Form.Group controlId="add-hours">
+            <Form.Label>Hours of one person</Form.Label>
+            <Form.Control
+              {...register('hours')}
+              inputMode="decimal"
+              autoComplete="off"
+              isInvalid={Boolean(errors.hours)}
+            />
+            <Form.Control.Feedback type="invalid">{errors.hours?.message}</Form.Control.Feedback>
+          </Form.Group>
+        </div>
+      )}
+      <FormError error={error} />
+      <div className="d-flex gap-2 mt-2">
+        <Button type="submit" disabled={busy}>
+          {extra ? 'Add the extra' : 'Add the line'}
+        </Button>
+        {priced && (
+          <Button variant="quiet" href={`/sites/${siteId}/share?reader=client:${siteId}`}>
+            Send it to the client
+          </Button>
+        )}
+      </div>
+    </Form>
+  )
+}
+
+/** Something found, with its photo. Which sort it is nobody assumes. */
+function FoundForm({ siteId, row, record, onSaid }: Omit<AddHereProps, 'first'>) {
+  const { busy, error } = useSend()
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = async (form: HTMLFormElement): Promise<void> => {
+    const data = new FormData(form)
+    const text = String(data.get('text')).trim()
+    if (text.length < 2) return setWrong('What was found: say it in a few words.')
+    setWrong(null)
+    const found = { subject: 'finding', subjectId: uuid(), facet: 'found', placeId: row.placeId }
+    const photos = []
+    for (const file of data.getAll('photos'))
+      if (file instanceof File && file.size > 0) {
+        const hash = await hashOf(file)
+        const refused = await sendFile({ siteId, sort: 'photo', hash, blob: file }, (url, init) => fetch(url, init))
+        if (refused !== null) return setWrong(refused)
+        photos.push({
+          subject: 'photo',
+          subjectId: uuid(),
+          facet: 'taken',
+          placeId: row.placeId,
+          value: { hash, caption: '', about: found.subjectId },
+        })
+      }
+    const facts = [{ ...found, value: { text, certain: data.get('suspected') === null } }, ...photos]
+    if (await record(facts, `Found in ${row.name.toLowerCase()}: ${text}.`, [])) {
+      form.reset()
+      onSaid('')
+    }
+  }
+  return (
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep(event.currentTarget)
+      }}
+    >
+      <Form.Group controlId="found-what">
+        <Form.Label>What was found, and where exactly</Form.Label>
+        <Form.Control name="text" autoComplete="off" isInvalid={wrong !== null} />
+        <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
+      </Form.Group>
+      <Form.Group controlId="found-photo" className="mt-2">
+        <Form.Label>Photo of it</Form.Label>
+        <Form.Control type="file" name="photos" accept="image/*" multiple />
+      </Form.Group>
+      <Form.Check id="found-suspected" name="suspected" label="Only suspected, not seen" className="mt-2" />
+      <FormError error={error} />
+      <Button type="submit" className="mt-2" disabled={busy}>
+        Keep it
+      </Button>
+    </Form>
+  )
+}

@@ -1,0 +1,155 @@
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { parseSize } from '@/core/measure/size'
+import { treatmentsFor } from '@/core/scope/treatments'
+import { FormError } from '../shared/FormError'
+import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
+import { useSend } from '../shared/useSend'
+import styles from './CellPanel.module.css'
+import type { RecordFacts, RowView, ScopeProps } from './types'
+
+/** A place's size, told again. */
+export function Measure({
+  site,
+  row,
+  record,
+}: {
+  readonly site: ScopeProps['site']
+  readonly row: RowView
+  readonly record: RecordFacts
+}) {
+  const [typed, setTyped] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = async (): Promise<void> => {
+    try {
+      const value = parseSize(typed, site.units)
+      setWrong(null)
+      if (
+        await record(
+          [{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }],
+          `${row.name}: ${typed}. Quantities follow.`,
+          [],
+        )
+      )
+        setTyped('')
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong(error.message)
+    }
+  }
+  return (
+    <details>
+      <summary>Measure again</summary>
+      <label className="form-label" htmlFor="size-again">
+        Size, length first
+      </label>
+      <input
+        id="size-again"
+        className="form-control"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        aria-describedby="size-again-wrong"
+      />
+      <p id="size-again-wrong" className="late" aria-live="polite">
+        {wrong}
+      </p>
+      <div>
+        <button type="button" className="btn btn-quiet mt-2" onClick={() => void keep()}>
+          Keep size
+        </button>
+      </div>
+    </details>
+  )
+}
+
+/** Renamed, split, merged, copied: rooms do not stay what they were. */
+export function ChangePlace({
+  siteId,
+  row,
+  places,
+}: {
+  readonly siteId: string
+  readonly row: RowView
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+}) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ facts: number }>()
+  const change = async (form: HTMLFormElement): Promise<void> => {
+    const body = { placeId: row.placeId, ...placeChangeOf(new FormData(form)) }
+    if ((await run(`/api/sites/${siteId}/places/change`, body)) === null) return
+    form.reset()
+    router.refresh()
+  }
+  return (
+    <details>
+      <summary>This place changes</summary>
+      <form
+        className={styles.edits}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void change(event.currentTarget)
+        }}
+      >
+        <PlaceChangeFields
+          place={{ id: row.placeId, name: row.name, level: row.level }}
+          places={places}
+          lines={row.cells.flatMap((cell) => cell.lines)}
+        />
+        <FormError error={error} />
+        <button className="btn btn-quiet" disabled={busy}>
+          Change it
+        </button>
+      </form>
+    </details>
+  )
+}
+
+/** All that a treatment asks for, laid down at once. */
+export function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ lines: number }>()
+  const [treatment, setTreatment] = useState('')
+  const lay = async (again = false): Promise<void> => {
+    if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment, again })) !== null) {
+      setTreatment('')
+      router.refresh()
+    }
+  }
+  return (
+    <details>
+      <summary>Everything that a treatment takes</summary>
+      <label className="form-label" htmlFor="treatment-here">
+        What happens here
+      </label>
+      <select
+        id="treatment-here"
+        className="form-select"
+        value={treatment}
+        onChange={(event) => setTreatment(event.target.value)}
+      >
+        <option value="">Choose…</option>
+        {treatmentsFor(row.kind).map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.title}
+          </option>
+        ))}
+      </select>
+      <FormError error={error} />
+      <button
+        type="button"
+        className="btn btn-quiet mt-2"
+        disabled={busy || treatment === ''}
+        onClick={() => void lay()}
+      >
+        Add it all
+      </button>
+      {error?.field === 'again' && (
+        <Button variant="quiet" className="mt-2" disabled={busy} onClick={() => void lay(true)}>
+          Add it again
+        </Button>
+      )}
+    </details>
+  )
+}
