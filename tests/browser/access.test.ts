@@ -58,6 +58,7 @@ const OWNER = [
   '/settings/people',
   '/api/bundles',
   '/api/sites/[site]/bundle',
+  '/api/sites/[site]/away',
   '/sites/bring',
 ]
 

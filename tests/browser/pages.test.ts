@@ -1,7 +1,8 @@
 import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { onDemo } from './demo'
-import { complaints, DESK, openPage, PHONE, type RunningApp, violations } from './harness'
+import { FORBIDDEN_PATTERNS } from '../fixtures/forbiddenPatterns'
+import { complaints, DESK, openPage, PHONE, textOf, type RunningApp, violations } from './harness'
 import { MAIN_PAGES } from './routes'
 
 let app: RunningApp
@@ -29,6 +30,12 @@ describe.each([
     await page.waitForSelector('main h1, main h2')
     expect(await violations(page)).toEqual([])
     expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+    const lines = (await textOf(page)).split('\n')
+    for (const { what, pattern } of FORBIDDEN_PATTERNS)
+      expect(
+        lines.filter((line) => pattern.test(line)),
+        what,
+      ).toEqual([])
     expect(heard).toEqual([])
   })
 })

@@ -54,6 +54,7 @@ export const MAIN_PAGES: readonly string[] = [
   `/sites/${BAKEHOUSE}/papers/engineer`,
   '/share',
   '/sites/new',
+  `/sites/${BAKEHOUSE}/who`,
   `/sites/${BAKEHOUSE}/record`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',

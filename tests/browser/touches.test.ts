@@ -204,13 +204,13 @@ test('lines, extras and findings from the desk', async () => {
 
 test('a selection, a question, a move and a link', async () => {
   const choosing = await at(`/sites/${BAKEHOUSE}/selections`)
-  await choosing.tap('summary', 'Add a selection')
+  await choosing.tap('button', 'Add a selection')
   await choosing.fill('form [name=what]', 'Basin')
-  for (const [name, value] of Object.entries({ lead: 'special-fixtures', stage: 'fixtures' })) {
+  for (const [name, value] of Object.entries({ lead: 'special-fixtures', neededFor: 'fixtures' })) {
     await choosing.page.select(`form [name=${name}]`, value)
     choosing.touches++
   }
-  await choosing.tap('form button', 'Add')
+  await choosing.tap('form button', 'Add it')
   await until(choosing.page, () => /Basin[\s\S]{0,80}\d+ \w{3}/.test(document.querySelector('main')!.innerText))
   choosing.done('selection with order date')
   await choosing.page.close()

@@ -181,7 +181,7 @@ function howReckoned(line: Line, units: Units): string {
       : sizes
   const rate =
     line.hours === reckoned.hours ? 'at the firm’s rate' : `set by hand; the firm’s rate gives ${reckoned.hours} h`
-  return `${set}. ${line.hours} hours of one person’s work, ${rate}.`
+  return `${set}. ${line.hours === 1 ? '1 hour' : `${line.hours} hours`} of one person’s work, ${rate}.`
 }
 
 const walkTitle = (walk: Walk): string => `${VISIT_KINDS[walk.kind]} of ${longDay(walk.day)} by ${walk.by}`

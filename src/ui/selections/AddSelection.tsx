@@ -1,83 +1,90 @@
 'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import Offcanvas from 'react-bootstrap/Offcanvas'
+import { useForm } from 'react-hook-form'
 import { v7 as uuid } from 'uuid'
-import { LEADS, type LeadKey } from '@/core/scope/leads'
+import { LEADS } from '@/core/scope/leads'
 import { STAGES } from '@/core/scope/vocabulary'
+import { newSelection } from '@/schemas/newSelection'
 import { FormError } from '../shared/FormError'
-import { useSend } from '../shared/useSend'
 import { Options } from '../shared/Options'
-import styles from './SelectionsTable.module.css'
+import { useSend } from '../shared/useSend'
 
-/** Adds something to choose: what, where, how long it takes, and the stage that puts it in. */
+/** Adds something to choose: what, where, how long it takes, and the stage that puts it in; its order day follows. */
 export function AddSelection({
   siteId,
   places,
-  sort,
+  show,
+  onClose,
 }: {
-  siteId: string
-  /** What is meant to be added: its form stands open. */
-  sort: string | null
-  places: readonly { readonly id: string; readonly name: string }[]
+  readonly siteId: string
+  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly show: boolean
+  readonly onClose: () => void
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend()
-  const [what, setWhat] = useState('')
-  const add = async (form: FormData): Promise<void> => {
-    const placeId = String(form.get('place'))
-    const value = { placeId, what, lead: form.get('lead') as LeadKey, neededFor: form.get('stage') }
-    const saved = await run(`/api/sites/${siteId}/facts`, {
-      facts: [{ subject: 'selection', subjectId: uuid(), facet: 'laid', placeId, value }],
-    })
-    if (saved === null) return
-    setWhat('')
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(newSelection),
+    defaultValues: { what: '', placeId: places[0]?.id ?? '', lead: 'stock-goods', neededFor: 'fixtures' },
+  })
+  const add = handleSubmit(async (value) => {
+    const fact = { subject: 'selection', subjectId: uuid(), facet: 'laid', placeId: value.placeId, value }
+    if ((await run(`/api/sites/${siteId}/facts`, { facts: [fact] })) === null) return
+    reset()
+    onClose()
     router.refresh()
-  }
+  })
+  const { what: wrong } = formState.errors
   return (
-    <details open={sort !== null}>
-      <summary>Add a selection</summary>
-      <form
-        className={styles.form}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void add(new FormData(event.currentTarget))
-        }}
-      >
-        <label>
-          What
-          <input className="form-control" name="what" value={what} onChange={(event) => setWhat(event.target.value)} />
-        </label>
-        <label>
-          Where
-          <select className="form-select" name="place">
-            {places.map((place) => (
-              <option key={place.id} value={place.id}>
-                {place.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          How long it takes
-          <select className="form-select" name="lead">
-            {Object.entries(LEADS).map(([key, lead]) => (
-              <option key={key} value={key}>
-                {lead.words}, {lead.days[0]} to {lead.days[2]} days
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Needed for
-          <select className="form-select" name="stage" defaultValue="fixtures">
-            <Options of={STAGES} />
-          </select>
-        </label>
-        <button className="btn btn-primary" disabled={busy}>
-          Add
-        </button>
-        <FormError error={error} />
-      </form>
-    </details>
+    <Offcanvas show={show} onHide={onClose} placement="end" aria-labelledby="add-selection">
+      <Offcanvas.Header closeButton>
+        <Offcanvas.Title as="h2" id="add-selection">
+          Add a selection
+        </Offcanvas.Title>
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        <Form onSubmit={(event) => void add(event)} noValidate className="d-grid gap-3">
+          <Form.Group controlId="add-what">
+            <Form.Label>What</Form.Label>
+            <Form.Control {...register('what')} autoFocus autoComplete="off" isInvalid={Boolean(wrong)} />
+            <Form.Control.Feedback type="invalid">{wrong?.message}</Form.Control.Feedback>
+          </Form.Group>
+          <Form.Group controlId="add-where">
+            <Form.Label>Where</Form.Label>
+            <Form.Select {...register('placeId')}>
+              {places.map((place) => (
+                <option key={place.id} value={place.id}>
+                  {place.name}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="add-lead">
+            <Form.Label>How long it takes</Form.Label>
+            <Form.Select {...register('lead')}>
+              {Object.entries(LEADS).map(([key, lead]) => (
+                <option key={key} value={key}>
+                  {lead.words}, {lead.days[0]} to {lead.days[2]} days
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+          <Form.Group controlId="add-stage">
+            <Form.Label>Needed for</Form.Label>
+            <Form.Select {...register('neededFor')}>
+              <Options of={STAGES} />
+            </Form.Select>
+          </Form.Group>
+          <FormError error={error} />
+          <Button type="submit" disabled={busy}>
+            Add it
+          </Button>
+        </Form>
+      </Offcanvas.Body>
+    </Offcanvas>
   )
 }

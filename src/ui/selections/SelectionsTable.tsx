@@ -32,6 +32,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
   const search = useSearchParams()
   const [open, setOpen] = useState<string | null>(search.get('selection'))
   const [sort, setSort] = useState<SelectionSort | ''>('')
+  const [adding, setAdding] = useState(search.get('add') !== null)
   const side = useRef<HTMLElement>(null)
   const sorts = [...new Set(rows.map((row) => row.sort))]
   const things = sameThings(rows.filter((row) => sort === '' || row.sort === sort))
@@ -64,7 +65,9 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
             ))}
           </Form.Select>
         )}
+        {site && <Button onClick={() => setAdding(true)}>Add a selection</Button>}
       </header>
+      {site && <AddSelection siteId={site.id} places={places} show={adding} onClose={() => setAdding(false)} />}
       <div className={chosen ? styles.columns : undefined}>
         <div>
           {rows.length === 0 && (
@@ -107,7 +110,6 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
             )
           })}
           <ToOrder siteId={site?.id ?? null} rows={rows} />
-          {site && <AddSelection siteId={site.id} places={places} sort={search.get('add')} />}
           <Schedules rows={rows} showSite={site === null} />
           {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
         </div>

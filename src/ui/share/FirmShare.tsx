@@ -24,7 +24,7 @@ export const FirmShare = ({ readers, crews, calendars, outbox }: FirmShareProps)
         body: (
           <>
             <CalendarFeeds site={null} crews={crews} />
-            {calendars.length > 0 && <Links links={calendars} />}
+            <Links title="Addresses that were given" links={calendars} />
           </>
         ),
       },

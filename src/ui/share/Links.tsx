@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -17,7 +17,8 @@ export interface LinkView {
 
 /** The links that are out, with who looked; one is taken back at once, and one that was taken back or has run out is given
  * anew under another address. */
-export function Links({ links }: { links: readonly LinkView[] }) {
+export function Links({ links, title }: { readonly links: readonly LinkView[]; readonly title: string }) {
+  const heading = useId()
   const router = useRouter()
   const { busy, error, run } = useSend<{ url?: string }>()
   const [anew, setAnew] = useState<{ about: string; url: string } | null>(null)
@@ -29,9 +30,10 @@ export function Links({ links }: { links: readonly LinkView[] }) {
     if (given?.url) setAnew({ about, url: given.url })
     router.refresh()
   }
+  if (links.length === 0 && anew === null) return null
   return (
-    <section aria-labelledby="links">
-      <h2 id="links">Links that are out</h2>
+    <section aria-labelledby={heading}>
+      <h3 id={heading}>{title}</h3>
       <FormError error={error} />
       <div role="status">
         {anew && (
@@ -40,7 +42,6 @@ export function Links({ links }: { links: readonly LinkView[] }) {
           </p>
         )}
       </div>
-      {links.length === 0 && <p>None.</p>}
       <ul className={styles.list}>
         {links.map((link) => (
           <li key={link.id}>

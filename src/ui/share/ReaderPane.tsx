@@ -24,6 +24,7 @@ export function ReaderPane({ reader, update, onSaid }: ReaderPaneProps) {
     <>
       <h2>What {reader.name === 'The client' ? 'the client' : reader.name} will read</h2>
       <p className="soft">{capital([reader.part, reader.last].filter(Boolean).join(', '))}.</p>
+      <Links title="Their link" links={reader.links.filter(({ live }) => live).slice(0, 1)} />
       {reader.sort === 'client' ? (
         (update ?? <Button href={`/sites/${reader.siteId}/share?reader=client:${reader.id}`}>Write the update</Button>)
       ) : reader.sort === 'trade' ? (
@@ -32,9 +33,15 @@ export function ReaderPane({ reader, update, onSaid }: ReaderPaneProps) {
         <OtherMessage reader={reader} onSaid={onSaid} />
       )}
       <Receipts receipts={reader.receipts} />
-      {reader.links.length > 0 && <Links links={reader.links} />}
+      <Links title="All their links" links={older(reader.links)} />
     </>
   )
+}
+
+/** All but the one that stands above already. */
+const older = (links: ReaderView['links']): ReaderView['links'] => {
+  const newest = links.find(({ live }) => live)
+  return links.filter((link) => link !== newest)
 }
 
 /** The days of a crew: what changed, what it was not asked for yet, what it is to be reminded of; chosen, then sent as one

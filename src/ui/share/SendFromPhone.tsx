@@ -19,7 +19,8 @@ export function SendFromPhone({
   readonly name: string
   readonly disabled?: boolean
   readonly words: () => Promise<Words | null>
-  readonly onWent: () => Promise<void>
+  /** Keeps that it went; without it nothing has to be kept. */
+  readonly onWent?: () => Promise<void>
 }) {
   const [shown, setShown] = useState<Words | null>(null)
   const share = async ({ text }: Words): Promise<void> => {
@@ -37,7 +38,7 @@ export function SendFromPhone({
         <Modal show onHide={() => setShown(null)} aria-labelledby="from-my-phone">
           <Modal.Header closeButton>
             <Modal.Title as="h2" id="from-my-phone">
-              To {name}, {shown.to}
+              To {[name, shown.to].filter(Boolean).join(', ')}
             </Modal.Title>
           </Modal.Header>
           <Modal.Body style={{ whiteSpace: 'pre-line' }}>{shown.text}</Modal.Body>
@@ -53,9 +54,11 @@ export function SendFromPhone({
             <Button variant="quiet" onClick={() => void navigator.clipboard.writeText(shown.text)}>
               Copy
             </Button>
-            <Button variant="quiet" onClick={() => void onWent().then(() => setShown(null))}>
-              It went
-            </Button>
+            {onWent && (
+              <Button variant="quiet" onClick={() => void onWent().then(() => setShown(null))}>
+                It went
+              </Button>
+            )}
           </Modal.Footer>
         </Modal>
       )}

@@ -94,7 +94,8 @@ export function ShareBoard({ site, readers, update, below }: ShareBoardProps) {
               >
                 <span className={styles.who}>
                   <span>
-                    <strong>{one.name}</strong> <span className="soft">{one.part}</span>
+                    <strong>{one.name}</strong>
+                    {one.part && <span className="soft">, {one.part}</span>}
                   </span>
                   <span className={STATES[one.state].look}>{STATES[one.state].words}</span>
                 </span>

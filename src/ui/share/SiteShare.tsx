@@ -53,7 +53,7 @@ export function SiteShare({ site, readers, places, calendars, extras, ...update 
           body: (
             <>
               <CalendarFeeds site={site} crews={[]} />
-              {calendars.length > 0 && <Links links={calendars} />}
+              <Links title="Addresses that were given" links={calendars} />
             </>
           ),
         },

@@ -13,6 +13,7 @@ import {
 } from '@/core/share/updateEdits'
 import { FormError } from '../shared/FormError'
 import { send, useSend, type SendError } from '../shared/useSend'
+import { SendFromPhone } from './SendFromPhone'
 import styles from './ShareDesk.module.css'
 
 const SECTIONS: readonly { readonly key: UpdatePart; readonly title: string; readonly empty: string }[] = [
@@ -167,6 +168,15 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
           void publish()
         }}
       >
+        <div className="d-flex flex-wrap gap-2 align-items-start mb-3">
+          <Button type="submit" disabled={busy}>
+            Publish under a new link
+          </Button>
+          {url && (
+            <SendFromPhone name="the client" words={() => Promise.resolve({ to: '', text: `${headline}\n${url}` })} />
+          )}
+        </div>
+        <FormError error={error ?? unkept} />
         <Form.Group controlId="headline" className="mb-3">
           <Form.Label>Headline</Form.Label>
           <Form.Control value={headline} onChange={(event) => setEdits({ ...edits, headline: event.target.value })} />
@@ -207,7 +217,7 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
               <Form.Check
                 key={id}
                 id={`ask ${id}`}
-                label={`${words}. ${about.join(' ')}`}
+                label={[/[.?!]$/.test(words) ? words : `${words}.`, ...about].join(' ')}
                 checked={!unasked.has(id)}
                 onChange={() => setUnasked(toggled(unasked, id))}
               />
@@ -247,10 +257,6 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
             </div>
           </fieldset>
         )}
-        <FormError error={error ?? unkept} />
-        <Button type="submit" variant="primary" disabled={busy}>
-          Publish under a new link
-        </Button>
       </Form>
     </section>
   )

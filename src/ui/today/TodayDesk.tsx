@@ -132,7 +132,7 @@ function Stays({ label, stays }: { label: string; stays: readonly Stay[] }) {
 function Needs({ needs }: { needs: TodayDeskProps['needs'] }) {
   return (
     <section aria-labelledby="needs">
-      <h2 id="needs">What needs you, costliest first</h2>
+      <h2 id="needs">What needs you, most pressing first</h2>
       <ul className={styles.needs}>
         {needs.map((need) => (
           <li key={`${need.href}${need.text}`}>
