@@ -26,7 +26,7 @@ try {
   const views = {
     today: '/today',
     scope: `/sites/${BAKEHOUSE}/scope`,
-    registers: `/sites/${siteIdOf('pell')}/record`,
+    record: `/sites/${siteIdOf('pell')}/record`,
     selections: '/selections',
     plan: `/sites/${BAKEHOUSE}/plan`,
     'plan-all-sites': '/plan',
@@ -39,7 +39,7 @@ try {
   }
   for (const [name, path] of Object.entries(views)) {
     await desk.goto(app.origin + path, { waitUntil: 'networkidle0' })
-    if (name === 'plan') await desk.focus('[aria-label^="Board and tape, Kitchen"]')
+    if (name === 'new-site') await clickText(desk, 'button', 'A whole floor')
     await shoot(desk, name)
   }
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
@@ -55,8 +55,10 @@ try {
   await waitForText(desk, 'Published. The link:')
   const client = await desk.$eval('a[href*="/for/client/"]', (one) => (one as HTMLAnchorElement).href)
   await desk.goto(`${app.origin}/share`, { waitUntil: 'networkidle0' })
-  await clickText(desk, 'button', 'Tell Joss Tenonby')
-  await desk.waitForFunction(() => !document.body.innerText.includes('Tell Joss Tenonby'))
+  await clickText(desk, 'nav[aria-label="Who has to know"] button', 'Joss Tenonby')
+  await clickText(desk, 'button', 'Send to Joss Tenonby')
+  await waitForText(desk, 'Joss Tenonby was sent one message.')
+  await clickText(desk, 'nav[aria-label="Who has to know"] button', 'Outbox')
   const trade = await desk.evaluate(
     () =>
       /\/for\/trade\/\S+/.exec(

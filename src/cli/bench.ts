@@ -231,7 +231,16 @@ async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
           'ms',
         ),
       )
-    rows.push(figure('compressed JavaScript of the walk', await scriptBytes(origin, '/walk', cookie), 200, 'kB'))
+    const recorded = `/sites/${site}/record`
+    for (const page of [...pages, recorded, '/sites/new'])
+      rows.push(
+        figure(
+          `compressed JavaScript of ${page.replace(site, 'bakehouse')}`,
+          await scriptBytes(origin, page, cookie),
+          page === '/walk' ? 200 : 300,
+          'kB',
+        ),
+      )
     const page = clientLink(folder)
     const { perSecond, slowest } = await manyReaders(origin + page)
     rows.push(
