@@ -33,10 +33,6 @@ export const readReceipts = (db: Db, siteId: string, audience: Audience | null =
     )
     .all(siteId, audience, audience) as Receipt[]
 
-/** What was said by links of all sites, the latest first. */
-export const readLatestReceipts = (db: Db, limit: number): Receipt[] =>
-  db.prepare(`SELECT ${COLUMNS} FROM receipt ORDER BY at DESC, id DESC LIMIT ?`).all(limit) as Receipt[]
-
 export const readReceiptsOfLink = (db: Db, linkId: string): Receipt[] =>
   db.prepare(`SELECT ${COLUMNS} FROM receipt WHERE link_id = ? ORDER BY at DESC, id DESC`).all(linkId) as Receipt[]
 

@@ -1,4 +1,4 @@
-import { boolean, number, object, string, type InferType } from 'yup'
+import { boolean, number, object, string } from 'yup'
 
 /** A figure as it is typed: nothing is none, a comma is a point. */
 const typed = (mend: string) =>
@@ -28,4 +28,3 @@ export const newLine = object({
     .moreThan(0, 'Hours: write a number, like 6.')
     .max(2000, 'Hours: that is too much for one line.'),
 })
-export type NewLine = InferType<typeof newLine>

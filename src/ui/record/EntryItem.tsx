@@ -7,7 +7,7 @@ import { RESPONSIBLE } from '@/core/scope/responsible'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { SketchPicture } from '../shared/SketchPicture'
 import { WhoseSelect } from '../shared/WhoseSelect'
-import type { RecordedEntry } from './Record'
+import type { RecordedEntry } from './types'
 import styles from './Record.module.css'
 
 interface EntryItemProps {

@@ -13,7 +13,7 @@ import { EntryFields } from '../shared/EntryFields'
 import { Finder } from '../shared/Finder'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
-import type { RecordedEntry, RecordProps } from './Record'
+import type { RecordedEntry, RecordProps } from './types'
 import styles from './Record.module.css'
 
 /** What is being written: nothing chosen yet, a new entry of a kind, or one that stands already. */
