@@ -1,5 +1,6 @@
 'use client'
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react'
+import { flushSync } from 'react-dom'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
@@ -43,8 +44,9 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
   const onEnter = (event: KeyboardEvent<HTMLElement>, index: number, field: string): void => {
     if (event.key !== 'Enter') return
     event.preventDefault()
-    if (index === places.length - 1) add()
-    window.setTimeout(() => list.current?.querySelector<HTMLElement>(`[data-cell="${index + 1} ${field}"]`)?.focus())
+    // At once, so that whoever types on types into the next line.
+    if (index === places.length - 1) flushSync(add)
+    list.current?.querySelector<HTMLElement>(`[data-cell="${index + 1} ${field}"]`)?.focus()
   }
   const onPaste = (event: ClipboardEvent, index: number): void => {
     const rows = pastedRows(event.clipboardData.getData('text'), ['name', 'place', 'room'])

@@ -241,7 +241,8 @@ export function walkStories(stories: readonly Story[]): void {
         await waitForText(phone, 'all sent')
         await desk.bringToFront()
         await desk.goto(`${app.origin}/sites/${id}/record`, { waitUntil: 'networkidle0' })
-        const registers = await textOf(desk)
+        // What is folded away is there too.
+        const registers = await desk.$eval('main', (one) => one.textContent)
         const named = stepsOf(story).flatMap(({ sheet, fill: filled }) =>
           sheet && !NOT_REGISTERS.includes(sheet) ? [Object.values(filled!)[0]!] : [],
         )
