@@ -113,17 +113,19 @@ const meetWords = (one: Piece, other: Piece): string => {
 export function roomSketch(name: string, room: Room, p: Printer): Sketch {
   const { long, wide, pieces } = room
   const margin = Math.max(long, wide) * 0.18
-  const moved = ({ x, y }: Spot): Spot => spot(x + margin, y + margin)
+  /** Room for the figure beside the left wall. */
+  const left = margin * 1.7
+  const moved = ({ x, y }: Spot): Spot => spot(x + left, y + margin)
   const drawn = pieces.flatMap((piece) => pieceShapes(room, piece, moved))
   return {
     title: `${name} from above, ${p.len(long)} by ${p.len(wide)}`,
-    width: long + 2 * margin,
+    width: long + left + margin,
     height: wide + 2 * margin,
     shapes: [
-      box(spot(margin, margin), long, wide, 'old'),
+      box(spot(left, margin), long, wide, 'old'),
       ...drawn,
-      label(spot(margin + long / 2, margin * 0.5), p.len(long)),
-      label(spot(margin * 0.9, margin + wide / 2), p.len(wide), 'end'),
+      label(spot(left + long / 2, margin * 0.5), p.len(long)),
+      label(spot(left * 0.95, margin + wide / 2), p.len(wide), 'end'),
     ],
   }
 }

@@ -2,6 +2,7 @@
 import { useRouter, useSearchParams } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PlanChange } from '@/core/schedule/planChange'
+import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
@@ -42,6 +43,10 @@ export function PlanBoard(props: PlanProps) {
       router.refresh()
     }
   }, [run, router])
+  const choose = (key: string): void => {
+    setChosen(key)
+    window.setTimeout(() => focusPanel(side.current))
+  }
   const planned = (): void => setSaid({ words: 'Planned again. See who has to be told.', undo: true })
   const close = useCallback((): void => {
     setChosen(null)
@@ -68,10 +73,7 @@ export function PlanBoard(props: PlanProps) {
           <PlanPicture
             {...props}
             chosen={chosen}
-            onChoose={(key) => {
-              setChosen(key)
-              window.setTimeout(() => side.current?.focus({ preventScroll: true }))
-            }}
+            onChoose={choose}
             onChange={setChange}
             onAsk={(key, what) => {
               setChosen(key)
@@ -80,7 +82,7 @@ export function PlanBoard(props: PlanProps) {
             onUndo={undo}
           />
           <div className={styles.list}>
-            <WeekList visits={props.visits} showSite={props.site === null} onChoose={setChosen} />
+            <WeekList visits={props.visits} showSite={props.site === null} onChoose={choose} />
           </div>
           {visit && (
             <aside ref={side} tabIndex={-1} className={styles.side} aria-label={visit.title}>

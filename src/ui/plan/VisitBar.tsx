@@ -41,8 +41,9 @@ export function VisitBar(props: BarProps) {
   const mark = `${visit.pinned ? '◆ ' : ''}${booking ? MARKS[booking] : ''}`
   const width = Math.max(3, bar.length * half - 2)
   const needs = (label: string): number => (label.length + mark.length) * LETTER + 14
-  const within = labels.find((label) => needs(label) <= width)
-  const beside = within === undefined ? labels.find((label) => needs(label) <= room) : undefined
+  // The full word, in the bar or else beside it, before a short one.
+  const label = labels.find((one) => needs(one) <= Math.max(width, room))
+  const within = label !== undefined && needs(label) <= width
   const halvesOf = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / half)
   const top = bar.lane * LANE + 5
   return (
@@ -73,7 +74,7 @@ export function VisitBar(props: BarProps) {
           visit.critical ? styles.critical : '',
           visit.pinned ? styles.pinned : '',
           gate ? styles.gated : '',
-          beside === undefined ? '' : styles.open,
+          label === undefined || within ? '' : styles.open,
         ].join(' ')}
         style={
           {
@@ -119,11 +120,11 @@ export function VisitBar(props: BarProps) {
           dragFrom.current = null
         }}
       >
-        {within !== undefined && `${mark}${within}`}
-        {beside !== undefined && (
+        {within && `${mark}${label}`}
+        {label !== undefined && !within && (
           <span className={styles.beside}>
             {mark}
-            {beside}
+            {label}
           </span>
         )}
       </button>

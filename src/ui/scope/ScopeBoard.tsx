@@ -3,6 +3,7 @@ import { useRouter, useSearchParams } from 'next/navigation'
 import { useCallback, useRef, useState } from 'react'
 import Alert from 'react-bootstrap/Alert'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
+import { focusPanel } from '../shared/focusPanel'
 import { PlanAgain } from '../shared/PlanAgain'
 import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
@@ -55,7 +56,7 @@ export function ScopeBoard(props: ScopeProps) {
   }, [said, run, router, site.id])
   const choose = (next: { placeId: string; stage: Stage | null }): void => {
     setChosen(next)
-    window.setTimeout(() => side.current?.focus({ preventScroll: true }))
+    window.setTimeout(() => focusPanel(side.current))
   }
   /** What was opened is shut, and the focus is back where it came from. */
   const close = (): void => {

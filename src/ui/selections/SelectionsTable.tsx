@@ -10,6 +10,7 @@ import { actOf, ACTS, sameThings, type Act, type SameThing } from '@/core/select
 import { isOnSite } from '@/core/selections/selection'
 import { SELECTION_KINDS, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SelectionRow } from '@/core/selections/selectionRow'
+import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
@@ -43,7 +44,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
     if (chosen) document.getElementById(`open-${chosen[0].id}`)?.focus()
   }
   useEffect(() => {
-    if (open !== null) side.current?.focus({ preventScroll: true })
+    if (open !== null) focusPanel(side.current)
   }, [open])
   return (
     <div className={`page ${styles.page}`}>

@@ -3,6 +3,7 @@ import { useRouter, useSearchParams } from 'next/navigation'
 import { useRef, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import ListGroup from 'react-bootstrap/ListGroup'
+import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
@@ -45,7 +46,7 @@ export function ShareBoard({ site, readers, update, below }: ShareBoardProps) {
   const choose = (key: string): void => {
     setChosen(key)
     setOpened(true)
-    window.setTimeout(() => pane.current?.focus({ preventScroll: true }))
+    window.setTimeout(() => focusPanel(pane.current))
   }
   const tellAll = async (): Promise<void> => {
     const keys = moved.flatMap((one) => one.changes.flatMap(({ visitKey }) => visitKey ?? []))
@@ -66,7 +67,7 @@ export function ShareBoard({ site, readers, update, below }: ShareBoardProps) {
               : `${inWords(pressing)} have to know`}
         </h1>
         <p className="soft">One message each, whatever the number of comings.</p>
-        <div className="d-flex gap-2">
+        <div className="d-flex flex-wrap gap-2">
           {moved.length > 0 && (
             <Button disabled={busy} onClick={() => void tellAll()}>
               Tell all whose days changed ({moved.length})

@@ -37,6 +37,7 @@ export function SitePicker({ sites }: { sites: readonly Named[] }) {
     .sort((a, b) => place(a.id) - place(b.id))
   return (
     <Dropdown
+      className={styles.site}
       onToggle={(opens) => {
         setSought('')
         if (opens) setUsed(usedSites())
