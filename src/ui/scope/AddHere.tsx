@@ -9,6 +9,7 @@ import { v7 as uuid } from 'uuid'
 import { newLine } from '@/schemas/newLine'
 import { FormError } from '../shared/FormError'
 import { hashOf, sendFile } from '../shared/sendFile'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import type { RecordFacts, RowView } from './types'
 
@@ -70,38 +71,29 @@ function LineForm({
   const { errors } = formState
   return (
     <Form onSubmit={(event) => void add(event)} noValidate>
-      <Form.Group controlId="add-line">
-        <Form.Label>{extra ? 'What is to be done beside the contract' : 'What is to be done'}</Form.Label>
-        <Form.Control
-          {...register('text')}
-          autoComplete="off"
-          placeholder="two blockings behind the vanity"
-          isInvalid={Boolean(errors.text)}
-        />
-        <Form.Control.Feedback type="invalid">{errors.text?.message}</Form.Control.Feedback>
-      </Form.Group>
+      <TextField
+        id="add-line"
+        label={extra ? 'What is to be done beside the contract' : 'What is to be done'}
+        placeholder="two blockings behind the vanity"
+        wrong={errors.text?.message}
+        {...register('text')}
+      />
       {extra && (
         <div className="d-flex gap-2 mt-2">
-          <Form.Group controlId="add-price">
-            <Form.Label>Price</Form.Label>
-            <Form.Control
-              {...register('price')}
-              inputMode="decimal"
-              autoComplete="off"
-              isInvalid={Boolean(errors.price)}
-            />
-            <Form.Control.Feedback type="invalid">{errors.price?.message}</Form.Control.Feedback>
-          </Form.Group>
-          <Form.Group controlId="add-hours">
-            <Form.Label>Hours of one person</Form.Label>
-            <Form.Control
-              {...register('hours')}
-              inputMode="decimal"
-              autoComplete="off"
-              isInvalid={Boolean(errors.hours)}
-            />
-            <Form.Control.Feedback type="invalid">{errors.hours?.message}</Form.Control.Feedback>
-          </Form.Group>
+          <TextField
+            id="add-price"
+            label="Price"
+            inputMode="decimal"
+            wrong={errors.price?.message}
+            {...register('price')}
+          />
+          <TextField
+            id="add-hours"
+            label="Hours of one person"
+            inputMode="decimal"
+            wrong={errors.hours?.message}
+            {...register('hours')}
+          />
         </div>
       )}
       <FormError error={error} />

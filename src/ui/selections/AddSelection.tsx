@@ -11,6 +11,7 @@ import { STAGES } from '@/core/scope/vocabulary'
 import { newSelection } from '@/schemas/newSelection'
 import { FormError } from '../shared/FormError'
 import { Options } from '../shared/Options'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 
 /** Adds something to choose: what, where, how long it takes, and the stage that puts it in; its order day follows. */
@@ -48,11 +49,7 @@ export function AddSelection({
       </Offcanvas.Header>
       <Offcanvas.Body>
         <Form onSubmit={(event) => void add(event)} noValidate className="d-grid gap-3">
-          <Form.Group controlId="add-what">
-            <Form.Label>What</Form.Label>
-            <Form.Control {...register('what')} autoFocus autoComplete="off" isInvalid={Boolean(wrong)} />
-            <Form.Control.Feedback type="invalid">{wrong?.message}</Form.Control.Feedback>
-          </Form.Group>
+          <TextField id="add-what" label="What" autoFocus wrong={wrong?.message} {...register('what')} />
           <Form.Group controlId="add-where">
             <Form.Label>Where</Form.Label>
             <Form.Select {...register('placeId')}>
