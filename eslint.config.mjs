@@ -28,6 +28,11 @@ const config = [
     files: ['src/app/**', 'src/workers/**', '*.config.*', 'src/proxy.ts', '**/*.d.ts'],
     rules: { 'no-restricted-syntax': 'off' },
   },
+  // A whole document of its own, no page of Next.
+  {
+    files: ['src/ui/links/LinkDocument.tsx'],
+    rules: { '@next/next/no-head-element': 'off', '@next/next/no-css-tags': 'off' },
+  },
   { files: ['.dependency-cruiser.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
 ]
 export default config

@@ -11,6 +11,8 @@ export const DOOR_EVENTS = {
   'person added': 'Person added',
   'person put away': 'Person put away',
   'person brought back': 'Person brought back',
+  'site put away': 'Site put away',
+  'site brought back': 'Site brought back',
   'link given': 'Link given',
   'link opened': 'Link opened',
   'link withdrawn': 'Link withdrawn',

@@ -27,9 +27,6 @@ export interface Site {
   readonly revision: number
 }
 
-type Kept = Omit<Site, 'revision' | 'street' | 'wayIn' | 'whomToCall'> &
-  Partial<Pick<Site, 'street' | 'wayIn' | 'whomToCall'>>
-
 interface Row {
   id: string
   name: string
@@ -92,14 +89,14 @@ export function readSite(db: Db, id: string): Site | null {
   return row ? siteOf(row) : null
 }
 
-export function insertSite(db: Db, site: Kept, at: string): void {
+export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
   db.prepare(
     `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, own_relations, client_name, client_address, private_note, street, way_in, whom_to_call, created_at)
      VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @street, @wayIn, @whomToCall, @at)`,
   ).run({ ...columns(site), at })
 }
 
-export function updateSite(db: Db, site: Kept): void {
+export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
   db.prepare(
     `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, halves = @halves, days_off = @daysOff,
      starts_on = @startsOn, travel_hours = @travelHours, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
@@ -107,7 +104,7 @@ export function updateSite(db: Db, site: Kept): void {
   ).run(columns(site))
 }
 
-const columns = (site: Kept) => ({
+const columns = (site: Omit<Site, 'revision'>) => ({
   id: site.id,
   name: site.name,
   built: site.built,
@@ -123,7 +120,7 @@ const columns = (site: Kept) => ({
   clientName: site.clientName,
   clientAddress: site.clientAddress,
   privateNote: site.privateNote,
-  street: site.street ?? '',
-  wayIn: site.wayIn ?? '',
-  whomToCall: site.whomToCall ?? '',
+  street: site.street,
+  wayIn: site.wayIn,
+  whomToCall: site.whomToCall,
 })

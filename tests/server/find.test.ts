@@ -3,7 +3,10 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
+import { FINDABLE } from '../../src/core/find/sought'
 import { find } from '../../src/server/views/find'
+import { findableHref } from '../../src/server/views/findableHref'
+import { routes } from '../browser/routes'
 import { as, closed, openedDemo } from '../fixtures/folder'
 
 let firm: FirmFolder
@@ -51,4 +54,20 @@ test('crew find what they may see, and nothing that leads where they may not go'
       expect(id, word).not.toMatch(/^(write|do|page|set|lay|choose|trade|crew):/)
       expect(href, word).toMatch(/^\/sites\//)
     }
+})
+
+test('whatever can be found leads to a page that there is, and no longer to one of a site where there is none', () => {
+  const pages = routes()
+    .filter(({ method }) => method === 'GET')
+    .map(({ path }) => new RegExp(`^${path.replace(/\[[a-z]+\]/g, '[^/]+')}$`))
+  for (const { id } of FINDABLE) {
+    const href = findableHref(id, BAKEHOUSE, 'owner')!
+    const path = new URL(href, 'http://desk').pathname
+    expect(
+      pages.some((page) => page.test(path)),
+      `${id} leads to ${href}`,
+    ).toBe(true)
+    expect(findableHref(id, null, 'owner') ?? '', id).not.toContain('@')
+  }
+  expect(findableHref('set:people', BAKEHOUSE, 'lead')).toBeNull()
 })

@@ -40,7 +40,7 @@ describe('a site that is put away', () => {
   })
   test('is put away by the owner alone, and not by a word that says nothing', () => {
     expect(() => moveSiteAway(as(firm, 'lead'), HERON, { away: true })).toThrow('Only the owner can do this.')
-    expect(() => moveSiteAway(owner(), HERON, {})).toThrow('Away: say yes or no.')
+    expect(() => moveSiteAway(owner(), HERON, {})).toThrow('Say whether it is put away or brought back.')
     expect(() => moveSiteAway(owner(), 'nowhere', { away: true })).toThrow('There is no such site among yours.')
   })
 })

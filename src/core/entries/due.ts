@@ -18,7 +18,9 @@ export function dueDay({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>)
   return days.sort()[0] ?? null
 }
 
-const QUESTION_KINDS = ['client-question', 'trade-question']
+/** Whether an entry is something that somebody asked. */
+export const isQuestion = ({ kind }: Pick<RegisterEntry, 'kind'>): boolean =>
+  kind === 'client-question' || kind === 'trade-question'
 
 /** Why an entry is looked at, the most pressing reason first. */
 export const STANDINGS = {
@@ -36,5 +38,5 @@ export function standingOf(entry: Pick<RegisterEntry, 'kind' | 'values' | 'settl
   if (kindOf(entry.kind).holdsCover) return 'holds'
   const due = dueDay(entry)
   if (due !== null && due <= soon) return 'due'
-  return QUESTION_KINDS.includes(entry.kind) ? 'asked' : 'open'
+  return isQuestion(entry) ? 'asked' : 'open'
 }

@@ -110,13 +110,14 @@ export function soughtTerm(word: string): string | null {
 /** How an index of what can be found is kept and asked, at the desk and on the phone alike; the options of a full-text index.
  * Words may be begun; from five letters on they may be misspelt. */
 export const FIND_OPTIONS = {
-  fields: ['name', 'also', 'words'],
+  fields: ['name', 'also', 'words'] as string[],
+  storeFields: ['name', 'detail', 'href'] as string[],
   processTerm: soughtTerm,
   searchOptions: {
     boost: { name: 3, also: 3, words: 0.5 },
     prefix: true,
     weights: { prefix: 0.6, fuzzy: 0.35 },
     fuzzy: (term: string): number | false => (term.length > 4 ? 0.2 : false),
-    combineWith: 'AND',
+    combineWith: 'AND' as const,
   },
-} as const
+}

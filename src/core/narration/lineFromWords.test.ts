@@ -8,7 +8,7 @@ const bath = { id: 'bath', name: 'Bathroom' }
 test.each([
   ['patch the wall behind the radiator', 'board', 'drywaller'],
   ['paint the door', 'paint', 'painter'],
-  ['add an outlet by the mirror', 'wires', 'electrician'],
+  ['add an outlet by the mirror', 'fixtures', 'electrician'],
   ['tile the niche', 'tile', 'tiler'],
   ['take out the old tub', 'strip-out', 'demolition'],
 ])('%s is %s for the %s', (text, stage, trade) => {

@@ -12,6 +12,7 @@ import type { Facts, NewFact } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import type { SpokenLine } from './line'
 import { isOpinion } from '../walk/noteWords'
+import { stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
@@ -82,12 +83,13 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
   value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
 })
 
-/** A line of work as it was said: its stage and trade by the words, or else by what it is done to. */
+/** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it. */
 export function workOf(
   line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra'>,
   place: Pick<Place, 'id'>,
 ): Facts['line']['laid'] {
-  const stage = line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
+  const stage =
+    stageOfDeed(line.words) ?? line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
   return {
     placeId: place.id,
     stage,
@@ -284,7 +286,7 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   return exact.length > 0 ? exact : line.stage ? pool : []
 }
 
-export const TRADE_OF_STAGE: Record<Stage, Trade> = {
+const TRADE_OF_STAGE: Record<Stage, Trade> = {
   protect: 'carpenter',
   'strip-out': 'demolition',
   excavation: 'excavator',

@@ -1,6 +1,7 @@
+import { away } from '../../schemas/away'
 import { randomBytes } from 'node:crypto'
 import { v7 as uuid } from 'uuid'
-import { array, boolean, object, string } from 'yup'
+import { array, object, string } from 'yup'
 import { logAtDoor } from '../../data/doorLog'
 import { insertFirm, readFirm } from '../../data/firm'
 import {
@@ -158,8 +159,6 @@ export function endSessionsOf(context: Context, personId: string): void {
   deleteSessionsOf(context.db, person.id)
   logAtDoor(context.db, 'sessions ended', context.person.name, person.name, context.now())
 }
-
-const away = object({ away: boolean().required('Say whether they are put away or brought back.') })
 
 /** Somebody who works here no more is put away, or is brought back: what they recorded stays, and they cannot sign in
  * meanwhile. */

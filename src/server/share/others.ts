@@ -57,7 +57,7 @@ const chosen = object({ ids: array(string().required()).min(1, 'Choose at least 
 const isAddress = (contact: string): boolean => contact.includes('@')
 
 /** How somebody is told who cannot be written to; null where a message can be sent. */
-export const telephoneOf = ({ contact }: Other): string | null =>
+export const telephoneOf = ({ contact }: Pick<Other, 'contact'>): string | null =>
   isAddress(contact) ? null : contact || 'no number on record'
 
 /** Tells them: what was told is kept, and a message with their link goes to whoever has an address. */

@@ -68,6 +68,8 @@ export function receiptView(
     id,
     words: asked ? `${name} asked: ${words}` : words,
     answer: asked ? (told ?? 'Not answered yet.') : null,
+    /** It waits for an answer. */
+    open: asked && !told,
     on: dayOf(at),
   }
 }

@@ -6,6 +6,7 @@ import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
 import { putCrewAway, readCrews, readCrewsPutAway, saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
+import { away } from '../../schemas/away'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { contact, oneLine } from '../trimmed'
@@ -75,8 +76,6 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
   })
   return { id }
 }
-
-const away = object({ away: boolean().required('Away: say yes or no.') })
 
 /** Puts a crew away, or brings it back: nothing new is planned for it meanwhile, and what it was told stays known. */
 export function moveCrewAway(context: Context, crewId: string, body: unknown): void {

@@ -1,6 +1,8 @@
-import { array, boolean, number, object } from 'yup'
+import { array, number, object } from 'yup'
 import type { Schools } from '../../core/sequence/schools'
-import { putSiteAway, readSite, updateSite } from '../../data/sites'
+import { logAtDoor } from '../../data/doorLog'
+import { putSiteAway, updateSite } from '../../data/sites'
+import { away } from '../../schemas/away'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { day } from '../walk/valueSchemas'
@@ -43,11 +45,11 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
   })
 }
 
-const away = object({ away: boolean().required('Away: say yes or no.') })
-
 /** Puts a site away, or brings it back: what was recorded stays, and nothing of it is planned, listed or told meanwhile. */
 export function moveSiteAway(context: Context, siteId: string, body: unknown): void {
   context.requireOwner()
-  if (!readSite(context.db, siteId)) throw new Refusal(404, 'There is no such site among yours.')
-  putSiteAway(context.db, siteId, away.validateSync(body).away)
+  const { name } = context.site(siteId)
+  const input = away.validateSync(body)
+  putSiteAway(context.db, siteId, input.away)
+  logAtDoor(context.db, input.away ? 'site put away' : 'site brought back', context.person.name, name, context.now())
 }

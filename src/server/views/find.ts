@@ -6,7 +6,7 @@ import type { PlannedVisit } from '../../core/schedule/plan'
 import { byStart } from '../../core/schedule/tradeRun'
 import { STAGES, TRADES } from '../../core/scope/vocabulary'
 import { placeName, type SiteState } from '../../core/walk/siteState'
-import { readCrews } from '../../data/crews'
+import { readCrews, type CrewContact } from '../../data/crews'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
@@ -34,7 +34,7 @@ const FIRST_KNOWN = 4
 type Indexed = Sought & { readonly detail: string; readonly href: string }
 
 const indexOf = <T extends Sought>(documents: readonly T[]): MiniSearch<T> => {
-  const index = new MiniSearch<T>({ ...FIND_OPTIONS, storeFields: ['name', 'detail', 'href'] } as never)
+  const index = new MiniSearch<T>(FIND_OPTIONS)
   index.addAll(documents)
   return index
 }
@@ -75,8 +75,9 @@ function search<T extends Sought>(index: MiniSearch<T>, query: string, anyWord: 
 
 /** @param anyWord whether one of the words is enough, where nothing has them all */
 function knownHits(context: Context, query: string, site: Site | null, anyWord: boolean): Hit[] {
-  const answers = tradeAnswers(context)
-  return [...search(KNOWN, query, anyWord), ...search(crewsOf(context), query, anyWord)].flatMap(
+  const crews = readCrews(context.db)
+  const answers = tradeAnswers(context, crews)
+  return [...search(KNOWN, query, anyWord), ...search(crewsOf(crews), query, anyWord)].flatMap(
     ({ id, name, score, detail }) => {
       const { kind, key } = partsOf(String(id))
       if (kind === 'crew')
@@ -111,9 +112,9 @@ const partsOf = (id: string): { kind: string; key: string } => {
   return { kind: id.slice(0, colon), key: id.slice(colon + 1) }
 }
 
-const crewsOf = (context: Context): MiniSearch<Indexed> =>
+const crewsOf = (crews: readonly CrewContact[]): MiniSearch<Indexed> =>
   indexOf<Indexed>(
-    readCrews(context.db).map((crew) => ({
+    crews.map((crew) => ({
       id: `crew:${crew.id}`,
       name: crew.name,
       also: '',
@@ -124,14 +125,14 @@ const crewsOf = (context: Context): MiniSearch<Indexed> =>
   )
 
 /** When a trade or a crew comes next, of the visits that are planned and not done. */
-function tradeAnswers(context: Context): (trade: string, crewId: string | null) => string {
+function tradeAnswers(context: Context, all: readonly CrewContact[]): (trade: string, crewId: string | null) => string {
   const seen = new Set(context.sites().map(({ id }) => id))
   const done = finishedKeys(context.db, context.sites())
   const coming = (readPlan(context.db)?.plan.visits ?? [])
     .filter((visit) => seen.has(visit.siteId) && visit.endDay >= context.today && !done.has(visit.key))
     .sort(byStart)
   const nameOf = visitNamer(context.db)
-  const crews = new Map(readCrews(context.db).map(({ id, name }) => [id, name]))
+  const crews = new Map(all.map(({ id, name }) => [id, name]))
   const when = (visit: PlannedVisit): string =>
     visit.startDay <= context.today ? `now, until ${shortDay(visit.endDay)}` : shortDay(visit.startDay)
   return (trade, crewId) => {
@@ -175,7 +176,7 @@ function documentsOf(site: Site, state: SiteState): Indexed[] {
     href: `${home}/${href}`,
   })
   const told = (id: string, placeId: string | null, text: string): Indexed =>
-    one(id, text, where(placeId), placeId ? `scope?place=${placeId}` : `record#${id}`)
+    one(id, text, where(placeId), placeId ? `scope?place=${placeId}` : `record?entry=${id}#${id}`)
   return [
     one(site.id, site.name, 'site', 'scope'),
     ...state.places.map(({ id, name, futureName, formerNames }) =>
@@ -193,7 +194,9 @@ function documentsOf(site: Site, state: SiteState): Indexed[] {
     ...state.lines.map(({ id, placeId, stage, title, trade }) =>
       one(id, title, where(placeId), `scope?place=${placeId}&stage=${stage}`, '', `${STAGES[stage]} ${TRADES[trade]}`),
     ),
-    ...state.entries.map((entry) => one(entry.id, entryName(entry), where(entry.placeId), `record#${entry.id}`)),
+    ...state.entries.map((entry) =>
+      one(entry.id, entryName(entry), where(entry.placeId), `record?entry=${entry.id}#${entry.id}`),
+    ),
     ...state.findings.map(({ id, placeId, text }) => told(id, placeId, text)),
     ...state.keeps.map(({ id, placeId, text }) => told(id, placeId, text)),
     ...state.decisions.map(({ id, placeId, question }) => told(id, placeId, question)),

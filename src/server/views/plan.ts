@@ -2,7 +2,7 @@ import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, shortDay, weekday, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
-import { visitDays } from '../../core/schedule/planDiff'
+import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
 import { openNights } from '../../core/schedule/openNights'
@@ -233,7 +233,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
 
 /** Where a visit stood in the plan before, if it stood elsewhere. */
 function movedFrom(was: PlannedVisit | undefined, now: PlannedVisit) {
-  if (!was || (was.startDay === now.startDay && was.startHalf === now.startHalf)) return null
+  if (!was || sameTime(was, now)) return null
   const { startDay, startHalf, endDay, endHalf } = was
   return { startDay, startHalf, endDay, endHalf, words: visitDays(was) }
 }

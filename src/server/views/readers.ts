@@ -1,7 +1,7 @@
 import { dateOnly, dayOf } from '../../core/calendar/day'
 import { listed } from '../../core/lists/listed'
 import type { PlannedVisit } from '../../core/schedule/plan'
-import { channelOf } from '../../core/share/outbox'
+import { byPressure, firstState } from '../../core/share/readerStates'
 import { TRADES } from '../../core/scope/vocabulary'
 import { readCrews, type CrewContact } from '../../data/crews'
 import { readLinksOfFirm, readLinksOfSite, type Link } from '../../data/links'
@@ -12,21 +12,11 @@ import { readLatestUpdate } from '../../data/share'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { noticeFor } from '../share/notices'
+import { telephoneOf } from '../share/others'
 import { receiptView } from '../share/receipts'
 import { whoToTell } from '../share/tell'
 import { linkView } from './links'
-
-/** How it stands with somebody, the most pressing first. */
-export const READER_STATES = {
-  changed: 'changed',
-  answered: 'waits for you',
-  unasked: 'not asked yet',
-  remind: 'to remind',
-  waits: 'waits for them',
-  settled: 'up to date',
-} as const
-export type ReaderState = keyof typeof READER_STATES
-const ORDER = Object.keys(READER_STATES) as readonly ReaderState[]
+import { count } from './todayNeeds'
 
 /** Everybody who has to know something of one site or of all of them, most pressing first: what is new for each, what they
  * were last told and whether they answered, what they will read, and their links. */
@@ -39,7 +29,7 @@ export function readersView(context: Context, siteId: string | null) {
     ...crewRows(context, sites, all, links),
     ...sites.flatMap((site) => otherRows(context, site, all, links, siteId === null)),
   ]
-  return rows.sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
+  return rows.sort(byPressure)
 }
 
 type All = ReturnType<typeof whoToTell>
@@ -53,15 +43,12 @@ function clientRow(context: Context, site: Site, all: All, links: readonly Link[
   const due = context.record(site).decisions.filter((one) => one.answer === null && one.owner === 'client').length
   const receipts = receiptsOf(context, site, theirs)
   const asks = due === 0 ? '' : due === 1 ? 'one answer is due' : `${due} answers are due`
-  const state: ReaderState = changed
-    ? 'changed'
-    : receipts.some(({ open }) => open)
-      ? 'answered'
-      : !told
-        ? 'unasked'
-        : due > 0
-          ? 'waits'
-          : 'settled'
+  const state = firstState({
+    changed: changed !== undefined,
+    answered: receipts.some(({ open }) => open),
+    unasked: !told,
+    waits: due > 0,
+  })
   return {
     ...nothing,
     key: `client:${site.id}`,
@@ -111,18 +98,13 @@ function crewRows(context: Context, sites: readonly Site[], all: All, links: rea
         theirs.filter(({ siteId }) => siteId === site.id),
       ),
     )
-    const state: ReaderState =
-      changes.length > 0
-        ? 'changed'
-        : declined.length > 0 || receipts.some(({ open }) => open)
-          ? 'answered'
-          : asks.length > 0
-            ? 'unasked'
-            : reminds.length > 0
-              ? 'remind'
-              : waiting.length > 0
-                ? 'waits'
-                : 'settled'
+    const state = firstState({
+      changed: changes.length > 0,
+      answered: declined.length > 0 || receipts.some(({ open }) => open),
+      unasked: asks.length > 0,
+      remind: reminds.length > 0,
+      waits: waiting.length > 0,
+    })
     const toSay = [...changes.flatMap(({ visitKey }) => visitKey ?? []), ...asks.map(({ visitKey }) => visitKey)]
     return [
       {
@@ -136,12 +118,10 @@ function crewRows(context: Context, sites: readonly Site[], all: All, links: rea
         state,
         says:
           [
-            ...(changes.length > 0 ? [count(changes.length, 'day changed', 'days changed')] : []),
+            ...(changes.length > 0 ? [`${count(changes.length, 'day')} changed`] : []),
             ...(declined.length > 0 ? [`Declined ${listed(declined.map(({ what }) => what))}`] : []),
-            ...(asks.length > 0 ? [count(asks.length, 'coming not asked', 'comings not asked')] : []),
-            ...(reminds.length > 0
-              ? [count(reminds.length, 'coming to be reminded of', 'comings to be reminded of')]
-              : []),
+            ...(asks.length > 0 ? [`${count(asks.length, 'coming')} not asked`] : []),
+            ...(reminds.length > 0 ? [`${count(reminds.length, 'coming')} to be reminded of`] : []),
           ].join('; ') || 'Nothing new.',
         last:
           [
@@ -149,7 +129,7 @@ function crewRows(context: Context, sites: readonly Site[], all: All, links: rea
             ...(waiting.length > 0 ? [`${waiting.length} told, no answer`] : []),
             ...(theirs.length > 0 ? [opened(theirs)] : []),
           ].join(', ') || 'never told',
-        telephone: telephoneOf(context, crew),
+        telephone: telephoneOf(crew),
         changes,
         asks,
         reminds,
@@ -164,12 +144,6 @@ function crewRows(context: Context, sites: readonly Site[], all: All, links: rea
     ]
   })
 }
-
-const count = (many: number, one: string, more: string): string => `${many} ${many === 1 ? one : more}`
-
-/** Where a crew is reached, if not by mail that goes out by itself. */
-const telephoneOf = (_context: Context, crew: CrewContact): string | null =>
-  channelOf(crew.contact) === 'text' ? crew.contact || 'no number on record' : null
 
 function messageFor(context: Context, crew: CrewContact, visits: readonly PlannedVisit[]): string | null {
   return visits.length === 0 ? null : noticeFor(context, crew, visits, () => '(their link)').body
@@ -186,14 +160,11 @@ function otherRows(context: Context, site: Site, all: All, links: readonly Link[
       const theirs = links.filter((link) => link.audience === 'other' && link.subject === id)
       const receipts = receiptsOf(context, site, theirs)
       const sentences = fresh?.what ?? changed?.changes.map(({ text }) => text) ?? []
-      const state: ReaderState = changed
-        ? 'changed'
-        : receipts.some(({ open }) => open)
-          ? 'answered'
-          : fresh
-            ? 'unasked'
-            : 'settled'
-      const contact = String(values.contact ?? '')
+      const state = firstState({
+        changed: changed !== undefined,
+        answered: receipts.some(({ open }) => open),
+        unasked: fresh !== undefined,
+      })
       return {
         ...nothing,
         key: `other:${id}`,
@@ -205,7 +176,7 @@ function otherRows(context: Context, site: Site, all: All, links: readonly Link[
         state,
         says: sentences.join(' ') || 'Nothing new.',
         last: told.has(id) ? ['told', ...(theirs.length > 0 ? [opened(theirs)] : [])].join(', ') : 'never told',
-        telephone: contact.includes('@') ? null : contact || 'no number on record',
+        telephone: telephoneOf({ contact: String(values.contact ?? '') }),
         message: sentences.length > 0 ? sentences.join('\n') : null,
         links: theirs.map((link) => linkView(context, link)),
         receipts,
@@ -225,7 +196,4 @@ const opened = (links: readonly Link[]): string => {
 const receiptsOf = (context: Context, site: Site, links: readonly Link[]) =>
   links
     .flatMap((link) => readReceiptsOfLink(context.db, link.id))
-    .map((receipt) => {
-      const view = receiptView(context.reader, context.firm, site, receipt)
-      return { ...view, siteId: site.id, open: view.answer === 'Not answered yet.' }
-    })
+    .map((receipt) => ({ ...receiptView(context.reader, context.firm, site, receipt), siteId: site.id }))

@@ -1,3 +1,4 @@
+import { isQuestion } from '../../core/entries/due'
 import { printMoney } from '../../core/measure/money'
 import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
@@ -247,7 +248,7 @@ function updateDue({ db, today }: Context, site: Site, plan: Plan | null): Need[
 /** What client and trades asked and nobody answered yet. */
 const toAnswer = (site: Site, state: SiteState): Need[] =>
   state.entries
-    .filter(({ kind, settled }) => settled === null && (kind === 'client-question' || kind === 'trade-question'))
+    .filter((entry) => entry.settled === null && isQuestion(entry))
     .map(({ placeId, seenAt, values }) => ({
       cost: 120,
       when: `since ${shortDay(dayOf(seenAt))}`,

@@ -1,4 +1,3 @@
-/* eslint-disable @next/next/no-head-element, @next/next/no-css-tags -- This is a whole document of its own, no page of Next. */
 import type { ReactNode } from 'react'
 
 /** A page behind a link that carries no script: small, quick, and readable with whatever the reader has. */

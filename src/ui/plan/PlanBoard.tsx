@@ -1,10 +1,11 @@
 'use client'
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { Said } from '../shared/Said'
+import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
 import { ChangeDialog } from './ChangeDialog'
 import { Alarms, PlanHead } from './PlanHead'
@@ -48,18 +49,10 @@ export function PlanBoard(props: PlanProps) {
     window.setTimeout(() => focusPanel(side.current))
   }
   const planned = (): void => setSaid({ words: 'Planned again. See who has to be told.', undo: true })
-  const close = useCallback((): void => {
+  const close = (): void => {
     setChosen(null)
     if (chosen) document.querySelector<HTMLElement>(`[data-visit="${CSS.escape(chosen)}"]`)?.focus()
-  }, [chosen])
-  useEffect(() => {
-    const panel = side.current
-    const onEscape = (event: KeyboardEvent): void => {
-      if (event.key === 'Escape' && panel?.contains(document.activeElement)) close()
-    }
-    window.addEventListener('keydown', onEscape)
-    return () => window.removeEventListener('keydown', onEscape)
-  }, [close])
+  }
 
   return (
     <div className={`page ${styles.board}`}>
@@ -85,7 +78,7 @@ export function PlanBoard(props: PlanProps) {
             <WeekList visits={props.visits} showSite={props.site === null} onChoose={choose} />
           </div>
           {visit && (
-            <aside ref={side} tabIndex={-1} className={styles.side} aria-label={visit.title}>
+            <SidePanel ref={side} label={visit.title} onEscape={close}>
               <VisitPanel
                 visit={visit}
                 others={props.visits.filter((one) => one.key !== visit.key && maySwap(one, visit))}
@@ -93,7 +86,7 @@ export function PlanBoard(props: PlanProps) {
                 onChange={setChange}
                 onClose={close}
               />
-            </aside>
+            </SidePanel>
           )}
         </div>
       )}

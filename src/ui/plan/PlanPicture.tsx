@@ -2,12 +2,13 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
-import Dropdown from 'react-bootstrap/Dropdown'
 import { addDays, dateOnly, daysBetween, monthWords, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { SHORT_STAGES } from '@/core/scope/vocabulary'
 import { lanesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { isTyping } from '../shared/Shortcuts'
+import { HowToRead } from './HowToRead'
+import { Loads } from './Loads'
 import { dayWidth, LANE, NAME_WIDTH, STRETCHES, type StretchId } from './measures'
 import { Thread } from './Thread'
 import { useStretch } from './useStretch'
@@ -331,79 +332,6 @@ function monthsOf(days: PlanProps['days']): { month: string; count: number }[] {
   }
   return [...months].map(([month, count]) => ({ month, count }))
 }
-
-/** Hours of work by week, under all rows. */
-function Loads({
-  visits,
-  days,
-  from,
-  width1,
-}: {
-  readonly visits: readonly VisitView[]
-  readonly days: PlanProps['days']
-  readonly from: Day
-  readonly width1: number
-}) {
-  const hours = useMemo(() => {
-    const weeks = Array.from({ length: Math.ceil(days.length / 7) }, () => 0)
-    for (const visit of visits) {
-      const on = days.filter(({ day, works }) => works && day >= visit.startDay && day <= visit.endDay)
-      for (const { day } of on) weeks[Math.floor(daysBetween(from, day) / 7)]! += visit.hours / on.length
-    }
-    return weeks
-  }, [visits, days, from])
-  const most = Math.max(1, ...hours)
-  return (
-    <div className={styles.row} style={{ height: 2 * LANE }} role="group" aria-label="Hours of work by week">
-      <div className={styles.name}>Hours by week</div>
-      {hours.map((load, week) => (
-        <span
-          key={week}
-          className={styles.load}
-          style={{
-            left: NAME_WIDTH + week * 7 * width1,
-            width: 7 * width1 - 2,
-            height: Math.round((load / most) * (2 * LANE - 24)),
-          }}
-          title={`${Math.round(load)} h`}
-        >
-          {width1 * 7 > 30 && <b>{Math.round(load)}</b>}
-        </span>
-      ))}
-    </div>
-  )
-}
-
-const MARKS = [
-  ['Nobody was told yet', ''],
-  ['Told', styles.sampleTold],
-  ['Confirmed', styles.sampleConfirmed],
-  ['Declined', styles.sampleDeclined],
-  ['Held on its day', styles.samplePinned],
-  ['The end hangs on it', styles.sampleCritical],
-  ['Where it stood before', styles.sampleGhost],
-  ['Something must be in before it covers', styles.sampleGated],
-] as const
-
-/** What the marks of a bar mean. */
-const HowToRead = () => (
-  <Dropdown align="end">
-    <Dropdown.Toggle size="sm" variant="quiet">
-      How to read it
-    </Dropdown.Toggle>
-    <Dropdown.Menu className={styles.marks} as="ul">
-      {MARKS.map(([words, mark]) => (
-        <li key={words}>
-          <span className={`${styles.sample} ${mark}`} aria-hidden="true" /> {words}
-        </li>
-      ))}
-      <li>
-        <kbd>m</kbd> and arrows move it, <kbd>h</kbd> holds, <kbd>s</kbd> swaps, <kbd>p</kbd> splits, <kbd>+</kbd>{' '}
-        <kbd>-</kbd> look closer or farther, <kbd>u</kbd> undoes.
-      </li>
-    </Dropdown.Menu>
-  </Dropdown>
-)
 
 /** Half-days that are free between a bar and the next of its lane. */
 function roomAfter(bar: Bar, bars: readonly Bar[]): number {

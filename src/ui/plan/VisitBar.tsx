@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
-import { daysBetween, type Day } from '@/core/calendar/day'
-import { firstHalf, type Bar as BarOf } from '@/core/schedule/lanes'
+import type { Day } from '@/core/calendar/day'
+import { firstHalf, halvesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { stageHue } from '../shared/stageHue'
 import { LANE, LETTER, NAME_WIDTH } from './measures'
 import type { VisitView } from './types'
@@ -27,7 +27,6 @@ interface BarProps {
   readonly onDrag: (halves: number, dropped: boolean) => void
 }
 
-const STATES = { confirmed: 'confirmed', declined: 'declined', told: 'told' } as const
 const MARKS = { confirmed: '✓ ', declined: '✗ ', told: '' } as const
 
 /** One visit on the board. Its words stand in it or beside it where they fit whole, and nowhere else. */
@@ -37,14 +36,13 @@ export function VisitBar(props: BarProps) {
   const dragged = useRef(false)
   const { visit } = bar
   const booking = visit.booking?.state
-  const state = booking ? STATES[booking] : 'not told'
   const mark = `${visit.pinned ? '◆ ' : ''}${booking ? MARKS[booking] : ''}`
   const width = Math.max(3, bar.length * half - 2)
   const needs = (label: string): number => (label.length + mark.length) * LETTER + 14
   // The full word, in the bar or else beside it, before a short one.
   const label = labels.find((one) => needs(one) <= Math.max(width, room))
   const within = label !== undefined && needs(label) <= width
-  const halvesOf = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / half)
+  const movedBy = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / half)
   const top = bar.lane * LANE + 5
   return (
     <>
@@ -54,7 +52,7 @@ export function VisitBar(props: BarProps) {
           className={styles.ghost}
           style={{
             left: NAME_WIDTH + firstHalf(props.from, visit.was) * half + 1,
-            width: widthOf(visit.was, half),
+            width: Math.max(3, halvesOf(visit.was) * half - 2),
             top,
           }}
         />
@@ -89,7 +87,7 @@ export function VisitBar(props: BarProps) {
           visit.places,
           visit.when,
           visit.crew,
-          state,
+          booking ?? 'not told',
           ...(visit.pinned ? ['held on its day'] : []),
           ...(visit.critical ? ['the end hangs on it'] : []),
           ...(visit.was ? [`was ${visit.was.words}`] : []),
@@ -110,13 +108,13 @@ export function VisitBar(props: BarProps) {
           event.currentTarget.setPointerCapture(event.pointerId)
         }}
         onPointerMove={(event) => {
-          if (dragFrom.current !== null && halvesOf(event) !== 0) {
+          if (dragFrom.current !== null && movedBy(event) !== 0) {
             dragged.current = true
-            onDrag(halvesOf(event), false)
+            onDrag(movedBy(event), false)
           }
         }}
         onPointerUp={(event) => {
-          if (dragFrom.current !== null && halvesOf(event) !== 0) onDrag(halvesOf(event), true)
+          if (dragFrom.current !== null && movedBy(event) !== 0) onDrag(movedBy(event), true)
           dragFrom.current = null
         }}
       >
@@ -131,6 +129,3 @@ export function VisitBar(props: BarProps) {
     </>
   )
 }
-
-const widthOf = ({ startDay, startHalf, endDay, endHalf }: NonNullable<VisitView['was']>, half: number): number =>
-  Math.max(3, (daysBetween(startDay, endDay) * 2 + endHalf - startHalf + 1) * half - 2)

@@ -30,6 +30,10 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
   const undo = async (): Promise<void> => {
     if (said?.back && (await send(said.back))) setSaid({ words: 'Undone.', back: null })
   }
+  /** The subject of the entry that an address asks for stands open. */
+  const holding = groups.filter((group) =>
+    group.registers.some((one) => one.entries.some(({ id }) => id === search.get('entry'))),
+  )
   const registers = groups.flatMap((group) => group.registers)
   const all = registers.flatMap(({ kind, entries }) => entries.map((entry) => ({ kind, entry })))
   const open = all.filter(({ entry }) => entry.standing !== 'told').length + asked.length
@@ -142,7 +146,7 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
         )
       })}
       {all.length > 0 && <h2>By subject</h2>}
-      <Accordion alwaysOpen>
+      <Accordion alwaysOpen defaultActiveKey={holding.map(({ id }) => id)}>
         {groups
           .map((group) => ({ ...group, registers: group.registers.filter((one) => one.entries.length > 0) }))
           .filter((group) => group.registers.length > 0)

@@ -6,12 +6,13 @@ import Form from 'react-bootstrap/Form'
 import Nav from 'react-bootstrap/Nav'
 import { useForm } from 'react-hook-form'
 import { v7 as uuid } from 'uuid'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { newLine } from '@/schemas/newLine'
 import { FormError } from '../shared/FormError'
-import { hashOf, sendFile } from '../shared/sendFile'
+import { sendPicture } from '../shared/sendFile'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
-import type { RecordFacts, RowView } from './types'
+import type { Fact, RecordFacts, RowView } from './types'
 
 export type Adding = 'line' | 'extra' | 'found'
 const ADDING: Readonly<Record<Adding, string>> = { line: 'Line of work', extra: 'Extra', found: 'Found' }
@@ -39,7 +40,7 @@ export function AddHere({ siteId, row, first, record, onSaid }: AddHereProps) {
         ))}
       </Nav>
       {adding === 'found' ? (
-        <FoundForm siteId={siteId} row={row} record={record} onSaid={onSaid} />
+        <FoundForm siteId={siteId} row={row} record={record} />
       ) : (
         <LineForm key={adding} siteId={siteId} row={row} extra={adding === 'extra'} onSaid={onSaid} />
       )}
@@ -112,34 +113,27 @@ function LineForm({
 }
 
 /** Something found, with its photo. Which sort it is nobody assumes. */
-function FoundForm({ siteId, row, record, onSaid }: Omit<AddHereProps, 'first'>) {
-  const { busy, error } = useSend()
+function FoundForm({ siteId, row, record }: Pick<AddHereProps, 'siteId' | 'row' | 'record'>) {
   const [wrong, setWrong] = useState<string | null>(null)
   const keep = async (form: HTMLFormElement): Promise<void> => {
     const data = new FormData(form)
     const text = String(data.get('text')).trim()
     if (text.length < 2) return setWrong('What was found: say it in a few words.')
-    setWrong(null)
-    const found = { subject: 'finding', subjectId: uuid(), facet: 'found', placeId: row.placeId }
-    const photos = []
-    for (const file of data.getAll('photos'))
-      if (file instanceof File && file.size > 0) {
-        const hash = await hashOf(file)
-        const refused = await sendFile({ siteId, sort: 'photo', hash, blob: file }, (url, init) => fetch(url, init))
-        if (refused !== null) return setWrong(refused)
-        photos.push({
-          subject: 'photo',
-          subjectId: uuid(),
-          facet: 'taken',
-          placeId: row.placeId,
-          value: { hash, caption: '', about: found.subjectId },
-        })
-      }
-    const facts = [{ ...found, value: { text, certain: data.get('suspected') === null } }, ...photos]
-    if (await record(facts, `Found in ${row.name.toLowerCase()}: ${text}.`, [])) {
-      form.reset()
-      onSaid('')
+    const at = { placeId: row.placeId }
+    const found = { ...at, subject: 'finding', subjectId: uuid(), facet: 'found' }
+    const facts: Fact[] = [{ ...found, value: { text, certain: data.get('suspected') === null } }]
+    try {
+      for (const file of data.getAll('photos'))
+        if (file instanceof File && file.size > 0) {
+          const value = { hash: await sendPicture(siteId, file, 'photos'), caption: '', about: found.subjectId }
+          facts.push({ ...at, subject: 'photo', subjectId: uuid(), facet: 'taken', value })
+        }
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      return setWrong(error.message)
     }
+    setWrong(null)
+    if (await record(facts, `Found in ${row.name.toLowerCase()}: ${text}.`, [])) form.reset()
   }
   return (
     <Form
@@ -149,18 +143,13 @@ function FoundForm({ siteId, row, record, onSaid }: Omit<AddHereProps, 'first'>)
         void keep(event.currentTarget)
       }}
     >
-      <Form.Group controlId="found-what">
-        <Form.Label>What was found, and where exactly</Form.Label>
-        <Form.Control name="text" autoComplete="off" isInvalid={wrong !== null} />
-        <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
-      </Form.Group>
+      <TextField id="found-what" name="text" label="What was found, and where exactly" wrong={wrong} />
       <Form.Group controlId="found-photo" className="mt-2">
         <Form.Label>Photo of it</Form.Label>
         <Form.Control type="file" name="photos" accept="image/*" multiple />
       </Form.Group>
       <Form.Check id="found-suspected" name="suspected" label="Only suspected, not seen" className="mt-2" />
-      <FormError error={error} />
-      <Button type="submit" className="mt-2" disabled={busy}>
+      <Button type="submit" className="mt-2">
         Keep it
       </Button>
     </Form>

@@ -1,8 +1,7 @@
 import { useRouter } from 'next/navigation'
 import { v7 as uuid } from 'uuid'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { Drawings, type Drawing, type NewDrawing } from '../shared/Drawings'
-import { hashOf, sendFile } from '../shared/sendFile'
+import { sendPicture } from '../shared/sendFile'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 
 interface PlaceDrawingsProps {
@@ -18,10 +17,7 @@ interface PlaceDrawingsProps {
 export function PlaceDrawings({ siteId, row, drawings, pins, mayEdit, record }: PlaceDrawingsProps) {
   const router = useRouter()
   const add = async ({ file, title, sort, everywhere }: NewDrawing): Promise<void> => {
-    const hash = await hashOf(file)
-    const refused = await sendFile({ siteId, sort: 'photo', hash, blob: file }, (url, init) => fetch(url, init))
-    if (refused !== null) throw new ImpossibleRequest('drawing', refused, 'file')
-    const value = { hash, caption: title, sheet: sort }
+    const value = { hash: await sendPicture(siteId, file, 'file'), caption: title, sheet: sort }
     const placeId = everywhere ? null : row.placeId
     await record([{ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId, value }], 'The drawing is kept.', [])
     router.refresh()

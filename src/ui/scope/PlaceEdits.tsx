@@ -14,10 +14,12 @@ import type { RecordFacts, RowView, ScopeProps } from './types'
 export function Measure({
   site,
   row,
+  open,
   record,
 }: {
   readonly site: ScopeProps['site']
   readonly row: RowView
+  readonly open: boolean
   readonly record: RecordFacts
 }) {
   const [typed, setTyped] = useState('')
@@ -40,7 +42,7 @@ export function Measure({
     }
   }
   return (
-    <details>
+    <details open={open}>
       <summary>Measure again</summary>
       <label className="form-label" htmlFor="size-again">
         Size, length first
@@ -69,10 +71,12 @@ export function ChangePlace({
   siteId,
   row,
   places,
+  open,
 }: {
   readonly siteId: string
   readonly row: RowView
   readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly open: boolean
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ facts: number }>()
@@ -83,7 +87,7 @@ export function ChangePlace({
     router.refresh()
   }
   return (
-    <details>
+    <details open={open}>
       <summary>This place changes</summary>
       <form
         className={styles.edits}
@@ -107,10 +111,19 @@ export function ChangePlace({
 }
 
 /** All that a treatment asks for, laid down at once. */
-export function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) {
+export function LayTreatment({
+  siteId,
+  row,
+  asked,
+}: {
+  readonly siteId: string
+  readonly row: RowView
+  /** The treatment that is meant, by its id; '' where none is. */
+  readonly asked: string
+}) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ lines: number }>()
-  const [treatment, setTreatment] = useState('')
+  const [treatment, setTreatment] = useState(asked)
   const lay = async (again = false): Promise<void> => {
     if ((await run(`/api/sites/${siteId}/treatments`, { placeId: row.placeId, treatment, again })) !== null) {
       setTreatment('')
@@ -118,7 +131,7 @@ export function LayTreatment({ siteId, row }: { siteId: string; row: RowView }) 
     }
   }
   return (
-    <details>
+    <details open={asked !== ''}>
       <summary>Everything that a treatment takes</summary>
       <label className="form-label" htmlFor="treatment-here">
         What happens here

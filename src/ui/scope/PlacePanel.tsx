@@ -3,8 +3,9 @@ import { answersWords } from '@/core/walk/answersWords'
 import { useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { treatmentById } from '@/core/scope/treatments'
 import { STAGES } from '@/core/scope/vocabulary'
-import { AddHere, type Adding } from './AddHere'
+import { AddHere } from './AddHere'
 import { BeforeAfter } from './BeforeAfter'
 import { PlaceDrawings } from './PlaceDrawings'
 import { ChangePlace, LayTreatment, Measure } from './PlaceEdits'
@@ -19,15 +20,15 @@ interface PlacePanelProps {
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly open: ScopeProps['open']
   readonly mayEdit: boolean
-  /** What is meant to be added. */
-  readonly adding: Adding
+  /** What whoever came by an address means to add or change: it stands open. */
+  readonly asked: string | null
   readonly record: RecordFacts
   readonly onSaid: (words: string) => void
   readonly onClose: () => void
 }
 
 /** One place: what it still needs, what was found, what stays, its photos, and its size. */
-export function PlacePanel({ site, row, places, open, mayEdit, adding, record, onSaid, onClose }: PlacePanelProps) {
+export function PlacePanel({ site, row, places, open, mayEdit, asked, record, onSaid, onClose }: PlacePanelProps) {
   const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
     all.filter((one) => one.placeId === row.placeId)
   const photos = here(open.photos).filter((photo) => !photo.sheet)
@@ -57,7 +58,15 @@ export function PlacePanel({ site, row, places, open, mayEdit, adding, record, o
           </>
         )}
       </p>
-      {mayEdit && <AddHere siteId={site.id} row={row} first={adding} record={record} onSaid={onSaid} />}
+      {mayEdit && (
+        <AddHere
+          siteId={site.id}
+          row={row}
+          first={asked === 'extra' || asked === 'found' ? asked : 'line'}
+          record={record}
+          onSaid={onSaid}
+        />
+      )}
       {row.drawn && <RoomPicture plan={row.drawn} />}
       <h3>Still needed</h3>
       <p>{left.length === 0 ? 'Nothing.' : left.map((cell) => STAGES[cell.stage].toLowerCase()).join(', ')}</p>
@@ -163,9 +172,9 @@ export function PlacePanel({ site, row, places, open, mayEdit, adding, record, o
         ))}
       </div>
       {row.earlierSizes.length > 0 && <p className="soft">Measured before: {row.earlierSizes.join(', then ')}.</p>}
-      {mayEdit && <Measure site={site} row={row} record={record} />}
-      {mayEdit && <LayTreatment siteId={site.id} row={row} />}
-      {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} />}
+      {mayEdit && <Measure site={site} row={row} open={asked === 'measure'} record={record} />}
+      {mayEdit && <LayTreatment siteId={site.id} row={row} asked={treatmentById(asked ?? '')?.id ?? ''} />}
+      {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} open={asked === 'place'} />}
       {mayEdit && (
         <button
           type="button"

@@ -2,12 +2,13 @@
 import { useRouter, useSearchParams } from 'next/navigation'
 import { useCallback, useRef, useState } from 'react'
 import Alert from 'react-bootstrap/Alert'
+import { treatmentById } from '@/core/scope/treatments'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
 import { focusPanel } from '../shared/focusPanel'
 import { PlanAgain } from '../shared/PlanAgain'
 import { Said } from '../shared/Said'
+import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
-import type { Adding } from './AddHere'
 import { CellPanel } from './CellPanel'
 import { PlacePanel } from './PlacePanel'
 import { Since } from './Since'
@@ -22,18 +23,28 @@ interface Undo {
   readonly facts: readonly Fact[]
 }
 
+interface Chosen {
+  readonly placeId: string
+  readonly stage: Stage | null
+}
+
+/** The place that an address asks for, or the first one that takes what is meant to be added. */
+function askedFor(search: URLSearchParams, rows: ScopeProps['rows']): Chosen | null {
+  const place = search.get('place')
+  if (place) return { placeId: place, stage: search.get('stage') as Stage | null }
+  const add = search.get('add')
+  if (add === null) return null
+  const treatment = treatmentById(add)
+  const row = rows.find(({ kind }) => !treatment || treatment.fits.includes(kind))
+  return row ? { placeId: row.placeId, stage: null } : null
+}
+
 /** What is left, room by room: the weave, what changed since the last walk, and whatever is opened. */
 export function ScopeBoard(props: ScopeProps) {
   const { site, rows, stages, open, mayEdit } = props
   const router = useRouter()
   const search = useSearchParams()
-  const [chosen, setChosen] = useState<{ placeId: string; stage: Stage | null } | null>(
-    search.get('place')
-      ? { placeId: search.get('place')!, stage: search.get('stage') as Stage | null }
-      : search.get('add') && rows[0]
-        ? { placeId: rows[0].placeId, stage: null }
-        : null,
-  )
+  const [chosen, setChosen] = useState(() => askedFor(search, rows))
   const [said, setSaid] = useState<Undo | null>(null)
   const side = useRef<HTMLElement>(null)
   const { error, run, clearError } = useSend()
@@ -54,7 +65,7 @@ export function ScopeBoard(props: ScopeProps) {
       router.refresh()
     }
   }, [said, run, router, site.id])
-  const choose = (next: { placeId: string; stage: Stage | null }): void => {
+  const choose = (next: Chosen): void => {
     setChosen(next)
     window.setTimeout(() => focusPanel(side.current))
   }
@@ -127,13 +138,7 @@ export function ScopeBoard(props: ScopeProps) {
         <div className={styles.list}>
           <WeaveList rows={rows} onOpen={choose} />
         </div>
-        <aside
-          ref={side}
-          tabIndex={0}
-          className={styles.side}
-          aria-label={row ? row.name : 'Since the last walk'}
-          onKeyDown={(event) => event.key === 'Escape' && row && close()}
-        >
+        <SidePanel ref={side} label={row ? row.name : 'Since the last walk'} onEscape={() => row && close()}>
           {row && cell && cell.percent !== null ? (
             <CellPanel
               siteId={site.id}
@@ -154,15 +159,15 @@ export function ScopeBoard(props: ScopeProps) {
               places={rows.map(({ placeId, name }) => ({ id: placeId, name }))}
               open={open}
               mayEdit={mayEdit}
-              adding={addingOf(search.get('add'))}
+              asked={search.get('add')}
               record={record}
-              onSaid={(words) => words !== '' && setSaid({ words, facts: [] })}
+              onSaid={(words) => setSaid({ words, facts: [] })}
               onClose={close}
             />
           ) : (
             <Since {...props} record={record} />
           )}
-        </aside>
+        </SidePanel>
       </div>
       {chosen && cell && cell.percent === null && row && (
         <p className="soft">
@@ -177,6 +182,3 @@ export function ScopeBoard(props: ScopeProps) {
     </div>
   )
 }
-
-/** What somebody who came by an address means to add. */
-const addingOf = (asked: string | null): Adding => (asked === 'extra' || asked === 'found' ? asked : 'line')

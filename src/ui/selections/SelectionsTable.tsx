@@ -12,6 +12,7 @@ import { SELECTION_KINDS, type SelectionSort } from '@/core/selections/selection
 import type { SelectionRow } from '@/core/selections/selectionRow'
 import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
+import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
 import { AddSelection } from './AddSelection'
 import { AskSupplier } from './AskSupplier'
@@ -115,13 +116,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
           {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
         </div>
         {chosen && (
-          <aside
-            ref={side}
-            tabIndex={-1}
-            className={styles.side}
-            aria-label={chosen[0].what}
-            onKeyDown={(event) => event.key === 'Escape' && close()}
-          >
+          <SidePanel ref={side} label={chosen[0].what} onEscape={close}>
             <div className="d-flex justify-content-between gap-2 align-items-start">
               <h2>{chosen[0].what}</h2>
               <Button size="sm" variant="quiet" onClick={close}>
@@ -131,7 +126,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
             <p className="soft">{chosen.map(({ place }) => place).join(', ')}</p>
             <SelectionForm key={chosen[0].id} thing={chosen} onDone={close} />
             {chosen[0].state === 'ordered' && <AskSupplier row={chosen[0]} />}
-          </aside>
+          </SidePanel>
         )}
       </div>
     </div>

@@ -8,6 +8,8 @@ import { LANGUAGES } from '@/core/share/languages/catalogue'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { BusyTimes } from './BusyTimes'
 import { FormError } from '../shared/FormError'
+import { PutAway } from './PutAway'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
@@ -99,7 +101,12 @@ export function CrewSettings({
         <>
           <h2 className="mt-4">Put away</h2>
           {away.map((crew) => (
-            <PutAway key={crew.id} crew={crew} away />
+            <PutAway
+              key={crew.id}
+              url={`/api/crews/${crew.id}/away`}
+              name={`${crew.name}, ${TRADES[crew.trade].toLowerCase()}`}
+              away
+            />
           ))}
         </>
       )}
@@ -127,10 +134,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
     onDone()
   }
   const text = (name: keyof CrewView, label: string, value: string | number) => (
-    <Form.Group controlId={`crew-${name}`}>
-      <Form.Label>{label}</Form.Label>
-      <Form.Control name={name} defaultValue={value} />
-    </Form.Group>
+    <TextField id={`crew-${name}`} name={name} label={label} defaultValue={value} />
   )
   return (
     <Form
@@ -184,34 +188,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
       <Button variant="quiet" onClick={onDone}>
         Cancel
       </Button>
-      {crew.id && <PutAway crew={crew} away={false} onDone={onDone} />}
+      {crew.id && <PutAway url={`/api/crews/${crew.id}/away`} name={crew.name} away={false} onMoved={onDone} />}
     </Form>
-  )
-}
-
-/** Puts a crew away, or brings it back. */
-function PutAway({
-  crew: { id, name, trade },
-  away,
-  onDone,
-}: {
-  readonly crew: Pick<CrewView, 'id' | 'name' | 'trade'>
-  readonly away: boolean
-  readonly onDone?: () => void
-}) {
-  const router = useRouter()
-  const { busy, error, run } = useSend()
-  const move = async (): Promise<void> => {
-    if ((await run(`/api/crews/${id}/away`, { away: !away })) === null) return
-    router.refresh()
-    onDone?.()
-  }
-  return (
-    <div className="mt-2">
-      <Button variant="quiet" disabled={busy} onClick={() => void move()}>
-        {away ? `Bring ${name} back, ${TRADES[trade].toLowerCase()}` : `Put ${name} away`}
-      </Button>
-      <FormError error={error} />
-    </div>
   )
 }

@@ -8,6 +8,7 @@ import { pastedRows } from '@/core/lists/pastedRows'
 import { JOB_KINDS, placesOfJobs, type JobKind } from '@/core/scope/jobKinds'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
@@ -103,7 +104,7 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
           <Text name="name" label="What do you call it?" hint="Like the street or the house: Bakehouse Lane" />
           <Text name="street" label="Street address" />
           <Text name="wayIn" label="Way in: keys, gate, parking" />
-          <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" numeric />
+          <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" />
           <Form.Group controlId="units">
             <Form.Label>Units</Form.Label>
             <Form.Select value={units} onChange={(event) => setUnits(event.target.value as 'metric' | 'imperial')}>
@@ -179,19 +180,9 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
   )
 }
 
-function Text({ name, label, hint, numeric }: { name: string; label: string; hint?: string; numeric?: boolean }) {
-  return (
-    <Form.Group controlId={name}>
-      <Form.Label>{label}</Form.Label>
-      <Form.Control
-        name={name}
-        inputMode={numeric ? 'numeric' : undefined}
-        aria-describedby={hint ? `${name}-hint` : undefined}
-      />
-      {hint && <Form.Text id={`${name}-hint`}>{hint}</Form.Text>}
-    </Form.Group>
-  )
-}
+const Text = ({ name, ...field }: { readonly name: string; readonly label: string; readonly hint?: string }) => (
+  <TextField id={name} name={name} {...field} />
+)
 
 interface PlaceLineProps {
   readonly number: number

@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useState, type ChangeEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { daysWords } from '@/core/calendar/day'
@@ -12,6 +12,8 @@ import type { Schools } from '@/core/sequence/schools'
 import { FormError } from '../shared/FormError'
 import { SchoolFields } from './SchoolFields'
 import { StandardsTable, type StandardsView } from './StandardsTable'
+import { PutAway } from './PutAway'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
@@ -181,10 +183,15 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
             A site that is put away keeps all that was recorded; it is planned, listed and told no more until it is
             brought back.
           </p>
-          <PutAway id={site.id} name={site.name} away={false} />
+          <PutAway
+            url={`/api/sites/${site.id}/away`}
+            name={site.name}
+            away={false}
+            onMoved={() => router.push('/today')}
+          />
           {away.length > 0 && <p className="mt-3 mb-1">Put away already:</p>}
           {away.map((one) => (
-            <PutAway key={one.id} id={one.id} name={one.name} away />
+            <PutAway key={one.id} url={`/api/sites/${one.id}/away`} name={one.name} away />
           ))}
         </section>
       )}
@@ -192,44 +199,17 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
   )
 }
 
-function Field({
-  id,
-  label,
-  value,
+/** A field of the settings. */
+const Field = ({
   onChange,
-  type = 'text',
+  ...field
 }: {
-  id: string
-  label: string
-  value: string
-  onChange: (value: string) => void
-  type?: string
-}) {
-  return (
-    <Form.Group controlId={id}>
-      <Form.Label>{label}</Form.Label>
-      <Form.Control type={type} value={value} onChange={(event) => onChange(event.target.value)} />
-    </Form.Group>
-  )
-}
-
-function PutAway({ id, name, away }: { readonly id: string; readonly name: string; readonly away: boolean }) {
-  const router = useRouter()
-  const { busy, error, run } = useSend()
-  const move = async (): Promise<void> => {
-    if ((await run(`/api/sites/${id}/away`, { away: !away })) === null) return
-    if (away) router.refresh()
-    else router.push('/today')
-  }
-  return (
-    <div className="mb-2">
-      <Button variant="quiet" disabled={busy} onClick={() => void move()}>
-        {away ? `Bring ${name} back` : `Put ${name} away`}
-      </Button>
-      <FormError error={error} />
-    </div>
-  )
-}
+  readonly id: string
+  readonly label: string
+  readonly value: string
+  readonly type?: string
+  readonly onChange: (value: string) => void
+}) => <TextField {...field} onChange={(event: ChangeEvent<HTMLInputElement>) => onChange(event.target.value)} />
 
 type Relations_ = SiteSettingsProps['site']['relations']
 

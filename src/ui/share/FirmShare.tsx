@@ -1,5 +1,5 @@
 'use client'
-import { CalendarFeeds, Links, type LinkView } from './Links'
+import { CalendarFeeds, type LinkView } from './Links'
 import { Outbox, type OutboxProps } from './Outbox'
 import { ShareBoard } from './ShareBoard'
 import type { ReaderView } from './types'
@@ -21,12 +21,7 @@ export const FirmShare = ({ readers, crews, calendars, outbox }: FirmShareProps)
       {
         id: 'calendars',
         words: 'Calendars',
-        body: (
-          <>
-            <CalendarFeeds site={null} crews={crews} />
-            <Links title="Addresses that were given" links={calendars} />
-          </>
-        ),
+        body: <CalendarFeeds site={null} crews={crews} given={calendars} />,
       },
     ]}
   />

@@ -83,9 +83,12 @@ export function Links({ links, title }: { readonly links: readonly LinkView[]; r
 export function CalendarFeeds({
   site,
   crews,
+  given,
 }: {
   site: { readonly id: string; readonly name: string } | null
   crews: readonly { readonly id: string; readonly name: string }[]
+  /** Addresses that are out. */
+  given: readonly LinkView[]
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ url: string }>()
@@ -123,6 +126,7 @@ export function CalendarFeeds({
           </li>
         ))}
       </ul>
+      <Links title="Addresses that were given" links={given} />
     </section>
   )
 }

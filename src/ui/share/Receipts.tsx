@@ -7,10 +7,9 @@ export function Receipts({
   readonly receipts: readonly {
     readonly id: string
     readonly siteId: string
-    /** Told where several sites are shown. */
-    readonly site?: string
     readonly words: string
     readonly answer: string | null
+    readonly open: boolean
   }[]
 }) {
   if (receipts.length === 0) return null
@@ -18,11 +17,10 @@ export function Receipts({
     <section aria-labelledby="receipts" className="mt-4">
       <h2 id="receipts">Said by links</h2>
       <ul className={styles.list}>
-        {receipts.map(({ id, siteId, site, words, answer }) => (
+        {receipts.map(({ id, siteId, words, answer, open }) => (
           <li key={id}>
-            {site && <strong>{site}: </strong>}
             {words} {answer && <strong>{answer}</strong>}{' '}
-            {answer === 'Not answered yet.' && <a href={`/sites/${siteId}/record`}>Answer in the register</a>}
+            {open && <a href={`/sites/${siteId}/record`}>Answer it in the record</a>}
           </li>
         ))}
       </ul>

@@ -3,21 +3,22 @@ import { useRouter, useSearchParams } from 'next/navigation'
 import { useRef, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import ListGroup from 'react-bootstrap/ListGroup'
+import { READER_STATES, type ReaderState } from '@/core/share/readerStates'
 import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
 import { ReaderPane } from './ReaderPane'
 import styles from './ShareBoard.module.css'
-import type { ReaderState, ReaderView } from './types'
+import type { ReaderView } from './types'
 
-const STATES: Record<ReaderState, { readonly words: string; readonly look: string }> = {
-  changed: { words: 'changed', look: 'late' },
-  answered: { words: 'waits for you', look: 'due' },
-  unasked: { words: 'not asked yet', look: 'due' },
-  remind: { words: 'to remind', look: 'due' },
-  waits: { words: 'waits for them', look: 'soft' },
-  settled: { words: 'up to date', look: 'well' },
+const LOOKS: Readonly<Record<ReaderState, string>> = {
+  changed: 'late',
+  answered: 'due',
+  unasked: 'due',
+  remind: 'due',
+  waits: 'soft',
+  settled: 'well',
 }
 
 interface ShareBoardProps {
@@ -98,7 +99,7 @@ export function ShareBoard({ site, readers, update, below }: ShareBoardProps) {
                     <strong>{one.name}</strong>
                     {one.part && <span className="soft">, {one.part}</span>}
                   </span>
-                  <span className={STATES[one.state].look}>{STATES[one.state].words}</span>
+                  <span className={LOOKS[one.state]}>{READER_STATES[one.state]}</span>
                 </span>
                 <span className={styles.says}>{one.says}</span>
                 <span className="d-block soft small">{one.last}</span>

@@ -3,7 +3,7 @@ import ListGroup from 'react-bootstrap/ListGroup'
 import type { Extras } from '@/core/scope/extras'
 import { PAPER_READERS } from '@/core/share/paper'
 import { ExtrasList } from './ExtrasList'
-import { CalendarFeeds, Links, type LinkView } from './Links'
+import { CalendarFeeds, type LinkView } from './Links'
 import { ShareBoard } from './ShareBoard'
 import type { ReaderView } from './types'
 import { UpdateEditor, type UpdateDraft, type UpdateEditorProps } from './UpdateEditor'
@@ -50,12 +50,7 @@ export function SiteShare({ site, readers, places, calendars, extras, ...update 
         {
           id: 'calendars',
           words: 'Calendars',
-          body: (
-            <>
-              <CalendarFeeds site={site} crews={[]} />
-              <Links title="Addresses that were given" links={calendars} />
-            </>
-          ),
+          body: <CalendarFeeds site={site} crews={[]} given={calendars} />,
         },
       ]}
     />

@@ -1,6 +1,5 @@
+import type { ReaderState } from '@/core/share/readerStates'
 import type { LinkView } from './Links'
-
-export type ReaderState = 'changed' | 'answered' | 'unasked' | 'remind' | 'waits' | 'settled'
 
 interface Coming {
   readonly visitKey: string

@@ -1,5 +1,5 @@
 'use client'
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
 import { useEffect, useRef, useState, type KeyboardEvent as Pressed } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -43,7 +43,6 @@ export function FindAnything() {
 
 function Finding({ onClose }: { readonly onClose: () => void }) {
   const site = siteOfPath(usePathname())
-  const router = useRouter()
   const [query, setQuery] = useState('')
   const found = useFound(query, site)
   const list = useRef<HTMLDivElement>(null)
@@ -67,8 +66,8 @@ function Finding({ onClose }: { readonly onClose: () => void }) {
           onSubmit={(event) => {
             event.preventDefault()
             if (!found?.[0]) return
-            router.push(found[0].href)
-            onClose()
+            // A page takes what it is asked for as it is opened, the one that stands here too.
+            window.location.assign(found[0].href)
           }}
         >
           <Form.Label htmlFor="find-anything" className="text-dark">

@@ -24,7 +24,7 @@ export function Finder({ fitting, telling, onChoose }: FinderProps) {
   const [sought, setSought] = useState('')
   const told = TELLABLE.filter(({ id }) => telling.includes(id))
   const index = useMemo(() => {
-    const made = new MiniSearch<Sought>(FIND_OPTIONS as never)
+    const made = new MiniSearch<Sought>(FIND_OPTIONS)
     made.addAll([...WRITABLE, ...TELLABLE.filter(({ id }) => telling.includes(id))])
     return made
   }, [telling])

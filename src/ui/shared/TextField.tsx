@@ -1,20 +1,26 @@
 import type { ComponentProps } from 'react'
 import Form from 'react-bootstrap/Form'
 
-/** A field of a form that is checked as it is sent: its label, and below it what is wrong and how to mend it.
- * @param control what is registered with the form, and how it is typed */
-export const TextField = ({
-  id,
-  label,
-  wrong,
-  ...control
-}: { readonly id: string; readonly label: string; readonly wrong: string | undefined } & Omit<
-  ComponentProps<typeof Form.Control>,
-  'id'
->) => (
+interface TextFieldProps extends Omit<ComponentProps<typeof Form.Control>, 'id'> {
+  readonly id: string
+  readonly label: string
+  readonly hint?: string
+  /** What is wrong, and how to mend it. */
+  readonly wrong?: string | null | undefined
+}
+
+/** A field with its label, what helps to fill it in, and below it what is wrong.
+ * @param control how it is typed and whom it tells */
+export const TextField = ({ id, label, hint, wrong, ...control }: TextFieldProps) => (
   <Form.Group controlId={id}>
     <Form.Label>{label}</Form.Label>
-    <Form.Control autoComplete="off" isInvalid={wrong !== undefined} {...control} />
+    <Form.Control
+      autoComplete="off"
+      isInvalid={Boolean(wrong)}
+      aria-describedby={hint ? `${id}-hint` : undefined}
+      {...control}
+    />
+    {hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
     <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
   </Form.Group>
 )

@@ -1,0 +1,20 @@
+import type { Stage } from '../scope/vocabulary'
+
+/** What is done tells the stage, whatever it is done to; the first that fits. */
+const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
+  [/^(?:re-?)?(?:paint|prime|stain|varnish|whitewash)\b/i, 'paint'],
+  [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
+  [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
+  [/^(?:tape|mud)\b/i, 'tape'],
+  [/^(?:patch|board|re-?board|hang (?:the )?(?:board|drywall|plasterboard))\b/i, 'board'],
+  [/^insulate\b/i, 'insulation'],
+  [/^(?:dig|excavate|trench)\b/i, 'excavation'],
+  [/^(?:pour|cast)\b/i, 'concrete'],
+  [/^(?:strip|demolish|demo|rip|tear|gut|take (?:out|off|down)|remove|pull (?:out|up|off))\b/i, 'strip-out'],
+  [/^(?:frame|stud|block|sister|shim|fur)\b/i, 'framing'],
+  [/^(?:sand|lay|refinish|oil) (?:the )?(?:floor|boards|planks|carpet|vinyl)/i, 'flooring'],
+  [/^(?:case|trim|scribe)\b/i, 'trim'],
+]
+
+/** The stage of what is done, where its words tell it. */
+export const stageOfDeed = (words: string): Stage | undefined => BY_DEED.find(([deed]) => deed.test(words.trim()))?.[1]
