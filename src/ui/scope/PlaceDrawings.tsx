@@ -1,7 +1,7 @@
 import { useRouter } from 'next/navigation'
 import { v7 as uuid } from 'uuid'
 import { Drawings, type Drawing, type NewDrawing } from '../shared/Drawings'
-import { sendPicture } from '../shared/sendFile'
+import { sendPicture } from '../shared/sendPicture'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 
 interface PlaceDrawingsProps {

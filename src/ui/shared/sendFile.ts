@@ -1,4 +1,3 @@
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { FileSort } from '@/core/walk/sentFiles'
 
 /** Bytes of one part: small enough that a weak signal gets one through. */
@@ -44,14 +43,4 @@ export async function sendFile(
 export async function hashOf(file: Blob): Promise<string> {
   const digest = await crypto.subtle.digest('SHA-256', await file.arrayBuffer())
   return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('')
-}
-
-/** Sends a picture from the desk.
- * @returns the hash that names it
- * @throws ImpossibleRequest with the sentence that refuses it */
-export async function sendPicture(siteId: string, file: Blob, field: string): Promise<string> {
-  const hash = await hashOf(file)
-  const refused = await sendFile({ siteId, sort: 'photo', hash, blob: file }, (url, init) => fetch(url, init))
-  if (refused !== null) throw new ImpossibleRequest('picture', refused, field)
-  return hash
 }
