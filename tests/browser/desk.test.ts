@@ -213,10 +213,7 @@ test('a slab cut at the desk is written down, changed, and stays what it was sai
 
 test('the demo is entered with one click and says that it is the demo', async () => {
   const outside = await openWindow()
-  const page = await outside.newPage()
-  // A page behind another draws no frames, and waits look once a frame.
-  await page.bringToFront()
-  await page.setViewport(PHONE)
+  const page = await openPage(outside, app, PHONE)
   await page.goto(app.origin, { waitUntil: 'networkidle0' })
   expect(await textOf(page)).toContain('This is the demo.')
   expect(await violations(page)).toEqual([])
@@ -238,8 +235,7 @@ describe('sharing', () => {
     const url = await page.$eval('a[href*="/for/client/"]', (one) => (one as HTMLAnchorElement).href)
 
     const outside = await openWindow()
-    const client = await outside.newPage()
-    await client.setViewport(PHONE)
+    const client = await openPage(outside, app, PHONE)
     const heard = complaints(client)
     await client.goto(url, { waitUntil: 'load' })
     const read = await client.content()
@@ -274,8 +270,7 @@ describe('sharing', () => {
     )
 
     const outside = await openWindow()
-    const trade = await outside.newPage()
-    await trade.setViewport(PHONE)
+    const trade = await openPage(outside, app, PHONE)
     await trade.goto(url, { waitUntil: 'load' })
     expect(await violations(trade)).toEqual([])
     await clickText(trade, 'summary', 'Decline')

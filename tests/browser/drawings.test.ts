@@ -99,7 +99,6 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
   await phone.reload({ waitUntil: 'load' })
   await waitForText(phone, 'all sent')
-  await desk.bringToFront()
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${KITCHEN}`, { waitUntil: 'networkidle0' })
   await clickText(desk, 'th[scope=row] button', 'Kitchen')
   await waitForText(desk, 'plan, 2 pins')
@@ -133,7 +132,6 @@ test('work is made part of a goal on the walk; the register tells how far the go
   await waitForText(phone, 'Room for eight at the table: ')
   await waitForText(phone, 'all sent')
 
-  await desk.bringToFront()
   await desk.reload({ waitUntil: 'networkidle0' })
   expect(await textOf(desk)).toMatch(/\d+ % of [\d.]+ hours of work done, [\d.]+ left: \d of 1 finished\./)
   await context.close()
@@ -154,7 +152,6 @@ test('a short film is kept with its place and played again at the desk', async (
   await waitForText(phone, 'all sent')
   const place = await phone.$eval('header h1', (one) => one.textContent!)
   const desk = await openPage(context, app, DESK, 'owner')
-  await desk.bringToFront()
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
   await clickText(desk, 'th[scope=row] button', place)
   const shown = await desk.waitForSelector('aside video')

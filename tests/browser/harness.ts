@@ -88,7 +88,7 @@ export async function demoCookie(app: Pick<RunningApp, 'origin'>, role: 'owner' 
   return answer.headers.get('set-cookie')!.split(';')[0]!
 }
 
-async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
+async function sessionCookie(app: Pick<RunningApp, 'origin'>, role: 'owner' | 'lead' | 'crew') {
   const [name, value] = (await demoCookie(app, role)).split('=') as [string, string]
   return { name, value, domain: 'localhost', path: '/', httpOnly: true }
 }
@@ -96,25 +96,35 @@ async function sessionCookie(app: RunningApp, role: 'owner' | 'lead' | 'crew') {
 /** A new page of a size, signed in by role where one is given. */
 export async function openPage(
   browser: Pick<Browser, 'newPage'>,
-  app: RunningApp,
+  app: Pick<RunningApp, 'origin'>,
   size: typeof DESK | typeof PHONE,
   role?: 'owner' | 'lead' | 'crew',
 ): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport(size)
+  // A page behind another draws no frames, and what React lays open with a frame would stay shut.
+  await page.emulateFocusedPage(true)
   // What slides in stands at once, as for people who ask for less motion.
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
   if (role) await page.browserContext().setCookie(await sessionCookie(app, role))
   return page
 }
 
-/** Waits until something holds in a page. It looks twenty times a second: to look with every frame keeps a core busy. */
+/** Waits until something holds in a page, and says what the page shows where it never does. It looks twenty times a second:
+ * to look with every frame keeps a core busy. */
 export const until = <Args extends unknown[], Result>(
   page: Page,
   holds: (...args: Args) => Result,
   ...args: Args
 ): Promise<HandleFor<Awaited<Result>>> =>
-  page.waitForFunction(holds as (...args: unknown[]) => Result, { polling: 50, timeout: 90_000 }, ...args)
+  page
+    .waitForFunction(holds as (...args: unknown[]) => Result, { polling: 50, timeout: 90_000 }, ...args)
+    .catch(async (error: Error) => {
+      const shown = await page.evaluate(() => `${document.readyState} ${document.body?.innerText}`).catch(String)
+      throw new Error(`${error.message} (${args.join(', ')}) at ${page.url()}: ${shown.slice(0, 1500)}`, {
+        cause: error,
+      })
+    })
 
 /** Waits until the walk is kept on a phone, so that it opens without a network. */
 export async function walkIsKept(page: Page): Promise<void> {

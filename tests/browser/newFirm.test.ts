@@ -1,11 +1,10 @@
 import { expect, test } from 'vitest'
 import { emptyFolder } from '../fixtures/folder'
-import { clickText, DESK, openWindow, serveFolder, textOf, waitForText, until, violations } from './harness'
+import { clickText, DESK, openPage, openWindow, serveFolder, textOf, waitForText, until, violations } from './harness'
 
 test('an empty folder: a firm, a site of eight places and its first plan without reading anything', async () => {
   const empty = await serveFolder(emptyFolder())
-  const page = await (await openWindow()).newPage()
-  await page.setViewport(DESK)
+  const page = await openPage(await openWindow(), empty, DESK)
   await page.goto(empty.origin, { waitUntil: 'networkidle0' })
   await page.type('[name=firm]', 'Underbough & Co')
   await page.type('[name=name]', 'Ada Underbough')

@@ -91,15 +91,13 @@ class Hand {
 
 const at = async (path: string, size: typeof DESK | typeof PHONE = DESK): Promise<Hand> => {
   const page = await openPage(windows, app, size, 'owner')
-  await page.bringToFront()
   await page.goto(`${app.origin}${path}`, { waitUntil: 'networkidle0' })
   return new Hand(page)
 }
 
 test('a new firm comes to its first plan', async () => {
   const empty = await serveFolder(emptyFolder())
-  const page = await (await openWindow()).newPage()
-  await page.setViewport(DESK)
+  const page = await openPage(await openWindow(), empty, DESK)
   await page.goto(empty.origin, { waitUntil: 'networkidle0' })
   const hand = new Hand(page)
   for (const [field, words] of Object.entries({

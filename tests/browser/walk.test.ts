@@ -256,7 +256,6 @@ test('a wire said to be dead goes into its register on the walk; the desk shows 
   await waitForText(page, 'all sent')
 
   const desk = await openPage(context, app, DESK, 'owner')
-  await desk.bringToFront()
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/record`, { waitUntil: 'networkidle0' })
   await waitForText(desk, 'Two cables from the ceiling')
   expect(await textOf(desk)).toContain('Hanging wires are live until tested.')
@@ -302,7 +301,6 @@ test('a photo is drawn on with a finger, told what it will hide, and paired with
   await waitForText(page, 'all sent')
 
   const desk = await openPage(context, app, DESK, 'owner')
-  await desk.bringToFront()
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${placeIdOf('bakehouse', 'shop')}`, {
     waitUntil: 'networkidle0',
   })
@@ -338,7 +336,6 @@ test('what is dictated is read back; what is kept as sound is heard again at the
   const place = await page.$eval('header h1', (one) => one.textContent)
 
   const desk = await openPage(context, app, DESK, 'owner')
-  await desk.bringToFront()
   await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/scope`, { waitUntil: 'networkidle0' })
   await clickText(desk, 'th[scope=row] button', place!)
   const heard = await desk.waitForSelector('aside audio')

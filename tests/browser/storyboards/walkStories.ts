@@ -235,11 +235,9 @@ export function walkStories(stories: readonly Story[]): void {
       const desk = await openPage(windows, app, { width: 1280, height: 800 }, 'owner')
       for (const story of stories) {
         const id = sites.get(story.site)!
-        await phone.bringToFront()
         await phone.goto('about:blank')
         await phone.goto(`${app.origin}/walk#${id}`, { waitUntil: 'load' })
         await waitForText(phone, 'all sent')
-        await desk.bringToFront()
         await desk.goto(`${app.origin}/sites/${id}/record`, { waitUntil: 'networkidle0' })
         // What is folded away is there too.
         const registers = await desk.$eval('main', (one) => one.textContent)
