@@ -45,6 +45,10 @@ export async function serveFolder(folder: string, { keep, port: at, env }: Servi
       stdio: ['ignore', 'ignore', 'inherit'],
     },
   )
+  // A test that fails half way leaves no server behind.
+  const end = (): void => void server.kill()
+  process.once('exit', end)
+  server.once('exit', () => process.off('exit', end))
   const origin = `http://localhost:${port}`
   await answering(`${origin}/manifest.webmanifest`, server)
   return {
@@ -110,21 +114,37 @@ export async function openPage(
   return page
 }
 
-/** Waits until something holds in a page, and says what the page shows where it never does. It looks twenty times a second:
- * to look with every frame keeps a core busy. */
-export const until = <Args extends unknown[], Result>(
+const PATIENCE = 90_000
+
+/** Waits until something holds in a page, and says what the page shows where it never does. It asks anew each time, so that
+ * a page that is just being left takes no question with it. */
+export async function until<Args extends unknown[], Result>(
   page: Page,
   holds: (...args: Args) => Result,
   ...args: Args
-): Promise<HandleFor<Awaited<Result>>> =>
-  page
-    .waitForFunction(holds as (...args: unknown[]) => Result, { polling: 50, timeout: 90_000 }, ...args)
-    .catch(async (error: Error) => {
-      const shown = await page.evaluate(() => `${document.readyState} ${document.body?.innerText}`).catch(String)
-      throw new Error(`${error.message} (${args.join(', ')}) at ${page.url()}: ${shown.slice(0, 1500)}`, {
-        cause: error,
-      })
+): Promise<HandleFor<Awaited<Result>>> {
+  const end = Date.now() + PATIENCE
+  const pause = (ms: number) => new Promise<null>((wait) => setTimeout(wait, ms, null))
+  let refused: unknown
+  do {
+    const asked = page.evaluateHandle(holds as (...args: unknown[]) => unknown, ...args)
+    const handle = await Promise.race([asked, pause(5000)]).catch((error: unknown) => {
+      refused = error
+      return null
     })
+    const held = handle && (await Promise.race([handle.jsonValue().catch(() => handle.asElement()), pause(5000)]))
+    if (held) return handle as HandleFor<Awaited<Result>>
+    asked.catch(() => null)
+    await pause(50)
+  } while (Date.now() < end && !page.isClosed())
+  const shown = await Promise.race([
+    page.evaluate(() => `${document.readyState} ${document.body?.innerText}`).catch(String),
+    pause(5000),
+  ])
+  throw new Error(`Never held: ${holds} (${args.join(', ')}) at ${page.url()}: ${shown?.slice(0, 1500)}`, {
+    cause: refused,
+  })
+}
 
 /** Waits until the walk is kept on a phone, so that it opens without a network. */
 export async function walkIsKept(page: Page): Promise<void> {
@@ -174,14 +194,16 @@ const looked = (page: Page) =>
   new AxePuppeteer(page).setLegacyMode().options({ resultTypes: ['violations'], preload: false })
 
 /** What of a page somebody cannot use, by rule and place. */
-export const violations = async (page: Page) =>
-  (await looked(page).analyze()).violations.map(
+export async function violations(page: Page): Promise<string[]> {
+  await until(page, () => document.readyState === 'complete')
+  return (await looked(page).analyze()).violations.map(
     (one) =>
       `${one.id}: ${one.nodes
         .map((node) => node.target.join(' '))
         .slice(0, 3)
         .join(' | ')}`,
   )
+}
 
 /** Whatever a page complains of in its console, a refused script or style among it. */
 export function complaints(page: Page): string[] {

@@ -123,7 +123,8 @@ test('a walk of twenty observations without a network, the phone dead in the mid
 
   // The network is back on the same address.
   app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
-  // The session died with the phone: it is said, nothing is lost, and signing in again sends everything.
+  // The session ended while the phone was dead: it is said, nothing is lost, and signing in again sends everything.
+  await browser.deleteCookie(...(await browser.cookies()))
   await again.reload({ waitUntil: 'load' })
   await waitForText(again, 'You are signed out.')
   await waitForText(again, '20 things that were recorded here are still on this phone')
