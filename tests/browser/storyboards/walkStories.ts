@@ -169,17 +169,14 @@ export function walkStories(stories: readonly Story[]): void {
     await until(phone, () => document.querySelector('dialog[open]') === null)
     for (const words of step.tells) {
       // What an entry reckons comes a moment after the entry itself.
-      await phone
-        .waitForFunction(
-          (text: string) => {
-            document.querySelectorAll<HTMLDetailsElement>('main details').forEach((one) => (one.open = true))
-            return document.body.innerText.includes(text)
-          },
-          { timeout: 5000, polling: 50 },
-          words,
-        )
-        .catch(() => null)
-      expect.soft(await textOf(phone), `${step.at}: ${words}`).toContain(words)
+      await until(
+        phone,
+        (text: string) => {
+          document.querySelectorAll<HTMLDetailsElement>('main details').forEach((one) => (one.open = true))
+          return document.body.innerText.includes(text)
+        },
+        words,
+      )
     }
   }
 
