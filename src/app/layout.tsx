@@ -5,7 +5,9 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/atkinson-hyperlegible-mono'
 import '@fontsource-variable/bricolage-grotesque'
 import '@/ui/theme/theme.scss'
+import { writtenHere } from '@/server/http/pages'
 import { InstallableApp } from '@/ui/shared/InstallableApp'
+import { WrittenAs } from '@/ui/shared/WrittenAs'
 
 export const metadata: Metadata = {
   title: { default: 'Aftermist', template: '%s · Aftermist' },
@@ -24,7 +26,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
       <body>
-        {children}
+        <WrittenAs {...await writtenHere()}>{children}</WrittenAs>
         <InstallableApp />
       </body>
     </html>

@@ -1,4 +1,11 @@
-import { CacheFirst, ExpirationPlugin, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
+import {
+  CacheFirst,
+  ExpirationPlugin,
+  NetworkOnly,
+  Serwist,
+  type PrecacheEntry,
+  type SerwistGlobalConfig,
+} from 'serwist'
 import { PICTURE_CACHE } from '../ui/shared/pictureCache'
 
 declare global {
@@ -16,7 +23,14 @@ const serwist = new Serwist({
   clientsClaim: true,
   navigationPreload: false,
   precacheOptions: { cleanupOutdatedCaches: true },
+  // What needs a network says so in the app, not in the browser's own words.
+  fallbacks: { entries: [{ url: '/walk', matcher: ({ request }) => request.mode === 'navigate' }] },
   runtimeCaching: [
+    {
+      matcher: ({ request, url, sameOrigin }) =>
+        sameOrigin && request.mode === 'navigate' && !/^\/(?:walk|for|api)\b/.test(url.pathname),
+      handler: new NetworkOnly(),
+    },
     {
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/photos/'),
       method: 'GET',

@@ -22,6 +22,7 @@ import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
 import { benchScheduleCommand } from './benchSchedule'
+import { benchSenseCommand } from './benchSense'
 import { benchTrialCommands } from './benchTrials'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
@@ -42,6 +43,7 @@ export function benchCommand(): Command {
   const bench = new Command('bench')
     .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
     .addCommand(benchScheduleCommand())
+    .addCommand(benchSenseCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))

@@ -17,6 +17,7 @@ export const DOOR_EVENTS = {
   'link opened': 'Link opened',
   'link withdrawn': 'Link withdrawn',
   'link given anew': 'Link given anew',
+  'link reopened': 'Link opened again after a slip',
   exported: 'Taken out as a file',
   'brought in': 'Brought in from a file',
   restored: 'Restored from a backup',

@@ -1,7 +1,9 @@
+import type { DayForm, Habits } from '../core/habits/habits'
+import type { Units } from '../core/measure/length'
 import type { Goal } from '../core/schedule/goals'
 import type { Db } from './database'
 
-export interface Firm {
+export interface Firm extends Habits {
   readonly name: string
   readonly demo: boolean
   /** What phones know it by; random, told to nobody but its own people. */
@@ -18,10 +20,14 @@ interface Row {
   key: string
   address: string
   allowed_hosts: string
+  units: Units
+  currency: string
+  day_form: DayForm
+  time_zone: string
 }
 
 export function readFirm(db: Db): Firm | null {
-  const row = db.prepare('SELECT name, demo, key, address, allowed_hosts FROM firm').get() as Row | undefined
+  const row = db.prepare('SELECT * FROM firm').get() as Row | undefined
   return row
     ? {
         name: row.name,
@@ -29,6 +35,11 @@ export function readFirm(db: Db): Firm | null {
         key: row.key,
         address: row.address,
         allowedHosts: JSON.parse(row.allowed_hosts) as string[],
+        units: row.units,
+        currency: row.currency,
+        dayForm: row.day_form,
+        // Until somebody says where the firm is, it is where its machine is.
+        timeZone: row.time_zone || Intl.DateTimeFormat().resolvedOptions().timeZone,
       }
     : null
 }
@@ -39,6 +50,17 @@ export function insertFirm(db: Db, firm: Pick<Firm, 'name' | 'demo' | 'key'>, at
     firm.demo ? 1 : 0,
     firm.key,
     at,
+  )
+}
+
+/** Renames the firm and keeps its habits. */
+export function saveHabits(db: Db, { name, units, currency, dayForm, timeZone }: Habits & Pick<Firm, 'name'>): void {
+  db.prepare('UPDATE firm SET name = ?, units = ?, currency = ?, day_form = ?, time_zone = ?').run(
+    name,
+    units,
+    currency,
+    dayForm,
+    timeZone,
   )
 }
 

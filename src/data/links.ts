@@ -66,3 +66,7 @@ export function recordView(db: Db, id: string, at: string): void {
 export function revokeLink(db: Db, id: string, at: string): void {
   db.prepare('UPDATE link SET revoked_at = COALESCE(revoked_at, ?) WHERE id = ?').run(at, id)
 }
+
+export function unrevokeLink(db: Db, id: string): void {
+  db.prepare('UPDATE link SET revoked_at = NULL WHERE id = ?').run(id)
+}

@@ -1,4 +1,5 @@
-import { boolean, number, object, string } from 'yup'
+import { array, boolean, number, object, string } from 'yup'
+import { readAmount } from '../core/measure/money'
 
 /** A figure as it is typed: nothing is none, a comma is a point. */
 const typed = (mend: string) =>
@@ -6,7 +7,7 @@ const typed = (mend: string) =>
     .transform((_value, original: unknown) =>
       original === '' || original === null || original === undefined
         ? undefined
-        : Number(String(original).replace(',', '.')),
+        : (readAmount(String(original)) ?? Number.NaN),
     )
     .typeError(mend)
 
@@ -27,4 +28,15 @@ export const newLine = object({
   hours: typed('Hours: write a number, like 6.')
     .moreThan(0, 'Hours: write a number, like 6.')
     .max(2000, 'Hours: that is too much for one line.'),
+})
+
+/** Rows of a spreadsheet: what, hours, and of extras the price. Shown first, and kept when that is said. */
+export const lineRows = object({
+  placeId: string().required('Where: choose a place.'),
+  extra: boolean().default(false),
+  keep: boolean().default(false),
+  rows: array(array(string().max(300, 'A cell holds at most 300 characters.').default('')).max(20).required())
+    .min(1, 'Rows: paste at least one.')
+    .max(200, 'Rows: at most 200 at once.')
+    .required('Rows: paste at least one.'),
 })

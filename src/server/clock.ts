@@ -1,5 +1,6 @@
 import type { Day, Instant } from '../core/calendar/day'
 import { parseDay } from '../core/calendar/day'
+import { localTime } from '../core/habits/habits'
 
 /** The one clock. `AFTERMIST_TODAY` fixes the day for demo, tests and screenshots; time still runs within it. */
 export interface Clock {
@@ -14,9 +15,15 @@ export interface Clock {
 }
 
 /** @param notBefore an instant already on record; a fixed day goes on after it, so that what is entered next is later
- * @param latest the greatest order on record */
-export function clockFrom(fixedDay: string | undefined, notBefore: Instant | null, latest = 0): Clock {
-  const { now, today, hour } = fixedDay ? fixedClock(fixedDay, notBefore) : machineClock()
+ * @param latest the greatest order on record
+ * @param timeZone where the firm is, asked anew each time */
+export function clockFrom(
+  fixedDay: string | undefined,
+  notBefore: Instant | null,
+  latest = 0,
+  timeZone = (): string => 'UTC',
+): Clock {
+  const { now, today, hour } = fixedDay ? fixedClock(fixedDay, notBefore) : machineClock(timeZone)
   let last = latest
   const order = (told?: number): number => {
     const next = Math.max(Date.parse(now()), last + 1)
@@ -29,10 +36,10 @@ export function clockFrom(fixedDay: string | undefined, notBefore: Instant | nul
 
 type Hands = Pick<Clock, 'now' | 'today' | 'hour'>
 
-const machineClock = (): Hands => ({
+const machineClock = (timeZone: () => string): Hands => ({
   now: () => new Date().toISOString(),
-  today: () => localDay(new Date()),
-  hour: () => new Date().getHours(),
+  today: () => parseDay(localTime(new Date(), timeZone()).day),
+  hour: () => localTime(new Date(), timeZone()).hour,
 })
 
 function fixedClock(fixedDay: string, notBefore: Instant | null): Hands {
@@ -45,6 +52,3 @@ function fixedClock(fixedDay: string, notBefore: Instant | null): Hands {
   const at = (): Date => new Date(Math.min(start + performance.now() - began, evening))
   return { now: () => at().toISOString(), today: () => day, hour: () => at().getUTCHours() }
 }
-
-const localDay = (at: Date): Day =>
-  `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}` as Day

@@ -3,6 +3,8 @@ import { randomBytes } from 'node:crypto'
 import { join, resolve } from 'node:path'
 import { openDatabase, type Db } from '../data/database'
 import { migrate, readMigrations } from '../data/migrate'
+import { USUAL, writeAs } from '../core/habits/habits'
+import { readFirm } from '../data/firm'
 import { latestInstant, latestOrder } from '../data/observations'
 import { clockFrom, type Clock } from './clock'
 
@@ -30,12 +32,13 @@ export async function openFirmFolder(folder: string, fixedDay = process.env.AFTE
   await migrate(db, file, readMigrations(MIGRATIONS))
   for (const name of [file, `${file}-wal`, `${file}-shm`])
     if (existsSync(/* turbopackIgnore: true */ name)) chmodSync(name, 0o600)
+  writeAs(readFirm(db) ?? USUAL)
   return {
     path: folder,
     db,
     secret: secretIn(folder, 'secret'),
     linkSecret: secretIn(folder, 'link-secret'),
-    clock: clockFrom(fixedDay, latestInstant(db), latestOrder(db)),
+    clock: clockFrom(fixedDay, latestInstant(db), latestOrder(db), () => readFirm(db)?.timeZone ?? 'UTC'),
   }
 }
 

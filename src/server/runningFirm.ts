@@ -1,4 +1,6 @@
 import { resolve } from 'node:path'
+import { USUAL, writeAs } from '../core/habits/habits'
+import { readFirm } from '../data/firm'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
 import { lockFolder } from '../data/folderLock'
 import { startOutbox } from './share/messages'
@@ -9,9 +11,12 @@ const running = globalThis as { aftermistFirm?: Promise<FirmFolder> }
 
 /** The folder this server works on, from `AFTERMIST_DATA`; opened once a process, and by one process at a time.
  * @throws where another server works on it */
-export function runningFirm(): Promise<FirmFolder> {
+export async function runningFirm(): Promise<FirmFolder> {
   running.aftermistFirm ??= openOnce()
-  return running.aftermistFirm
+  const firm = await running.aftermistFirm
+  // Pages and routes are bundled apart: each prints in the firm's way from its first answer on, and from the next change on.
+  writeAs(readFirm(firm.db) ?? USUAL)
+  return firm
 }
 
 async function openOnce(): Promise<FirmFolder> {

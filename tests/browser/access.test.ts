@@ -54,6 +54,7 @@ const OWNER = [
   '/api/people/[person]/sessions',
   '/api/people/[person]/sites',
   '/api/firm/doors',
+  '/api/firm/habits',
   '/settings/log',
   '/settings/people',
   '/api/bundles',

@@ -8,6 +8,8 @@ export const LAUNCH: LaunchOptions = {
   args: [
     '--no-sandbox',
     '--disable-gpu',
+    '--lang=en-GB',
+    '--accept-lang=en-GB',
     '--disable-quic',
     '--no-first-run',
     '--disable-background-networking',

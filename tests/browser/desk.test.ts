@@ -100,7 +100,7 @@ describe('by keyboard', () => {
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
       waitUntil: 'networkidle0',
     })
-    await waitForText(page, '1 379.53')
+    await waitForText(page, '€1,379.53')
     await clickText(page, 'aside summary', 'Price this extra')
     const fill = async (name: string, text: string): Promise<void> => {
       await page.click(`aside details[open] [name=${name}]`, { clickCount: 3 })
@@ -114,12 +114,12 @@ describe('by keyboard', () => {
     await fill('sub', '690')
     await clickText(page, 'aside button', 'Reckon')
     await waitForText(page, '(750 + 0 % + 840 + 690) + 15 % = 2622.')
-    expect(await textOf(page)).toContain('1 379.53')
-    await clickText(page, 'aside button', 'Set 2 622.00')
-    await waitForText(page, '2 622.00')
-    await until(page, () => !document.body.innerText.includes('1 379.53'))
+    expect(await textOf(page)).toContain('€1,379.53')
+    await clickText(page, 'aside button', 'Set €2,622.00')
+    await waitForText(page, '€2,622.00')
+    await until(page, () => !document.body.innerText.includes('€1,379.53'))
     await clickText(page, 'button', 'Undo (u)')
-    await waitForText(page, '1 379.53')
+    await waitForText(page, '€1,379.53')
     await page.close()
   })
   test('an extra is asked what it does to the dates, and is approved with a name', async () => {
@@ -138,7 +138,7 @@ describe('by keyboard', () => {
     await waitForText(page, 'The extra was approved by the client')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/share`, { waitUntil: 'networkidle0' })
     await clickText(page, 'nav[aria-label="Who has to know"] button', 'The client')
-    await waitForText(page, 'Approved so far 1 379.53')
+    await waitForText(page, 'Approved so far €1,379.53')
     await page.close()
   })
   test('a line gets another title, trade, quantity and hours; what cannot be read is named, and undo takes all back', async () => {

@@ -58,5 +58,11 @@ export const MAIN_PAGES: readonly string[] = [
   `/sites/${BAKEHOUSE}/record`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',
+  '/settings/figures',
+  '/settings/firm',
+  '/settings/crews',
+  '/settings/messages',
+  `/sites/${BAKEHOUSE}/settings?part=order`,
+  `/sites/${BAKEHOUSE}/settings?part=figures`,
   `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
 ]

@@ -121,6 +121,12 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   await clickText(again, 'footer button', 'End walk') // 20
   await waitForText(again, '20 are still held on the phone')
 
+  // What needs a network says so, in the app.
+  await again.goto(`${app.origin}/today`, { waitUntil: 'load' })
+  await waitForText(again, 'This page needs a network')
+  await again.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
+  await waitForText(again, 'What kind of walk?')
+  expect(await held(again)).toBe('20 held on phone')
   // The network is back on the same address.
   app = await serveFolder(folder, { keep: true, port: Number(new URL(app.origin).port) })
   // The session ended while the phone was dead: it is said, nothing is lost, and signing in again sends everything.

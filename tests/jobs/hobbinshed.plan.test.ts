@@ -162,7 +162,7 @@ describe(SITE, () => {
       job.clientReads(SITE),
       [
         'Ducts go through the trusses. That saves 1.5 days.',
-        'It costs 118.00',
+        'It costs €118.00',
         'The inspector comes on',
         /once|behind|hidden|wall/,
       ],

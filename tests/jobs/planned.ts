@@ -88,6 +88,8 @@ export class PlannedJob {
     const job = new PlannedJob(firm, new Map())
     for (const { crews: many = 1, weekdays = [1, 2, 3, 4, 5], halves = 'both', off = [], ...crew } of crews)
       keepCrew(job.owner, {
+        // They are on the job, or know that it comes.
+        noticeDays: 0,
         ...crew,
         crews: many,
         crewSize: 1,

@@ -148,8 +148,8 @@ describe('Tawnyhurst, a full tear-off', () => {
       [
         /Right face\nWhat is old comes out, the outside boards go up and walls are painted\.\nStays: Soffits\./,
         /Rear face\n.*\nIs not part of it: beams of the pergola\./,
-        'It costs 145.00',
-        'It costs 55.20',
+        'It costs €145.00',
+        'It costs €55.20',
       ],
       ['cheated', 'she declines', /\b58\b/, /\b46\b/, 'per m'],
     )
@@ -232,6 +232,6 @@ describe('Larkmallow, the first day of stripping out', () => {
   })
   test('the household reads what to approve, and no remark', async () => {
     const job = await told()
-    reads(job.clientReads(SITE), ['It costs 640.00', 'The floor, as a dust lid'], ['neighbours say'])
+    reads(job.clientReads(SITE), ['It costs €640.00', 'The floor, as a dust lid'], ['neighbours say'])
   })
 })

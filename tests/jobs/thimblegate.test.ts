@@ -36,7 +36,7 @@ describe('Thimblegate', () => {
       {
         register: 'room-trim',
         typed: { what: 'casings', doors: '7', allDoors: '1015' },
-        says: ['1 015.00 for 7 doors: 145.00 each.'],
+        says: ['€1,015.00 for 7 doors: €145.00 each.'],
       },
       {
         register: 'cabinet-fit',
@@ -67,7 +67,7 @@ describe('Thimblegate', () => {
           other: 'Bought',
           otherPrice: '2300',
         },
-        says: ['Bought costs 820.00 more.'],
+        says: ['Bought costs €820.00 more.'],
       },
       {
         register: 'bearing-clue',

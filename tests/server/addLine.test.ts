@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { addLine } from '../../src/server/sites/addLine'
+import { addLine, addLineRows } from '../../src/server/sites/addLine'
 import { as, closed, openedDemo } from '../fixtures/folder'
 
 let firm: FirmFolder
@@ -35,4 +35,24 @@ test.each([
   [{ placeId: 'nowhere', text: 'a rail' }, 'Where: choose a place of this site.'],
 ])('what cannot be is refused by its name: %o', (body, words) => {
   expect(() => addLine(lead(), SITE, body)).toThrow(words)
+})
+
+test('rows of a spreadsheet are shown first and kept when that is said; a row that cannot be read keeps nothing', () => {
+  const count = () => lead().record(lead().site(SITE)).lines.length
+  const before = count()
+  const rows = [
+    ['tile the niche', '3', ''],
+    ['paint the ceiling', '', ''],
+  ]
+  expect(addLineRows(lead(), SITE, { placeId, rows })).toEqual({
+    says: ['Bathroom: Tile the niche, tile, for the tiler.', 'Bathroom: Paint the ceiling, paint, for the painter.'],
+    kept: false,
+  })
+  expect(count()).toBe(before)
+  expect(() => addLineRows(lead(), SITE, { placeId, keep: true, rows: [...rows, ['a rail', 'long']] })).toThrow(
+    'Row 3: Hours: write a number, like 6.',
+  )
+  expect(count()).toBe(before)
+  addLineRows(lead(), SITE, { placeId, keep: true, rows })
+  expect(count()).toBe(before + 2)
 })

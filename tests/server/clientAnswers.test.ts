@@ -58,7 +58,7 @@ beforeEach(async () => {
 describe('an extra on the link', () => {
   test('is asked with its price and what it does to the end; approved, it is approved by that name, with a receipt for both', () => {
     expect(ask('extra').about.join(' ')).toMatch(
-      /^It costs 118\.00, without tax\. (The finish stays|It costs \d+ working day)/,
+      /^It costs €118\.00, without tax\. (The finish stays|It costs \d+ working day)/,
     )
     const { receipt } = answer('extra', { reply: 'approve' })
     expect(receipt).toMatch(/^A socket at the window seat, .*: approved\. Rosalind Example, 10 Mar\.$/)

@@ -28,7 +28,7 @@ describe.each(['2026-11-28', '2026-12-31', '2028-02-29', '2026-06-01'])('the dem
       expect(readBookings(firm.db).some((booking) => booking.state === 'declined')).toBe(true)
       const context = as(firm, 'owner')
       expect(todayView(context).needs.length).toBeGreaterThan(3)
-      expect(selectionsView(context, null).rows.some((row) => row.pressing < 0)).toBe(true)
+      expect(selectionsView(context, null).rows.some((row) => row.pressing <= 0)).toBe(true)
     } finally {
       closed(firm)
     }

@@ -1,12 +1,14 @@
 import { describe, expect, test } from 'vitest'
 import { v7 as uuid } from 'uuid'
+import { USUAL, writeAs } from '../../src/core/habits/habits'
 import { readLink } from '../../src/data/links'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { keepFirmDoors } from '../../src/server/people/firmDoors'
+import { keepFirmDoors, keepHabits } from '../../src/server/people/firmDoors'
 import { addressOf, createLink, tokenOf } from '../../src/server/share/links'
 import { calendarFeed } from '../../src/server/share/calendarFeed'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
+import { addLine } from '../../src/server/sites/addLine'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
 import { as } from '../fixtures/folder'
@@ -28,6 +30,29 @@ test('the address of links and mails is the firm’s own, written whole', () => 
   for (const wrong of ['walks.example.com', 'https://example.com/walks', 'ftp://example.com'])
     expect(() => keep(wrong)).toThrow('Address: write it whole')
   expect(() => keepFirmDoors(as(firm, 'lead'), { address: '', allowedHosts: [] })).toThrow(/owner/i)
+})
+
+test('money and days are written as the firm does, from the moment it says so', () => {
+  const habits = { name: 'Underbough Works', units: 'imperial', currency: 'usd', dayForm: 'month first', timeZone: '' }
+  try {
+    keepHabits(as(firm, 'owner'), habits)
+    const says = addLine(as(firm, 'lead'), SITE, {
+      placeId: BATH,
+      text: 'a heated rail',
+      extra: true,
+      price: '$1,380',
+    }).says
+    expect(says).toContain('$1,380.00')
+    for (const [wrong, words] of [
+      [{ currency: 'XYZ' }, 'Currency: write its three letters, like EUR or USD.'],
+      [{ timeZone: 'Nowhere/Town' }, 'Time zone: write it like Europe/Vienna.'],
+      [{ name: ' ' }, 'Firm: type its name.'],
+    ] as const)
+      expect(() => keepHabits(as(firm, 'owner'), { ...habits, ...wrong })).toThrow(words)
+    expect(() => keepHabits(as(firm, 'lead'), habits)).toThrow(/owner/i)
+  } finally {
+    writeAs(USUAL)
+  }
 })
 
 describe('how somebody is reached', () => {

@@ -72,7 +72,7 @@ describe('what a selection costs', () => {
     say('details', details('fixture', { allowance: '400', price: '512.35', finish: 'white' }))
   })
   test('is read by whoever sees money', () => {
-    expect(rowOf('Sink and tap').checks).toContain('112.35 over the allowance: to be agreed before it is ordered.')
+    expect(rowOf('Sink and tap').checks).toContain('€112.35 over the allowance: to be agreed before it is ordered.')
   })
   test('is on no phone of the crew, and the crew can neither write nor drop it', () => {
     expect(JSON.stringify(walkSnapshot(as(firm, 'crew'), BAKEHOUSE))).not.toContain('51235')

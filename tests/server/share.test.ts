@@ -7,7 +7,7 @@ import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
 import { clientPage, draftUpdate, keepEdits, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
-import { withdrawLink } from '../../src/server/share/links'
+import { reopenLink, withdrawLink } from '../../src/server/share/links'
 import { answerNotice, remindTrades, tellTrades, tradePage } from '../../src/server/share/notices'
 import { whoToTell } from '../../src/server/share/tell'
 import { roomSheetView } from '../../src/server/views/roomSheet'
@@ -92,6 +92,17 @@ describe('the client’s link', () => {
     const later = { ...firm, clock: clockFrom('2026-06-30', null) }
     const fresh = await publish()
     expect(() => clientPage(later, fresh)).toThrow('This link has expired.')
+  })
+  test('withdrawn by a slip of the finger, the same address opens again for ten minutes', async () => {
+    const token = await publish()
+    const link = linksOf(BAKEHOUSE).find((one) => one.about === 'Client update')!
+    withdrawLink(as(firm, 'lead'), link.id)
+    reopenLink(as(firm, 'lead'), link.id)
+    expect(clientPage(firm, token)).toBeTruthy()
+    withdrawLink(as(firm, 'lead'), link.id)
+    firm.db.prepare("UPDATE link SET revoked_at = '2026-03-10T01:00:00.000Z' WHERE id = ?").run(link.id)
+    expect(() => reopenLink(as(firm, 'lead'), link.id)).toThrow('Give it anew: it gets another address.')
+    expect(() => reopenLink(as(firm, 'crew'), link.id)).toThrow()
   })
   test('only a hash of its token is kept, and its viewing is recorded', async () => {
     const token = await publish()

@@ -1,4 +1,6 @@
+import { format } from 'date-fns'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { written } from '../habits/habits'
 
 /** A plain local day, `YYYY-MM-DD`. */
 export type Day = string & { readonly __day: true }
@@ -42,20 +44,26 @@ export const weekday = (day: Day): number => ((((serial(day) + 3) % 7) + 7) % 7)
 export const dayOf = (instant: Instant): Day => instant.slice(0, 10) as Day
 export const laterDay = (a: Day, b: Day): Day => (a > b ? a : b)
 
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
-const MONTHS = 'January February March April May June July August September October November December'.split(' ')
+/** A day as date-fns takes it: at noon, which no clock skips. */
+const dateOf = (day: Day): Date =>
+  new Date(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8)), 12)
+const FORMS = {
+  long: { 'day first': 'EEEE d MMMM', 'month first': 'EEEE, MMMM d' },
+  short: { 'day first': 'EEE d MMM', 'month first': 'EEE, MMM d' },
+  date: { 'day first': 'd MMM', 'month first': 'MMM d' },
+} as const
+const printDay = (day: Day, form: keyof typeof FORMS): string => format(dateOf(day), FORMS[form][written().dayForm])
 
-/** `Tuesday 10 March` */
-export const longDay = (day: Day): string =>
-  `${WEEKDAYS[weekday(day) - 1]} ${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}`
+/** `Tuesday 10 March`, or `Tuesday, March 10` where the firm writes the month first. */
+export const longDay = (day: Day): string => printDay(day, 'long')
 /** `Tue 10 Mar` */
-export const shortDay = (day: Day): string => `${WEEKDAYS[weekday(day) - 1]!.slice(0, 3)} ${dateOnly(day)}`
+export const shortDay = (day: Day): string => printDay(day, 'short')
 /** `10 Mar` */
-export const dateOnly = (day: Day): string =>
-  `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]!.slice(0, 3)}`
+export const dateOnly = (day: Day): string => printDay(day, 'date')
 /** `March 2026` */
-export const monthWords = (day: Day): string => `${MONTHS[Number(day.slice(5, 7)) - 1]} ${day.slice(0, 4)}`
-export const weekdayName = (number: number): string => WEEKDAYS[number - 1]!
+export const monthWords = (day: Day): string => format(dateOf(day), 'MMMM yyyy')
+/** @param number 1 Monday to 7 Sunday */
+export const weekdayName = (number: number): string => format(new Date(2024, 0, number, 12), 'EEEE')
 
 /** `1 day`, `4 days` */
 export const daysWords = (count: number): string => (count === 1 ? '1 day' : `${count} days`)

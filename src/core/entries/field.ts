@@ -1,7 +1,7 @@
 import { parseDay, dateOnly, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { parseFineLength, parseLength, printMeasured, type Measured, type Units } from '../measure/length'
-import { minor, printMoney, type Minor } from '../measure/money'
+import { currencySign, minor, printMoney, readAmount, type Minor } from '../measure/money'
 import type { Input } from '../takeoff/calculation'
 import { readInput } from '../takeoff/readInputs'
 import { siteUnit } from '../takeoff/unitWords'
@@ -24,6 +24,7 @@ export interface Field {
 
 /** A field's label on a site, with the unit that a bare figure in it is in. */
 export function labelOn({ label, kind, fine, input }: Field, units: Units): string {
+  if (kind === 'money') return `${label} (${currencySign()})`
   if (kind !== 'length' && kind !== 'figure') return label
   const unit = siteUnit(input?.kind ?? kind, input?.unit ?? '', fine === true, units)
   return unit ? `${label} (${unit})` : label
@@ -125,7 +126,7 @@ const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => Fie
     readInput(one.key, one.input!, text, units)
     return text
   },
-  money: (text, one) => minor(numberIn(text, one) * 100),
+  money: (text, one) => minor(numberIn(String(readAmount(text) ?? text), one) * 100),
   length: (text, one, units) => naming(one, () => (one.fine ? parseFineLength : parseLength)(text, units)),
   day: (text, one) => naming(one, () => parseDay(text)),
 }

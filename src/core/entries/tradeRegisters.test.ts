@@ -19,7 +19,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   'room-trim': {
     units: 'imperial',
     typed: { what: 'dining room', perimeter: '52 ft', doors: '2', doorWide: '3 ft', stick: '16 ft', perDoor: '120' },
-    says: [`Base 46', with 10 %: 4 sticks of 16'.`, '2 doors at 120.00: 240.00.'],
+    says: [`Base 46', with 10 %: 4 sticks of 16'.`, '2 doors at €120.00: €240.00.'],
   },
   'drain-run': {
     typed: { what: 'pan to pit', state: 'new', run: '5.6 m', slope: '40', invert: '160 mm', wall: '3' },

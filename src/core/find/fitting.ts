@@ -6,6 +6,8 @@ import type { SiteState } from '../walk/siteState'
 
 /** What people write down while a stage is under way, the likeliest first. */
 const AT_STAGE: Readonly<Record<Stage, readonly string[]>> = {
+  testing: ['hazard-screen', 'permit', 'cause-advice'],
+  scaffold: ['access', 'set-up', 'protection'],
   protect: ['protection', 'hazard-screen', 'access', 'cleanliness'],
   'strip-out': ['strip-element', 'hazard-screen', 'service', 'hidden-damage', 'stub'],
   excavation: ['trench', 'buried', 'fill'],

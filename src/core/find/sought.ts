@@ -70,6 +70,7 @@ const DESK: readonly Sought[] = [
   sought('set:crews', 'Settings: crews and suppliers'),
   sought('set:figures', 'Settings: figures'),
   sought('set:messages', 'Settings: messages and addresses'),
+  sought('set:firm', 'Settings: firm'),
   sought('set:log', 'Settings: who came in'),
   sought('set:site', 'Settings of this site'),
 ]

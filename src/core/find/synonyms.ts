@@ -176,8 +176,9 @@ export const SYNONYMS: Readonly<Record<string, string>> = {
   'set:me': 'password my name mail sign out log out me account',
   'set:people': 'people users roles rights put away reset',
   'set:crews': 'crews suppliers trades holiday away days telephone',
-  'set:figures': 'budget wages currency hourly rate rates markup figures waste spread productivity prices cost',
+  'set:figures': 'budget wages hourly rate rates markup figures waste spread productivity prices cost',
   'set:messages': 'email address mail server smtp reply address link address telephone text',
+  'set:firm': 'firm name rename currency euro dollar money time zone date form how days are written feet metres habits',
   'set:log': 'who came in sign in log security',
   'set:site':
     'address client street access how to get in currency working days holiday holidays calendar hours units feet metres start order of work places site settings',

@@ -287,6 +287,8 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
 }
 
 const TRADE_OF_STAGE: Record<Stage, Trade> = {
+  testing: 'tester',
+  scaffold: 'scaffolder',
   protect: 'carpenter',
   'strip-out': 'demolition',
   excavation: 'excavator',

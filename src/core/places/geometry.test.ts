@@ -76,7 +76,7 @@ test.each([
 })
 
 test('money has two decimals and thousands apart', () => {
-  expect(printMoney(minor(195845))).toBe('1 958.45')
-  expect(printMoney(minor(-5520))).toBe('−55.20')
-  expect(printMoney(minor(123456789))).toBe('1 234 567.89')
+  expect(printMoney(minor(195845))).toBe('€1,958.45')
+  expect(printMoney(minor(-5520))).toBe('-€55.20')
+  expect(printMoney(minor(123456789))).toBe('€1,234,567.89')
 })

@@ -21,13 +21,13 @@ describe('the price of an extra', () => {
   test('follows its quantity, and tells the difference', () => {
     const now = priced(tiled())
     expect(now.price).toBe(81_667) // 700 × 14 / 12
-    expect(priceWords(now, 'metric')).toBe('Priced at 700.00 for 12 m²; for 14 m² it comes to 816.67.')
+    expect(priceWords(now, 'metric')).toBe('Priced at €700.00 for 12 m²; for 14 m² it comes to €816.67.')
   })
   test('stays where the client approved it, and asks to talk', () => {
     const approved = priced(tiled({ approval: { answer: 'approved', by: 'Ansel', on: '2026-03-10' as Day } }))
     expect(approved.price).toBe(70_000)
     expect(priceWords(approved, 'metric')).toBe(
-      'Approved at 700.00 for 12 m²; it is 14 m² now, which comes to 816.67: talk before it is done.',
+      'Approved at €700.00 for 12 m²; it is 14 m² now, which comes to €816.67: talk before it is done.',
     )
   })
   test('stays where the quantity did, or where nobody said what it was for', () => {

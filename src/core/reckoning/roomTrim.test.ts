@@ -31,7 +31,7 @@ describe('the trim of a room', () => {
     expect(trimSentences({ ...ROOM, crown: false, perDoor: 12_000 }, 'metric')).toEqual([
       'Base 13.5 m, with 10 %: 4 sticks of 4.8 m.',
       'Casing 24.4 m, with 10 %: 6 sticks of 4.8 m.',
-      '2 doors at 120.00: 240.00.',
+      '2 doors at €120.00: €240.00.',
     ])
   })
   test('more doors never need more base, and never less casing', () => {

@@ -38,7 +38,7 @@ describe('what a plan is made for', () => {
     const of = firm([work(2, { team: 0, site: 0 }), work(2, { team: 0, site: 0, release: 20 })])
     const once = solved(of, 'fewest-visits', 300)
     expect(comings(of.activities, once)).toBeLessThanOrEqual(comings(of.activities, solved(of, 'fastest')))
-    expect(scoreOf(of, solved(of, 'fastest'), ['fastest'])[2]).toBe(22)
+    expect(scoreOf(of, solved(of, 'fastest'), ['fastest'])[4]).toBe(22)
   })
   test('every site’s own end counts, not the last of them alone', () => {
     // One crew, a short site and a long one: the short one first ends both earliest in sum.
@@ -52,7 +52,7 @@ describe('what a plan is made for', () => {
       work(2, { team: 1, before: 0 }),
     ])
     const again = solved(of, 'least-change')
-    expect(scoreOf(of, again, ['least-change'])[2]).toBe(0)
+    expect(scoreOf(of, again, ['least-change'])[4]).toBe(0)
   })
   test('nobody moves for an end that does not come earlier', () => {
     // The short job could be done in the gap, but the site ends in slot 13 all the same.

@@ -1,5 +1,6 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import { STAYS, type Activity, type Instance, type Schedule } from './instance'
+import { excessOf, overlapOf } from './span'
 
 /** What a plan can be made for. Agreed days and promised ends always come first. */
 export const GOALS = {
@@ -16,12 +17,27 @@ export const goalsFrom = (first: Goal): readonly Goal[] => [first, ...GOAL_ORDER
 
 const WEEK = SLOTS_PER_DAY * 7
 
+/** Visits that one slot won at a site's end is worth moving, of those that stand in a plan already: one working day for
+ * ten of them. What wins less stays where it is. */
+const MOVES_A_SLOT = 5
+
 /** How good a schedule is, the weightiest first; smaller is better: agreed starts that are broken, slots after promised
- * ends, each goal in its order, and earlier finishes on the whole. */
+ * ends, slots for which something stands open too long, then what the rest costs in slots of sites' ends (services that
+ * are off for longer than they should, visits moved, and the ends themselves where they are the goal), each goal in its
+ * order, and earlier finishes on the whole. */
 export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly Goal[]): readonly number[] {
+  const spans = instance.spans ?? []
+  const excess = spans.map((span) => excessOf(span, schedule))
+  const open = excess.reduce((sum, slots, i) => sum + (spans[i]!.price === undefined ? slots : 0), 0)
+  const priced = excess.reduce((sum, slots, i) => sum + slots * (spans[i]!.price ?? 0), 0)
+  const both = (instance.apart ?? []).reduce((sum, [a, b]) => sum + overlapOf(spans[a]!, spans[b]!, schedule), 0)
+  const moved = MEASURES['least-change'](instance, schedule) / MOVES_A_SLOT
+  const ends = goals[0] === 'fastest' ? MEASURES.fastest(instance, schedule) : 0
   return [
     schedule.broken,
     lateSlots(instance, schedule),
+    open,
+    priced + both + (goals[0] === 'least-change' ? 0 : moved) + ends,
     ...goals.map((goal) => MEASURES[goal](instance, schedule)),
     schedule.finish.reduce((sum, finish) => sum + finish, 0),
   ]

@@ -29,7 +29,8 @@ interface HeldBooking {
 export interface Release {
   readonly slot: Slot
   readonly words: string
-  readonly kind: 'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'today'
+  readonly kind:
+    'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'notice' | 'today'
   /** What is waited for, of goods that are not on site. */
   readonly goods?: string
   /** Of goods whose day nobody told: the slots by which they may come earlier, at best and as is likely. */
@@ -79,7 +80,7 @@ export function holdsOf(
   for (const placeId of visit.placeIds) {
     found.push(...gateReleases(visit, placeId, site, gatesAt(placeId)))
     found.push(...failedTests(visit, placeId, site, gatesAt(placeId), at))
-    for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site.state, today, at))
+    for (const selection of goodsFor(visit, placeId, site)) found.push(goodsRelease(selection, site, today, at))
     for (const decision of site.state.decisions) {
       if (
         decision.answer !== null ||
@@ -158,8 +159,20 @@ export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, sta
     (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed' && isBought(s),
   )
 
-function goodsRelease(selection: Selection, state: SiteState, today: Day, at: (day: Day) => Slot): Release {
-  const arrives = arrivalDay(selection.state, today, selection.leadDays, selection.approvalDays ?? 0, selection.arrives)
+function goodsRelease(
+  selection: Selection,
+  { state }: Pick<HeldSite, 'state'>,
+  today: Day,
+  at: (day: Day) => Slot,
+): Release {
+  const arrives = arrivalDay(
+    selection.state,
+    today,
+    selection.leadDays,
+    selection.approvalDays ?? 0,
+    selection.arrives,
+    selection.orderedOn,
+  )
   const words = `${selection.what} for ${placeName(state, selection.placeId)}`
   if (isOnSite(selection.state)) return { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
   // Who needs it is called for the day after: a delivery comes at any hour.

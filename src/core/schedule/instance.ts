@@ -57,6 +57,21 @@ export interface Precedence {
   readonly lag: number
 }
 
+/** What some activities open and others close again: a house that stands open, a service that is off. It should not last
+ * longer than `most`; everything that lies between waits for what closes it. */
+export interface Span {
+  readonly opens: readonly number[]
+  readonly closes: readonly number[]
+  /** Slots that may lie between, over which it is too long. */
+  readonly most: number
+  /** 'nights': from the day on which what opens ends to the day on which the first that closes begins. 'whole': from the
+   * first start of what opens to the last finish of what closes. 'between': from the finish of what opens to the last
+   * start of what closes. */
+  readonly counts: 'nights' | 'whole' | 'between'
+  /** What a slot over it costs, in slots of a site's end; where nothing is said no end is worth it. */
+  readonly price?: number
+}
+
 export interface Instance {
   /** Slots that the calendars cover. */
   readonly horizon: number
@@ -65,6 +80,9 @@ export interface Instance {
   readonly resources: readonly Resource[]
   readonly activities: readonly Activity[]
   readonly precedences: readonly Precedence[]
+  readonly spans?: readonly Span[]
+  /** Pairs of spans, by their numbers, that should not lie over each other: a slot of both at once costs one of an end. */
+  readonly apart?: readonly (readonly [number, number])[]
 }
 
 /** Start and finish slot of every activity and the mode that it is done in; the finish is the slot after its last
@@ -76,4 +94,6 @@ export interface Schedule {
   readonly makespan: number
   /** The weight of the agreed starts that could not be kept. */
   readonly broken: number
+  /** Of each activity that waits although it could be earlier, the span that it waits for. */
+  readonly waits?: ReadonlyMap<number, number>
 }

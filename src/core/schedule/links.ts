@@ -1,5 +1,8 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
+import type { LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
+import type { Stage } from '../scope/vocabulary'
+import { isUnordered, type Selection } from '../selections/selection'
 import { COVERED_BY, type Relation } from '../sequence/relations'
 import { linksAmong, type StageLink } from '../sequence/stageOrder'
 import type { Place, SiteState } from '../walk/siteState'
@@ -21,7 +24,7 @@ export interface Link {
 export function linksOf(
   visits: readonly Visit[],
   first: number,
-  { places, lines }: Pick<SiteState, 'places' | 'lines'>,
+  { places, lines, selections }: Pick<SiteState, 'places' | 'lines' | 'selections'>,
   relations: readonly Relation[],
 ): Link[] {
   const links = new Map<string, Link>()
@@ -49,6 +52,12 @@ export function linksOf(
     const present = new Set(work.flatMap(({ visit }) => visit.stages))
     const stageLinks = linksAmong(present, relations)
     for (const link of stageLinks) addStageLink(link, work, place.name, add)
+    addMadeToMeasure(
+      selections.filter((one) => one.placeId === place.id),
+      work,
+      place.name,
+      add,
+    )
     addRemovals(work, lines, place, add)
     addComings(work, place.name, add)
     for (const inspection of inspections) addInspection(inspection, work, place.name, add)
@@ -79,6 +88,35 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
         add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, link.mostDays)
     }
+  }
+}
+
+/** What is made to measure, by its lead: the stages after which it can be measured, whichever of them a place has. */
+const MEASURED_AFTER: Partial<Record<LeadKey, readonly Stage[]>> = {
+  countertop: ['cabinets'],
+  'shower-glass': ['tile'],
+  railing: ['framing', 'flooring'],
+}
+
+/** What is made to measure goes in when there was time to make it after it could be measured. */
+function addMadeToMeasure(
+  selections: readonly Selection[],
+  work: readonly Placed[],
+  place: string,
+  add: AddLink,
+): void {
+  for (const { what, lead, leadDays, neededFor, state } of selections) {
+    const after = MEASURED_AFTER[lead]
+    if (!after || !isUnordered(state)) continue
+    const upper = leadDays[2]
+    for (const from of work)
+      for (const to of work)
+        if (
+          from.visit.stages.some((stage) => after.includes(stage)) &&
+          to.visit.stages.includes(neededFor) &&
+          !to.visit.stages.some((stage) => after.includes(stage))
+        )
+          add(from.index, to.index, upper, `${place}: ${what.toLowerCase()} is measured then, and made`)
   }
 }
 

@@ -2,20 +2,9 @@ import { isMorning, SLOTS_PER_DAY } from '../calendar/slots'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
 
-/** What opens a house to the sky. */
-const OPENS: readonly Stage[] = ['strip-out', 'windows-doors']
-
-interface Staged {
-  readonly stages: readonly Stage[]
-}
-
-/** Whether a visit opens a face or a roof. */
-export const opensToSky = ({ stages }: Staged, kinds: readonly PlaceKind[]): boolean =>
-  kinds.some((kind) => kind === 'face' || kind === 'roof') && stages.some((stage) => OPENS.includes(stage))
-
-/** Whether a visit opens what weather or people can get into: a face or a roof, or the ground. */
-export const opensOutside = (visit: Staged, kinds: readonly PlaceKind[]): boolean =>
-  opensToSky(visit, kinds) || (kinds.includes('ground') && visit.stages.includes('excavation'))
+/** Whether a visit digs outside, where people can fall in. */
+export const digsOutside = ({ stages }: { readonly stages: readonly Stage[] }, kinds: readonly PlaceKind[]): boolean =>
+  kinds.includes('ground') && stages.includes('excavation')
 
 /** The open slots in which something may be opened: not an afternoon before days off, when nobody would be there to
  * close it. All of them where a site has no other. */

@@ -6,10 +6,11 @@ import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance, Schedule } from './instance'
 import { groupBy } from '../lists/groupBy'
 import type { Link } from './links'
-import type { Problem } from './problem'
+import type { Ask, Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
-import type { SolveOptions } from './solve'
-import { solveWithin, withoutOf, type Without } from './without'
+import { solve, type SolveOptions } from './solve'
+import { standsOpen, type StandsOpen } from './standsOpen'
+import { withoutOf, type Without } from './without'
 
 /** A visit with its dates. The last day is worked. */
 export interface PlannedVisit {
@@ -31,6 +32,8 @@ export interface PlannedVisit {
   /** Why it does not start earlier, in a sentence, and the visit that binds it. */
   readonly why: string
   readonly boundBy: string | null
+  /** The day until which something else holds it, where that is why. */
+  readonly until?: Day
   /** Keys of the visits that wait for it. */
   readonly holds: readonly string[]
 }
@@ -46,8 +49,12 @@ export interface Plan {
   readonly risk: Readonly<Record<string, SiteRisk>>
   /** Ends that were promised, and what the plan makes of them. */
   readonly promises: readonly Promised[]
-  /** Services that are off for a while, against what was promised. */
+  /** Services that are off for a while, against what they should be. */
   readonly without: readonly Without[]
+  /** What it answers, where it is kept: asked the same again, it stays. */
+  readonly question?: string
+  /** What is opened outside, and when it is closed again. */
+  readonly open: readonly StandsOpen[]
 }
 
 /** A plan in which nothing is to be done. */
@@ -59,6 +66,7 @@ export const emptyPlan = (madeOn: Day): Plan => ({
   risk: {},
   promises: [],
   without: [],
+  open: [],
 })
 
 export interface PlanOptions extends SolveOptions {
@@ -77,7 +85,7 @@ export const planOf = (problem: Problem, options: PlanOptions): Plan => ratedPla
 
 /** The same, with how good it is, so that the answers of several seeds can be compared. */
 export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
-  const { schedule, score, floors, waits } = named(problem, () => solveWithin(problem, options))
+  const { schedule, score, floors } = named(problem, () => solve(problem.instance, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
   const company = companyOf(problem)
@@ -85,11 +93,13 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     const start = schedule.start[index]!
     const end = schedule.finish[index]! - 1
     const incoming = before.get(index) ?? []
-    const bound = waits.has(index)
-      ? waitsFor(problem, schedule, waits.get(index)!)
-      : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming, company))
+    const waits = schedule.waits?.get(index)
+    const bound =
+      waits !== undefined
+        ? waitsFor(problem, schedule, problem.asks[waits]!)
+        : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming, company))
     const weathered = withWeather(problem, schedule, index, bound)
-    const { why, boundBy } = withMost(problem, schedule, index, incoming, weathered)
+    const { why, boundBy, until } = withMost(problem, schedule, index, incoming, weathered)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -104,6 +114,7 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
       ...halfDay('end', problem.origin, end),
       why,
       boundBy,
+      ...(until === undefined ? {} : { until: dayOfSlot(problem.origin, until) }),
       holds: (after.get(index) ?? []).map((link) => problem.visits[link.to]!.key),
     }
   })
@@ -113,6 +124,7 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     finish: lastDays(problem, schedule.finish),
     floor: floorDays(problem, floors),
     without: withoutOf(problem, schedule),
+    open: standsOpen(problem, schedule),
     promises: promisesOf(problem, schedule.finish),
     risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
   }
@@ -182,6 +194,8 @@ function companyOf({ visits, crews }: Problem): Company {
 interface Why {
   readonly why: string
   readonly boundBy: string | null
+  /** The slot before which something else than a visit keeps it away, where that is why. */
+  readonly until?: Slot
 }
 
 /** Adds the days just before its start on which the weather kept a visit away. */
@@ -193,13 +207,17 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
   return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
 }
 
-/** What has to be followed soon waits for what follows. */
-const waitsFor = (
-  { visits, origin, nameOf }: Problem,
-  { start }: { start: Int32Array },
-  { to, most }: Pick<Link, 'to' | 'most'>,
-): Why => {
-  const why = most === undefined ? 'so that nothing stands open' : `to be followed within ${daysWords(most / 2)}`
+/** What opens something, and what lies between, waits for what closes it again. */
+function waitsFor({ visits, origin, nameOf }: Problem, { start }: { start: Int32Array }, ask: Ask): Why {
+  const { closes, counts } = ask.span
+  const [first, last] = [Math.min, Math.max].map((pick) => pick(...closes.map((i) => start[i]!)))
+  const to = closes.find((i) => start[i] === (counts === 'nights' ? first : last))!
+  const why =
+    ask.kind === 'opening'
+      ? 'so that nothing stands open'
+      : ask.kind === 'without'
+        ? `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
+        : `to be followed within ${daysWords(ask.link.most! / 2)}`
   return {
     why: `It could be earlier, and waits ${why}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
     boundBy: visits[to]!.key,
@@ -264,7 +282,9 @@ function whyThen(
   }
   if (firstOpen(activity.release) === start) {
     const release = problem.holds[index]![0]!
-    return { why: release.kind === 'today' ? 'It can start at once.' : `${release.words}.`, boundBy: null }
+    return release.kind === 'today'
+      ? { why: 'It can start at once.', boundBy: null }
+      : { why: `${release.words}.`, boundBy: null, until: release.slot }
   }
   return withoutSettingUp(problem, schedule, index, company) ?? occupied(problem, schedule, index, company)
 }

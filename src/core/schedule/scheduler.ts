@@ -1,6 +1,7 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { STAYS, type Instance, type Schedule } from './instance'
+import { STAYS, type Instance, type Schedule, type Span } from './instance'
 import { networkOf, type Network } from './network'
+import { excessOf } from './span'
 
 /** How the work goes in one draw, where it differs from the instance. */
 export interface Variation {
@@ -43,6 +44,8 @@ export class Scheduler {
   private readonly teams: readonly (readonly number[] | null)[]
   /** Those with an agreed start, the one that counts most first. */
   private readonly weightiest: readonly number[]
+  /** Of each span, what opens it and what lies between, once it was asked for. */
+  private readonly inSpans: (readonly number[] | undefined)[] = []
   /** The order of the priority that was used last: draws use one priority over and over. */
   private last: { readonly priority: ArrayLike<number>; readonly order: Int32Array } | null = null
 
@@ -75,11 +78,12 @@ export class Scheduler {
   }
 
   /** @param priority one number an activity, smaller goes first among those whose predecessors are placed
+   * @param releases first slots that are later than the activities' own
    * @throws ImpossibleRequest `horizon-too-short` where an activity finds no room before the horizon ends */
-  schedule(priority: ArrayLike<number>, variation?: Variation): Schedule {
+  schedule(priority: ArrayLike<number>, variation?: Variation, releases?: ArrayLike<number>): Schedule {
     const agreed = this.instance.activities.map(({ fixed }) => fixed)
     for (;;) {
-      const { schedule, broken } = this.build(priority, agreed, variation)
+      const { schedule, broken } = this.build(priority, agreed, variation, releases)
       // In a draw nobody looks twice: who cannot come when agreed comes when it is their turn.
       if (broken.length === 0 || variation) return schedule
       for (const index of broken) agreed[index] = undefined
@@ -106,10 +110,60 @@ export class Scheduler {
     return late
   }
 
+  /** Lets what opens something, and what lies between, wait as long as what closes it again allows: every span that lasts
+   * too long is drawn together at its end. What was agreed stays, and nothing else moves; where what opens cannot wait,
+   * what lies between does not wait for nothing.
+   * @returns the schedule itself where no span lasts too long */
+  closeUp(best: Schedule): Schedule {
+    const over = (this.instance.spans ?? []).flatMap((span, i) => (excessOf(span, best) > 0 ? [i] : []))
+    if (over.length === 0) return best
+    const closed = this.drawnTogether(best, over)
+    const waited = over.filter((i) =>
+      this.instance.spans![i]!.opens.some((index) => closed.start[index]! > best.start[index]!),
+    )
+    if (waited.length === over.length) return closed
+    return waited.length === 0 ? best : this.drawnTogether(best, waited)
+  }
+
+  private drawnTogether(best: Schedule, spans: readonly number[]): Schedule {
+    const { activities } = this.instance
+    const waiting = new Map<number, number>()
+    for (const i of spans) for (const index of this.between(i)) if (!waiting.has(index)) waiting.set(index, i)
+    this.used.fill(0)
+    const [start, finish] = [Int32Array.from(best.start), Int32Array.from(best.finish)]
+    const waits = new Map<number, number>()
+    for (let index = 0; index < activities.length; index++)
+      this.take(index, best.mode[index]!, start[index]!, this.duration(index, best.mode[index]!), 1)
+    const lastFirst = [...waiting.keys()].sort((a, b) => finish[b]! - finish[a]! || b - a)
+    for (const index of lastFirst) {
+      const mode = best.mode[index]!
+      if (activities[index]!.fixed === start[index] || activities[index]!.begun || this.teams[index]) continue
+      let limit = Number.POSITIVE_INFINITY
+      for (const { to, lag } of this.network.after[index]!) limit = Math.min(limit, start[to]! - lag)
+      if (limit === Number.POSITIVE_INFINITY || limit <= finish[index]!) continue
+      const duration = this.duration(index, mode)
+      this.take(index, mode, start[index]!, duration, -1)
+      const at = this.lastStart(index, mode, limit, start[index]!)
+      if (at > start[index]!) {
+        start[index] = at
+        waits.set(index, waiting.get(index)!)
+      }
+      finish[index] = this.take(index, mode, start[index]!, duration, 1)
+    }
+    return { ...best, start, finish, waits }
+  }
+
+  /** What opens a span and what lies between that and what closes it. */
+  private between(span: number): readonly number[] {
+    this.inSpans[span] ??= betweenOf(this.network, this.instance.spans![span]!)
+    return this.inSpans[span]
+  }
+
   private build(
     priority: ArrayLike<number>,
     agreed: readonly (number | undefined)[],
     variation: Variation | undefined,
+    releases: ArrayLike<number> | undefined,
   ): { schedule: Schedule; broken: number[] } {
     const { activities } = this.instance
     const count = activities.length
@@ -124,7 +178,7 @@ export class Scheduler {
     let makespan = 0
     for (let turn = 0; turn < count; turn++) {
       const index = order[turn]!
-      let earliest = variation ? variation.releases[index]! : activities[index]!.release
+      let earliest = (variation?.releases ?? releases)?.[index] ?? activities[index]!.release
       for (let at = followsFrom[index]!; at < followsFrom[index + 1]!; at += 2) {
         const from = follows[at]!
         const ready = finish[from]! + follows[at + 1]! + (variation ? variation.waits[from]! : 0)
@@ -311,6 +365,24 @@ export class Scheduler {
     }
     return slots[first + duration - 1]! + 1
   }
+}
+
+/** What opens a span, and all that comes after it and before what closes it. */
+function betweenOf({ after, before }: Network, { opens, closes }: Span): number[] {
+  const reached = (from: readonly number[], next: (index: number) => readonly number[]): Set<number> => {
+    const found = new Set<number>()
+    const open = [...from]
+    for (let index = open.pop(); index !== undefined; index = open.pop())
+      for (const one of next(index))
+        if (!found.has(one)) {
+          found.add(one)
+          open.push(one)
+        }
+    return found
+  }
+  const later = reached(opens, (index) => after[index]!.map(({ to }) => to))
+  const earlier = reached(closes, (index) => before[index]!.map(({ from }) => from))
+  return [...opens, ...[...later].filter((index) => earlier.has(index) && !opens.includes(index))]
 }
 
 /** Whether work that has its place is begun before a slot, and its team not gone again. */

@@ -4,6 +4,7 @@ import type { Instance, Schedule } from './instance'
 import { networkOf } from './network'
 import { seededRandom } from './random'
 import { brokenIn, Scheduler } from './scheduler'
+import { excessOf } from './span'
 
 export interface SolveOptions {
   /** Rounds of improvement; each is one schedule. */
@@ -44,7 +45,7 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   // Where nobody is better off by moving, everybody stays: the plan before is kept as if it had been agreed.
   const keeper = new Scheduler(keptAsBefore(instance), network)
   const made = (order: ArrayLike<number>, by = goals[0] === 'least-change' ? keeper : scheduler): Found => {
-    const built = by.schedule(order)
+    const built = closedSoon(by, order)
     const schedule = by === keeper ? { ...built, broken: brokenIn(instance, built.start) } : built
     return { schedule, score: scoreOf(instance, schedule, goals), order }
   }
@@ -58,8 +59,8 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   const floors = siteFloors(instance, network)
   const siteEnds = [...floors.values()].reduce((sum, slot) => sum + slot, 0)
   const [kept, late] = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
-  const least = [kept!, late!, siteEnds]
-  const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least, best.score.slice(0, 3))
+  const least = [kept!, late!, 0, siteEnds]
+  const cannotBeBeaten = (): boolean => goals[0] === 'fastest' && !isBetter(least, best.score.slice(0, 4))
   let current = best
   for (let round = 0; round < options.rounds && !cannotBeBeaten(); round++) {
     if (options.onProgress && !options.onProgress(round / options.rounds, best.schedule.makespan)) break
@@ -75,6 +76,36 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
     if (!isBetter(found.score, best.score)) break
   }
   return { schedule: best.schedule, floors, score: best.score }
+}
+
+/** How often what still stands open too long is begun later. */
+const LATER_TRIES = 5
+
+/** Builds a schedule in which what is opened is closed again in time wherever that can be: what lies between is drawn together
+ * at its end, and what even then stands open too long (over days off, say) is begun later, a little at a time. */
+function closedSoon(scheduler: Scheduler, order: ArrayLike<number>): Schedule {
+  const { activities, spans = [] } = scheduler.instance
+  const openIn = (schedule: Schedule): number =>
+    spans.reduce((sum, span) => (span.price === undefined ? sum + excessOf(span, schedule) : sum), 0)
+  let best = scheduler.closeUp(scheduler.schedule(order))
+  let least = openIn(best)
+  const releases = Float64Array.from(activities, ({ release }) => release)
+  for (let tries = 0, last = best; tries < LATER_TRIES && least > 0; tries++) {
+    let moved = false
+    for (const span of spans) {
+      const over = span.price === undefined ? excessOf(span, last) : 0
+      for (const index of over > 0 ? span.opens : []) {
+        if (activities[index]!.fixed !== undefined || activities[index]!.begun) continue
+        releases[index] = last.start[index]! + over
+        moved = true
+      }
+    }
+    if (!moved) break
+    last = scheduler.closeUp(scheduler.schedule(order, undefined, releases))
+    const open = openIn(last)
+    if (open < least) [best, least] = [last, open]
+  }
+  return best
 }
 
 const keptAsBefore = (instance: Instance): Instance => ({

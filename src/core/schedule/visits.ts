@@ -1,3 +1,4 @@
+import { groupBy } from '../lists/groupBy'
 import { floorArea } from '../places/geometry'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../calendar/slots'
 import { hoursLeft, type Line } from '../scope/line'
@@ -57,9 +58,11 @@ export const finishedVisits = (siteId: string, places: readonly Place[], lines: 
 function grouped(siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const jobs = new Map<string, Map<string, Line[]>>()
-  for (const line of lines) {
-    if (line.excluded || isOutside(line.responsible) || !placeById.has(line.placeId)) continue
-    const sort = `${line.trade}|${packOf(line)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
+  const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
+  const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
+  const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
+  for (const line of ours) {
+    const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
@@ -67,14 +70,23 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   return [...jobs.entries()].flatMap(([sort, byPlace]) => {
     const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
-    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch))
+    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
   })
 }
 
-const packOf = (line: Line): string =>
-  isInspection(line)
-    ? `inspect-${line.stage}`
-    : (PACKS.find((pack) => pack.includes(line.stage)) ?? [line.stage]).join('+')
+const packOf = (line: Line, stage: Stage): string =>
+  isInspection(line) ? `inspect-${line.stage}` : (PACKS.find((pack) => pack.includes(stage)) ?? [stage]).join('+')
+
+/** The stage that a line is done in: a unit that is only changed comes out when the new one goes in, by the same people in
+ * the same coming, so that nothing stands open. Where the opening itself changes it comes out with the rest. */
+const stageIn = (line: Line, here: readonly Line[]): Stage =>
+  line.stage === 'strip-out' &&
+  line.action === 'remove' &&
+  (line.element === 'window' || line.element === 'door') &&
+  here.some(({ stage, trade, action }) => stage === 'windows-doors' && trade === line.trade && action !== 'inspect') &&
+  !here.some(({ element, excluded, stage }) => element === 'opening' && stage === 'framing' && excluded === null)
+    ? 'windows-doors'
+    : line.stage
 
 function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
   const found: { key: string; jobs: Job[] }[] = []
@@ -99,14 +111,14 @@ function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
   return found
 }
 
-function visit(siteId: string, key: string, jobs: readonly Job[]): Visit {
+function visit(siteId: string, key: string, jobs: readonly Job[], stageOf: ReadonlyMap<string, Stage>): Visit {
   const lines = jobs.flatMap((job) => job.lines)
   const left = lines.filter((line) => line.progress < 100)
   return {
     key,
     siteId,
     trade: lines[0]!.trade,
-    stages: BUILD_ORDER.filter((stage) => lines.some((line) => line.stage === stage)),
+    stages: BUILD_ORDER.filter((stage) => lines.some((line) => stageOf.get(line.id) === stage)),
     placeIds: jobs.filter((job) => job.lines.some((line) => line.progress < 100)).map((job) => job.place.id),
     lineIds: left.map((line) => line.id),
     inspects: isInspection(lines[0]!) ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],

@@ -6,7 +6,7 @@ import { planOf } from './plan'
 import { problemOf, type ProblemInput } from './problem'
 import { constraintsOn } from './readiness'
 import { openingSlots } from './opening'
-import { openNights } from './openNights'
+import { openWords } from './standsOpen'
 import { NO_FORECAST, stoppedDays, stopsWork, type Forecast } from './weather'
 
 const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
@@ -65,26 +65,15 @@ describe('the plan and the sky', () => {
 })
 
 describe('how long a house stands open', () => {
-  const visit = (key: string, stage: 'strip-out' | 'weather-barrier' | 'paint', from: string, to = from) => ({
-    key,
-    siteId: 's',
-    stages: [stage],
-    placeIds: ['front'],
-    startDay: from as Day,
-    endDay: to as Day,
-  })
-  const strip = visit('strip', 'strip-out', '2026-03-17')
+  const open = (until: string | null) => openWords({ from: '2026-03-17' as Day, until: until as Day | null })
   test('from the visit that opens a face to the one that closes it', () => {
-    const closing = visit('barrier', 'weather-barrier', '2026-03-18', '2026-03-19')
-    expect(openNights(strip, [strip, closing], ['face'])).toBe(
+    expect(open('2026-03-19')).toBe(
       'Open from Tue 17 Mar, closed on Thu 19 Mar: 2 nights. Open no more in a day than is closed or covered by the evening.',
     )
   })
-  test('closed on the day says nothing, closed by nothing asks for a cover, inside is not open', () => {
-    expect(openNights(strip, [strip, visit('barrier', 'weather-barrier', '2026-03-17')], ['face'])).toBeNull()
-    expect(openNights(strip, [strip], ['face'])).toContain('cover it before the evening')
-    expect(openNights(strip, [strip], ['room'])).toBeNull()
-    expect(openNights(visit('paint', 'paint', '2026-03-17'), [], ['face'])).toBeNull()
+  test('closed on the day says nothing, closed by nothing asks for a cover', () => {
+    expect(open('2026-03-17')).toBeNull()
+    expect(open(null)).toContain('cover it before the evening')
   })
   test('nothing is opened on the afternoon before days off, unless a site knows no other time', () => {
     const week = Uint8Array.from([1, 1, 1, 1, 0, 0, 1, 1])

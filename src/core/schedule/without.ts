@@ -1,132 +1,168 @@
 import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
 import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
+import type { Line } from '../scope/line'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
-import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
-import type { Instance, Schedule } from './instance'
-import { followsSoon, type Waiting } from './followsSoon'
+import type { SiteState } from '../walk/siteState'
+import type { Schedule, Span } from './instance'
 import type { Problem } from './problem'
-import { solve, type Solution, type SolveOptions } from './solve'
+import { SERVICES, type Sense, type Service } from './sense'
+import { stretchOf } from './span'
+import type { Visit } from './visits'
 
-/** A service that a household does without for a while, against what it was promised. */
+/** A service that a household does without for a while. */
 export interface Without {
   readonly siteId: string
   readonly what: string
   /** First and last day without it, by the plan. */
   readonly from: Day
   readonly until: Day
-  /** Days that were promised at most. */
+  /** Days that it should be at most. */
   readonly most: number
+  /** Whether somebody was promised that. */
+  readonly promised: boolean
   /** The visit that brings it back, by key. */
   readonly back: string
 }
 
-/** One promise of days without, in the numbers of the visits that take the service away and bring it back. */
-interface Span {
-  readonly siteId: string
-  readonly what: string
-  readonly most: number
+/** A service with the visits that take it away and bring it back, by their number on the site. */
+export interface ServiceSpan extends Pick<Without, 'siteId' | 'what' | 'most' | 'promised'> {
   readonly takes: readonly number[]
   readonly brings: readonly number[]
+  /** Of a service that nobody promised anything about: which. */
+  readonly service?: Service
 }
 
 const stageOf = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) => STAGES[stage] === words)
 
-/** The promises of days without whose visits are still to come. */
-function spansOf({ visits, states }: Problem): Span[] {
-  return [...states].flatMap(([siteId, { entries }]) =>
-    entries
-      .filter(({ kind, settled }) => kind === 'without' && settled === null)
-      .flatMap(({ placeId, values }): Span[] => {
-        const at = (stage: Stage | undefined): number[] =>
-          visits.flatMap((visit, i) =>
-            visit.siteId === siteId &&
-            stage !== undefined &&
-            visit.inspects.length === 0 &&
-            visit.stages.includes(stage) &&
-            visit.placeIds.includes(placeId ?? '')
-              ? [i]
-              : [],
-          )
-        const [takes, brings] = [at(stageOf(values.takes)), at(stageOf(values.brings))]
-        return brings.length === 0
-          ? []
-          : [{ siteId, what: String(values.what), most: Number(values.most), takes, brings }]
-      }),
+/** What households of a site are without for a while: what was promised, and the only kitchen and the only bathroom of a
+ * house in which somebody lives. */
+export function servicesOf(
+  visits: readonly Visit[],
+  site: { readonly id: string; readonly livedIn?: boolean | undefined; readonly state: SiteState },
+  { daysWithout }: Sense,
+): ServiceSpan[] {
+  const promised = promisesOfService(visits, site)
+  if (!site.livedIn) return promised
+  const usual = (Object.keys(SERVICES) as Service[]).flatMap((service): ServiceSpan[] => {
+    const place = onlyPlaceOf(service, site.state)
+    if (!place || promised.some((one) => one.takes.some((i) => visits[i]!.placeIds.includes(place)))) return []
+    const [takes, brings] = takenAndBrought(visits, site.state.lines, place, service)
+    return takes.length === 0 || brings.length === 0
+      ? []
+      : [
+          {
+            siteId: site.id,
+            what: SERVICES[service],
+            most: daysWithout[service],
+            promised: false,
+            takes,
+            brings,
+            service,
+          },
+        ]
+  })
+  return [...promised, ...usual]
+}
+
+function promisesOfService(
+  visits: readonly Visit[],
+  { id, state: { entries } }: { readonly id: string; readonly state: SiteState },
+): ServiceSpan[] {
+  return entries
+    .filter(({ kind, settled }) => kind === 'without' && settled === null)
+    .flatMap(({ placeId, values }): ServiceSpan[] => {
+      const at = (stage: Stage | undefined): number[] =>
+        visits.flatMap((visit, i) =>
+          stage !== undefined &&
+          visit.inspects.length === 0 &&
+          visit.stages.includes(stage) &&
+          visit.placeIds.includes(placeId ?? '')
+            ? [i]
+            : [],
+        )
+      const [takes, brings] = [at(stageOf(values.takes)), at(stageOf(values.brings))]
+      return brings.length === 0
+        ? []
+        : [{ siteId: id, what: String(values.what), most: Number(values.most), promised: true, takes, brings }]
+    })
+}
+
+const TAKES: Readonly<Record<Service, readonly string[]>> = {
+  kitchen: ['kitchen sink', 'kitchen'],
+  bathroom: ['bathroom', 'toilet'],
+}
+const NAMED: Readonly<Record<Service, RegExp>> = {
+  kitchen: /kitchen/i,
+  bathroom: /\bbath|shower|toilet|\bwc\b|washroom|powder/i,
+}
+/** A room by its name that is none: the cupboard beside it, the wall of it. */
+const BESIDE = /closet|cupboard|pantry|store/i
+
+const takesAway = ({ outage, action }: Line, service: Service): boolean =>
+  action === 'remove' && outage !== undefined && TAKES[service].includes(outage)
+
+/** The place of a service where the house has but one of it, as far as is known. */
+function onlyPlaceOf(service: Service, { places, lines }: SiteState): string | null {
+  const its = places.filter(
+    ({ id, name, kind }) =>
+      lines.some((line) => line.placeId === id && takesAway(line, service)) ||
+      (kind === 'room' && NAMED[service].test(name) && !BESIDE.test(name)),
   )
+  return its.length === 1 ? its[0]!.id : null
 }
 
-/** First slot without the service and the slot after the last; without since the start where nothing takes it any more. */
-const stretchOf = (
-  { takes, brings }: Span,
-  { start, finish }: Pick<Schedule, 'start' | 'finish'>,
-): [number, number] => [
-  Math.max(0, Math.min(...takes.map((i) => start[i]!), takes.length === 0 ? 0 : Number.POSITIVE_INFINITY)),
-  Math.max(...brings.map((i) => finish[i]!)),
-]
-
-const daysOver = (span: Span, schedule: Schedule): number => {
-  const [from, until] = stretchOf(span, schedule)
-  return Math.max(0, Math.ceil((until - from) / SLOTS_PER_DAY) - span.most)
+function takenAndBrought(
+  visits: readonly Visit[],
+  lines: readonly Line[],
+  placeId: string,
+  service: Service,
+): [takes: number[], brings: number[]] {
+  const byId = new Map(lines.map((line) => [line.id, line]))
+  const doing = (does: (line: Line) => boolean): number[] =>
+    visits.flatMap(({ lineIds, inspects }, i) =>
+      inspects.length === 0 && lineIds.some((id) => byId.get(id)?.placeId === placeId && does(byId.get(id)!))
+        ? [i]
+        : [],
+    )
+  const connected = doing(({ stage, trade }) => stage === 'fixtures' && trade === 'plumber')
+  return [
+    doing((line) => takesAway(line, service)),
+    connected.length > 0 ? connected : doing(({ stage }) => stage === 'fixtures'),
+  ]
 }
 
-/** Solves a problem so that services are off no longer than was promised and nothing stands open for long, where that
- * costs no later end: what takes a service away waits until what brings it back is near, what opens a house or must be
- * followed soon until what follows is. */
-export function solveWithin(problem: Problem, options: SolveOptions): Solution & Pick<Waiting, 'waits'> {
-  const goals = goalsFrom(options.goal ?? 'fastest')
-  const solution = withinPromises(problem, options, goals)
-  const { schedule, waits } = followsSoon(problem, solution.schedule, goals)
-  return { ...solution, schedule, waits, score: scoreOf(problem.instance, schedule, goals) }
-}
-
-function withinPromises(problem: Problem, options: SolveOptions, goals: readonly Goal[]): Solution {
-  const spans = spansOf(problem)
-  const first = solve(problem.instance, options)
-  const over = spans.filter((span) => daysOver(span, first.schedule) > 0 && span.takes.length > 0)
-  if (over.length === 0) return first
-  const second = solve(waiting(problem.instance, over, first.schedule), options)
-  const rated = (solution: Solution): readonly number[] => {
-    const [broken, late, most, ...rest] = scoreOf(problem.instance, solution.schedule, goals)
-    return [broken!, late!, most!, spans.reduce((sum, span) => sum + daysOver(span, solution.schedule), 0), ...rest]
-  }
-  // What nothing can beat is not to be had from the waiting.
-  return isBetter(rated(second), rated(first)) ? { ...second, floors: first.floors } : first
-}
-
-/** The instance in which what takes services away waits as long as it can. */
-const waiting = (instance: Instance, spans: readonly Span[], schedule: Schedule): Instance => ({
-  ...instance,
-  activities: instance.activities.map((activity, i) => {
-    const waits = spans
-      .filter(({ takes }) => takes.includes(i))
-      .map((span) => stretchOf(span, schedule)[1] - span.most * SLOTS_PER_DAY)
-    return { ...activity, release: Math.max(activity.release, ...waits) }
-  }),
+/** A service as the search knows it: a day over what it should be costs a day of the site's end. */
+export const serviceSpan = ({ takes, brings, most }: ServiceSpan, first: number): Span => ({
+  opens: takes.map((index) => first + index),
+  closes: brings.map((index) => first + index),
+  most: most * SLOTS_PER_DAY,
+  counts: 'whole',
+  price: 1,
 })
 
-/** What a plan makes of every promise of days without. */
-export const withoutOf = (problem: Problem, schedule: Schedule): readonly Without[] =>
-  spansOf(problem).map((span) => {
-    const [from, until] = stretchOf(span, schedule)
-    const back = span.brings.reduce((last, i) => (schedule.finish[i]! > schedule.finish[last]! ? i : last))
-    return {
-      siteId: span.siteId,
-      what: span.what,
-      most: span.most,
-      from: dayOfSlot(problem.origin, from),
-      until: dayOfSlot(problem.origin, until - 1),
-      back: problem.visits[back]!.key,
-    }
+/** What a plan makes of every service. */
+export const withoutOf = ({ asks, origin, visits }: Problem, schedule: Schedule): readonly Without[] =>
+  asks.flatMap((ask) => {
+    if (ask.kind !== 'without') return []
+    const [from, until] = stretchOf(ask.span, schedule)
+    const back = ask.span.closes.reduce((last, i) => (schedule.finish[i]! > schedule.finish[last]! ? i : last))
+    const { siteId, what, most, promised } = ask.service
+    const [begins, ends] = [dayOfSlot(origin, from), dayOfSlot(origin, until - 1)]
+    return [{ siteId, what, most, promised, from: begins, until: ends, back: visits[back]!.key }]
   })
 
-export const daysWithout = ({ from, until }: Without): number => daysBetween(from, until) + 1
+export const daysWithout = ({ from, until }: Pick<Without, 'from' | 'until'>): number => daysBetween(from, until) + 1
 
-/** Whether a promise of days without holds, in a sentence.
+/** How long a service is off, against what it should be, in a sentence.
  * @param back what brings the service back, in words */
 export function withoutWords(one: Without, back: string): string {
   const days = daysWithout(one)
   const told = `${one.what}: off from ${dateOnly(one.from)} to ${dateOnly(one.until)}, ${daysWords(days)}`
+  if (one.promised)
+    return days <= one.most
+      ? `${told}, of the ${one.most} that were promised.`
+      : `${told}, and ${one.most} were promised. It comes back with ${back}: find something that serves meanwhile, or talk.`
   return days <= one.most
-    ? `${told}, of the ${one.most} that were promised.`
-    : `${told}, and ${one.most} were promised. It comes back with ${back}: find something that serves meanwhile, or talk.`
+    ? `${told}.`
+    : `${told}: people live there, and it is the only one. It comes back with ${back}: find something that serves meanwhile.`
 }

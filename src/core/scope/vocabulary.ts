@@ -1,7 +1,9 @@
 /** Canonical keys (docs: the trade's vocabulary). Data and files use the keys, screens the words. */
 
 export const STAGES = {
+  testing: 'Tests',
   protect: 'Protect',
+  scaffold: 'Scaffold',
   'strip-out': 'Strip out',
   excavation: 'Dig',
   underground: 'Underground',
@@ -38,7 +40,9 @@ export const BUILD_ORDER = Object.keys(STAGES) as readonly Stage[]
 
 /** What stages are called where there is room for one short word. */
 export const SHORT_STAGES: Readonly<Record<Stage, string>> = {
+  testing: 'Tests',
   protect: 'Protect',
+  scaffold: 'Scaffold',
   'strip-out': 'Strip',
   excavation: 'Dig',
   underground: 'Drains',
@@ -73,7 +77,7 @@ export const SHORT_STAGES: Readonly<Record<Stage, string>> = {
 
 /** Stages that go together under one heading in the weave. */
 export const STAGE_GROUPS: readonly { readonly title: string; readonly stages: readonly Stage[] }[] = [
-  { title: 'Open up', stages: ['protect', 'strip-out'] },
+  { title: 'Open up', stages: ['testing', 'protect', 'scaffold', 'strip-out'] },
   { title: 'Ground', stages: ['excavation', 'underground', 'concrete'] },
   { title: 'Structure', stages: ['shoring', 'structure', 'framing'] },
   { title: 'Weather', stages: ['roof', 'windows-doors', 'weather-barrier', 'cladding'] },
@@ -113,6 +117,9 @@ export const TRADES = {
   engineer: 'Engineer',
   designer: 'Designer',
   inspector: 'Inspector',
+  tester: 'Tester',
+  surveyor: 'Surveyor',
+  scaffolder: 'Scaffolder',
   supplier: 'Supplier',
   client: 'Client',
   waste: 'Waste haulier',

@@ -12,6 +12,20 @@ export function orderBy(neededOn: Day, leadDays: readonly number[], approvalDays
   return latestOrder(neededOn, upper, approvalDays, bufferDays(upper), calendar)
 }
 
+/** The last day to order as it is told today: the buffer is there to be used before anything is called late, so what is
+ * ordered today and comes in time by its upper lead is to be ordered today. */
+export function orderByFrom(
+  today: Day,
+  neededOn: Day,
+  leadDays: readonly number[],
+  approvalDays: number,
+  calendar: WorkCalendar,
+): Day {
+  const by = orderBy(neededOn, leadDays, approvalDays, calendar)
+  const upper = leadDays[leadDays.length - 1]!
+  return by < today && addDays(today, upper + approvalDays) <= neededOn ? today : by
+}
+
 /** The day by which a selection is counted on: the one that its maker told, else the longest that such goods take. */
 export function arrivalDay(
   state: SelectionState,
@@ -19,9 +33,12 @@ export function arrivalDay(
   leadDays: readonly [number, number, number],
   approvalDays: number,
   promised: Day | null,
+  orderedOn: Day | null = null,
 ): Day {
   if (isOnSite(state)) return today
   if (state === 'ordered' && promised) return laterDay(promised, today)
+  // The clock of an order runs from the day on which it was placed.
+  if (state === 'ordered' && orderedOn) return laterDay(addDays(orderedOn, leadDays[2]), today)
   const approval = state === 'approved' || state === 'ordered' ? 0 : approvalDays
   return addDays(today, leadDays[2] + approval)
 }

@@ -73,9 +73,9 @@ describe('what is to be minded about a selection', () => {
   })
   test('a price against its allowance is for who may see money', () => {
     const typed = { allowance: '1600', price: '2350' }
-    expect(checks('appliance', typed)).toEqual(['750.00 over the allowance: to be agreed before it is ordered.'])
+    expect(checks('appliance', typed)).toEqual(['€750.00 over the allowance: to be agreed before it is ordered.'])
     expect(checks('appliance', typed, {}, false)).toEqual([])
-    expect(checks('appliance', { allowance: '1600', price: '1500' })).toEqual(['100.00 under the allowance.'])
+    expect(checks('appliance', { allowance: '1600', price: '1500' })).toEqual(['€100.00 under the allowance.'])
     expect(checks('appliance', { allowance: '1600', price: '1600' })).toEqual(['Just the allowance.'])
   })
 })

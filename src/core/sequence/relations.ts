@@ -16,9 +16,42 @@ export interface Relation {
   readonly scope?: 'place' | 'site'
 }
 
+/** Where dust of what is old is made. */
+export const DUSTY: readonly Stage[] = [
+  'strip-out',
+  'framing',
+  'windows-doors',
+  'ducts',
+  'pipes',
+  'wires',
+  'plaster',
+  'paint',
+  'tile',
+  'flooring',
+  'trim',
+]
+/** Days that a laboratory takes, as is usual. */
+const RESULT_DAYS = 3
+
 /** The general order of the trade, inside one place unless said otherwise. Waits are defaults of the trade. */
 const RELATIONS: readonly Relation[] = [
+  ...DUSTY.map((after): Relation => ({
+    before: 'testing',
+    after,
+    waitDays: RESULT_DAYS,
+    scope: 'site',
+    why: 'what is old is tested, and the result is there, before dust is made',
+  })),
+  { before: 'protect', after: 'scaffold', why: 'what stays is protected before the scaffold' },
+  { before: 'scaffold', after: 'strip-out', why: 'the scaffold stands before anything is torn off' },
+  { before: 'scaffold', after: 'roof', why: 'the scaffold stands before the roof' },
+  { before: 'scaffold', after: 'windows-doors', why: 'the scaffold stands before units are changed' },
+  { before: 'scaffold', after: 'weather-barrier', why: 'the scaffold stands before the wrap' },
+  { before: 'scaffold', after: 'cladding', why: 'the scaffold stands before the cladding' },
+  { before: 'scaffold', after: 'plaster', why: 'the scaffold stands before the render' },
+  { before: 'scaffold', after: 'paint', why: 'the scaffold stands before the paint' },
   { before: 'protect', after: 'strip-out', why: 'what stays is protected before anything is torn out' },
+  { before: 'protect', after: 'windows-doors', why: 'what stays is protected before units are changed' },
   { before: 'protect', after: 'paint', why: 'what stays is protected before paint' },
   { before: 'strip-out', after: 'excavation', why: 'the floor is open before digging' },
   { before: 'strip-out', after: 'shoring', why: 'the wall is opened to see what it carries' },

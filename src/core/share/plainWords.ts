@@ -2,6 +2,8 @@ import type { Stage } from '../scope/vocabulary'
 
 /** What a stage means to somebody who lives in the house: what is being done, and what it will look like after. */
 export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done: string }> = {
+  testing: { doing: 'samples are taken and tested', done: 'is tested' },
+  scaffold: { doing: 'the scaffold goes up', done: 'has its scaffold' },
   protect: { doing: 'floors and doorways are covered', done: 'is protected against dust' },
   'strip-out': { doing: 'what is old comes out', done: 'is stripped out' },
   excavation: { doing: 'the ground is opened', done: 'is dug' },
@@ -39,6 +41,8 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 /** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
 export const STAGE_WHY: Partial<Record<Stage, string>> = {
+  testing:
+    'Tests: old paint, boards and flooring can hold lead or asbestos; nobody makes dust of them before it is known.',
   protect: 'Protection: covers and dust walls take half a day and save weeks of dust in the other rooms.',
   shoring: 'Temporary supports: they carry the house while a wall is out, and nobody may move them.',
   structure:

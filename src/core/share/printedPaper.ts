@@ -30,8 +30,16 @@ const orNone = (sentences: readonly string[], none: string): readonly string[] =
   sentences.length > 0 ? sentences : [none]
 
 /** What a designer, an engineer, the authority or an association is given.
- * @param reader who it is for, in a word */
-export const paperForReader = (site: string, firm: string, on: string, reader: string, paper: Paper): PrintedPaper => ({
+ * @param reader who it is for, in a word
+ * @param where the street, the way in and whom to call, as far as they need them */
+export const paperForReader = (
+  site: string,
+  firm: string,
+  on: string,
+  reader: string,
+  paper: Paper,
+  where: readonly string[],
+): PrintedPaper => ({
   title: `${site}: for the ${reader}`,
   under: `${firm}, ${on}`,
   parts: [
@@ -39,6 +47,7 @@ export const paperForReader = (site: string, firm: string, on: string, reader: s
       title: 'What we ask',
       sentences: paper.answers ? orNone(paper.asked, 'Nothing waits for an answer.') : paper.asked,
     },
+    { title: 'Where', sentences: where },
     ...orNothing(paper.facts).map(({ title, place, told }) => ({
       title: place ? `${title}, ${place}` : title,
       sentences: told,

@@ -1,9 +1,10 @@
 import { away } from '../../schemas/away'
+import { habits } from '../../schemas/firm'
 import { randomBytes } from 'node:crypto'
 import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
 import { logAtDoor } from '../../data/doorLog'
-import { insertFirm, readFirm } from '../../data/firm'
+import { insertFirm, readFirm, saveHabits } from '../../data/firm'
 import {
   assignSites,
   forgetFailedSignIns,
@@ -22,7 +23,7 @@ import { deleteSessionsOf } from '../../data/sessions'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { oneLine } from '../trimmed'
+import { oneLine } from '../../schemas/trimmed'
 import { decoyHash, isPassword, newPassword, strongHash } from './passwords'
 import { slowDown } from './signInTries'
 
@@ -37,6 +38,7 @@ const newFirm = object({
   name: personName,
   login,
   password: newPassword,
+  ...habits,
 })
 
 /** Creates the firm and its owner; only once, on an empty folder. */
@@ -46,6 +48,7 @@ export async function createFirm(firm: FirmFolder, body: unknown, demo = false):
   const passwordHash = await strongHash(input.password, [input.firm, input.name, input.login])
   firm.db.transaction(() => {
     insertFirm(firm.db, { name: input.firm, demo, key: randomBytes(16).toString('hex') }, firm.clock.now())
+    saveHabits(firm.db, { ...input, name: input.firm })
     insertPerson(
       firm.db,
       { id: uuid(), name: input.name, login: input.login, role: 'owner', passwordHash },

@@ -1,9 +1,11 @@
 import { array, object, string } from 'yup'
 import { dayOf, shortDay } from '../../core/calendar/day'
 import { DOOR_EVENTS, logAtDoor, readDoorLog } from '../../data/doorLog'
-import { saveFirmDoors } from '../../data/firm'
+import { writeAs } from '../../core/habits/habits'
+import { saveFirmDoors, saveHabits } from '../../data/firm'
+import { firm } from '../../schemas/firm'
 import type { Context } from '../context'
-import { oneLine } from '../trimmed'
+import { oneLine } from '../../schemas/trimmed'
 
 const doors = object({
   address: oneLine()
@@ -36,6 +38,15 @@ export function keepFirmDoors(context: Context, body: unknown): void {
   const address = input.address === '' ? '' : new URL(input.address).origin
   saveFirmDoors(context.db, { address, allowedHosts: [...new Set(input.allowedHosts)] })
   logAtDoor(context.db, 'settings changed', context.person.name, address, context.now())
+}
+
+/** Renames the firm and keeps how it measures, counts its money and writes its days. */
+export function keepHabits(context: Context, body: unknown): void {
+  context.requireOwner()
+  const input = firm.validateSync(body)
+  saveHabits(context.db, input)
+  writeAs(input)
+  logAtDoor(context.db, 'settings changed', context.person.name, input.name, context.now())
 }
 
 const PAGE = 100

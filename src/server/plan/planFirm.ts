@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { addDays, type Day } from '../../core/calendar/day'
 import { NO_FORECAST, type Forecast } from '../../core/schedule/weather'
 import { isAgreed } from '../../core/scope/extras'
@@ -8,6 +9,8 @@ import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
 import { readCrews } from '../../data/crews'
 import type { Db } from '../../data/database'
 import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
+import { readStandards } from '../../data/standards'
+import { senseOf } from '../../core/schedule/sense'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
@@ -22,6 +25,8 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   travelHours: site.travelHours,
   schools: site.schools,
   ownRelations: site.ownRelations,
+  livedIn: site.livedIn,
+  sense: senseOf(readStandards(db, site.id)),
   state: agreedWork(siteState(db, site)),
 })
 
@@ -49,11 +54,13 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     bookings: readBookings(db),
     forecast: forecastFor(db, today),
     pins,
-    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf, people, setUp }) => ({
+    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf, people, setUp, until, boundBy }) => ({
       visitKey: key,
       day: startDay,
       half: startHalf,
       people,
+      until,
+      boundBy,
       ...(setUp === undefined ? {} : { setUp }),
     })),
   }
@@ -61,6 +68,12 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
 
 /** An effort for what the firm makes its plans for. */
 export const towards = (db: Db, effort: Effort) => ({ ...effort, goal: readPlanGoal(db) })
+
+/** What a plan answers, in short: all that is known but for the plan before. */
+const questionOf = ({ before: _before, ...known }: ProblemInput, goal: string): string =>
+  createHash('sha256')
+    .update(JSON.stringify([goal, { ...known, forecast: [...known.forecast] }]))
+    .digest('base64url')
 
 /** Plans all sites of the firm again and puts the plan in force. */
 export async function planFirm(
@@ -70,7 +83,12 @@ export async function planFirm(
 ): Promise<Plan> {
   const { db } = context
   const revisions = Object.fromEntries(readSites(db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(problemInput(db, context.today), towards(db, KEPT), control)
+  const input = problemInput(db, context.today)
+  const question = questionOf(input, readPlanGoal(db))
+  const known = readPlan(db)?.plan
+  // Where nothing is new since, the plan that is kept is the answer.
+  if (known?.question === question) return known
+  const plan = { ...(await solveInWorker(input, towards(db, KEPT), control)), question }
   insertPlan(db, { plan, revisions, reason, by: context.person.name, madeAt: context.now() })
   return plan
 }

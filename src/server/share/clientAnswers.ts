@@ -10,7 +10,7 @@ import { readSite, type Site } from '../../data/sites'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { recordOf } from '../siteStates'
-import { trimmed } from '../trimmed'
+import { trimmed } from '../../schemas/trimmed'
 import { openLink } from './links'
 import { receiptHead, receiptView, recordAs, requireRoom } from './receipts'
 

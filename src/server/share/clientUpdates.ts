@@ -8,7 +8,7 @@ import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { sharedPhotos } from '../../core/share/sharedPhotos'
 import { finishDays } from '../../core/schedule/finishDays'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
-import { orderBy } from '../../core/selections/orderBy'
+import { orderByFrom } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
 import { marksOf } from '../../core/walk/photoMarks'
 import { registersOf } from '../../core/walk/registers'
@@ -24,7 +24,7 @@ import { Refusal } from '../refusal'
 import { recordOf, recordUpTo } from '../siteStates'
 import { createLink, linkAddress, linkMark, openLink } from './links'
 import { startSending, writeMessage } from './messages'
-import { trimmed } from '../trimmed'
+import { trimmed } from '../../schemas/trimmed'
 import { extraDays } from '../plan/extraDays'
 import { openAsks, receiptsOf } from './clientAnswers'
 
@@ -49,7 +49,7 @@ export function draftUpdate(
     ? recordUpTo('client', context.db, site, published.publishedAt)
     : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
-  const orderBy = orderByDays(site, now, plan)
+  const orderBy = orderByDays(site, now, plan, context.today)
   const draft = composeClientUpdate({ siteId: site.id, today: context.today, before, now, plan, orderBy })
   const photos = now.photos
     .filter((photo) => !photo.sheet && (!published || photo.seenAt > published.publishedAt))
@@ -71,12 +71,17 @@ export function draftUpdate(
 }
 
 /** Last day to order of every selection that the plan needs. */
-export function orderByDays(site: Site, state: SiteState, plan: Plan): Map<string, Day> {
+export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day): Map<string, Day> {
   return new Map(
     state.selections.flatMap((selection) => {
       const needed = neededOn(plan, selection.placeId, selection.neededFor)
       return needed
-        ? [[selection.id, orderBy(needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar)] as const]
+        ? [
+            [
+              selection.id,
+              orderByFrom(today, needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar),
+            ] as const,
+          ]
         : []
     }),
   )
@@ -175,7 +180,7 @@ async function publishedAsks(
 ): Promise<ClientAsk[]> {
   const state = recordOf('client', context.db, site)
   const asks: ClientAsk[] = []
-  for (const ask of clientAsks(state, orderByDays(site, state, plan), context.today)) {
+  for (const ask of clientAsks(state, orderByDays(site, state, plan, context.today), context.today)) {
     if (chosen && !chosen.includes(ask.id)) continue
     const days = ask.kind === 'extra' ? [(await extraDays(context, site.id, ask.id)).finish] : []
     asks.push({ ...ask, about: [...ask.about, ...days] })

@@ -8,6 +8,7 @@ import {
   readLinkByHash,
   recordView,
   renewLink,
+  unrevokeLink,
   revokeLink,
   type Audience,
   type Link,
@@ -146,6 +147,20 @@ export function withdrawLink(context: Context, id: string): void {
   const link = ownLink(context, id)
   revokeLink(context.db, id, context.now())
   logAtDoor(context.db, 'link withdrawn', context.person.name, link.id, context.now())
+}
+
+/** How long a slip of the finger can be taken back. */
+const UNDO_MINUTES = 10
+
+/** Undoes a withdrawal that has just been made: the same address opens again.
+ * @throws Refusal 409 where it was withdrawn longer ago than a slip of the finger is */
+export function reopenLink(context: Context, id: string): void {
+  const { revokedAt } = ownLink(context, id)
+  if (!revokedAt) return
+  if (Date.parse(context.now()) - Date.parse(revokedAt) > UNDO_MINUTES * 60_000)
+    throw new Refusal(409, 'This link was withdrawn a while ago. Give it anew: it gets another address.')
+  unrevokeLink(context.db, id)
+  logAtDoor(context.db, 'link reopened', context.person.name, id, context.now())
 }
 
 /** Gives a link anew: what was withdrawn or has expired opens again, under another token; the one of before leads nowhere.

@@ -22,7 +22,7 @@ import { createLink, linkAddress, linkMark, openLink } from './links'
 import { startSending, writeMessage } from './messages'
 import { dueReminders } from './tell'
 import { visitNamer, visitWords } from './visitWords'
-import { trimmed } from '../trimmed'
+import { trimmed } from '../../schemas/trimmed'
 
 const keys = object({
   visitKeys: array(string().required()).min(1, 'Choose at least one visit.').max(200).required(),

@@ -6,7 +6,7 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
-import { oneLine } from '../trimmed'
+import { oneLine } from '../../schemas/trimmed'
 
 const changeSchema = object({
   placeId: string().required('Place: say which.'),

@@ -3,21 +3,27 @@ import { array, boolean, object, string } from 'yup'
 import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
 import { parseSize, type Size } from '../../core/measure/size'
 import type { Units } from '../../core/measure/length'
+import { testsBeforeDust } from '../../core/cautions/hazardNotice'
 import { PLACE_KINDS, type PlaceKind } from '../../core/places/place'
 import { layTreatment } from '../../core/scope/layTreatment'
 import type { RateOverrides } from '../../core/scope/rates'
 import { treatmentById } from '../../core/scope/treatments'
 import { USUAL_SCHOOLS } from '../../core/sequence/schools'
+import { senseOf } from '../../core/schedule/sense'
 import type { Observation } from '../../core/walk/observation'
+import { registersOf } from '../../core/walk/registers'
+import { siteStateOf, type SiteState } from '../../core/walk/siteState'
 import { insertObservations } from '../../data/observations'
 import { readRates } from '../../data/rates'
-import { insertSite } from '../../data/sites'
+import { insertSite, type Site } from '../../data/sites'
+import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { siteState, siteStateWith } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
-import { oneLine } from '../trimmed'
-import { calendarFrom, siteFields, startFrom } from './siteSchemas'
+import { oneLine } from '../../schemas/trimmed'
+import { calendarFrom, startFrom } from './siteInput'
+import { siteFields } from '../../schemas/site'
 
 const placeSchema = object({
   name: oneLine().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
@@ -55,7 +61,8 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
   const input = siteSchema.validateSync(body)
   const siteId = uuid()
   const rates = readRates(context.db)
-  const facts = input.places.flatMap((place, i) => placeFacts(context, siteId, place, i, input.units as Units, rates))
+  const laid = input.places.flatMap((place, i) => placeFacts(context, siteId, place, i, input.units as Units, rates))
+  const facts = [...laid, ...testFacts(context, { id: siteId, built: input.built }, siteStateOf(registersOf(laid)))]
   context.db.transaction(() => {
     insertSite(
       context.db,
@@ -140,6 +147,18 @@ function treatmentFacts(
   return [...lines, ...selections]
 }
 
+/** In an old house the work of testing comes with the first work that makes dust. */
+function testFacts(
+  context: Context,
+  { id, built }: Pick<Site, 'id' | 'built'>,
+  { lines, entries, places }: SiteState,
+): Observation[] {
+  const placeId = places[0]!.id
+  const { testedBefore } = senseOf(readStandards(context.db, id))
+  const value = testsBeforeDust(built, { lines, entries }, placeId, testedBefore)
+  return value ? [factOf(context, id, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId, value })] : []
+}
+
 const addition = object({ place: placeSchema.required() })
 const laying = object({
   placeId: string().required('Place: choose one.'),
@@ -154,7 +173,8 @@ export function addPlace(context: Context, siteId: string, body: unknown): { pla
   const site = context.site(siteId)
   const { place } = addition.validateSync(body)
   const nextOrder = Math.max(0, ...siteState(context.db, site).places.map((known) => known.order)) + 1
-  const facts = placeFacts(context, site.id, place, nextOrder - 1, site.units, readRates(context.db))
+  const laid = placeFacts(context, site.id, place, nextOrder - 1, site.units, readRates(context.db))
+  const facts = [...laid, ...testFacts(context, site, siteStateWith(context.db, site, laid))]
   context.db.transaction(() => insertObservations(context.db, facts, context.now()))()
   return { placeId: facts[0]!.subjectId }
 }
@@ -179,6 +199,7 @@ export function layTreatmentAt(context: Context, siteId: string, body: unknown):
       `${treatmentById(input.treatment)!.title}: all of its work stands at ${place.name} already. Laid down again, it would be done twice.`,
       'again',
     )
-  context.db.transaction(() => insertObservations(context.db, facts, context.now()))()
+  const tests = testFacts(context, site, siteStateWith(context.db, site, facts))
+  context.db.transaction(() => insertObservations(context.db, [...facts, ...tests], context.now()))()
   return { lines: laid.length }
 }

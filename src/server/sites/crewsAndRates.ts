@@ -9,8 +9,8 @@ import { saveRate } from '../../data/rates'
 import { away } from '../../schemas/away'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { contact, oneLine } from '../trimmed'
-import { day } from '../walk/valueSchemas'
+import { contact, oneLine } from '../../schemas/trimmed'
+import { day } from '../../schemas/day'
 
 const crewSchema = object({
   id: string().default(''),
@@ -40,6 +40,14 @@ const crewSchema = object({
     .min(0, 'Set-up: 0 or more hours.')
     .max(8, 'Set-up: at most 8 hours; what takes longer is a line of its own.')
     .default(0),
+  noticeDays: number()
+    .transform((value: number, original: unknown) => (original === '' ? null : value))
+    .typeError('Called ahead: working days as a number, or nothing for the firm’s figure.')
+    .integer('Called ahead: whole days.')
+    .min(0, 'Called ahead: 0 or more days.')
+    .max(60, 'Called ahead: at most 60 working days.')
+    .nullable()
+    .default(null),
   language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
   licence: oneLine().max(60, 'Licence: use at most 60 characters.').default(''),
 })
@@ -71,6 +79,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     own: input.own,
     mornings: input.mornings,
     setUpHours: input.setUpHours,
+    ...(input.noticeDays === null ? {} : { noticeDays: input.noticeDays }),
     language: input.language as Language,
     daysOff: input.daysOff.map(parseDay),
   })

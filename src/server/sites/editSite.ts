@@ -1,26 +1,17 @@
-import { array, number, object } from 'yup'
 import type { Schools } from '../../core/sequence/schools'
 import { logAtDoor } from '../../data/doorLog'
 import { putSiteAway, updateSite } from '../../data/sites'
 import { away } from '../../schemas/away'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { day } from '../walk/valueSchemas'
-import { calendarFrom, relationsFrom, siteFields, startFrom } from './siteSchemas'
-
-const { name: _name, built: _built, units: _units, ...changeable } = siteFields
-const settings = object({
-  ...changeable,
-  revision: number().required(),
-  daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.').required(),
-  relations: siteFields.relations.required(),
-})
+import { siteSettings } from '../../schemas/site'
+import { calendarFrom, relationsFrom, startFrom } from './siteInput'
 
 /** Changes a site's settings and order of work. A circle among relations is refused and told in words. */
 export function editSite(context: Context, siteId: string, body: unknown): void {
   context.requireLead()
   const site = context.site(siteId)
-  const input = settings.validateSync(body)
+  const input = siteSettings.validateSync(body)
   if (input.revision !== site.revision) {
     throw new Refusal(
       409,

@@ -1,8 +1,9 @@
 import { object, string } from 'yup'
+import { checkFigure, isSenseKey } from '../../core/schedule/sense'
 import { checkStandard } from '../../core/takeoff/usualFigures'
 import { saveStandard } from '../../data/standards'
 import type { Context } from '../context'
-import { trimmed } from '../trimmed'
+import { trimmed } from '../../schemas/trimmed'
 
 const schema = object({
   site: string().nullable().default(null),
@@ -17,7 +18,8 @@ export function keepStandard(context: Context, body: unknown): { kept: boolean }
   const { site, key, value } = schema.validateSync(body)
   // The firm's figures are read in each site's own units, so they are checked in both.
   const units = site === null ? (['metric', 'imperial'] as const) : [context.site(site).units]
-  if (value !== '') for (const one of units) checkStandard(key, value, one)
+  if (value !== '' && isSenseKey(key)) checkFigure(key, value)
+  else if (value !== '') for (const one of units) checkStandard(key, value, one)
   saveStandard(context.db, site, key, value === '' ? null : value)
   return { kept: true }
 }

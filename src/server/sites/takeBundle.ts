@@ -27,7 +27,8 @@ import { moveWhole } from '../photos/writeWhole'
 import { Refusal } from '../refusal'
 import { checkedValue, factHead, uuidText } from '../walk/factSchemas'
 import { FORMAT, type BundledSettings } from './siteBundle'
-import { calendarFrom, relationsFrom, siteFields, startFrom } from './siteSchemas'
+import { calendarFrom, relationsFrom, startFrom } from './siteInput'
+import { siteFields } from '../../schemas/site'
 
 /** The most that a file of a site may be, and may hold once it is open. */
 export const MAX_BUNDLE_BYTES = 2_147_483_648

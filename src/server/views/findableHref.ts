@@ -46,6 +46,7 @@ const IN_FULL: Readonly<Record<string, string>> = {
   'set:crews': '/settings/crews',
   'set:figures': '/settings/figures',
   'set:messages': '/settings/messages',
+  'set:firm': '/settings/firm',
   'set:log': '/settings/log',
   'set:site': '@/settings',
 }

@@ -10,6 +10,9 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { recordOf } from '../siteStates'
 
+/** Whose work brings them to the site: they are told how to get in. */
+const COME_BY: ReadonlySet<string> = new Set(['driver', 'engineer', 'designer', 'authority'])
+
 /** How far ahead a neighbour is told. */
 const NEIGHBOUR_DAYS = 21
 
@@ -38,5 +41,6 @@ export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site
   }
   if (!isPaperReader(reader)) throw new Refusal(404, 'There is no paper for this reader.')
   const paper = composePaper(reader, state, plan, site.id, site.units)
-  return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper)
+  const where = [site.street, ...(COME_BY.has(reader) ? [site.wayIn] : []), site.whomToCall].filter(Boolean)
+  return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper, where)
 }

@@ -5,13 +5,15 @@ import { isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
-import { openNights } from '../../core/schedule/openNights'
+import { openWords } from '../../core/schedule/standsOpen'
 import { kindsOf } from '../../core/places/place'
 import { linesOfVisit } from '../../core/schedule/visits'
+import { constraintsOn } from '../../core/schedule/readiness'
 import { stoppedDays } from '../../core/schedule/weather'
 import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
+import { alarmsAt } from '../plan/alarms'
 import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
@@ -71,6 +73,10 @@ export function planView(context: Context, siteId: string | null) {
         from: since,
         until,
       })),
+    alarms: alarmsAt(context, plan, shownSites).map(({ siteId: at, visit, words }) => ({
+      words,
+      href: `/sites/${at}/plan?visit=${encodeURIComponent(visit)}`,
+    })),
     visits: visitViews(context, visits, plan),
   }
 }
@@ -215,8 +221,9 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
         ...[...stoppedDays(visit.stages, kinds, forecast)]
           .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
           .map(([day, why]) => `Forecast for ${shortDay(day)}: ${why} (simulated).`),
-        ...[openNights(visit, plan.visits, kinds) ?? []].flat(),
+        ...plan.open.filter(({ opens }) => opens === visit.key).flatMap((one) => openWords(one) ?? []),
       ],
+      needs: constraintsOn(visit, state, booking, forecast).map(({ words, cleared }) => ({ words, cleared })),
       boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
       waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
       work: lines.map((line) => ({

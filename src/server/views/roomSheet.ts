@@ -29,7 +29,7 @@ export async function roomSheetView(context: Context, siteId: string, placeId: s
     sheet: composeRoomSheet(place, state, plan, site.units, words),
     language,
     words: words.page,
-    site: site.name,
+    site: [site.name, site.street, site.whomToCall].filter(Boolean).join(', '),
     printedOn: shortDayIn(words, context.today),
     /** Who works here; how to reach them only for who may see contacts. */
     contacts: readCrews(context.db)

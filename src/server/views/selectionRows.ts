@@ -10,7 +10,7 @@ import { valueWords } from '../../core/entries/entry'
 import { withoutMoney } from '../../core/entries/field'
 import { selectionChecks } from '../../core/selections/selectionChecks'
 import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
-import { arrivalDay, orderBy, selectionReason } from '../../core/selections/orderBy'
+import { arrivalDay, orderByFrom, selectionReason } from '../../core/selections/orderBy'
 import { isBought, isOnSite } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
@@ -35,12 +35,13 @@ export function selectionRows(
       const toBuyOne = isBought(selection)
       const needed = here && toBuyOne ? neededOn(here, selection.placeId, selection.neededFor) : null
       const approval = selection.approvalDays ?? 0
-      const last = needed ? orderBy(needed, selection.leadDays, approval, site.calendar) : null
+      const last = needed ? orderByFrom(today, needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]
       const sort = selection.details?.sort ?? likelySort(selection.lead, selection.neededFor)
       const fields = selectionFields(sort)
       const told = selection.details?.values ?? {}
-      const expected = arrivalDay(selection.state, today, selection.leadDays, approval, selection.arrives)
+      const { state: stands, leadDays, arrives, orderedOn } = selection
+      const expected = arrivalDay(stands, today, leadDays, approval, arrives, orderedOn)
       const settled = isOnSite(selection.state) || !toBuyOne
       const open = selection.state !== 'ordered' && !settled
       const lines = (linesAt.get(selection.placeId) ?? []).filter(

@@ -5,6 +5,7 @@ import { readFirm } from '../../data/firm'
 import { readSessionsOf } from '../../data/sessions'
 import { readAssignedSites, readPeople } from '../../data/people'
 import { readOwnStandards } from '../../data/standards'
+import { senseFigures } from '../../core/schedule/sense'
 import { standardsOf } from '../../core/takeoff/usualFigures'
 import { readSitesPutAway } from '../../data/sites'
 import { readRates } from '../../data/rates'
@@ -48,6 +49,7 @@ export function crewSettingsView(context: Context) {
       own: crew.own ?? false,
       mornings: crew.mornings ?? false,
       setUpHours: crew.setUpHours ?? 0,
+      noticeDays: crew.noticeDays ?? null,
       weekdays: calendar.weekdays,
       halves: calendar.halves ?? 'both',
     })),
@@ -59,8 +61,19 @@ export function figureSettingsView(context: Context) {
   context.requireLead()
   return {
     rates: readRates(context.db),
-    standards: { all: standardsOf('metric'), above: {}, own: readOwnStandards(context.db, null) },
+    standards: {
+      all: [...senseFigures(), ...standardsOf('metric')],
+      above: {},
+      own: readOwnStandards(context.db, null),
+    },
   }
+}
+
+/** The firm itself: its name and its habits. */
+export function firmSettingsView(context: Context) {
+  context.requireLead()
+  const { name, units, currency, dayForm, timeZone } = readFirm(context.db)!
+  return { firm: { name, units, currency, dayForm, timeZone }, mayChange: context.person.role === 'owner' }
 }
 
 export function doorSettingsView(context: Context) {
@@ -115,7 +128,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       })),
     },
     standards: {
-      all: standardsOf(site.units),
+      all: [...senseFigures(), ...standardsOf(site.units)],
       above: readOwnStandards(context.db, null),
       own: readOwnStandards(context.db, site.id),
     },

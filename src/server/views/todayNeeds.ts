@@ -16,6 +16,7 @@ import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
+import { alarmsAt } from '../plan/alarms'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitWords } from '../share/visitWords'
 import { dueSoon, selectionRows } from './selectionRows'
@@ -42,12 +43,27 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...orders(site, state, plan, context.today),
   ...extrasWaiting(context, site, state, plan),
   ...shutGates(site, state, plan, context.today),
+  ...standsOpenTooLong(context, site, plan),
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
   ...toAnswer(site, state),
   ...updateDue(context, site, plan),
   ...cannotBe(context, site),
 ]
+
+/** What the plan leaves open for longer than it should, because facts force it. */
+const standsOpenTooLong = (context: Context, site: Site, plan: Plan | null): Need[] =>
+  plan && context.person.role !== 'crew'
+    ? alarmsAt(context, plan, [site]).map(({ visit, words }) => ({
+        cost: 170,
+        when: 'plan',
+        note: 'stands open',
+        text: words,
+        detail: `${site.name}.`,
+        href: `/sites/${site.id}/plan?visit=${encodeURIComponent(visit)}`,
+        action: 'Open the plan',
+      }))
+    : []
 
 /** Facts on record that cannot be so: nothing is reckoned with them until somebody takes them back. */
 function cannotBe({ db }: Context, site: Site): Need[] {

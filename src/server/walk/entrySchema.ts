@@ -5,8 +5,9 @@ import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
 import { readInput } from '../../core/takeoff/readInputs'
 import { fieldsOf } from '../../core/entries/sums'
 import { SELECTION_KINDS, selectionFields, type SelectionSort } from '../../core/selections/selectionKinds'
-import { day, keysOf, measured, money } from './valueSchemas'
-import { trimmed } from '../trimmed'
+import { day } from '../../schemas/day'
+import { keysOf, measured, money } from './valueSchemas'
+import { trimmed } from '../../schemas/trimmed'
 
 const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {
   words: ({ label }) => trimmed().max(1000, `${label}: use at most 1000 characters.`),

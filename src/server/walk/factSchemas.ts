@@ -15,7 +15,8 @@ import { RESPONSIBLE } from '../../core/scope/responsible'
 import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
 import { Refusal } from '../refusal'
 import { selectionDetailsSchema, valuesSchema, writtenSchema } from './entrySchema'
-import { day, flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
+import { day } from '../../schemas/day'
+import { flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
 
 const size = object({
   sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(),

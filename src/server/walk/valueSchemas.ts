@@ -1,7 +1,6 @@
 import { boolean, number, object, ref, string } from 'yup'
-import { isDay } from '../../core/calendar/day'
 import { PRECISIONS } from '../../core/measure/length'
-import { oneLine, trimmed } from '../trimmed'
+import { oneLine, trimmed } from '../../schemas/trimmed'
 
 export const keysOf = (record: object): string[] => Object.keys(record)
 /** What holds at most so many letters is a name or a label, and stands in one line. */
@@ -9,12 +8,6 @@ const MOST_OF_A_LABEL = 200
 export const text = (name: string, most: number) =>
   (most <= MOST_OF_A_LABEL ? oneLine() : trimmed()).max(most, `${name}: use at most ${most} characters.`)
 export const needed = (name: string, most = 400) => text(name, most).required(`${name}: type something.`)
-export const day = (name: string) =>
-  string().test(
-    'day',
-    `${name}: write a day as year-month-day, like 2026-03-10.`,
-    (value) => value === undefined || isDay(value),
-  )
 export const oneOf = (name: string, keys: readonly string[]) =>
   string()
     .oneOf([...keys], `${name}: choose one of the list.`)

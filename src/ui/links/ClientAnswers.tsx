@@ -64,7 +64,7 @@ function Ask({ ask, typed }: { readonly ask: AskView; readonly typed: AnswersPro
     </>
   )
   return (
-    <details className="ask" open={typed.say?.includes(id) ?? false}>
+    <details className="ask" id={id} open={typed.say?.includes(id) ?? false}>
       <summary>
         {asks} {about.length > 0 && <span>{about[0]}</span>}
       </summary>

@@ -57,7 +57,7 @@ export function PlanBoard(props: PlanProps) {
   return (
     <div className={`page ${styles.board}`}>
       <PlanHead {...props} onWhatIf={() => setWhatIf(true)} onUndo={() => void undo()} onPlanned={planned} />
-      <Alarms promises={props.promises} stale={props.stale} uncrewed={props.uncrewed} />
+      <Alarms {...props} />
       <FormError error={error} />
       {props.visits.length === 0 ? (
         <p className="notice">Nothing to plan yet. Say what is to be done at a place, then plan.</p>

@@ -88,9 +88,15 @@ export function PlanHead({
 }
 
 /** What does not hold, each with its mend: the first one in sight, the others on demand. */
-export function Alarms({ promises, stale, uncrewed }: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed'>) {
+export function Alarms(props: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed' | 'alarms'>) {
+  const { promises, stale, uncrewed } = props
   const [open, setOpen] = useState(false)
   const alarms = [
+    ...props.alarms.map(({ words, href }) => (
+      <>
+        {words} <a href={href}>Look at it</a>
+      </>
+    )),
     ...promises.filter(({ late }) => late).map(({ words }) => <>{words}</>),
     ...(stale.length > 0
       ? [<>Something was learned about {stale.join(' and ')} since this plan was made. Plan again to use it.</>]

@@ -1,4 +1,5 @@
 'use client'
+import { DndContext, MouseSensor, TouchSensor, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
@@ -14,7 +15,7 @@ import { Thread } from './Thread'
 import { useStretch } from './useStretch'
 import { useWhatIf } from './useWhatIf'
 import type { PlanProps, VisitView } from './types'
-import { VisitBar } from './VisitBar'
+import { VisitBar, type Dragged } from './VisitBar'
 import type { Asked } from './VisitPanel'
 import styles from './PlanPicture.module.css'
 
@@ -27,6 +28,21 @@ const WIDE_AT_FIRST = 1080
 const WIDE_WEEK = 110
 
 const ASKED_BY: Readonly<Record<string, Asked['what']>> = { h: 'hold', s: 'swap', p: 'split' }
+
+/** A mouse drags once it moves, a finger once it rests: until then it scrolls. */
+const A_PUSH = { activationConstraint: { distance: 4 } }
+const A_HOLD = { activationConstraint: { delay: 250, tolerance: 6 } }
+/** The board says itself what a move does. */
+const SAYS_NOTHING = (): undefined => undefined
+const SILENT = {
+  announcements: {
+    onDragStart: SAYS_NOTHING,
+    onDragOver: SAYS_NOTHING,
+    onDragEnd: SAYS_NOTHING,
+    onDragCancel: SAYS_NOTHING,
+  },
+  screenReaderInstructions: { draggable: '' },
+}
 
 interface PictureProps extends PlanProps {
   readonly chosen: string | null
@@ -51,6 +67,7 @@ export function PlanPicture(props: PictureProps) {
   const [looked, setLooked] = useState<VisitView | null>(null)
   const whatIf = useWhatIf((id) => visits.find(({ siteId }) => siteId === id)?.site)
   const [shift, setShift] = useState<{ key: string; halves: number } | null>(null)
+  const sensors = useSensors(useSensor(MouseSensor, A_PUSH), useSensor(TouchSensor, A_HOLD))
   const width1 = dayWidth(stretch, (wide || WIDE_AT_FIRST) - NAME_WIDTH - 2, days.length)
   const half = width1 / 2
   const byKey = useMemo(() => new Map(visits.map((visit) => [visit.key, visit])), [visits])
@@ -112,6 +129,10 @@ export function PlanPicture(props: PictureProps) {
     leave()
     if (halves !== 0) onChange({ kind: 'move', visitKey: bar.visit.key, ...startOf(bar, halves) })
   }
+  const dragged = ({ active, delta }: DragMoveEvent): [Bar, number] => [
+    (active.data.current as Dragged).bar,
+    Math.round(delta.x / half),
+  ]
   const onKey = (event: KeyboardEvent, id: string, bar: Bar): void => {
     const moving = shift?.key === bar.visit.key
     const steps: Record<string, number> = { ArrowRight: 1, ArrowLeft: -1 }
@@ -239,53 +260,62 @@ export function PlanPicture(props: PictureProps) {
               </div>
             )}
             {inFocus && <Thread laid={laid} crewId={inFocus.crewId} width={NAME_WIDTH + width} half={half} />}
-            {laid.map(({ row, bars: its, lanes }, i) => (
-              <div
-                key={row.id}
-                role="group"
-                aria-label={row.name}
-                className={styles.row}
-                style={{ height: lanes * LANE + 8 }}
-              >
-                <div className={styles.name} title={row.name}>
-                  {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
-                  {bySite ? (
-                    <Button
-                      variant="link"
-                      className="p-0 text-start text-reset"
-                      aria-expanded={!folded.has(row.id)}
-                      onClick={() => setFolded(toggled(folded, row.id))}
-                    >
-                      {row.name}
-                    </Button>
-                  ) : (
-                    row.name
-                  )}
+            <DndContext
+              id="plan"
+              sensors={sensors}
+              accessibility={SILENT}
+              onDragMove={(event) => shiftBy(...dragged(event))}
+              onDragEnd={(event) => askMove(...dragged(event))}
+              onDragCancel={leave}
+            >
+              {laid.map(({ row, bars: its, lanes }, i) => (
+                <div
+                  key={row.id}
+                  role="group"
+                  aria-label={row.name}
+                  className={styles.row}
+                  style={{ height: lanes * LANE + 8 }}
+                >
+                  <div className={styles.name} title={row.name}>
+                    {(i === 0 || rows[i - 1]!.group !== row.group) && <small>{row.group}</small>}
+                    {bySite ? (
+                      <Button
+                        variant="link"
+                        className="p-0 text-start text-reset"
+                        aria-expanded={!folded.has(row.id)}
+                        onClick={() => setFolded(toggled(folded, row.id))}
+                      >
+                        {row.name}
+                      </Button>
+                    ) : (
+                      row.name
+                    )}
+                  </div>
+                  {its
+                    .filter((bar) => isShown(row.id, bar))
+                    .map((bar) => (
+                      <VisitBar
+                        key={bar.visit.key}
+                        bar={bar}
+                        from={from}
+                        half={half}
+                        labels={labelsOf(bar.visit, site !== null || bySite)}
+                        room={Math.min(roomAfter(bar, its), days.length * 2 - bar.first - bar.length) * half}
+                        gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
+                        chosen={chosen === bar.visit.key}
+                        resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
+                        shift={shift?.key === bar.visit.key ? shift.halves : 0}
+                        first={order[0]?.id === `${row.id}/${bar.visit.key}`}
+                        hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
+                        onLook={setLooked}
+                        onChoose={() => onChoose(bar.visit.key)}
+                        onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
+                        dragId={`${row.id}/${bar.visit.key}`}
+                      />
+                    ))}
                 </div>
-                {its
-                  .filter((bar) => isShown(row.id, bar))
-                  .map((bar) => (
-                    <VisitBar
-                      key={bar.visit.key}
-                      bar={bar}
-                      from={from}
-                      half={half}
-                      labels={labelsOf(bar.visit, site !== null || bySite)}
-                      room={Math.min(roomAfter(bar, its), days.length * 2 - bar.first - bar.length) * half}
-                      gate={row.gates.find((gate) => gate.visitKey === bar.visit.key)?.words ?? null}
-                      chosen={chosen === bar.visit.key}
-                      resting={inFocus !== undefined && inFocus.crewId !== bar.visit.crewId}
-                      shift={shift?.key === bar.visit.key ? shift.halves : 0}
-                      first={order[0]?.id === `${row.id}/${bar.visit.key}`}
-                      hold={(element) => element && bars.current.set(`${row.id}/${bar.visit.key}`, element)}
-                      onLook={setLooked}
-                      onChoose={() => onChoose(bar.visit.key)}
-                      onKey={(event) => onKey(event, `${row.id}/${bar.visit.key}`, bar)}
-                      onDrag={(halves, dropped) => (dropped ? askMove(bar, halves) : shiftBy(bar, halves))}
-                    />
-                  ))}
-              </div>
-            ))}
+              ))}
+            </DndContext>
             {!site && <Loads visits={visits} days={days} from={from} width1={width1} />}
           </div>
         </div>

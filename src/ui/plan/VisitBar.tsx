@@ -1,4 +1,6 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import Button from 'react-bootstrap/Button'
+import { useDraggable } from '@dnd-kit/core'
+import type { KeyboardEvent } from 'react'
 import type { Day } from '@/core/calendar/day'
 import { firstHalf, halvesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { stageHue } from '../shared/stageHue'
@@ -24,16 +26,21 @@ interface BarProps {
   readonly onLook: (visit: VisitView | null) => void
   readonly onChoose: () => void
   readonly onKey: (event: KeyboardEvent) => void
-  readonly onDrag: (halves: number, dropped: boolean) => void
+  /** What it is called while it is dragged. */
+  readonly dragId: string
+}
+
+/** What a bar hands on while it is dragged. */
+export interface Dragged {
+  readonly bar: BarOf<VisitView>
 }
 
 const MARKS = { confirmed: '✓ ', declined: '✗ ', told: '' } as const
 
 /** One visit on the board. Its words stand in it or beside it where they fit whole, and nowhere else. */
 export function VisitBar(props: BarProps) {
-  const { bar, half, labels, room, gate, chosen, resting, shift, first, hold, onLook, onChoose, onKey, onDrag } = props
-  const dragFrom = useRef<number | null>(null)
-  const dragged = useRef(false)
+  const { bar, half, labels, room, gate, chosen, resting, shift, first, hold, onLook, onChoose, onKey, dragId } = props
+  const { listeners, setNodeRef } = useDraggable({ id: dragId, data: { bar } satisfies Dragged })
   const { visit } = bar
   const booking = visit.booking?.state
   const mark = `${visit.pinned ? '◆ ' : ''}${booking ? MARKS[booking] : ''}`
@@ -42,7 +49,6 @@ export function VisitBar(props: BarProps) {
   // The full word, in the bar or else beside it, before a short one.
   const label = labels.find((one) => needs(one) <= Math.max(width, room))
   const within = label !== undefined && needs(label) <= width
-  const movedBy = (event: PointerEvent): number => Math.round((event.clientX - dragFrom.current!) / half)
   const top = bar.lane * LANE + 5
   return (
     <>
@@ -57,9 +63,12 @@ export function VisitBar(props: BarProps) {
           }}
         />
       )}
-      <button
-        type="button"
-        ref={hold}
+      <Button
+        bsPrefix="tap"
+        ref={(element: HTMLButtonElement | null) => {
+          hold(element)
+          setNodeRef(element)
+        }}
         data-visit={visit.key}
         tabIndex={first || chosen ? 0 : -1}
         className={[
@@ -94,29 +103,12 @@ export function VisitBar(props: BarProps) {
           ...(gate ? [gate] : []),
         ].join(', ')}
         title={`${visit.title}, ${visit.places}: ${visit.when}${gate ? `. ${gate}` : ''}`}
-        onClick={() => {
-          if (!dragged.current) onChoose()
-          dragged.current = false
-        }}
+        onClick={onChoose}
         onFocus={() => onLook(visit)}
         onBlur={() => onLook(null)}
         onPointerEnter={() => onLook(visit)}
         onKeyDown={onKey}
-        onPointerDown={(event) => {
-          dragFrom.current = event.clientX
-          dragged.current = false
-          event.currentTarget.setPointerCapture(event.pointerId)
-        }}
-        onPointerMove={(event) => {
-          if (dragFrom.current !== null && movedBy(event) !== 0) {
-            dragged.current = true
-            onDrag(movedBy(event), false)
-          }
-        }}
-        onPointerUp={(event) => {
-          if (dragFrom.current !== null && movedBy(event) !== 0) onDrag(movedBy(event), true)
-          dragFrom.current = null
-        }}
+        {...listeners}
       >
         {within && `${mark}${label}`}
         {label !== undefined && !within && (
@@ -125,7 +117,7 @@ export function VisitBar(props: BarProps) {
             {label}
           </span>
         )}
-      </button>
+      </Button>
     </>
   )
 }

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { CheckLg, Circle } from 'react-bootstrap-icons'
 import { addDays, FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -67,6 +68,14 @@ export function VisitPanel({
           {words}
         </p>
       ))}
+      <h3>{visit.needs.every(({ cleared }) => cleared) ? 'Ready' : 'Not ready yet'}</h3>
+      <ul className="list-unstyled">
+        {visit.needs.map(({ words, cleared }) => (
+          <li key={words} className={cleared ? 'soft' : undefined}>
+            {cleared ? <CheckLg aria-label="Cleared" /> : <Circle aria-label="Open" />} {words}
+          </li>
+        ))}
+      </ul>
       {visit.waiting.length > 0 && (
         <>
           <h3>What waits for it</h3>

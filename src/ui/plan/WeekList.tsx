@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { addDays, dateOnly, weekday, type Day } from '@/core/calendar/day'
 import { stageHue } from '../shared/stageHue'
@@ -33,8 +34,8 @@ export function WeekList({
           <ul className={styles.list}>
             {its.map((visit) => (
               <li key={visit.key}>
-                <button
-                  type="button"
+                <Button
+                  bsPrefix="tap"
                   onClick={() => onChoose(visit.key)}
                   style={{ borderColor: stageHue(visit.stage) }}
                 >
@@ -46,16 +47,16 @@ export function WeekList({
                     {showSite && `, ${visit.site}`}, {visit.crew}
                     {visit.booking && `, ${visit.booking.state}`}
                   </span>
-                </button>
+                </Button>
               </li>
             ))}
           </ul>
         </section>
       ))}
       {weeks.size > shown && (
-        <button type="button" className="btn btn-quiet" onClick={() => setShown(shown + WEEKS)}>
+        <Button variant="quiet" onClick={() => setShown(shown + WEEKS)}>
           Later weeks
-        </button>
+        </Button>
       )}
     </>
   )

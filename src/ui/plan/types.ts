@@ -25,6 +25,8 @@ export interface VisitView {
   readonly boundBy: string | null
   /** What the weather may do to it, and how long it stands open. */
   readonly sky: readonly string[]
+  /** What it needs before it can start, and whether that is cleared. */
+  readonly needs: readonly { readonly words: string; readonly cleared: boolean }[]
   readonly waiting: readonly string[]
   readonly work: readonly { readonly id: string; readonly words: string }[]
   readonly booking: {
@@ -75,6 +77,8 @@ export interface PlanProps {
   /** Ends that were promised, kept or not by the plan. */
   readonly promises: readonly { readonly late: boolean; readonly words: string }[]
   /** What people are without, from when until when. */
+  /** Rules of sense that facts force it to break. */
+  readonly alarms: readonly { readonly words: string; readonly href: string }[]
   readonly without: readonly { readonly site: string; readonly what: string; readonly from: Day; readonly until: Day }[]
   /** How this site does it where it chose itself, with the reasons. */
   readonly schools: readonly string[]

@@ -89,14 +89,14 @@ function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
             Open again<span className="visually-hidden">: {entry.title}</span>
           </Button>
         )}
-        <label>
+        <Form.Label>
           <span className="visually-hidden">Whose is {entry.title}?</span>
           <WhoseSelect
             small
             value={entry.responsible ?? ''}
             onChange={(value) => void onRecord('responsible', value)}
           />
-        </label>
+        </Form.Label>
         <Button size="sm" variant="quiet" onClick={() => void onRecord('removed', true)}>
           Remove<span className="visually-hidden"> {entry.title}</span>
         </Button>
@@ -109,10 +109,10 @@ function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
             void settleNow()
           }}
         >
-          <label>
+          <Form.Label>
             {settle!.ask}
             <Form.Control value={result} autoFocus onChange={(event) => setResult(event.target.value)} />
-          </label>
+          </Form.Label>
           <Button type="submit" variant="quiet" disabled={result.trim() === ''}>
             {settle!.word}
           </Button>

@@ -93,7 +93,7 @@ function EntryForm({
   return (
     <Form className={styles.form} onSubmit={keep} noValidate aria-label={kind.one}>
       {kind.at !== 'site' && (
-        <label>
+        <Form.Label>
           Where
           <Form.Select
             name={PLACE}
@@ -106,7 +106,7 @@ function EntryForm({
               </option>
             ))}
           </Form.Select>
-        </label>
+        </Form.Label>
       )}
       <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} wrong={wrong?.field} />
       <FormError error={wrong ?? refused} />

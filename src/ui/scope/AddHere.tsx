@@ -1,12 +1,14 @@
 import { useRouter } from 'next/navigation'
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useState } from 'react'
+import { useEffect, useState, type ClipboardEvent } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Nav from 'react-bootstrap/Nav'
 import { useForm } from 'react-hook-form'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { pastedRows } from '@/core/lists/pastedRows'
+import { currencySign } from '@/core/measure/money'
 import { newLine } from '@/schemas/newLine'
 import { FormError } from '../shared/FormError'
 import { sendPicture } from '../shared/sendPicture'
@@ -70,20 +72,41 @@ function LineForm({
     router.refresh()
   })
   const { errors } = formState
+  const [pasted, setPasted] = useState<readonly (readonly string[])[] | null>(null)
+  const takeRows = (text: string): boolean => {
+    const rows = pastedRows(text, ['what', 'line', 'work', 'title'])
+    setPasted(rows)
+    return rows !== null
+  }
+  if (pasted)
+    return (
+      <PastedLines
+        siteId={siteId}
+        placeId={row.placeId}
+        extra={extra}
+        rows={pasted}
+        onSaid={onSaid}
+        onDone={() => setPasted(null)}
+      />
+    )
   return (
     <Form onSubmit={(event) => void add(event)} noValidate>
       <TextField
         id="add-line"
         label={extra ? 'What is to be done beside the contract' : 'What is to be done'}
         placeholder="two blockings behind the vanity"
+        hint="Or paste rows of a spreadsheet: what, hours, price."
         wrong={errors.text?.message}
+        onPaste={(event: ClipboardEvent) => {
+          if (takeRows(event.clipboardData.getData('text'))) event.preventDefault()
+        }}
         {...register('text')}
       />
       {extra && (
         <div className="d-flex gap-2 mt-2">
           <TextField
             id="add-price"
-            label="Price"
+            label={`Price (${currencySign()})`}
             inputMode="decimal"
             wrong={errors.price?.message}
             {...register('price')}
@@ -109,6 +132,58 @@ function LineForm({
         )}
       </div>
     </Form>
+  )
+}
+
+/** What rows of a spreadsheet would add, to be kept or left. */
+function PastedLines(props: {
+  readonly siteId: string
+  readonly placeId: string
+  readonly extra: boolean
+  readonly rows: readonly (readonly string[])[]
+  readonly onSaid: (words: string) => void
+  readonly onDone: () => void
+}) {
+  const { siteId, placeId, extra, rows, onSaid, onDone } = props
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ says: string[] }>()
+  const [says, setSays] = useState<readonly string[] | null>(null)
+  const ask = (keep: boolean): Promise<{ says: string[] } | null> =>
+    run(`/api/sites/${siteId}/lines/rows`, { placeId, extra, rows, keep })
+  useEffect(() => {
+    void ask(false).then((told) => told && setSays(told.says))
+    // The rows are asked about once, when they have been pasted.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [rows])
+  const keep = async (): Promise<void> => {
+    const added = await ask(true)
+    if (!added) return
+    onSaid(added.says.length === 1 ? added.says[0]! : `${added.says.length} lines were added.`)
+    onDone()
+    router.refresh()
+  }
+  return (
+    <section aria-labelledby="pasted-lines">
+      <h4 id="pasted-lines">{rows.length === 1 ? 'This would be added' : `These ${rows.length} would be added`}</h4>
+      <FormError error={error} />
+      {says && (
+        <ol>
+          {says.map((one, i) => (
+            <li key={i}>{one}</li>
+          ))}
+        </ol>
+      )}
+      <div className="d-flex gap-2">
+        {says && (
+          <Button disabled={busy} onClick={() => void keep()}>
+            {rows.length === 1 ? 'Add it' : `Add ${rows.length} lines`}
+          </Button>
+        )}
+        <Button variant="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </section>
   )
 }
 

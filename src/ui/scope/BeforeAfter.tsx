@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import styles from './BeforeAfter.module.css'
 
@@ -23,7 +24,7 @@ export function BeforeAfter({
           style={{ clipPath: `inset(0 ${100 - share}% 0 0)` }}
         />
       </div>
-      <label>
+      <Form.Label>
         <span className="visually-hidden">How much of the later photo of {place} is shown</span>
         <input
           type="range"
@@ -33,7 +34,7 @@ export function BeforeAfter({
           value={share}
           onChange={(event) => setShare(Number(event.target.value))}
         />
-      </label>
+      </Form.Label>
       <figcaption>
         {after.on} on the left, {before.on} on the right
       </figcaption>

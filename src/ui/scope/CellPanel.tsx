@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { excludedWords } from '@/core/scope/line'
 import { STAGES } from '@/core/scope/vocabulary'
@@ -66,9 +68,9 @@ export function CellPanel({
         <h2>
           {STAGES[cell.stage]}, {row.name.toLowerCase()}
         </h2>
-        <button type="button" className="btn btn-sm btn-quiet" onClick={onClose}>
+        <Button variant="quiet" size="sm" onClick={onClose}>
           Close
-        </button>
+        </Button>
       </header>
       <Honest row={row} cell={cell} record={record} mayEdit={mayEdit} />
       {cell.held && <p className="notice notice-error">{cell.held}</p>}
@@ -79,10 +81,10 @@ export function CellPanel({
             {cell.gate.items.map((item) => (
               <li key={item.id}>
                 {item.kind === 'photo' && mayEdit ? (
-                  <label className={styles.tick}>
-                    <input
+                  <Form.Label className={styles.tick}>
+                    <Form.Check.Input
                       type="checkbox"
-                      className="form-check-input"
+
                       checked={item.done}
                       onChange={(event) => {
                         const fact = { subject: 'gate', subjectId: item.id, facet: 'ticked', placeId: row.placeId }
@@ -94,7 +96,7 @@ export function CellPanel({
                       }}
                     />
                     {item.text}
-                  </label>
+                  </Form.Label>
                 ) : (
                   <>
                     <span className={item.done ? 'well' : 'due'}>{item.done ? 'in' : 'open'}</span> {item.text}
@@ -202,9 +204,9 @@ function CautionBox({
       <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
       {readBy.length > 0 && <span className="soft"> Read by {readBy.join(', ')}.</span>}
       {!readBy.includes(person) && (
-        <button type="button" className="btn btn-sm btn-quiet ms-2" onClick={read}>
+        <Button variant="quiet" size="sm" className="ms-2" onClick={read}>
           I have read it<span className="visually-hidden">: {caution.what}</span>
-        </button>
+        </Button>
       )}
     </p>
   )
@@ -232,10 +234,10 @@ function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'ce
         .
       </p>
       {mayEdit && (
-        <label className="soft">
+        <Form.Label className="soft">
           By eye it looks like{' '}
-          <select
-            className="form-select form-select-sm d-inline-block w-auto"
+          <Form.Select
+            className="form-select-sm d-inline-block w-auto"
             value={cell.eye ?? ''}
             onChange={(event) => set(Number(event.target.value))}
           >
@@ -247,8 +249,8 @@ function Honest({ row, cell, record, mayEdit }: Pick<CellPanelProps, 'row' | 'ce
                 {percent} %
               </option>
             ))}
-          </select>
-        </label>
+          </Form.Select>
+        </Form.Label>
       )}
     </div>
   )

@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -33,28 +35,27 @@ export function ExtraAnswer({ siteId, placeId, line, today, record }: ExtraAnswe
     <details>
       <summary>{line.approval ? `The extra was ${line.approval}` : 'This extra waits for an answer'}</summary>
       <div className={styles.edits}>
-        <button type="button" className="btn btn-sm btn-quiet" disabled={busy} onClick={() => void ask()}>
+        <Button variant="quiet" size="sm" disabled={busy} onClick={() => void ask()}>
           What does it do to the dates?
-        </button>
+        </Button>
         <p aria-live="polite">{days}</p>
         <FormError error={error} />
-        <label>
+        <Form.Label>
           Who answered
-          <input
-            className="form-control"
+          <Form.Control
             name="by"
             value={by}
             aria-invalid={missing || undefined}
             onChange={(event) => setBy(event.target.value)}
           />
-        </label>
+        </Form.Label>
         {missing && <p className="notice notice-error">Who answered: write a name.</p>}
-        <button type="button" className="btn btn-sm btn-primary" onClick={() => say('approved')}>
+        <Button variant="primary" size="sm" onClick={() => say('approved')}>
           Approved
-        </button>
-        <button type="button" className="btn btn-sm btn-quiet" onClick={() => say('declined')}>
+        </Button>
+        <Button variant="quiet" size="sm" onClick={() => say('declined')}>
           Declined
-        </button>
+        </Button>
       </div>
     </details>
   )

@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState, type FormEvent } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
@@ -80,54 +82,54 @@ function Said({
   const invalid = (field: string) => (error?.field === field ? true : undefined)
   return (
     <form className={styles.edits} onSubmit={keep} noValidate>
-      <label>
+      <Form.Label>
         What is to be done
-        <input className="form-control" name="title" defaultValue={line.title} aria-invalid={invalid('title')} />
-      </label>
-      <label>
+        <Form.Control name="title" defaultValue={line.title} aria-invalid={invalid('title')} />
+      </Form.Label>
+      <Form.Label>
         Trade
-        <select className="form-select" name="trade" defaultValue={line.trade}>
+        <Form.Select name="trade" defaultValue={line.trade}>
           <Options of={TRADES} />
-        </select>
-      </label>
+        </Form.Select>
+      </Form.Label>
       {line.amount && (
-        <label>
+        <Form.Label>
           Quantity{line.amount.word && ` in ${line.amount.word}`}
-          <input
-            className="form-control measure"
+          <Form.Control
+            className="measure"
             name="quantity"
             defaultValue={line.amount.amount}
             placeholder="as the sizes give"
             aria-invalid={invalid('quantity')}
           />
-        </label>
+        </Form.Label>
       )}
-      <label>
+      <Form.Label>
         Hours of one person
-        <input
-          className="form-control measure"
+        <Form.Control
+          className="measure"
           name="hours"
           inputMode="decimal"
           defaultValue={line.hours}
           placeholder="as the quantity and rate give"
           aria-invalid={invalid('hours')}
         />
-      </label>
-      <label>
+      </Form.Label>
+      <Form.Label>
         Hours at best and at worst
-        <input
-          className="form-control measure"
+        <Form.Control
+          className="measure"
           name="hoursRange"
           defaultValue={line.hoursRange ? `${line.hoursRange[0]} to ${line.hoursRange[1]}` : ''}
           placeholder="like 4 to 10"
           aria-invalid={invalid('hoursRange')}
         />
-      </label>
+      </Form.Label>
       <p className="soft">Empty a quantity or hours to go back to what is reckoned.</p>
       <FormError error={error} />
-      <button type="submit" className="btn btn-quiet">
+      <Button type="submit" variant="quiet">
         Keep changes
-      </button>
+      </Button>
     </form>
   )
 }
@@ -212,25 +214,25 @@ function Standing({
   const needsReason = reason.trim() === ''
   return (
     <div className={styles.edits}>
-      <label>
+      <Form.Label>
         Reason, to hold it or to leave it out
-        <input className="form-control" value={reason} onChange={(event) => setReason(event.target.value)} />
-      </label>
-      <label>
+        <Form.Control value={reason} onChange={(event) => setReason(event.target.value)} />
+      </Form.Label>
+      <Form.Label>
         Held until (if known)
-        <input className="form-control" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
-      </label>
-      <label>
+        <Form.Control type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
+      </Form.Label>
+      <Form.Label>
         Left out until (empty: for good)
-        <input className="form-control" value={outUntil} onChange={(event) => setOutUntil(event.target.value)} />
-      </label>
-      <label>
+        <Form.Control value={outUntil} onChange={(event) => setOutUntil(event.target.value)} />
+      </Form.Label>
+      <Form.Label>
         Whose it is
         <WhoseSelect
           value={line.responsible ?? ''}
           onChange={(value) => set('responsible', value, line.responsible ?? 'us', 'now with another')}
         />
-      </label>
+      </Form.Label>
       <PartOf
         gatherers={gatherers}
         chosen={line.partOf}
@@ -238,42 +240,36 @@ function Standing({
       />
       <div className={styles.buttons}>
         {line.held ? (
-          <button type="button" className="btn btn-quiet" onClick={() => set('held', null, line.held, 'may go on')}>
+          <Button variant="quiet" onClick={() => set('held', null, line.held, 'may go on')}>
             Let it go on
-          </button>
+          </Button>
         ) : (
-          <button
-            type="button"
-            className="btn btn-quiet"
+          <Button
+            variant="quiet"
             disabled={needsReason}
             onClick={() => set('held', { reason, ...(until ? { until } : {}) }, null, 'held')}
           >
             Hold
-          </button>
+          </Button>
         )}
         {line.excluded ? (
-          <button
-            type="button"
-            className="btn btn-quiet"
-            onClick={() => set('excluded', null, line.excluded, 'back in the scope')}
-          >
+          <Button variant="quiet" onClick={() => set('excluded', null, line.excluded, 'back in the scope')}>
             Back in the scope
-          </button>
+          </Button>
         ) : (
-          <button
-            type="button"
-            className="btn btn-quiet"
+          <Button
+            variant="quiet"
             disabled={needsReason}
             onClick={() =>
               set('excluded', { reason, ...(outUntil.trim() ? { until: outUntil } : {}) }, null, 'out of the scope')
             }
           >
             Leave out
-          </button>
+          </Button>
         )}
-        <button type="button" className="btn btn-quiet" onClick={() => set('removed', true, false, 'removed')}>
+        <Button variant="quiet" onClick={() => set('removed', true, false, 'removed')}>
           Remove
-        </button>
+        </Button>
       </div>
     </div>
   )

@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -44,12 +45,12 @@ export function Measure({
   return (
     <details open={open}>
       <summary>Measure again</summary>
-      <label className="form-label" htmlFor="size-again">
+      <Form.Label className="form-label" htmlFor="size-again">
         Size, length first
-      </label>
-      <input
+      </Form.Label>
+      <Form.Control
         id="size-again"
-        className="form-control"
+
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         aria-describedby="size-again-wrong"
@@ -58,9 +59,9 @@ export function Measure({
         {wrong}
       </p>
       <div>
-        <button type="button" className="btn btn-quiet mt-2" onClick={() => void keep()}>
+        <Button variant="quiet" className="mt-2" onClick={() => void keep()}>
           Keep size
-        </button>
+        </Button>
       </div>
     </details>
   )
@@ -102,9 +103,9 @@ export function ChangePlace({
           lines={row.cells.flatMap((cell) => cell.lines)}
         />
         <FormError error={error} />
-        <button className="btn btn-quiet" disabled={busy}>
+        <Button type="submit" variant="quiet" disabled={busy}>
           Change it
-        </button>
+        </Button>
       </form>
     </details>
   )
@@ -133,12 +134,12 @@ export function LayTreatment({
   return (
     <details open={asked !== ''}>
       <summary>Everything that a treatment takes</summary>
-      <label className="form-label" htmlFor="treatment-here">
+      <Form.Label className="form-label" htmlFor="treatment-here">
         What happens here
-      </label>
-      <select
+      </Form.Label>
+      <Form.Select
         id="treatment-here"
-        className="form-select"
+
         value={treatment}
         onChange={(event) => setTreatment(event.target.value)}
       >
@@ -148,16 +149,11 @@ export function LayTreatment({
             {one.title}
           </option>
         ))}
-      </select>
+      </Form.Select>
       <FormError error={error} />
-      <button
-        type="button"
-        className="btn btn-quiet mt-2"
-        disabled={busy || treatment === ''}
-        onClick={() => void lay()}
-      >
+      <Button variant="quiet" className="mt-2" disabled={busy || treatment === ''} onClick={() => void lay()}>
         Add it all
-      </button>
+      </Button>
       {error?.field === 'again' && (
         <Button variant="quiet" className="mt-2" disabled={busy} onClick={() => void lay(true)}>
           Add it again

@@ -44,9 +44,9 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
     <>
       <header className={styles.head}>
         <h2>{row.name}</h2>
-        <button type="button" className="btn btn-sm btn-quiet" onClick={onClose}>
+        <Button variant="quiet" size="sm" onClick={onClose}>
           Close
-        </button>
+        </Button>
       </header>
       <p className="soft">
         {row.futureName && `To be ${row.futureName}. `}
@@ -176,13 +176,14 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
       {mayEdit && <LayTreatment siteId={site.id} row={row} asked={treatmentById(asked ?? '')?.id ?? ''} />}
       {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} open={asked === 'place'} />}
       {mayEdit && (
-        <button
-          type="button"
-          className="btn btn-sm btn-quiet mt-3"
+        <Button
+          variant="quiet"
+          size="sm"
+          className="mt-3"
           onClick={() => mark('place', row.placeId, 'removed', true, false, `${row.name} is off the site.`)}
         >
           Take {row.name} off the site
-        </button>
+        </Button>
       )}
     </>
   )
@@ -244,9 +245,9 @@ function Matters<T extends { readonly id: string; readonly text: string }>({
           <li key={item.id}>
             {item.text} <span className="soft">{tail(item)}</span>
             {action && (
-              <button type="button" className="btn btn-sm btn-quiet" onClick={() => action.run(item)}>
+              <Button variant="quiet" size="sm" onClick={() => action.run(item)}>
                 {action.word}
-              </button>
+              </Button>
             )}
             {below?.(item)}
           </li>

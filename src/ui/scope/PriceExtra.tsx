@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
@@ -61,11 +62,13 @@ export function PriceExtra({
           ))}
         </div>
         <div className={styles.buttons}>
-          <button className="btn btn-quiet">Reckon</button>
+          <Button type="submit" variant="quiet">
+            Reckon
+          </Button>
           {price > 0 && (
-            <button type="button" className="btn btn-primary" onClick={() => onPrice(minor(price * 100))}>
+            <Button variant="primary" onClick={() => onPrice(minor(price * 100))}>
               Set {printMoney(minor(price * 100))} for {line.title.toLowerCase()}
-            </button>
+            </Button>
           )}
         </div>
       </form>

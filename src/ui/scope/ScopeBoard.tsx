@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { useRouter, useSearchParams } from 'next/navigation'
 import { useCallback, useRef, useState } from 'react'
 import Alert from 'react-bootstrap/Alert'
@@ -98,13 +99,9 @@ export function ScopeBoard(props: ScopeProps) {
           {wrong.map(({ placeId, name }, i) => (
             <span key={placeId}>
               {i > 0 && ', '}
-              <button
-                type="button"
-                className="btn btn-link p-0 align-baseline"
-                onClick={() => choose({ placeId, stage: null })}
-              >
+              <Button variant="link" className="p-0 align-baseline" onClick={() => choose({ placeId, stage: null })}>
                 {name}
-              </button>
+              </Button>
             </span>
           ))}
           {wrong.length > 0 && '.'}

@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { answersWords } from '@/core/walk/answersWords'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -24,10 +26,10 @@ export function Since({ site, since, walks, contradictions, open, mayEdit, recor
       {since && (
         <p className={styles.sinceWhat}>
           {walks.length > 1 && (
-            <label>
+            <Form.Label>
               <span className="visually-hidden">Since which walk</span>
-              <select
-                className="form-select form-select-sm"
+              <Form.Select
+                className="form-select-sm"
                 value={since.walkId}
                 onChange={(event) => router.push(`/sites/${site.id}/scope?since=${event.target.value}`)}
               >
@@ -36,20 +38,20 @@ export function Since({ site, since, walks, contradictions, open, mayEdit, recor
                     {walk.title}
                   </option>
                 ))}
-              </select>
-            </label>
+              </Form.Select>
+            </Form.Label>
           )}
-          <label>
+          <Form.Label>
             <span className="visually-hidden">Listed by</span>
-            <select
-              className="form-select form-select-sm"
+            <Form.Select
+              className="form-select-sm"
               value={by}
               onChange={(event) => setBy(event.target.value as typeof by)}
             >
               <option value="place">by place</option>
               <option value="trade">by trade</option>
-            </select>
-          </label>
+            </Form.Select>
+          </Form.Label>
         </p>
       )}
       {since?.conditions && <p className="soft">That day: {since.conditions}.</p>}
@@ -132,9 +134,9 @@ function Asked({
       {mayEdit ? (
         <>
           {asked.sides.map((side) => (
-            <button key={side} type="button" className="btn btn-sm btn-quiet" onClick={() => answer(side)}>
+            <Button key={side} variant="quiet" size="sm" onClick={() => answer(side)}>
               {side}
-            </button>
+            </Button>
           ))}
           <form
             onSubmit={(event) => {
@@ -142,15 +144,15 @@ function Asked({
               if (own.trim() !== '') answer(own)
             }}
           >
-            <label>
+            <Form.Label>
               <span className="visually-hidden">Another answer to: {asked.question}</span>
-              <input
-                className="form-control form-control-sm"
+              <Form.Control
+                className="form-control-sm"
                 placeholder="neither: write what is right"
                 value={own}
                 onChange={(event) => setOwn(event.target.value)}
               />
-            </label>
+            </Form.Label>
           </form>
         </>
       ) : (

@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { STAGE_GROUPS, STAGES, type Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
@@ -79,8 +80,8 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
           >
             {row.cells.map((cell, column) => (
               <td key={cell.stage} className={styles.slot}>
-                <button
-                  type="button"
+                <Button
+                  bsPrefix="tap"
                   ref={(element) => {
                     if (element) cells.current.set(`${rowIndex}/${column}`, element)
                   }}
@@ -94,7 +95,7 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
                   onClick={() => onOpen({ placeId: row.placeId, stage: cell.stage })}
                 >
                   <Fill cell={cell} clearness={row.clearness} />
-                </button>
+                </Button>
               </td>
             ))}
           </Row>
@@ -131,13 +132,13 @@ function Row({
       )}
       <tr>
         <th scope="row" className={styles.place}>
-          <button
-            type="button"
+          <Button
+            bsPrefix="tap"
             data-open={`${row.placeId}/`}
             onClick={() => onOpen({ placeId: row.placeId, stage: null })}
           >
             {row.name}
-          </button>
+          </Button>
           <small>
             {row.size && <span>{row.size} · </span>}
             <span className={row.misty ? 'late' : undefined}>{row.seen}</span>

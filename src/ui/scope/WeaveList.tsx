@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
 import type { RowView } from './types'
@@ -18,8 +19,8 @@ export function WeaveList({
         const left = cells.filter((cell) => cell.percent! < 100)
         return (
           <li key={row.placeId}>
-            <button
-              type="button"
+            <Button
+              bsPrefix="tap"
               className={styles.place}
               onClick={() => onOpen({ placeId: row.placeId, stage: null })}
             >
@@ -28,7 +29,7 @@ export function WeaveList({
                 {row.size && `${row.size} · `}
                 <span className={row.misty ? 'late' : undefined}>{row.seen}</span>
               </small>
-            </button>
+            </Button>
             <div className={styles.bar} aria-hidden="true">
               {cells.map((cell) => (
                 <span key={cell.stage}>
@@ -48,12 +49,12 @@ export function WeaveList({
               <ul className={styles.left}>
                 {left.slice(0, 4).map((cell) => (
                   <li key={cell.stage}>
-                    <button type="button" onClick={() => onOpen({ placeId: row.placeId, stage: cell.stage })}>
+                    <Button bsPrefix="tap" onClick={() => onOpen({ placeId: row.placeId, stage: cell.stage })}>
                       <span>{STAGES[cell.stage]}</span>
                       <span className={cell.held ? 'late' : 'soft'}>
                         {cell.held ? 'held' : cell.percent! > 0 ? `${cell.percent} %` : (cell.next ?? 'not planned')}
                       </span>
-                    </button>
+                    </Button>
                   </li>
                 ))}
                 {left.length > 4 && <li className="soft">and {left.length - 4} more stages</li>}

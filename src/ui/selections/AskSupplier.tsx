@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { SelectionRow } from '@/core/selections/selectionRow'
@@ -17,9 +18,9 @@ export function AskSupplier({ row }: { readonly row: SelectionRow }) {
   }
   return (
     <div>
-      <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => void ask()}>
+      <Button variant="quiet" disabled={busy} onClick={() => void ask()}>
         Ask the supplier (simulated)
-      </button>
+      </Button>
       <p aria-live="polite">{words}</p>
       <FormError error={error} />
     </div>

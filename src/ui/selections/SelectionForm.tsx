@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -58,57 +59,57 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         void save(new FormData(event.currentTarget))
       }}
     >
-      <label>
+      <Form.Label>
         State
-        <select className="form-select" name="state" defaultValue={row.state}>
+        <Form.Select name="state" defaultValue={row.state}>
           {Object.entries(SELECTION_STATES).map(([key, word]) => (
             <option key={key} value={key}>
               {word}
             </option>
           ))}
-        </select>
-      </label>
-      <label>
+        </Form.Select>
+      </Form.Label>
+      <Form.Label>
         Choice
-        <input className="form-control" name="choice" defaultValue={row.choice ?? ''} />
-      </label>
-      <label>
+        <Form.Control name="choice" defaultValue={row.choice ?? ''} />
+      </Form.Label>
+      <Form.Label>
         Supplier
-        <input className="form-control" name="supplier" defaultValue={row.supplier} />
-      </label>
-      <label>
+        <Form.Control name="supplier" defaultValue={row.supplier} />
+      </Form.Label>
+      <Form.Label>
         Arrives
-        <input className="form-control" type="date" name="arrives" defaultValue={row.arrives ?? ''} />
-      </label>
-      <label>
+        <Form.Control type="date" name="arrives" defaultValue={row.arrives ?? ''} />
+      </Form.Label>
+      <Form.Label>
         Lead in days: best, likely, worst
-        <input className="form-control measure" name="lead" defaultValue={row.leadDays.join(', ')} />
-      </label>
-      <label>
+        <Form.Control className="measure" name="lead" defaultValue={row.leadDays.join(', ')} />
+      </Form.Label>
+      <Form.Label>
         Days to approve it
-        <input className="form-control measure" name="approvalDays" defaultValue={row.approvalDays || ''} />
-      </label>
-      <label>
+        <Form.Control className="measure" name="approvalDays" defaultValue={row.approvalDays || ''} />
+      </Form.Label>
+      <Form.Label>
         Who brings it
         <WhoseSelect name="responsible" value={row.responsible ?? ''} />
-      </label>
+      </Form.Label>
       <details>
         <summary>What came</summary>
         <div className={styles.form}>
-          <label>
+          <Form.Label>
             Came on
-            <input className="form-control" type="date" name="came" defaultValue={row.delivered?.on ?? ''} />
-          </label>
+            <Form.Control type="date" name="came" defaultValue={row.delivered?.on ?? ''} />
+          </Form.Label>
           {(['count', 'damaged', 'wrongHand'] as const).map((key) => (
-            <label key={key}>
+            <Form.Label key={key}>
               {CAME[key]}
-              <input
-                className="form-control measure"
+              <Form.Control
+                className="measure"
                 name={`came-${key}`}
                 inputMode="numeric"
                 defaultValue={row.delivered?.[key] ?? ''}
               />
-            </label>
+            </Form.Label>
           ))}
         </div>
       </details>
@@ -125,9 +126,9 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
           />
         </div>
       </details>
-      <button className="btn btn-primary" disabled={busy}>
+      <Button type="submit" variant="primary" disabled={busy}>
         Save
-      </button>
+      </Button>
       <Button
         variant="quiet"
         disabled={busy}

@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { daysWords } from '@/core/calendar/day'
@@ -30,31 +32,31 @@ export function BusyTimes({
         {crew.busy.length === 0 ? 'No busy days were read.' : `${daysWords(crew.busy.length / 2)} taken elsewhere.`}{' '}
         Reading it again replaces them.
       </p>
-      <label className="d-block">
+      <Form.Label className="d-block">
         An iCalendar file
-        <input
+        <Form.Control
           type="file"
           accept=".ics,text/calendar"
-          className="form-control"
+
           disabled={busy}
           onChange={(event) => {
-            const file = event.target.files?.[0]
+            const file = (event.target as HTMLInputElement).files?.[0]
             if (file) void file.text().then((text) => read({ text }))
           }}
         />
-      </label>
-      <label className="d-block mt-2">
+      </Form.Label>
+      <Form.Label className="d-block mt-2">
         Or its address
-        <input
+        <Form.Control
           type="url"
-          className="form-control"
+
           value={address}
           onChange={(event) => setAddress(event.target.value)}
         />
-      </label>
-      <button type="button" className="btn btn-quiet mt-2" disabled={busy} onClick={() => void read({ address })}>
+      </Form.Label>
+      <Button variant="quiet" className="mt-2" disabled={busy} onClick={() => void read({ address })}>
         Read the address
-      </button>
+      </Button>
       <FormError error={error} />
       <p aria-live="polite">{said}</p>
     </fieldset>

@@ -29,6 +29,7 @@ export interface CrewView {
   readonly own: boolean
   readonly mornings: boolean
   readonly setUpHours: number
+  readonly noticeDays: number | null
   readonly language: string
   readonly busy: readonly object[]
   readonly busyAddress: string
@@ -48,6 +49,7 @@ const NEW_CREW: CrewView = {
   own: false,
   mornings: false,
   setUpHours: 0,
+  noticeDays: null,
   language: 'en',
   busy: [],
   busyAddress: '',
@@ -154,6 +156,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         {text('crews', 'Crews (places at once)', crew.crews)}
         {text('crewSize', 'People in each', crew.crewSize)}
         {text('setUpHours', 'Hours to set up and clear away, each coming', crew.setUpHours)}
+        {text('noticeDays', 'Called ahead, in working days (empty: as the firm does)', crew.noticeDays ?? '')}
         <Form.Group controlId="crew-halves">
           <Form.Label>Half of the day</Form.Label>
           <Form.Select name="halves" defaultValue={crew.halves}>

@@ -3,6 +3,7 @@ import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react
 import { flushSync } from 'react-dom'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import type { Units } from '@/core/measure/length'
 import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
 import { pastedRows } from '@/core/lists/pastedRows'
 import { JOB_KINDS, placesOfJobs, type JobKind } from '@/core/scope/jobKinds'
@@ -25,9 +26,10 @@ interface PlaceRow {
 const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
 
 /** A new site in minutes: the house, its places as people say their sizes, and what happens in each. */
-export function NewSite({ today, mayBring }: { readonly today: string; readonly mayBring: boolean }) {
+export function NewSite(props: { readonly today: string; readonly mayBring: boolean; readonly units: Units }) {
+  const { today, mayBring } = props
   const { busy, error, run } = useSend<{ siteId: string }>()
-  const [units, setUnits] = useState<'metric' | 'imperial'>('metric')
+  const [units, setUnits] = useState<Units>(props.units)
   const [weekdays, setWeekdays] = useState<readonly number[]>([1, 2, 3, 4, 5])
   const [places, setPlaces] = useState<readonly PlaceRow[]>([EMPTY_PLACE])
   const list = useRef<HTMLOListElement>(null)
@@ -107,7 +109,7 @@ export function NewSite({ today, mayBring }: { readonly today: string; readonly 
           <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" />
           <Form.Group controlId="units">
             <Form.Label>Units</Form.Label>
-            <Form.Select value={units} onChange={(event) => setUnits(event.target.value as 'metric' | 'imperial')}>
+            <Form.Select value={units} onChange={(event) => setUnits(event.target.value as Units)}>
               <option value="metric">metres</option>
               <option value="imperial">feet and inches</option>
             </Form.Select>
@@ -240,12 +242,12 @@ function PlaceLine({ number, place, example, onChange, onEnter, onPaste, onRemov
         {place.treatments.map((id) => (
           <span key={id} className={styles.treatment}>
             {title(id)}
-            <button
-              type="button"
+            <Button
+              bsPrefix="tap"
               onClick={() => onChange({ treatments: place.treatments.filter((one) => one !== id) })}
             >
               Take out<span className="visually-hidden"> {title(id)}</span>
-            </button>
+            </Button>
           </span>
         ))}
         {left.length > 0 && (

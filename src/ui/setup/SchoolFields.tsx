@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { whatFollows } from '@/core/reckoning/schoolWork'
 import { SCHOOLS, wayOf, type SchoolId, type Schools } from '@/core/sequence/schools'
 
@@ -19,10 +20,9 @@ export function SchoolFields({
         const follows = whatFollows(id, way)
         return (
           <fieldset key={id} className="my-2">
-            <label className="d-block">
+            <Form.Label className="d-block">
               {question}
-              <select
-                className="form-select"
+              <Form.Select
                 value={way}
                 onChange={(event) => onChange({ ...schools, [id]: { way: event.target.value, why } })}
               >
@@ -31,8 +31,8 @@ export function SchoolFields({
                     {words}
                   </option>
                 ))}
-              </select>
-            </label>
+              </Form.Select>
+            </Form.Label>
             {schools[id] && (
               <p className="small soft mb-1">
                 {follows.length > 0
@@ -41,15 +41,14 @@ export function SchoolFields({
               </p>
             )}
             {schools[id] && (
-              <label className="d-block soft">
+              <Form.Label className="d-block soft">
                 Why, on this site
-                <input
-                  className="form-control"
+                <Form.Control
                   aria-label={`Why: ${question}`}
                   value={why}
                   onChange={(event) => onChange({ ...schools, [id]: { way, why: event.target.value } })}
                 />
-              </label>
+              </Form.Label>
             )}
           </fieldset>
         )

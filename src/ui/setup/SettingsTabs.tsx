@@ -8,6 +8,7 @@ const TABS = [
   { href: '/settings/crews', words: 'Crews and suppliers', roles: ['owner', 'lead'] },
   { href: '/settings/figures', words: 'Figures', roles: ['owner', 'lead'] },
   { href: '/settings/messages', words: 'Messages and addresses', roles: ['owner', 'lead'] },
+  { href: '/settings/firm', words: 'Firm', roles: ['owner', 'lead'] },
   { href: '/settings/log', words: 'Who came in', roles: ['owner'] },
 ] as const
 

@@ -1,8 +1,13 @@
 'use client'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useEffect } from 'react'
+import { useForm } from 'react-hook-form'
+import { DAY_FORMS, habitsOf } from '@/core/habits/habits'
 import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
+import { HabitFields } from './FirmSettings'
 
 const DEMO_ROLES = [
   { role: 'owner', words: 'Enter as the owner', sees: 'everything, with money' },
@@ -61,50 +66,55 @@ export function SignIn({ demo, firm }: { demo: boolean; firm: string }) {
   )
 }
 
-/** The first page of an empty folder: the firm and its owner. */
+const NOBODY = { firm: '', name: '', login: '', password: '', timeZone: '', ...habitsOf('en-GB') }
+
+/** The first page of an empty folder: the firm and its owner. Its habits are guessed from the browser's language. */
 export function NewFirm() {
   const { busy, error, run } = useSend()
+  const { register, handleSubmit, setValue, watch } = useForm({ defaultValues: NOBODY })
+  useEffect(() => {
+    const { units, currency, dayForm } = habitsOf(navigator.language)
+    setValue('units', units)
+    setValue('currency', currency)
+    setValue('dayForm', dayForm)
+    setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone)
+  }, [setValue])
+  const start = handleSubmit(async (input) => {
+    if ((await run('/api/firm', input)) !== null) window.location.assign('/sites/new')
+  })
+  const wrong = (field: string): string | undefined => (error?.field === field ? error.message : undefined)
+  const [units, currency, dayForm] = watch(['units', 'currency', 'dayForm'])
   return (
     <main className="page page-narrow">
       <h1>Start your firm</h1>
       <p>One firm lives in one folder on your own machine. You are its owner; add your people later.</p>
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          const form = new FormData(event.currentTarget)
-          void run('/api/firm', Object.fromEntries(form)).then((made) => {
-            if (made !== null) window.location.assign('/sites/new')
-          })
-        }}
-      >
-        <Field name="firm" label="Firm" />
-        <Field name="name" label="Your name" autoComplete="name" />
-        <Field name="login" label="Sign-in name" autoComplete="username" />
-        <Field name="password" label="Password, at least 12 characters" type="password" autoComplete="new-password" />
+      <Form onSubmit={(event) => void start(event)} className="d-grid gap-3">
+        <TextField id="new-firm" label="Firm" {...register('firm')} />
+        <TextField id="new-name" label="Your name" {...register('name')} autoComplete="name" />
+        <TextField id="new-login" label="Sign-in name" {...register('login')} autoComplete="username" />
+        <TextField
+          id="new-password"
+          label="Password, at least 12 characters"
+          type="password"
+          {...register('password')}
+          autoComplete="new-password"
+        />
+        <details>
+          <summary>
+            You measure in {units === 'metric' ? 'metres' : 'feet and inches'}, count in {currency} and write{' '}
+            {DAY_FORMS[dayForm]}.
+          </summary>
+          <div className="d-grid gap-3 mt-2">
+            <HabitFields register={register} wrong={{ currency: { message: wrong('currency') } }} />
+          </div>
+        </details>
         <FormError error={error} />
-        <Button type="submit" variant="primary" disabled={busy}>
-          Start
-        </Button>
+        <div>
+          <Button type="submit" variant="primary" disabled={busy}>
+            Start
+          </Button>
+        </div>
       </Form>
     </main>
-  )
-}
-
-function Field({
-  name,
-  label,
-  type = 'text',
-  autoComplete,
-}: {
-  name: string
-  label: string
-  type?: string
-  autoComplete?: string
-}) {
-  return (
-    <Form.Group controlId={`new-${name}`} className="mb-3">
-      <Form.Label>{label}</Form.Label>
-      <Form.Control name={name} type={type} autoComplete={autoComplete} />
-    </Form.Group>
   )
 }

@@ -1,17 +1,21 @@
 'use client'
-import { useRouter } from 'next/navigation'
-import { useState, type ChangeEvent } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useRouter, useSearchParams } from 'next/navigation'
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import Nav from 'react-bootstrap/Nav'
+import { useForm, type Resolver } from 'react-hook-form'
 import { daysWords } from '@/core/calendar/day'
 import { listed } from '@/core/lists/listed'
 import { PLACE_KINDS } from '@/core/places/place'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
 import { turnedRound } from '@/core/sequence/relations'
 import type { Schools } from '@/core/sequence/schools'
+import { siteSettings } from '@/schemas/site'
 import { FormError } from '../shared/FormError'
 import { SchoolFields } from './SchoolFields'
-import { StandardsTable, type StandardsView } from './StandardsTable'
+import { FiguresTable, standardFigures, type StandardsView } from './FiguresTable'
 import { PutAway } from './PutAway'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
@@ -57,159 +61,180 @@ export interface SiteSettingsProps {
   readonly standards: StandardsView
 }
 
-/** A site's working days, client, order of work and places. */
+const PARTS = {
+  site: 'The site',
+  people: 'People',
+  order: 'Order of work',
+  places: 'Places',
+  figures: 'Figures',
+  files: 'Files',
+} as const
+type Part = keyof typeof PARTS
+/** The part that holds a field, for what is wrong with it. */
+const PART_OF: Readonly<Record<string, Part>> = {
+  clientName: 'people',
+  clientAddress: 'people',
+  whomToCall: 'people',
+  privateNote: 'people',
+  schools: 'order',
+  relations: 'order',
+}
+
+type SiteForm = Omit<SiteSettingsProps['site'], 'id' | 'name' | 'daysOff' | 'travelHours'> & {
+  readonly daysOff: string
+  readonly travelHours: string
+}
+const check = yupResolver(siteSettings) as unknown as Resolver<SiteForm>
+const listOfDays = (text: string): string[] => text.split(/[,\s]+/).filter(Boolean)
+
+/** A site's settings, a part at a time: the site, its people, its order of work, its places, figures and files. */
 export function SiteSettings({ mayTakeOut, away, site, places, standards }: SiteSettingsProps) {
   const router = useRouter()
+  const search = useSearchParams()
+  const asked = search.get('part') ?? ''
+  const part = (asked in PARTS ? asked : 'site') as Part
+  const goTo = (next: Part): void => window.history.replaceState(null, '', `?part=${next}`)
   const { busy, error, run } = useSend()
-  const [form, setForm] = useState({ ...site, daysOff: site.daysOff.join(', '), travelHours: String(site.travelHours) })
   const [saved, setSaved] = useState(false)
-  const set = (part: Partial<typeof form>): void => {
-    setForm({ ...form, ...part })
+  const { id, name, ...fields } = site
+  const { register, handleSubmit, watch, setValue, formState } = useForm<SiteForm>({
+    defaultValues: { ...fields, daysOff: site.daysOff.join(', '), travelHours: String(site.travelHours) },
+    // The schema is the server's own; only a list of days is typed as one line here.
+    resolver: (values, ...rest) => check({ ...values, daysOff: listOfDays(values.daysOff) } as never, ...rest),
+  })
+  const wrong = formState.errors as Readonly<Record<string, { readonly message?: string } | undefined>>
+  const keep = handleSubmit(
+    async (input) => {
+      setSaved((await run(`/api/sites/${id}/settings`, { ...input, revision: site.revision })) !== null)
+      router.refresh()
+    },
+    (errors) => {
+      setSaved(false)
+      goTo(PART_OF[Object.keys(errors)[0]!] ?? 'site')
+    },
+  )
+  const set = <Key extends keyof SiteForm>(key: Key, value: SiteForm[Key]): void => {
     setSaved(false)
+    setValue(key, value as never)
   }
-  const save = async (): Promise<void> => {
-    const { id: _id, name: _name, ...rest } = form
-    const body = { ...rest, revision: site.revision, daysOff: form.daysOff.split(/[,\s]+/).filter(Boolean) }
-    if ((await run(`/api/sites/${site.id}/settings`, body)) === null) return
-    setSaved(true)
-    router.refresh()
-  }
+  const text = (key: keyof SiteForm) => ({ ...register(key as never), wrong: wrong[key]?.message })
+  const inForm = part === 'site' || part === 'people' || part === 'order'
   return (
     <div className="page page-narrow">
-      <h1>{site.name}</h1>
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void save()
-        }}
-        className="visually-grouped"
-      >
-        <Field id="street" label="Street address" value={form.street} onChange={(street) => set({ street })} />
-        <Field
-          id="way-in"
-          label="Way in: keys, gate, parking"
-          value={form.wayIn}
-          onChange={(wayIn) => set({ wayIn })}
-        />
-        <Field
-          id="whom-to-call"
-          label="Whom to call, with the number"
-          value={form.whomToCall}
-          onChange={(whomToCall) => set({ whomToCall })}
-        />
-        <Weekdays value={form.weekdays} onChange={(weekdays) => set({ weekdays })} />
-        <Form.Group controlId="site-halves">
-          <Form.Label>Quiet hours: it is worked on</Form.Label>
-          <Form.Select
-            value={form.halves}
-            onChange={(event) => set({ halves: event.target.value as typeof form.halves })}
-          >
-            <option value="both">all day</option>
-            <option value="morning">in the mornings only</option>
-            <option value="afternoon">in the afternoons only</option>
-          </Form.Select>
-        </Form.Group>
-        <Field
-          id="days-off"
-          label="Days off (year-month-day, with commas)"
-          value={form.daysOff}
-          onChange={(daysOff) => set({ daysOff })}
-        />
-        <Field
-          id="starts-on"
-          label="Work starts"
-          type="date"
-          value={form.startsOn}
-          onChange={(startsOn) => set({ startsOn })}
-        />
-        <Field
-          id="travel-hours"
-          label="Hours of a day that the drive takes, there and back"
-          value={form.travelHours}
-          onChange={(travelHours) => set({ travelHours })}
-        />
-        <Form.Check
-          id="lived-in"
-          label="Somebody lives there during the works"
-          checked={form.livedIn}
-          onChange={(event) => set({ livedIn: event.target.checked })}
-        />
-        <Field id="client-name" label="Client" value={form.clientName} onChange={(clientName) => set({ clientName })} />
-        <Field
-          id="client-address"
-          label="Client’s mail address"
-          value={form.clientAddress}
-          onChange={(clientAddress) => set({ clientAddress })}
-        />
-        <Form.Group controlId="private-note">
-          <Form.Label>Private note, never shared</Form.Label>
-          <Form.Control
+      <h1>{name}: settings</h1>
+      <Nav variant="underline" className="d-flex flex-wrap gap-3 mb-3" aria-label="Parts of the settings">
+        {(Object.keys(PARTS) as Part[]).map((one) => (
+          <Nav.Item key={one}>
+            <Nav.Link
+              href={`?part=${one}`}
+              active={part === one}
+              className={part === one ? 'fw-bold text-decoration-none' : ''}
+              aria-current={part === one ? 'page' : undefined}
+              onClick={(event) => {
+                event.preventDefault()
+                goTo(one)
+              }}
+            >
+              {PARTS[one]}
+            </Nav.Link>
+          </Nav.Item>
+        ))}
+      </Nav>
+      <Form onSubmit={(event) => void keep(event)} className="visually-grouped" hidden={!inForm}>
+        <div className="visually-grouped" hidden={part !== 'site'}>
+          <TextField id="street" label="Street address" {...text('street')} />
+          <TextField id="way-in" label="Way in: keys, gate, parking" {...text('wayIn')} />
+          <Weekdays value={watch('weekdays')} onChange={(weekdays) => set('weekdays', weekdays)} />
+          <Form.Group controlId="site-halves">
+            <Form.Label>Quiet hours: it is worked on</Form.Label>
+            <Form.Select {...register('halves')}>
+              <option value="both">all day</option>
+              <option value="morning">in the mornings only</option>
+              <option value="afternoon">in the afternoons only</option>
+            </Form.Select>
+          </Form.Group>
+          <TextField id="days-off" label="Days off (year-month-day, with commas)" {...text('daysOff')} />
+          <TextField id="starts-on" label="Work starts" type="date" {...text('startsOn')} />
+          <TextField
+            id="travel-hours"
+            label="Hours of a day that the drive takes, there and back"
+            {...text('travelHours')}
+          />
+          <Form.Check id="lived-in" label="Somebody lives there during the works" {...register('livedIn')} />
+        </div>
+        <div className="visually-grouped" hidden={part !== 'people'}>
+          <TextField id="client-name" label="Client" {...text('clientName')} />
+          <TextField id="client-address" label="Client’s mail address" {...text('clientAddress')} />
+          <TextField id="whom-to-call" label="Whom to call, with the number" {...text('whomToCall')} />
+          <TextField
+            id="private-note"
+            label="Private note, never shared"
             as="textarea"
             rows={2}
-            value={form.privateNote}
-            onChange={(event) => set({ privateNote: event.target.value })}
+            {...text('privateNote')}
           />
-        </Form.Group>
-        <h2>Order of work</h2>
-        <SchoolFields schools={form.schools} onChange={(schools) => set({ schools })} />
-        <Relations value={form.relations} schools={form.schools} onChange={(relations) => set({ relations })} />
+          <p>
+            <a href={`/sites/${id}/who`}>Who works here</a>
+          </p>
+        </div>
+        <div className="visually-grouped" hidden={part !== 'order'}>
+          <SchoolFields schools={watch('schools')} onChange={(schools) => set('schools', schools)} />
+          <Relations
+            value={watch('relations')}
+            schools={watch('schools')}
+            onChange={(relations) => set('relations', relations)}
+          />
+        </div>
         <FormError error={error} />
         {saved && <p className="notice notice-good">Saved. Plan again to use it.</p>}
         <Button type="submit" variant="primary" disabled={busy}>
           Save
         </Button>
       </Form>
-      <AddPlace siteId={site.id} />
-      <h2 className="mt-4">Places</h2>
-      <ul>
-        {places.map((place) => (
-          <li key={place.id}>
-            {place.name}, {place.level}, <span className="measure">{place.size ?? 'not measured'}</span>
-          </li>
-        ))}
-      </ul>
-      <StandardsTable siteId={site.id} view={standards} />
-      {mayTakeOut && (
-        <section aria-labelledby="take-out">
-          <h2 id="take-out" className="mt-4">
-            The site as a file
-          </h2>
-          <p>Everything of it, remarks and money too, to keep or to bring into another firm.</p>
-          <a className="btn btn-quiet" href={`/api/sites/${site.id}/bundle`} download>
-            Take it as a file
-          </a>
-          <h2 className="mt-4">Put away</h2>
-          <p>
-            A site that is put away keeps all that was recorded; it is planned, listed and told no more until it is
-            brought back.
-          </p>
-          <PutAway
-            url={`/api/sites/${site.id}/away`}
-            name={site.name}
-            away={false}
-            onMoved={() => router.push('/today')}
-          />
-          {away.length > 0 && <p className="mt-3 mb-1">Put away already:</p>}
-          {away.map((one) => (
-            <PutAway key={one.id} url={`/api/sites/${one.id}/away`} name={one.name} away />
-          ))}
-        </section>
+      {part === 'places' && (
+        <>
+          <ul>
+            {places.map((place) => (
+              <li key={place.id}>
+                {place.name}, {place.level}, <span className="measure">{place.size ?? 'not measured'}</span>
+              </li>
+            ))}
+          </ul>
+          <AddPlace siteId={id} />
+        </>
       )}
+      {part === 'figures' && (
+        <FiguresTable
+          siteId={id}
+          figures={standardFigures(standards)}
+          says="Set here for this site alone. Leave empty for the firm’s figure, or the usual one of the trade."
+        />
+      )}
+      {part === 'files' &&
+        (mayTakeOut ? (
+          <>
+            <h2>The site as a file</h2>
+            <p>Everything of it, remarks and money too, to keep or to bring into another firm.</p>
+            <a className="btn btn-quiet" href={`/api/sites/${id}/bundle`} download>
+              Take it as a file
+            </a>
+            <h2 className="mt-4">Put away</h2>
+            <p>
+              A site that is put away keeps all that was recorded; it is planned, listed and told no more until it is
+              brought back.
+            </p>
+            <PutAway url={`/api/sites/${id}/away`} name={name} away={false} onMoved={() => router.push('/today')} />
+            {away.length > 0 && <p className="mt-3 mb-1">Put away already:</p>}
+            {away.map((one) => (
+              <PutAway key={one.id} url={`/api/sites/${one.id}/away`} name={one.name} away />
+            ))}
+          </>
+        ) : (
+          <p>Only the owner takes a site out, or puts it away.</p>
+        ))}
     </div>
   )
 }
-
-/** A field of the settings. */
-const Field = ({
-  onChange,
-  ...field
-}: {
-  readonly id: string
-  readonly label: string
-  readonly value: string
-  readonly type?: string
-  readonly onChange: (value: string) => void
-}) => <TextField {...field} onChange={(event: ChangeEvent<HTMLInputElement>) => onChange(event.target.value)} />
 
 type Relations_ = SiteSettingsProps['site']['relations']
 

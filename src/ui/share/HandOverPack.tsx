@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { dateOnly } from '@/core/calendar/day'
 import type { AtlasPhoto, HandOver } from '@/core/share/handOver'
 import styles from './HandOverPack.module.css'
@@ -18,9 +19,9 @@ export function HandOverPack({ site, printedOn, open, pack }: HandOverPackProps)
         <p className="soft">{printedOn}</p>
         <h1>{site.name}: hand-over</h1>
         <p className="no-print">{open}</p>
-        <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
+        <Button variant="quiet" className="no-print" onClick={() => window.print()}>
           Print
-        </button>{' '}
+        </Button>{' '}
         <a className="btn btn-quiet no-print" href={`/api/sites/${site.id}/handover`}>
           Take it as a file
         </a>

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { FormError } from '../shared/FormError'
+import { Said } from '../shared/Said'
 import { useSend } from '../shared/useSend'
 import styles from './ShareDesk.module.css'
 
@@ -22,8 +23,16 @@ export function Links({ links, title }: { readonly links: readonly LinkView[]; r
   const router = useRouter()
   const { busy, error, run } = useSend<{ url?: string }>()
   const [anew, setAnew] = useState<{ about: string; url: string } | null>(null)
-  const withdraw = async (id: string): Promise<void> => {
-    if ((await run(`/api/links/${id}/withdraw`)) !== null) router.refresh()
+  const [withdrawn, setWithdrawn] = useState<LinkView | null>(null)
+  const withdraw = async (link: LinkView): Promise<void> => {
+    if ((await run(`/api/links/${link.id}/withdraw`)) === null) return
+    setWithdrawn(link)
+    router.refresh()
+  }
+  const reopen = async ({ id }: LinkView): Promise<void> => {
+    if ((await run(`/api/links/${id}/reopen`)) === null) return
+    setWithdrawn(null)
+    router.refresh()
   }
   const giveAnew = async ({ id, about }: LinkView): Promise<void> => {
     const given = await run(`/api/links/${id}/anew`)
@@ -57,7 +66,7 @@ export function Links({ links, title }: { readonly links: readonly LinkView[]; r
                 size="sm"
                 disabled={busy}
                 aria-label={`Withdraw the link: ${link.about}`}
-                onClick={() => void withdraw(link.id)}
+                onClick={() => void withdraw(link)}
               >
                 Withdraw
               </Button>
@@ -75,6 +84,11 @@ export function Links({ links, title }: { readonly links: readonly LinkView[]; r
           </li>
         ))}
       </ul>
+      <Said
+        words={withdrawn ? `Withdrawn: ${withdrawn.about}. It opens for nobody any more.` : ''}
+        undo={withdrawn ? { word: 'Undo', run: () => void reopen(withdrawn) } : undefined}
+        onClose={() => setWithdrawn(null)}
+      />
     </section>
   )
 }

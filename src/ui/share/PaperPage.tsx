@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import type { PrintedPaper } from '@/core/share/printedPaper'
 import { useState } from 'react'
 import { FormError } from '../shared/FormError'
@@ -21,9 +22,9 @@ export function PaperPage({ site, reader, printed, readers }: PaperPageProps) {
       <header className="mb-4">
         <p className="soft">{printed.under}</p>
         <h1>{printed.title}</h1>
-        <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
+        <Button variant="quiet" className="no-print" onClick={() => window.print()}>
           Print
-        </button>{' '}
+        </Button>{' '}
         <a className="btn btn-quiet no-print" href={`/api/sites/${site.id}/papers/${reader}`} download>
           As a PDF
         </a>
@@ -57,9 +58,9 @@ function GiveLink({
   const give = async (): Promise<void> => setUrl((await run('/api/tell/paper', { siteId, partyId: id }))?.url ?? null)
   return (
     <div className="no-print mt-2">
-      <button type="button" className="btn btn-quiet" disabled={busy} onClick={() => void give()}>
+      <Button variant="quiet" disabled={busy} onClick={() => void give()}>
         Give {name} a link
-      </button>
+      </Button>
       <FormError error={error} />
       {url && (
         <p className="notice notice-good" role="status">

@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import type { RoomSheet } from '@/core/share/roomSheet'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
@@ -39,9 +40,9 @@ export function RoomSheetPage({
         </p>
         <h1>{sheet.place}</h1>
         <p className="measure">{sheet.size}</p>
-        <button type="button" className="btn btn-quiet no-print" onClick={() => window.print()}>
+        <Button variant="quiet" className="no-print" onClick={() => window.print()}>
           {words.print}
-        </button>{' '}
+        </Button>{' '}
         <a className="btn btn-quiet no-print" href={file} download>
           PDF
         </a>

@@ -234,23 +234,23 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
             <div className={styles.photos}>
               {photos.map((photo) => (
                 <div key={photo.hash}>
-                  <label>
+                  <Form.Label>
                     <img src={`/api/photos/${photo.hash}?size=thumb`} alt="" loading="lazy" />
                     <Form.Check
                       checked={shown.has(photo.hash)}
                       onChange={() => setShown(toggled(shown, photo.hash))}
                       label={`${photo.place}${photo.caption ? `: ${photo.caption}` : ''}`}
                     />
-                  </label>
+                  </Form.Label>
                   {photo.before && shown.has(photo.hash) && (
-                    <label>
+                    <Form.Label>
                       <img src={`/api/photos/${photo.before}?size=thumb`} alt="" loading="lazy" />
                       <Form.Check
                         checked={paired.has(photo.hash)}
                         onChange={() => setPaired(toggled(paired, photo.hash))}
                         label="Beside the earlier one from the same spot"
                       />
-                    </label>
+                    </Form.Label>
                   )}
                 </div>
               ))}

@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useEffect, useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Point } from '@/core/walk/photoMarks'
@@ -43,9 +45,9 @@ export function Drawings({ drawings, pins, matters, srcOf, onDrawing, onPin, onR
       {drawings.map((one) => {
         const count = pins.filter((pin) => pin.sheet === one.hash).length
         return (
-          <button
+          <Button
+            bsPrefix="tap"
             key={one.hash}
-            type="button"
             className={styles.choice}
             aria-expanded={one.hash === shown}
             onClick={() => setShown(one.hash === shown ? null : one.hash)}
@@ -54,7 +56,7 @@ export function Drawings({ drawings, pins, matters, srcOf, onDrawing, onPin, onR
             <small>
               {SHEET_SORTS[one.sort].toLowerCase()}, {count === 1 ? '1 pin' : `${count} pins`}
             </small>
-          </button>
+          </Button>
         )
       })}
       {drawing && (
@@ -78,9 +80,9 @@ export function Drawings({ drawings, pins, matters, srcOf, onDrawing, onPin, onR
             }}
           />
         ) : (
-          <button type="button" className={styles.choice} onClick={() => setAdding(true)}>
+          <Button bsPrefix="tap" className={styles.choice} onClick={() => setAdding(true)}>
             Add a plan or drawing
-          </button>
+          </Button>
         ))}
     </div>
   )
@@ -133,25 +135,27 @@ function PinnedSheet({
             void keep(new FormData(event.currentTarget))
           }}
         >
-          <label>
+          <Form.Label>
             What stands there
-            <input className="form-control" name="text" autoComplete="off" />
-          </label>
-          <label>
+            <Form.Control name="text" autoComplete="off" />
+          </Form.Label>
+          <Form.Label>
             Or something on record here
-            <select className="form-select" name="about" defaultValue="">
+            <Form.Select name="about" defaultValue="">
               <option value="">nothing of it</option>
               {matters.map(({ id, words }) => (
                 <option key={id} value={id}>
                   {words}
                 </option>
               ))}
-            </select>
-          </label>
-          <button className="btn btn-primary">Put the pin</button>
-          <button type="button" className="btn btn-quiet" onClick={() => setAt(null)}>
+            </Form.Select>
+          </Form.Label>
+          <Button type="submit" variant="primary">
+            Put the pin
+          </Button>
+          <Button variant="quiet" onClick={() => setAt(null)}>
             No pin
-          </button>
+          </Button>
         </form>
       )}
       {onPin && !at && <p className="soft">Tap the drawing to put a pin.</p>}
@@ -160,9 +164,9 @@ function PinnedSheet({
           <li key={pin.id}>
             {pin.text}
             {onRemovePin && (
-              <button type="button" className="btn btn-sm btn-quiet" onClick={() => void onRemovePin(pin.id)}>
+              <Button variant="quiet" size="sm" onClick={() => void onRemovePin(pin.id)}>
                 Take off<span className="visually-hidden"> {pin.text}</span>
-              </button>
+              </Button>
             )}
           </li>
         ))}
@@ -214,45 +218,44 @@ function DrawingForm({
         void keep(new FormData(event.currentTarget))
       }}
     >
-      <label>
+      <Form.Label>
         Picture or PDF file
-        <input
-          className="form-control"
+        <Form.Control
           type="file"
           accept="image/*,application/pdf"
-          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+          onChange={(event) => setFile((event.target as HTMLInputElement).files?.[0] ?? null)}
         />
-      </label>
+      </Form.Label>
       {isPdf && (
-        <label>
+        <Form.Label>
           Which page
-          <input className="form-control" type="number" name="page" min={1} defaultValue={1} />
-        </label>
+          <Form.Control type="number" name="page" min={1} defaultValue={1} />
+        </Form.Label>
       )}
-      <label>
+      <Form.Label>
         What it shows
-        <select className="form-select" name="sort">
+        <Form.Select name="sort">
           {Object.entries(SHEET_SORTS).map(([sort, words]) => (
             <option key={sort} value={sort}>
               {words}
             </option>
           ))}
-        </select>
-      </label>
-      <label>
+        </Form.Select>
+      </Form.Label>
+      <Form.Label>
         Its title
-        <input className="form-control" name="title" autoComplete="off" maxLength={200} />
-      </label>
-      <label>
-        <input type="checkbox" name="everywhere" /> for the whole site
-      </label>
+        <Form.Control name="title" autoComplete="off" maxLength={200} />
+      </Form.Label>
+      <Form.Label>
+        <Form.Check.Input type="checkbox" name="everywhere" /> for the whole site
+      </Form.Label>
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
-      <button className="btn btn-primary" disabled={busy}>
+      <Button type="submit" variant="primary" disabled={busy}>
         Keep the drawing
-      </button>
-      <button type="button" className="btn btn-quiet" onClick={onClose}>
+      </Button>
+      <Button variant="quiet" onClick={onClose}>
         Close
-      </button>
+      </Button>
     </form>
   )
 }

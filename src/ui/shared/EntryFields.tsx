@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { labelOn, typedValue, type Field, type Values } from '@/core/entries/field'
 import type { Units } from '@/core/measure/length'
 
@@ -19,31 +20,29 @@ export function EntryFields({
     const common = { name: one.key, 'aria-invalid': one.key === wrong ? true : undefined, defaultValue: typed }
     if (one.kind === 'tick')
       return (
-        <label key={one.key}>
-          <input type="checkbox" className="form-check-input" name={one.key} defaultChecked={typed !== ''} />{' '}
-          {one.label}
-        </label>
+        <Form.Label key={one.key}>
+          <Form.Check.Input type="checkbox" name={one.key} defaultChecked={typed !== ''} /> {one.label}
+        </Form.Label>
       )
     return (
-      <label key={one.key}>
+      <Form.Label key={one.key}>
         {labelOn(one, units)}
         {one.kind === 'choice' ? (
-          <select className="form-select" {...common}>
+          <Form.Select {...common}>
             <option value="">not said</option>
             {one.options!.map((option) => (
               <option key={option}>{option}</option>
             ))}
-          </select>
+          </Form.Select>
         ) : (
-          <input
-            className="form-control"
+          <Form.Control
             autoComplete="off"
             type={one.kind === 'day' ? 'date' : 'text'}
             inputMode={one.kind === 'number' || one.kind === 'money' ? 'decimal' : undefined}
             {...common}
           />
         )}
-      </label>
+      </Form.Label>
     )
   })
 }

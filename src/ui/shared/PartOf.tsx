@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import styles from './PartOf.module.css'
 
 /** A goal of the client or a phase of the contract that work can be part of. */
@@ -22,8 +23,8 @@ export function PartOf({
     <fieldset>
       <legend className={styles.legend}>Part of</legend>
       {gatherers.map(({ id, words }) => (
-        <label key={id} className={styles.tick}>
-          <input
+        <Form.Label key={id} className={styles.tick}>
+          <Form.Check.Input
             type="checkbox"
             name="partOf"
             value={id}
@@ -33,7 +34,7 @@ export function PartOf({
             }
           />{' '}
           {words}
-        </label>
+        </Form.Label>
       ))}
     </fieldset>
   )

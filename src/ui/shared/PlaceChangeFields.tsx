@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
 
@@ -22,10 +23,9 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
   const [change, setChange] = useState<PlaceChange['change']>('future')
   return (
     <>
-      <label>
+      <Form.Label>
         What changes about {place.name}
-        <select
-          className="form-select"
+        <Form.Select
           name="change"
           value={change}
           onChange={(event) => setChange(event.target.value as PlaceChange['change'])}
@@ -35,12 +35,12 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
               {words}
             </option>
           ))}
-        </select>
-      </label>
-      <label>
+        </Form.Select>
+      </Form.Label>
+      <Form.Label>
         {LABELS[change]}
         {change === 'merge' ? (
-          <select className="form-select" name="to">
+          <Form.Select name="to">
             {places
               .filter((one) => one.id !== place.id)
               .map((one) => (
@@ -48,18 +48,18 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
                   {one.name}
                 </option>
               ))}
-          </select>
+          </Form.Select>
         ) : (
-          <input className="form-control" name="to" autoComplete="off" />
+          <Form.Control name="to" autoComplete="off" />
         )}
-      </label>
+      </Form.Label>
       {change === 'split' && lines.length > 0 && (
         <fieldset>
           <legend className="form-label">Work that goes with it</legend>
           {lines.map((line) => (
-            <label key={line.id} className="d-block">
-              <input type="checkbox" className="form-check-input" name="lines" value={line.id} /> {line.title}
-            </label>
+            <Form.Label key={line.id} className="d-block">
+              <Form.Check.Input type="checkbox" name="lines" value={line.id} /> {line.title}
+            </Form.Label>
           ))}
         </fieldset>
       )}

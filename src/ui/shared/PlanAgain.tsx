@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import styles from './PlanAgain.module.css'
@@ -61,20 +62,20 @@ export function PlanAgain({
   return (
     <span className={styles.again}>
       {done === null ? (
-        <button
-          type="button"
+        <Button
+          bsPrefix="tap"
           className={`btn ${quiet ? 'btn-sm btn-quiet' : 'btn-primary'}`}
           onClick={() => void plan()}
         >
           {label}
           {about && <span className="visually-hidden">: {about}</span>}
-        </button>
+        </Button>
       ) : (
         <>
           <progress value={done} max={1} aria-label="Planning" />
-          <button type="button" className="btn btn-quiet" onClick={() => stop.current?.abort()}>
+          <Button variant="quiet" onClick={() => stop.current?.abort()}>
             Stop
-          </button>
+          </Button>
         </>
       )}
       <span aria-live="polite">{error && <span className="late">{error}</span>}</span>

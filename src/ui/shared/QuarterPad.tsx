@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState, type FormEvent } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { howFar } from '@/core/scope/howFar'
@@ -26,30 +28,30 @@ export function QuarterPad({ title, stage, value, was, onSet }: QuarterPadProps)
     <div className={styles.control} style={{ '--hue': stageHue(stage) } as React.CSSProperties}>
       <div className={styles.pad} role="group" aria-label={`How far: ${title}`}>
         {QUARTERS.map((quarter) => (
-          <button
+          <Button
+            bsPrefix="tap"
             key={quarter}
-            type="button"
             aria-pressed={value >= quarter && (quarter > 0 || value === 0)}
             className={quarter > 0 && value >= quarter ? styles.full : undefined}
             onClick={() => value !== quarter && onSet(quarter)}
           >
             {quarter === 100 ? 'done' : quarter === 0 ? 'none' : quarter}
-          </button>
+          </Button>
         ))}
-        <button
-          type="button"
+        <Button
+          bsPrefix="tap"
           aria-expanded={telling}
           aria-label={`A count or per cent: ${title}`}
           className={styles.exact}
           onClick={() => setTelling(!telling)}
         >
           {between ? `${value} %` : '…'}
-        </button>
+        </Button>
       </div>
       {was !== undefined && was !== value && (
-        <button type="button" className={styles.undo} onClick={() => onSet(was)}>
+        <Button bsPrefix="tap" className={styles.undo} onClick={() => onSet(was)}>
           Undo<span className="visually-hidden">: {title}</span>
-        </button>
+        </Button>
       )}
       {telling && (
         <Exact
@@ -77,18 +79,19 @@ function Exact({ title, onSet }: { readonly title: string; readonly onSet: (perc
   }
   return (
     <form className={styles.telling} onSubmit={keep}>
-      <label>
+      <Form.Label>
         <span className="visually-hidden">{title}: how many of how many, or per cent</span>
-        <input
-          className="form-control"
+        <Form.Control
           name="howFar"
           placeholder="31 of 34, or 60 %"
           autoComplete="off"
           autoFocus
           aria-invalid={wrong !== null}
         />
-      </label>
-      <button className="btn btn-quiet">Set</button>
+      </Form.Label>
+      <Button type="submit" variant="quiet">
+        Set
+      </Button>
       {wrong && (
         <p className="notice notice-error" role="alert">
           {wrong}

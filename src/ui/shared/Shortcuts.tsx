@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { usePathname } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import styles from './Shell.module.css'
@@ -51,7 +52,9 @@ export function Shortcuts({ firstSite }: { firstSite: string | null }) {
         <Key keys="?" does="This list" />
       </dl>
       <form method="dialog" className="mt-3">
-        <button className="btn btn-quiet">Close</button>
+        <Button type="submit" variant="quiet">
+          Close
+        </Button>
       </form>
     </dialog>
   )

@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { SELECTION_KINDS, type SelectionSort } from '@/core/selections/selectionKinds'
 
 /** What sort of thing a selection is; what is asked of it follows. */
@@ -9,20 +10,15 @@ export function SortSelect({
   readonly onChange: (sort: SelectionSort) => void
 }) {
   return (
-    <label>
+    <Form.Label>
       It is
-      <select
-        className="form-select"
-        name="sort"
-        value={value}
-        onChange={(event) => onChange(event.target.value as SelectionSort)}
-      >
+      <Form.Select name="sort" value={value} onChange={(event) => onChange(event.target.value as SelectionSort)}>
         {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
           <option key={key} value={key}>
             {words}
           </option>
         ))}
-      </select>
-    </label>
+      </Form.Select>
+    </Form.Label>
   )
 }

@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 
 /** Whose a thing is; 'not ours' is an answer too. */
@@ -15,7 +16,7 @@ export function WhoseSelect({
   readonly small?: boolean
 }) {
   return (
-    <select
+    <Form.Select
       className={`form-select${small ? ' form-select-sm' : ''}`}
       name={name}
       {...(onChange ? { value, onChange: (event) => onChange(event.target.value) } : { defaultValue: value })}
@@ -28,6 +29,6 @@ export function WhoseSelect({
           {words}
         </option>
       ))}
-    </select>
+    </Form.Select>
   )
 }

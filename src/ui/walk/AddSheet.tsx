@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { useEffect, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
@@ -75,9 +76,9 @@ export function AddSheet(props: AddSheetProps) {
       ) : (
         <FactForm key={adding.kind} {...props} />
       )}
-      <button type="button" className={styles.plain} onClick={onClose}>
+      <Button bsPrefix="tap" className={styles.plain} onClick={onClose}>
         Close
-      </button>
+      </Button>
     </dialog>
   )
 }
@@ -139,7 +140,9 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
     >
       <FactFields adding={adding} place={place} site={site} wrong={wrong?.field} />
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong.message}</p>}</div>
-      <button className={styles.main}>Keep</button>
+      <Button bsPrefix="tap" type="submit" className={styles.main}>
+        Keep
+      </Button>
     </form>
   )
 }

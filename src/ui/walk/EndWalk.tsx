@@ -1,4 +1,5 @@
 'use client'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { differences } from '@/core/walk/differences'
 import { evening } from '@/core/walk/endOfDay'
@@ -70,20 +71,20 @@ export function EndWalk({ site, onBack, onDone }: { site: SiteWalk; onBack: () =
               <a href={`/sites/${site.snapshot.site.id}/plan`}>Plan</a> ·{' '}
               <a href={`/sites/${site.snapshot.site.id}/scope`}>Scope</a> · <a href="/today">Today</a>
             </p>
-            <button type="button" className={styles.plain} onClick={onDone}>
+            <Button bsPrefix="tap" className={styles.plain} onClick={onDone}>
               Back to the site
-            </button>
+            </Button>
           </div>
         )}
       </main>
       {!ended && (
         <footer className={styles.foot}>
-          <button type="button" onClick={onBack}>
+          <Button bsPrefix="tap" onClick={onBack}>
             Back
-          </button>
-          <button type="button" className={styles.main} onClick={() => void end()}>
+          </Button>
+          <Button bsPrefix="tap" className={styles.main} onClick={() => void end()}>
             End walk
-          </button>
+          </Button>
         </footer>
       )}
     </>

@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { kindOf } from '@/core/entries/entry'
 import { entryWords } from '@/core/entries/entryWords'
 import type { RegisterEntry } from '@/core/walk/siteState'
@@ -36,17 +37,17 @@ export function EntryRow({
             <strong>{caution.what}.</strong> {caution.care} Only {caution.deferTo} may clear it.
           </p>
         ))}
-        <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'entry', register: kind, entry })}>
+        <Button bsPrefix="tap" className={styles.small} onClick={() => onAdd({ kind: 'entry', register: kind, entry })}>
           Change
-        </button>{' '}
+        </Button>{' '}
         {kind.settle && (
-          <button type="button" className={styles.small} onClick={() => onAdd({ kind: 'settle', entry })}>
+          <Button bsPrefix="tap" className={styles.small} onClick={() => onAdd({ kind: 'settle', entry })}>
             {kind.settle.word}
-          </button>
+          </Button>
         )}{' '}
-        <button type="button" className={styles.small} onClick={() => void site.takeBack('entry', entry.id)}>
+        <Button bsPrefix="tap" className={styles.small} onClick={() => void site.takeBack('entry', entry.id)}>
           Misread: take it back<span className="visually-hidden"> {words.title}</span>
-        </button>
+        </Button>
       </details>
     </li>
   )

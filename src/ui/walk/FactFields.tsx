@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { gatherersOf, kindOf } from '@/core/entries/entry'
 import { fieldsOf } from '@/core/entries/sums'
@@ -47,10 +48,10 @@ export function FactFields({
       return (
         <>
           <Words name="text" label="What, and where exactly" />
-          <label>
+          <Form.Label>
             Photo of it
-            <input className="form-control" type="file" name="photos" accept="image/*" capture="environment" multiple />
-          </label>
+            <Form.Control type="file" name="photos" accept="image/*" capture="environment" multiple />
+          </Form.Label>
           <Pick
             name="condition"
             label="Sort"
@@ -72,10 +73,10 @@ export function FactFields({
             label="Remind me to take it out when this is done here"
             options={[['', 'no reminder'], ...Object.entries(STAGES)]}
           />
-          <label>
+          <Form.Label>
             Or on this day
-            <input className="form-control" type="date" name="whenDay" />
-          </label>
+            <Form.Control type="date" name="whenDay" />
+          </Form.Label>
           <Details fields={KEEP_FIELDS} units={units} wrong={wrong} />
         </>
       )
@@ -93,10 +94,10 @@ export function FactFields({
               ['us', 'we ourselves'],
             ]}
           />
-          <label>
+          <Form.Label>
             By
-            <input className="form-control" type="date" name="by" />
-          </label>
+            <Form.Control type="date" name="by" />
+          </Form.Label>
           <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
           <Details fields={DECISION_FIELDS} units={units} wrong={wrong} />
         </>
@@ -107,10 +108,10 @@ export function FactFields({
           <Words name="title" label="What is to be done" short />
           <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
           <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
-          <label>
+          <Form.Label>
             Hours of one person
-            <input className="form-control" name="hours" inputMode="decimal" defaultValue="4" />
-          </label>
+            <Form.Control name="hours" inputMode="decimal" defaultValue="4" />
+          </Form.Label>
           <Tick name="extra" label="An extra to the contract" checked={adding.extra === true} />
         </>
       )
@@ -118,10 +119,10 @@ export function FactFields({
       return (
         <>
           <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
-          <label>
+          <Form.Label>
             Until, if known
-            <input className="form-control" type="date" name="until" />
-          </label>
+            <Form.Control type="date" name="until" />
+          </Form.Label>
         </>
       )
     case 'exclude':
@@ -142,10 +143,10 @@ export function FactFields({
     case 'whose':
       return (
         <>
-          <label>
+          <Form.Label>
             {adding.line.title}
             <WhoseSelect name="responsible" value={adding.line.responsible ?? ''} />
-          </label>
+          </Form.Label>
           <PartOf gatherers={gatherersOf(site.state.entries)} chosen={adding.line.partOf} />
         </>
       )
@@ -185,21 +186,16 @@ function SelectionFields({ units, wrong }: { readonly units: Units; readonly wro
   return (
     <>
       <Words name="what" label="What is to be chosen" short />
-      <label>
+      <Form.Label>
         How long it takes to get
-        <select
-          className="form-select"
-          name="lead"
-          value={lead}
-          onChange={(event) => setLead(event.target.value as LeadKey)}
-        >
+        <Form.Select name="lead" value={lead} onChange={(event) => setLead(event.target.value as LeadKey)}>
           {Object.entries(LEADS).map(([key, one]) => (
             <option key={key} value={key}>
               {one.words}
             </option>
           ))}
-        </select>
-      </label>
+        </Form.Select>
+      </Form.Label>
       <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
       <SortSelect value={sort} onChange={setTold} />
       <Details key={sort} fields={selectionFields(sort)} units={units} wrong={wrong} />
@@ -244,19 +240,15 @@ const CONDITIONS = [
 ]
 
 export const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
-  <label>
+  <Form.Label>
     {label}
-    {short ? (
-      <input className="form-control" name={name} autoComplete="off" />
-    ) : (
-      <textarea className="form-control" name={name} rows={3} />
-    )}
-  </label>
+    {short ? <Form.Control name={name} autoComplete="off" /> : <Form.Control as="textarea" name={name} rows={3} />}
+  </Form.Label>
 )
 const Tick = ({ name, label, checked }: { name: string; label: string; checked?: boolean }) => (
-  <label className={styles.tick}>
-    <input type="checkbox" name={name} defaultChecked={checked} /> {label}
-  </label>
+  <Form.Label className={styles.tick}>
+    <Form.Check.Input type="checkbox" name={name} defaultChecked={checked} /> {label}
+  </Form.Label>
 )
 const Pick = ({
   name,
@@ -269,14 +261,14 @@ const Pick = ({
   options: readonly (readonly [string, string])[]
   value?: string
 }) => (
-  <label>
+  <Form.Label>
     {label}
-    <select className="form-select" name={name} defaultValue={value}>
+    <Form.Select name={name} defaultValue={value}>
       {options.map(([value, words]) => (
         <option key={value} value={value}>
           {words}
         </option>
       ))}
-    </select>
-  </label>
+    </Form.Select>
+  </Form.Label>
 )

@@ -1,3 +1,4 @@
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -24,20 +25,19 @@ export function FilmInput({ place, site }: { readonly place: Place; readonly sit
   }
   return (
     <>
-      <label>
+      <Form.Label>
         Or a short film
-        <input
-          className="form-control"
+        <Form.Control
           type="file"
           name="film"
           accept="video/*"
           capture="environment"
           onChange={(event) => {
-            const file = event.target.files?.[0]
+            const file = (event.target as HTMLInputElement).files?.[0]
             if (file) void keep(file)
           }}
         />
-      </label>
+      </Form.Label>
       <p className="soft" aria-live="polite">
         {said}
       </p>

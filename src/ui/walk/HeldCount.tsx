@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -30,9 +31,9 @@ export function Notices({ site }: { site: SiteWalk }) {
         <p className="notice notice-error">
           {site.refused.length} could not be taken and {site.refused.length === 1 ? 'is' : 'are'} kept here:{' '}
           {site.refused.map((one) => one.message).join(' ')}{' '}
-          <button type="button" className="btn btn-sm btn-quiet" onClick={() => void site.dropRefused()}>
+          <Button variant="quiet" size="sm" onClick={() => void site.dropRefused()}>
             Let them go
-          </button>
+          </Button>
         </p>
       )}
     </div>

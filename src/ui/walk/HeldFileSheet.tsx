@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { phone } from './phoneStore'
@@ -37,22 +39,21 @@ export function HeldFileSheet({ site }: { readonly site: SiteWalk }) {
     <details className={styles.pad}>
       <summary>A phone that cannot reach the server</summary>
       <p>
-        <button type="button" className={styles.small} onClick={() => void save()}>
+        <Button bsPrefix="tap" className={styles.small} onClick={() => void save()}>
           Save what is held as a file
-        </button>
+        </Button>
       </p>
-      <label>
+      <Form.Label>
         Take in what another phone saved
-        <input
-          className="form-control"
+        <Form.Control
           type="file"
           accept="application/json,.json"
           onChange={(event) => {
-            const file = event.target.files?.[0]
+            const file = (event.target as HTMLInputElement).files?.[0]
             if (file) void take(file)
           }}
         />
-      </label>
+      </Form.Label>
       <p aria-live="polite">{said}</p>
     </details>
   )

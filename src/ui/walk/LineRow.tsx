@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { dateOnly } from '@/core/calendar/day'
 import { CAUTIONS } from '@/core/cautions/cautions'
 import type { Line } from '@/core/scope/line'
@@ -45,23 +46,23 @@ export function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, on
           </p>
         ))}
         {line.held ? (
-          <button type="button" className={styles.small} onClick={onLetGo}>
+          <Button bsPrefix="tap" className={styles.small} onClick={onLetGo}>
             Let it go on
-          </button>
+          </Button>
         ) : (
-          <button type="button" className={styles.small} onClick={onHold}>
+          <Button bsPrefix="tap" className={styles.small} onClick={onHold}>
             Hold it
-          </button>
+          </Button>
         )}{' '}
-        <button type="button" className={styles.small} onClick={onExclude}>
+        <Button bsPrefix="tap" className={styles.small} onClick={onExclude}>
           Leave it out
-        </button>{' '}
-        <button type="button" className={styles.small} onClick={onWhose}>
+        </Button>{' '}
+        <Button bsPrefix="tap" className={styles.small} onClick={onWhose}>
           Whose is it?
-        </button>{' '}
-        <button type="button" className={styles.small} onClick={onTakeBack}>
+        </Button>{' '}
+        <Button bsPrefix="tap" className={styles.small} onClick={onTakeBack}>
           Misread: take it back<span className="visually-hidden"> {line.title}</span>
-        </button>
+        </Button>
       </details>
       {line.inspects ? (
         <TestPad line={line} onSet={onSet} onFailed={onHold} />
@@ -76,19 +77,19 @@ export function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, on
 function TestPad({ line, onSet, onFailed }: { line: Line; onSet: (value: number) => void; onFailed: () => void }) {
   return (
     <div className={styles.test} role="group" aria-label={`Result: ${line.title}`}>
-      <button
-        type="button"
+      <Button
+        bsPrefix="tap"
         aria-pressed={line.progress === 0 && line.held === null}
         onClick={() => line.progress !== 0 && onSet(0)}
       >
         not yet
-      </button>
-      <button type="button" aria-pressed={line.progress === 100} onClick={() => line.progress !== 100 && onSet(100)}>
+      </Button>
+      <Button bsPrefix="tap" aria-pressed={line.progress === 100} onClick={() => line.progress !== 100 && onSet(100)}>
         passed
-      </button>
-      <button type="button" aria-pressed={line.held !== null} onClick={onFailed}>
+      </Button>
+      <Button bsPrefix="tap" aria-pressed={line.held !== null} onClick={onFailed}>
         failed
-      </button>
+      </Button>
     </div>
   )
 }

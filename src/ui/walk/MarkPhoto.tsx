@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useEffect, useState } from 'react'
 import type { KonvaEventObject } from 'konva/lib/Node'
 import { Arrow, Circle, Image as Picture, Layer, Rect, Stage, Text } from 'react-konva'
@@ -45,19 +47,19 @@ export function MarkPhoto({
     <div>
       <div className={styles.tools} role="group" aria-label="Draw on it">
         {(Object.keys(MARK_KINDS) as PhotoMark['kind'][]).map((one) => (
-          <button key={one} type="button" aria-pressed={kind === one} onClick={() => setKind(one)}>
+          <Button bsPrefix="tap" key={one} aria-pressed={kind === one} onClick={() => setKind(one)}>
             {MARK_KINDS[one]}
-          </button>
+          </Button>
         ))}
-        <button type="button" disabled={marks.length === 0} onClick={() => onMarks(marks.slice(0, -1))}>
+        <Button bsPrefix="tap" disabled={marks.length === 0} onClick={() => onMarks(marks.slice(0, -1))}>
           Undo
-        </button>
+        </Button>
       </div>
       {kind === 'words' && (
-        <label>
+        <Form.Label>
           Words, then tap where they belong
-          <input className="form-control" value={words} onChange={(event) => setWords(event.target.value)} />
-        </label>
+          <Form.Control value={words} onChange={(event) => setWords(event.target.value)} />
+        </Form.Label>
       )}
       <Stage
         width={WIDTH}

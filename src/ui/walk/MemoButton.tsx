@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useEffect, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import type { Place } from '@/core/walk/siteState'
@@ -42,9 +43,9 @@ export function MemoButton({ place, site }: { readonly place: Place; readonly si
   }
   return (
     <>
-      <button type="button" className={styles.small} onClick={() => (since === null ? void start() : stop())}>
+      <Button bsPrefix="tap" className={styles.small} onClick={() => (since === null ? void start() : stop())}>
         {since === null ? 'Keep it as sound' : 'Stop, and keep it'}
-      </button>
+      </Button>
       <p className="soft" aria-live="polite">
         {since === null ? said : 'Listening…'}
       </p>

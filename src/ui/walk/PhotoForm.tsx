@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import dynamic from 'next/dynamic'
 import { v7 as uuid } from 'uuid'
@@ -70,52 +72,53 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
       }}
     >
       {earlier.length > 0 && (
-        <label>
+        <Form.Label>
           From the same spot as
-          <select className="form-select" value={spot ?? ''} onChange={(event) => setSpot(event.target.value || null)}>
+          <Form.Select value={spot ?? ''} onChange={(event) => setSpot(event.target.value || null)}>
             <option value="">no earlier photo</option>
             {earlier.map((one) => (
               <option key={one.id} value={one.hash}>
                 {one.caption || 'a photo'} ({shortDay(dayOf(one.seenAt))})
               </option>
             ))}
-          </select>
-        </label>
+          </Form.Select>
+        </Form.Label>
       )}
       {spot && <SameSpot hash={spot} onTaken={(file) => take([file])} />}
-      <label>
+      <Form.Label>
         Take or choose, several at once if you like
-        <input
-          className="form-control"
+        <Form.Control
           type="file"
           name="photos"
           accept="image/*"
           capture="environment"
           multiple
-          onChange={(event) => take([...(event.target.files ?? [])])}
+          onChange={(event) => take([...((event.target as HTMLInputElement).files ?? [])])}
         />
-      </label>
+      </Form.Label>
       {files.length === 0 && <FilmInput place={place} site={site} />}
       {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
       <Words name="caption" label="What it shows" short />
       <details>
         <summary>More about it</summary>
-        <label>
+        <Form.Label>
           What it is about
-          <select className="form-select" name="about" defaultValue="">
+          <Form.Select name="about" defaultValue="">
             <option value="">the place as it is</option>
             {mattersAt(site.state, place.id).map(({ id, words }) => (
               <option key={id} value={id}>
                 {words}
               </option>
             ))}
-          </select>
-        </label>
+          </Form.Select>
+        </Form.Label>
         <EntryFields fields={PHOTO_FIELDS} units={site.snapshot.site.units} />
       </details>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
-      <button className={styles.main}>Keep</button>
+      <Button bsPrefix="tap" type="submit" className={styles.main}>
+        Keep
+      </Button>
     </form>
   )
 }

@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useEffect, useRef } from 'react'
 import { printSize } from '@/core/measure/size'
 import { VISIT_KINDS } from '@/core/walk/observation'
@@ -31,9 +32,9 @@ export function PlaceHead({ site, walk, place, index, seen, visited }: PlaceHead
     void site.setWalk({ ...walk, placeId })
   }
   const step = (one: Place) => (
-    <button
+    <Button
+      bsPrefix="tap"
       key={one.id}
-      type="button"
       aria-label={`${one.name}${visited.has(one.id) ? ', visited' : ''}`}
       aria-current={one.id === place.id ? 'step' : undefined}
       className={visited.has(one.id) ? styles.visited : undefined}
@@ -41,15 +42,15 @@ export function PlaceHead({ site, walk, place, index, seen, visited }: PlaceHead
     >
       {one.name}
       {visited.has(one.id) && <span aria-hidden> ✓</span>}
-    </button>
+    </Button>
   )
   return (
     <header className={styles.head}>
       <div className={styles.headRow}>
-        <button type="button" className={styles.all} onClick={() => all.current?.showModal()}>
+        <Button bsPrefix="tap" className={styles.all} onClick={() => all.current?.showModal()}>
           {VISIT_KINDS[walk.kind]}, {index + 1} of {places.length}
           <span className="visually-hidden">: all places</span>
-        </button>
+        </Button>
         <HeldCount site={site} />
       </div>
       <h1>{place.name}</h1>
@@ -62,9 +63,9 @@ export function PlaceHead({ site, walk, place, index, seen, visited }: PlaceHead
       <dialog ref={all} className={styles.sheet} aria-label="All places">
         <h2>All places</h2>
         <div className={styles.places}>{places.map(step)}</div>
-        <button type="button" className={styles.plain} onClick={() => all.current?.close()}>
+        <Button bsPrefix="tap" className={styles.plain} onClick={() => all.current?.close()}>
           Close
-        </button>
+        </Button>
       </dialog>
     </header>
   )

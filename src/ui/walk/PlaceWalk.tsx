@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { addDays } from '@/core/calendar/day'
@@ -113,16 +115,16 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         <Notices site={site} />
         <div className={`${styles.section} ${styles.sectionRow}`}>
           <h2>What is here now</h2>
-          <label>
+          <Form.Label>
             <span className="visually-hidden">In which order</span>
-            <select value={order} onChange={(event) => setOrder(event.target.value as LineOrder)}>
+            <Form.Select value={order} onChange={(event) => setOrder(event.target.value as LineOrder)}>
               {Object.entries(LINE_ORDERS).map(([id, words]) => (
                 <option key={id} value={id}>
                   {words}
                 </option>
               ))}
-            </select>
-          </label>
+            </Form.Select>
+          </Form.Label>
         </div>
         {openLines.length === 0 && (
           <p className={styles.pad}>
@@ -157,15 +159,15 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
                     )}
                     <small>{valueWords(KEEP_FIELDS, keep.details, snapshot.site.units, false).join('. ')}</small>
                   </div>
-                  <button
-                    type="button"
+                  <Button
+                    bsPrefix="tap"
                     className={styles.small}
                     onClick={() =>
                       here([{ subject: 'keep', subjectId: keep.id, facet: 'released', placeId: place.id, value: true }])
                     }
                   >
                     Gone
-                  </button>
+                  </Button>
                 </li>
               ))}
             </ul>
@@ -189,29 +191,29 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       </main>
       <footer className={styles.foot}>
         <div>
-          <button type="button" className={styles.next} onClick={() => void go(index + 1)}>
+          <Button bsPrefix="tap" className={styles.next} onClick={() => void go(index + 1)}>
             {changed ? 'Next' : 'Nothing more, next'}: {places[index + 1]?.name ?? 'end of the walk'}
-          </button>
-          <button type="button" className={styles.end} onClick={onEnd}>
+          </Button>
+          <Button bsPrefix="tap" className={styles.end} onClick={onEnd}>
             End the walk
-          </button>
+          </Button>
         </div>
         <div>
-          <button type="button" className={styles.main} onClick={() => setAdding({ kind: 'say' })}>
+          <Button bsPrefix="tap" className={styles.main} onClick={() => setAdding({ kind: 'say' })}>
             Say it
-          </button>
-          <button type="button" onClick={() => setAdding({ kind: 'photo' })}>
+          </Button>
+          <Button bsPrefix="tap" onClick={() => setAdding({ kind: 'photo' })}>
             Photo
-          </button>
-          <button type="button" onClick={() => setAdding({ kind: 'measure' })}>
+          </Button>
+          <Button bsPrefix="tap" onClick={() => setAdding({ kind: 'measure' })}>
             Tape
-          </button>
-          <button type="button" onClick={() => setAdding({ kind: 'found' })}>
+          </Button>
+          <Button bsPrefix="tap" onClick={() => setAdding({ kind: 'found' })}>
             Found
-          </button>
-          <button type="button" onClick={() => setAdding({ kind: 'more' })}>
+          </Button>
+          <Button bsPrefix="tap" onClick={() => setAdding({ kind: 'more' })}>
             More
-          </button>
+          </Button>
         </div>
       </footer>
       {adding && (
@@ -268,8 +270,8 @@ function GateTick({
     else record([{ subject: 'gate', subjectId: item.id, facet: 'ticked', placeId, value: done }])
   }
   return (
-    <label>
-      <input
+    <Form.Label>
+      <Form.Check.Input
         type="checkbox"
         checked={item.done}
         disabled={item.kind === 'work' || item.kind === 'entry'}
@@ -279,6 +281,6 @@ function GateTick({
         {item.text}
         {item.failed && <small className="late"> {item.failed}</small>}
       </span>
-    </label>
+    </Form.Label>
   )
 }

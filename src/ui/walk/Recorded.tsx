@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import type { SubjectKind } from '@/core/walk/observation'
 import { answersWords } from '@/core/walk/answersWords'
 import dynamic from 'next/dynamic'
@@ -60,9 +61,9 @@ export function Recorded({
           <li key={one.id} className={styles.asked}>
             <strong>Said in two ways: {one.question}</strong>
             {one.sides.map((side) => (
-              <button
+              <Button
+                bsPrefix="tap"
                 key={side}
-                type="button"
                 className={styles.small}
                 onClick={() =>
                   record([
@@ -77,7 +78,7 @@ export function Recorded({
                 }
               >
                 {side}
-              </button>
+              </Button>
             ))}
           </li>
         ))}
@@ -91,15 +92,15 @@ export function Recorded({
                 )}
               </small>
             </div>
-            <button
-              type="button"
+            <Button
+              bsPrefix="tap"
               className={styles.small}
               onClick={() =>
                 record([{ subject: 'finding', subjectId: one.id, facet: 'settled', placeId, value: true }])
               }
             >
               Settled
-            </button>
+            </Button>
             <TakeBack site={site} subject="finding" id={one.id} what={one.text} />
           </li>
         ))}
@@ -112,13 +113,13 @@ export function Recorded({
                 {one.by && `, by ${dateOnly(one.by)}`}
               </small>
             </div>
-            <button
-              type="button"
+            <Button
+              bsPrefix="tap"
               className={styles.small}
               onClick={() => onAdd({ kind: 'answer', decisionId: one.id })}
             >
               Decided
-            </button>
+            </Button>
             <TakeBack site={site} subject="decision" id={one.id} what={one.question} />
           </li>
         ))}
@@ -129,15 +130,15 @@ export function Recorded({
               <small>{one.choice ?? 'not chosen yet'}</small>
             </div>
             {one.state === 'ordered' && (
-              <button
-                type="button"
+              <Button
+                bsPrefix="tap"
                 className={styles.small}
                 onClick={() =>
                   record([{ subject: 'selection', subjectId: one.id, facet: 'state', placeId, value: 'arrived' }])
                 }
               >
                 It is here
-              </button>
+              </Button>
             )}
             <TakeBack site={site} subject="selection" id={one.id} what={one.what} />
           </li>
@@ -191,9 +192,9 @@ const TakeBack = ({
   readonly id: string
   readonly what: string
 }) => (
-  <button type="button" className={styles.small} onClick={() => void site.takeBack(subject, id)}>
+  <Button bsPrefix="tap" className={styles.small} onClick={() => void site.takeBack(subject, id)}>
     Take back<span className="visually-hidden"> {what}</span>
-  </button>
+  </Button>
 )
 
 /** The size before this walk and the one told on it: all that the phone knows of how a size came about. */

@@ -1,3 +1,4 @@
+import Button from 'react-bootstrap/Button'
 import { useEffect, useRef, useState } from 'react'
 import styles from './Walk.module.css'
 
@@ -47,9 +48,9 @@ export function SameSpot({ hash, onTaken }: { readonly hash: string; readonly on
       {missing ? (
         <p className="soft">The camera cannot be shown here. Stand where this one was taken, then take it below.</p>
       ) : (
-        <button type="button" className={styles.small} onClick={shoot}>
+        <Button bsPrefix="tap" className={styles.small} onClick={shoot}>
           Take it now
-        </button>
+        </Button>
       )}
     </>
   )

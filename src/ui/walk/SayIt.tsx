@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import type { WalkKind } from '@/core/narration/line'
@@ -80,27 +82,30 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
           if (text.trim() !== '') void read()
         }}
       >
-        <label>
+        <Form.Label>
           Say or type what you see; use the microphone of your keyboard
-          <textarea
-            className="form-control"
+          <Form.Control
+            as="textarea"
+
             rows={5}
             value={text}
             onChange={(event) => setText(event.target.value)}
             placeholder="Board’s about half up, no sockets in yet. Sparky’s back Thursday."
           />
-        </label>
+        </Form.Label>
         {site.snapshot.demo && (
-          <button
-            type="button"
+          <Button
+            bsPrefix="tap"
             className={styles.small}
             onClick={() => void dictation.listen().then((words) => setText((old) => `${old} ${words}`.trim()))}
           >
             Dictate (simulated)
-          </button>
+          </Button>
         )}
         <MemoButton place={place} site={site} />
-        <button className={styles.main}>Read it back</button>
+        <Button bsPrefix="tap" type="submit" className={styles.main}>
+          Read it back
+        </Button>
       </form>
     )
   }
@@ -117,30 +122,30 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
                 {proposal.line.words}”
               </small>
               {proposal.toConfirm && !dropped.has(i) && (
-                <button
-                  type="button"
+                <Button
+                  bsPrefix="tap"
                   className={styles.small}
                   aria-pressed={confirmed.has(i)}
                   onClick={() => setConfirmed((old) => toggled(old, i))}
                 >
                   {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
-                </button>
+                </Button>
               )}
             </div>
-            <button type="button" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
+            <Button bsPrefix="tap" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
               {dropped.has(i) ? 'Dropped' : 'Drop'}
               <span className="visually-hidden"> {proposal.line.words}</span>
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
       {proposals.length === 0 && <p>Nothing to record in that.</p>}
-      <button type="button" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
+      <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
         Keep {kept === 1 ? 'it' : `all ${kept}`}
-      </button>
-      <button type="button" className={styles.plain} onClick={() => setProposals(null)}>
+      </Button>
+      <Button bsPrefix="tap" className={styles.plain} onClick={() => setProposals(null)}>
         Change the words
-      </button>
+      </Button>
     </div>
   )
 }

@@ -1,4 +1,6 @@
 'use client'
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
@@ -114,10 +116,10 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         <fieldset className={styles.kinds}>
           <legend className={styles.section}>What kind of walk?</legend>
           {(Object.keys(VISIT_KINDS) as VisitKind[]).map((one) => (
-            <label key={one} className={kind === one ? styles.picked : undefined}>
-              <input type="radio" name="kind" checked={kind === one} onChange={() => setKind(one)} />
+            <Form.Label key={one} className={kind === one ? styles.picked : undefined}>
+              <Form.Check.Input type="radio" name="kind" checked={kind === one} onChange={() => setKind(one)} />
               {VISIT_KINDS[one]}
-            </label>
+            </Form.Label>
           ))}
         </fieldset>
         {left.length > 0 && <h2 className={styles.section}>Open from before, to settle on this walk</h2>}
@@ -153,9 +155,14 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         <HeldFileSheet site={site} />
       </main>
       <footer className={styles.foot}>
-        <button type="button" className={styles.main} disabled={state.places.length === 0} onClick={() => void start()}>
+        <Button
+          bsPrefix="tap"
+          className={styles.main}
+          disabled={state.places.length === 0}
+          onClick={() => void start()}
+        >
           Start: {state.places[0]?.name ?? 'no places yet'}
-        </button>
+        </Button>
       </footer>
     </>
   )
@@ -194,10 +201,9 @@ function VisitDetails({
         {conditions?.simulated && ', by the simulated weather station'}
       </summary>
       <div className={styles.form}>
-        <label>
+        <Form.Label>
           Sky
-          <select
-            className="form-select"
+          <Form.Select
             value={conditions?.sky ?? ''}
             onChange={(event) => weather({ sky: event.target.value as SiteConditions['sky'] })}
           >
@@ -205,12 +211,11 @@ function VisitDetails({
             {SKIES.map((sky) => (
               <option key={sky}>{sky}</option>
             ))}
-          </select>
-        </label>
-        <label>
+          </Form.Select>
+        </Form.Label>
+        <Form.Label>
           Ground
-          <select
-            className="form-select"
+          <Form.Select
             value={conditions?.ground ?? ''}
             onChange={(event) => weather({ ground: event.target.value as SiteConditions['ground'] })}
           >
@@ -218,32 +223,26 @@ function VisitDetails({
             {GROUNDS.map((ground) => (
               <option key={ground}>{ground}</option>
             ))}
-          </select>
-        </label>
+          </Form.Select>
+        </Form.Label>
         {(['low', 'high'] as const).map((end) => (
-          <label key={end}>
+          <Form.Label key={end}>
             {end === 'low' ? 'Coldest, °C' : 'Warmest, °C'}
-            <input
-              className="form-control"
+            <Form.Control
               type="number"
               value={conditions?.[end] ?? ''}
               onChange={(event) => weather({ [end]: Math.round(Number(event.target.value)) })}
             />
-          </label>
+          </Form.Label>
         ))}
-        <label>
+        <Form.Label>
           Who else walks
-          <input
-            className="form-control"
-            value={details.with}
-            onChange={(event) => onChange({ ...details, with: event.target.value })}
-          />
-        </label>
+          <Form.Control value={details.with} onChange={(event) => onChange({ ...details, with: event.target.value })} />
+        </Form.Label>
         {phases.length > 0 && (
-          <label>
+          <Form.Label>
             Phase of the contract
-            <select
-              className="form-select"
+            <Form.Select
               value={details.phase}
               onChange={(event) => onChange({ ...details, phase: event.target.value })}
             >
@@ -251,8 +250,8 @@ function VisitDetails({
               {phases.map((phase) => (
                 <option key={phase.id}>{String(phase.values.number)}</option>
               ))}
-            </select>
-          </label>
+            </Form.Select>
+          </Form.Label>
         )}
       </div>
     </details>

@@ -1,3 +1,5 @@
+import Form from 'react-bootstrap/Form'
+import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { PRECISIONS, printLength, type Units } from '@/core/measure/length'
@@ -24,37 +26,37 @@ export function TapePad({ units, wrong }: { readonly units: Units; readonly wron
   }
   return (
     <>
-      <label>
+      <Form.Label>
         {`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
-        <input
-          className="form-control measure"
+        <Form.Control
+          className="measure"
           name="size"
           autoComplete="off"
           value={typed}
           aria-invalid={wrong || undefined}
           onChange={(event) => setTyped(event.target.value)}
         />
-      </label>
+      </Form.Label>
       <p className="soft" aria-live="polite">
         {readBack(typed, units)}
       </p>
       <div className={styles.keys} role="group" aria-label="Tape pad">
         {KEYS[units].map((key) => (
-          <button key={key} type="button" onClick={() => add(key)}>
+          <Button bsPrefix="tap" key={key} onClick={() => add(key)}>
             {key.trim()}
-          </button>
+          </Button>
         ))}
         {[PRECISIONS.about, PRECISIONS.short].map((words) => (
-          <button key={words} type="button" className={styles.wideKey} onClick={() => sure(words)}>
+          <Button bsPrefix="tap" key={words} className={styles.wideKey} onClick={() => sure(words)}>
             {words.trim()}
-          </button>
+          </Button>
         ))}
-        <button type="button" className={styles.wideKey} onClick={() => setTyped((old) => old.slice(0, -1))}>
+        <Button bsPrefix="tap" className={styles.wideKey} onClick={() => setTyped((old) => old.slice(0, -1))}>
           take back
-        </button>
-        <button type="button" className={styles.wideKey} onClick={() => void measure()}>
+        </Button>
+        <Button bsPrefix="tap" className={styles.wideKey} onClick={() => void measure()}>
           measure{laser.simulated && ' (simulated device)'}
-        </button>
+        </Button>
       </div>
     </>
   )

@@ -12,6 +12,9 @@ import styles from './Walk.module.css'
 /** How long a site that is not open is taken as it was fetched. */
 const FRESH_MS = 3_600_000
 
+/** The page that was asked for: the phone answers with the walk where another cannot be reached. */
+const ASKED_FOR = typeof window === 'undefined' ? '/walk' : window.location.pathname
+
 const EndWalk = dynamic(() => import('./EndWalk').then((module) => module.EndWalk), { ssr: false })
 
 const onHash = (changed: () => void): (() => void) => {
@@ -27,6 +30,7 @@ export function WalkApp() {
     () => '',
   )
   const who = useWhoIsHere()
+  if (ASKED_FOR !== '/walk') return <NeedsNetwork />
   if (who === undefined) return <p className={styles.pad}>Opening…</p>
   if (who === null) return <NobodyHere />
   return siteId ? <SiteWalkPages key={`${who.key} ${siteId}`} siteId={siteId} /> : <ChooseSite key={who.key} />
@@ -83,6 +87,22 @@ async function keepAllSites(sites: readonly { id: string }[]): Promise<void> {
   )
   for (const { id } of sites) if (!fresh.has(id)) await navigator.locks.request(`walk-${id}`, () => fetchSnapshot(id))
 }
+
+/** A page of the desk without a network: it says so, and leads back to what works without one. */
+const NeedsNetwork = () => (
+  <main className={styles.pad}>
+    <h1>This page needs a network</h1>
+    <p>There is none just now. Walks go on without one, and what you record is sent when it is back.</p>
+    <p>
+      <a className="btn btn-primary" href="/walk">
+        Walk
+      </a>{' '}
+      <a className="btn btn-quiet" href={ASKED_FOR}>
+        Try again
+      </a>
+    </p>
+  </main>
+)
 
 /** Nobody is signed in: nothing of what the phone keeps is shown, but that it is kept. */
 function NobodyHere() {

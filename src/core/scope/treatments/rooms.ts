@@ -50,6 +50,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       choose('Bathroom fixtures', 'stock-fixtures', 'fixtures'),
       choose('Shower valve, rough set', 'stock-fixtures', 'pipes'),
       choose('Vanity and mirror', 'stock-cabinets', 'fixtures'),
+      choose('Shower glass', 'shower-glass', 'fixtures'),
     ],
   },
   {

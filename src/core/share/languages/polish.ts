@@ -3,6 +3,8 @@ import type { Catalogue } from './catalogue'
 
 export const POLISH: Catalogue = {
   stages: {
+    testing: 'Badania',
+    scaffold: 'Rusztowanie',
     protect: 'Zabezpieczenie',
     'strip-out': 'Rozbiórka',
     excavation: 'Wykop',
@@ -64,6 +66,9 @@ export const POLISH: Catalogue = {
     engineer: 'Inżynier',
     designer: 'Projektant',
     inspector: 'Inspektor',
+    tester: 'Laborant',
+    surveyor: 'Geodeta',
+    scaffolder: 'Rusztowaniowiec',
     supplier: 'Dostawca',
     client: 'Klient',
     waste: 'Wywóz gruzu',

@@ -3,6 +3,8 @@ import type { Catalogue } from './catalogue'
 
 export const SPANISH: Catalogue = {
   stages: {
+    testing: 'Análisis',
+    scaffold: 'Andamio',
     protect: 'Protección',
     'strip-out': 'Demolición interior',
     excavation: 'Excavación',
@@ -64,6 +66,9 @@ export const SPANISH: Catalogue = {
     engineer: 'Ingeniero',
     designer: 'Diseñador',
     inspector: 'Inspector',
+    tester: 'Laboratorio',
+    surveyor: 'Topógrafo',
+    scaffolder: 'Andamista',
     supplier: 'Proveedor',
     client: 'Cliente',
     waste: 'Recogida de escombros',

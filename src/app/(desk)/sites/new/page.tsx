@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'New site' }
 export default async function NewSitePage() {
   const context = await deskPage()
   await read(() => context.requireLead())
-  return <NewSite today={context.today} mayBring={context.person.role === 'owner'} />
+  return <NewSite today={context.today} mayBring={context.person.role === 'owner'} units={context.firmName.units} />
 }

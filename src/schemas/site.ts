@@ -1,13 +1,9 @@
 import { array, boolean, number, object, string } from 'yup'
-import { parseDay, type Day } from '../../core/calendar/day'
-import type { WorkCalendar } from '../../core/calendar/workingDays'
-import type { Units } from '../../core/measure/length'
-import { relationsFor, type Relation } from '../../core/sequence/relations'
-import { SCHOOLS, type Schools } from '../../core/sequence/schools'
-import { requireNoCycle } from '../../core/sequence/stageOrder'
-import { STAGES, type Stage } from '../../core/scope/vocabulary'
-import { contact, oneLine, trimmed } from '../trimmed'
-import { day } from '../walk/valueSchemas'
+import type { Units } from '../core/measure/length'
+import { SCHOOLS } from '../core/sequence/schools'
+import { STAGES } from '../core/scope/vocabulary'
+import { day } from './day'
+import { contact, oneLine, trimmed } from './trimmed'
 
 const stage = string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.')
 
@@ -84,40 +80,12 @@ export const siteFields = {
   relations,
 }
 
-/** The working days of a site as they were checked. */
-export const calendarFrom = (input: {
-  readonly weekdays: readonly number[]
-  readonly halves: string
-  readonly daysOff: readonly string[]
-}): WorkCalendar => ({
-  weekdays: [...new Set(input.weekdays)].sort(),
-  daysOff: input.daysOff.map(parseDay),
-  halves: input.halves as 'both' | 'morning' | 'afternoon',
+const { name: _name, built: _built, units: _units, ...changeable } = siteFields
+
+/** What can be changed of a site that there is. */
+export const siteSettings = object({
+  ...changeable,
+  revision: number().required(),
+  daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.').required(),
+  relations: siteFields.relations.required(),
 })
-
-/** A site's own order of work as it was checked.
- * @throws ImpossibleRequest where it goes round in a circle, told in words */
-export function relationsFrom(
-  told: readonly {
-    readonly before: string
-    readonly after: string
-    readonly why: string
-    readonly waitDays: number
-    readonly mostDays?: number | null | undefined
-    readonly scope: string
-  }[],
-  under: Schools,
-): Relation[] {
-  const own = told.map((relation): Relation => ({
-    before: relation.before as Stage,
-    after: relation.after as Stage,
-    why: relation.why || 'this site wants it so',
-    waitDays: relation.waitDays,
-    ...(typeof relation.mostDays === 'number' ? { mostDays: relation.mostDays } : {}),
-    scope: relation.scope as 'place' | 'site',
-  }))
-  requireNoCycle(relationsFor(under, own))
-  return own
-}
-
-export const startFrom = (text: string): Day => parseDay(text)

@@ -1,0 +1,252 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import {
+  arrived,
+  crewsFor,
+  EVERY_TRADE,
+  laid,
+  planInput,
+  seen,
+  siteToPlan,
+  stateOf,
+  TODAY,
+} from '../../../tests/fixtures/site'
+import { addDays, daysBetween, type Day } from '../calendar/day'
+import { testsBeforeDust } from '../cautions/hazardNotice'
+import type { Observation } from '../walk/observation'
+import { alarmsOf } from './alarms'
+import { checkSense } from './checkSense'
+import type { Instance } from './instance'
+import { planOf, type Plan } from './plan'
+import { planDiff } from './planDiff'
+import { problemOf, type ProblemInput } from './problem'
+import { checkFigure, senseOf, USUAL_SENSE } from './sense'
+import { Scheduler } from './scheduler'
+import { excessOf } from './span'
+import { nightsOpen } from './standsOpen'
+
+const held = (id: string, placeId: string, until: string): Observation =>
+  seen({ subject: 'line', facet: 'held', subjectId: id, placeId, value: { reason: 'not free', until } })
+const asBefore = ({ visits }: Plan): ProblemInput['before'] =>
+  visits.map(({ key, startDay, startHalf, people, until, boundBy }) => ({
+    visitKey: key,
+    day: startDay,
+    half: startHalf,
+    people,
+    until,
+    boundBy,
+  }))
+const planned = (input: ProblemInput, rounds = 20): Plan => planOf(problemOf(input), { rounds, seed: 1 })
+const started = (plan: Plan, stage: string): Day =>
+  plan.visits.find(({ stages }) => stages.includes(stage as never))!.startDay
+
+describe('what opens waits for what closes', () => {
+  const work = (duration: number) => ({ modes: [{ duration, demands: [] }], calendar: 0, release: 0 })
+  const instance: Instance = {
+    horizon: 100,
+    calendars: [new Uint8Array(100).fill(1)],
+    resources: [],
+    // Opened at once, mended, and closed by somebody who comes in slot 40.
+    activities: [work(2), work(4), { ...work(2), release: 40 }, work(6)],
+    precedences: [
+      { from: 0, to: 1, lag: 0 },
+      { from: 1, to: 2, lag: 0 },
+    ],
+    spans: [{ opens: [0], closes: [2], most: 6, counts: 'nights' }],
+  }
+  test('it is drawn together at its end, nothing else moves, and the end stays', () => {
+    const scheduler = new Scheduler(instance)
+    const first = scheduler.schedule([0, 1, 2, 3])
+    const closed = scheduler.closeUp(first)
+    expect([...first.start]).toEqual([0, 2, 40, 0])
+    expect([...closed.start]).toEqual([34, 36, 40, 0])
+    expect(excessOf(instance.spans![0]!, first)).toBeGreaterThan(0)
+    expect(excessOf(instance.spans![0]!, closed)).toBe(0)
+    expect([...closed.waits!.keys()].sort()).toEqual([0, 1])
+  })
+  test('what was agreed stays where it is, and what lies between does not wait for nothing', () => {
+    const agreed = {
+      ...instance,
+      activities: instance.activities.map((one, i) => (i === 0 ? { ...one, fixed: 0 } : one)),
+    }
+    const scheduler = new Scheduler(agreed)
+    expect([...scheduler.closeUp(scheduler.schedule([0, 1, 2, 3])).start]).toEqual([0, 2, 40, 0])
+  })
+})
+
+describe('a house is never left open', () => {
+  test('a unit that is changed comes out when the new one goes in, in one coming', () => {
+    const facts = laid([{ id: 'parlour', treatments: ['window-replaced'], size: '4 x 4 x 2.5' }])
+    const plan = planned(planInput(facts))
+    const out = stateOf(facts).lines.find(({ title }) => title === 'Take out the old unit')!
+    const visit = plan.visits.find(({ lineIds }) => lineIds.includes(out.id))!
+    expect(visit.lineIds).toHaveLength(3)
+    // Custom windows take twelve weeks at worst: nothing is taken out before they can be there.
+    expect(daysBetween(TODAY, visit.startDay)).toBeGreaterThanOrEqual(84)
+    expect(plan.open).toEqual([])
+  })
+  test('a roof whose covering comes late is stripped late', () => {
+    const facts = laid([{ id: 'north slope', kind: 'roof', size: '8 x 5', treatments: ['roof-recovered'] }])
+    const plan = planned(planInput(facts))
+    expect(nightsOpen(plan.open[0]!)).toBeLessThanOrEqual(3)
+    expect(daysBetween(TODAY, started(plan, 'strip-out'))).toBeGreaterThan(50)
+  })
+  test('where somebody agreed to open it sooner the plan says which nights, and whose word it is', () => {
+    const facts = laid([{ id: 'north slope', kind: 'roof', size: '8 x 5', treatments: ['roof-recovered'] }])
+    const strip = planned(planInput(facts)).visits.find(({ stages }) => stages.includes('strip-out'))!
+    const pins = [{ visitKey: strip.key, day: addDays(TODAY, 6), half: 0 as const }]
+    const plan = planned(planInput(facts, { pins }))
+    const [alarm] = alarmsOf(plan, {
+      visit: () => 'The strip-out',
+      place: (_site, place) => place,
+      agreed: new Set([strip.key]),
+    })
+    expect(alarm!.words).toMatch(
+      /^north slope: a roof stands open \d+ nights, .*, 3 nights at most\. The strip-out was agreed for then: agree on another day, or add a cover\.$/,
+    )
+  })
+})
+
+describe('a house that is lived in', () => {
+  const LATE = 'Cabinets'
+  const house = (part: object) => {
+    const facts = arrived(laid([{ id: 'kitchen', treatments: ['kitchen-rebuilt'], size: '4 x 4 x 2.4' }]), LATE)
+    const base = planInput(facts)
+    return planned({ ...base, sites: base.sites.map((site) => ({ ...site, ...part })) })
+  }
+  test('late cabinets hold the strip-out, and the end stays', () => {
+    const [empty, livedIn] = [house({ livedIn: false }), house({ livedIn: true })]
+    expect(livedIn.finish).toEqual(empty.finish)
+    expect(daysBetween(started(empty, 'strip-out'), started(livedIn, 'strip-out'))).toBeGreaterThan(20)
+    const [one] = livedIn.without
+    expect(one).toMatchObject({ what: 'Kitchen', promised: false })
+    expect(empty.without).toEqual([])
+  })
+  test('two bathrooms: nobody is without', () => {
+    const facts = laid([
+      { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.5 x 2 x 2.4' },
+      { id: 'shower', name: 'Shower room', treatments: [], size: '2 x 2 x 2.4' },
+    ])
+    const base = planInput(facts)
+    expect(planned({ ...base, sites: base.sites.map((site) => ({ ...site, livedIn: true })) }).without).toEqual([])
+  })
+})
+
+describe('who comes when', () => {
+  const facts = laid([{ id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' }])
+  const withNotice = (own: boolean) => {
+    const base = planInput(facts)
+    const sense = { ...USUAL_SENSE, noticeDays: 3 }
+    return planned({
+      ...base,
+      crews: base.crews.map((crew) => ({ ...crew, own })),
+      sites: base.sites.map((site) => ({ ...site, sense })),
+    })
+  }
+  test('nobody from outside starts tomorrow who was never called; our own may', () => {
+    const outside = withNotice(false).visits.reduce((a, b) => (a.startDay < b.startDay ? a : b))
+    expect(outside.startDay).toBe('2026-03-13')
+    expect(outside.why).toMatch(/^3 days of notice for /)
+    const own = withNotice(true).visits.reduce((a, b) => (a.startDay < b.startDay ? a : b))
+    expect(own.startDay < outside.startDay).toBe(true)
+  })
+  test('an old house is tested, and the result is there, before any dust', () => {
+    const value = testsBeforeDust(1911, stateOf(facts), 'hall')!
+    const tests = seen({ subject: 'line', facet: 'laid', subjectId: 'tests', placeId: 'hall', value })
+    const plan = planned(planInput([...facts, tests]))
+    const tested = plan.visits.find(({ lineIds }) => lineIds.includes('tests'))!
+    expect(daysBetween(tested.endDay, started(plan, 'paint'))).toBeGreaterThan(3)
+    expect(testsBeforeDust(1911, stateOf([...facts, tests]), 'hall')).toBeNull()
+    expect(testsBeforeDust(1994, stateOf(facts), 'hall')).toBeNull()
+    expect(testsBeforeDust(1994, stateOf(facts), 'hall', 2000)).not.toBeNull()
+  })
+})
+
+describe('a plan that was kept stays', () => {
+  const facts = laid([
+    { id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' },
+    { id: 'den', treatments: ['room-board-finishes'], size: '4 x 3 x 2.4' },
+  ])
+  const paint = stateOf(facts).lines.find(({ placeId, stage }) => placeId === 'hall' && stage === 'paint')!
+  test('what held a visit is over: it comes forward with its followers, and nobody else moves', () => {
+    const late = [...facts, held(paint.id, 'hall', '2026-05-20')]
+    const before = planned(planInput(late))
+    const again = planned(planInput(facts, { before: asBefore(before) }))
+    const { moved } = planDiff(before, again)
+    expect(moved.length).toBeGreaterThan(0)
+    for (const { from, to } of moved) {
+      expect(to.startDay < from.startDay, to.key).toBe(true)
+      expect(to.placeIds).toContain('hall')
+    }
+  })
+})
+
+test('figures are whole numbers within reason, set by the firm or the site', () => {
+  expect(senseOf({ 'plan/nights-roof': '1', 'plan/notice': '5' })).toEqual({
+    ...USUAL_SENSE,
+    nights: { ...USUAL_SENSE.nights, roof: 1 },
+    noticeDays: 5,
+  })
+  expect(() => checkFigure('plan/nights-roof', '2.5')).toThrow(
+    'A roof stands open at most: a whole number from 0 to 60.',
+  )
+  expect(() => checkFigure('plan/nights-shed', '2')).toThrow('no figure that can be set')
+})
+
+const TREATMENTS = {
+  room: [
+    'room-paint-only',
+    'room-board-finishes',
+    'bathroom-rebuilt',
+    'kitchen-rebuilt',
+    'window-replaced',
+    'window-added',
+  ],
+  face: ['face-tear-off', 'window-replaced'],
+  roof: ['roof-recovered'],
+} as const
+
+/** Any house: lived in or not, its goods on their way or not, with crews of one or two teams. */
+const anyHouse = fc
+  .record({
+    rooms: fc.array(fc.constantFrom(...TREATMENTS.room), { minLength: 1, maxLength: 4 }),
+    faces: fc.array(fc.constantFrom(...TREATMENTS.face), { maxLength: 2 }),
+    roof: fc.boolean(),
+    livedIn: fc.boolean(),
+    old: fc.boolean(),
+    teams: fc.integer({ min: 1, max: 2 }),
+  })
+  .map(({ rooms, faces, roof, livedIn, old, teams }) => {
+    const facts = laid([
+      ...rooms.map((treatment, i) => ({ id: `room${i}`, treatments: [treatment], size: '4 x 3 x 2.4' })),
+      ...faces.map((treatment, i) => ({
+        id: `face${i}`,
+        kind: 'face' as const,
+        treatments: [treatment],
+        size: '9 x 2.7',
+      })),
+      ...(roof ? [{ id: 'roof', kind: 'roof' as const, treatments: TREATMENTS.roof, size: '6 x 4' }] : []),
+    ])
+    const value = old ? testsBeforeDust(1911, stateOf(facts), 'room0') : null
+    const tests = value ? [seen({ subject: 'line', facet: 'laid', subjectId: 'tests', placeId: 'room0', value })] : []
+    const state = stateOf([...facts, ...tests])
+    const sense = { ...USUAL_SENSE, noticeDays: 2 }
+    const crews = crewsFor(...EVERY_TRADE, 'tester').map((crew) => ({ ...crew, crews: teams }))
+    return { ...planInput([]), crews, sites: [siteToPlan(state, { livedIn, sense })] } satisfies ProblemInput
+  })
+
+test('no house that anybody lays down has a plan to laugh at, read by who knows nothing of the search', () => {
+  fc.assert(
+    fc.property(anyHouse, (input) => {
+      const plan = planned(input, 30)
+      const [site] = input.sites
+      const breaches = checkSense(
+        plan,
+        { id: site!.id, state: site!.state, sense: site!.sense!, called: new Set() },
+        TODAY,
+      )
+      expect(breaches.map(({ rule, words }) => `${rule}: ${words}`)).toEqual([])
+    }),
+    { numRuns: 60, seed: 10 },
+  )
+})

@@ -1,0 +1,2 @@
+-- Working days ahead that a crew is called before it first comes to a site; none where the firm's figure holds.
+ALTER TABLE crew ADD COLUMN notice_days INTEGER;

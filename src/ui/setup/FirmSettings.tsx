@@ -1,0 +1,95 @@
+'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useForm, type UseFormRegister } from 'react-hook-form'
+import { DAY_FORMS, type Habits } from '@/core/habits/habits'
+import { firm as schema } from '@/schemas/firm'
+import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
+import { useSend } from '../shared/useSend'
+
+type FirmForm = Habits & { readonly name: string }
+
+/** The firm itself: its name, and how it measures, counts its money and writes its days. */
+export function FirmSettings({ firm, mayChange }: { readonly firm: FirmForm; readonly mayChange: boolean }) {
+  const router = useRouter()
+  const { busy, error, run } = useSend()
+  const [kept, setKept] = useState(false)
+  const { register, handleSubmit, formState } = useForm({ resolver: yupResolver(schema), defaultValues: firm })
+  const wrong = formState.errors
+  const keep = handleSubmit(async (input) => {
+    setKept((await run('/api/firm/habits', input)) !== null)
+    router.refresh()
+  })
+  return (
+    <>
+      <h1>Firm</h1>
+      <Form onSubmit={(event) => void keep(event)} className="d-grid gap-3">
+        <TextField id="name" label="Firm" wrong={wrong.name?.message} disabled={!mayChange} {...register('name')} />
+        <HabitFields register={register} wrong={wrong} disabled={!mayChange} />
+        <FormError error={error} />
+        <p role="status" className="mb-0">
+          {kept && 'Kept.'}
+        </p>
+        {mayChange ? (
+          <div>
+            <Button type="submit" disabled={busy}>
+              Keep
+            </Button>
+          </div>
+        ) : (
+          <p className="soft">Only the owner can change this.</p>
+        )}
+      </Form>
+    </>
+  )
+}
+
+interface HabitFieldsProps {
+  // Two forms hold these fields beside others of their own.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  readonly register: UseFormRegister<any>
+  readonly wrong: Readonly<Partial<Record<keyof Habits, { readonly message?: string | undefined }>>>
+  readonly disabled?: boolean
+}
+
+/** How a firm measures, counts its money and writes its days. */
+export const HabitFields = ({ register, wrong, disabled = false }: HabitFieldsProps) => (
+  <>
+    <Form.Group controlId="units">
+      <Form.Label>New sites are measured in</Form.Label>
+      <Form.Select disabled={disabled} {...register('units')}>
+        <option value="metric">metres</option>
+        <option value="imperial">feet and inches</option>
+      </Form.Select>
+    </Form.Group>
+    <TextField
+      id="currency"
+      label="Currency, its three letters"
+      wrong={wrong.currency?.message}
+      disabled={disabled}
+      {...register('currency')}
+    />
+    <Form.Group controlId="dayForm">
+      <Form.Label>Days are written</Form.Label>
+      <Form.Select disabled={disabled} {...register('dayForm')}>
+        {Object.entries(DAY_FORMS).map(([form, example]) => (
+          <option key={form} value={form}>
+            {example}
+          </option>
+        ))}
+      </Form.Select>
+    </Form.Group>
+    <TextField
+      id="timeZone"
+      label="Time zone"
+      hint="Where your day begins, like Europe/Vienna."
+      wrong={wrong.timeZone?.message}
+      disabled={disabled}
+      {...register('timeZone')}
+    />
+  </>
+)
