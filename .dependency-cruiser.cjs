@@ -37,7 +37,7 @@ module.exports = {
       name: 'core-uses-no-package',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.tsx?$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'] },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'date-fns' },
     },
     only('data-speaks-to-core', 'data', ['core']),
     only('devices-stand-alone', 'devices', ['core']),

@@ -33,6 +33,7 @@ interface Row {
   mornings: number
   set_up_hours: number
   notice_days: number | null
+  also_trades: string
   busy: string
   busy_address: string
   language: Language
@@ -60,6 +61,7 @@ function crewsOf(db: Db, away: 0 | 1): CrewContact[] {
       own: row.own === 1,
       mornings: row.mornings === 1,
       setUpHours: row.set_up_hours,
+      alsoTrades: JSON.parse(row.also_trades) as Trade[],
       ...(row.notice_days === null ? {} : { noticeDays: row.notice_days }),
       calendar: {
         weekdays: JSON.parse(row.weekdays) as number[],
@@ -82,11 +84,11 @@ export function saveCrew(
   crew: Omit<CrewContact, 'busy' | 'busyAddress' | 'language'> & Partial<Pick<CrewContact, 'language'>>,
 ): void {
   db.prepare(
-    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings, set_up_hours, notice_days, language)
-     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings, @setUpHours, @noticeDays, @language)
+    `INSERT INTO crew (id, name, trade, crews, crew_size, weekdays, days_off, halves, contact, licence, own, mornings, set_up_hours, notice_days, also_trades, language)
+     VALUES (@id, @name, @trade, @crews, @crewSize, @weekdays, @daysOff, @halves, @contact, @licence, @own, @mornings, @setUpHours, @noticeDays, @alsoTrades, @language)
      ON CONFLICT (id) DO UPDATE SET name = @name, trade = @trade, crews = @crews, crew_size = @crewSize, weekdays = @weekdays,
      days_off = @daysOff, halves = @halves, contact = @contact, licence = @licence, own = @own, mornings = @mornings,
-     set_up_hours = @setUpHours, notice_days = @noticeDays, language = @language`,
+     set_up_hours = @setUpHours, notice_days = @noticeDays, also_trades = @alsoTrades, language = @language`,
   ).run({
     id: crew.id,
     name: crew.name,
@@ -102,6 +104,7 @@ export function saveCrew(
     mornings: crew.mornings ? 1 : 0,
     setUpHours: crew.setUpHours ?? 0,
     noticeDays: crew.noticeDays ?? null,
+    alsoTrades: JSON.stringify(crew.alsoTrades ?? []),
     language: crew.language ?? 'en',
   })
 }

@@ -70,4 +70,15 @@ describe('a plan that is kept', () => {
     expect(painted.crewId).not.toBeNull()
     expect(painted.startDay >= '2026-03-24').toBe(true)
   })
+  test('a crew does what it does beside its trade, where nobody else does; a licence is asked for that too', async () => {
+    house(2004, ['room-board-finishes'])
+    const crew = { name: 'Hand & Trowel', trade: 'carpenter', crews: 1, crewSize: 2, weekdays: [1, 2, 3, 4, 5] }
+    expect(() => keepCrew(owner, { ...crew, alsoTrades: ['electrician'] })).toThrow(
+      'Licence: electricians need one on record.',
+    )
+    const { id } = keepCrew(owner, { ...crew, alsoTrades: ['painter', 'drywaller'] })
+    const { visits } = await planFirm(owner, 'first')
+    const theirs = new Set(visits.filter(({ crewId }) => crewId === id).map(({ trade }) => trade))
+    expect([...theirs].sort()).toEqual(['carpenter', 'drywaller', 'painter'])
+  })
 })

@@ -42,7 +42,7 @@ describe('a selection in depth', () => {
   test('what came is counted against what is needed', () => {
     say('details', details('hardware', { count: '2' }))
     say('delivered', { on: '2026-03-09', count: 2, damaged: 1 })
-    expect(rowOf('Sink and tap').checks).toEqual(['1 of 2 came damaged.', '1 of 2 are still wanted.'])
+    expect(rowOf('Sink and tap').checks).toEqual(['1 of 2 came damaged.', '1 of 2 is still wanted.'])
   })
   test('supplier and days of approval are told apart from how it was laid down, and the order day follows', () => {
     const before = rowOf('Sink and tap').orderBy!

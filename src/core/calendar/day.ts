@@ -67,3 +67,16 @@ export const weekdayName = (number: number): string => format(new Date(2024, 0, 
 
 /** `1 day`, `4 days` */
 export const daysWords = (count: number): string => (count === 1 ? '1 day' : `${count} days`)
+
+/** Days in words, those that follow each other as one: `16 Mar to 20 Mar, 3 Apr`. */
+export function daysListed(days: readonly Day[]): string {
+  const runs: [Day, Day][] = []
+  for (const day of [...days].sort()) {
+    const last = runs.at(-1)
+    if (last && daysBetween(last[1], day) <= 1) last[1] = day
+    else runs.push([day, day])
+  }
+  return runs
+    .map(([first, last]) => (first === last ? dateOnly(first) : `${dateOnly(first)} to ${dateOnly(last)}`))
+    .join(', ')
+}

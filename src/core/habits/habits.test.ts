@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from 'vitest'
-import { dateOnly, longDay, shortDay, type Day } from '../calendar/day'
+import { dateOnly, daysListed, longDay, shortDay, type Day } from '../calendar/day'
 import { minor, printMoney, readAmount } from '../measure/money'
 import { habitsOf, isCurrency, isTimeZone, localTime, USUAL, writeAs } from './habits'
 
@@ -56,4 +56,9 @@ test.each([
   ['-4', null],
 ])('an amount is read as people type it: %s', (text, amount) => {
   expect(readAmount(text)).toBe(amount)
+})
+test('days off that follow each other are told as one', () => {
+  const days = ['2026-03-17', '2026-03-16', '2026-03-18', '2026-04-03'] as Day[]
+  expect(daysListed(days)).toBe('16 Mar to 18 Mar, 3 Apr')
+  expect(daysListed([])).toBe('')
 })

@@ -1,5 +1,6 @@
 import { addDays, shortDay, type Day } from '../calendar/day'
 import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import { SET_BY } from '../scope/leads'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { gateWords, type CoverGate } from '../sequence/coverGate'
@@ -154,9 +155,15 @@ const goodsFor = (visit: Visit, placeId: string, { state, schools }: HeldSite): 
     ? selectionsFor({ ...visit, stages: [...visit.stages, ...FINISHING] }, placeId, state)
     : selectionsFor(visit, placeId, state)
 
-export const selectionsFor = (visit: Pick<Visit, 'stages'>, placeId: string, state: SiteState): Selection[] =>
+/** What a visit puts in, of what is still to come. */
+export const selectionsFor = (visit: Pick<Visit, 'stages' | 'trade'>, placeId: string, state: SiteState): Selection[] =>
   state.selections.filter(
-    (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && s.state !== 'installed' && isBought(s),
+    (s) =>
+      s.placeId === placeId &&
+      visit.stages.includes(s.neededFor) &&
+      (SET_BY[s.lead] ?? visit.trade) === visit.trade &&
+      s.state !== 'installed' &&
+      isBought(s),
   )
 
 function goodsRelease(

@@ -1,5 +1,5 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
-import type { LeadKey } from '../scope/leads'
+import { SET_BY, type LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { isUnordered, type Selection } from '../selections/selection'
@@ -114,6 +114,7 @@ function addMadeToMeasure(
         if (
           from.visit.stages.some((stage) => after.includes(stage)) &&
           to.visit.stages.includes(neededFor) &&
+          (SET_BY[lead] ?? to.visit.trade) === to.visit.trade &&
           !to.visit.stages.some((stage) => after.includes(stage))
         )
           add(from.index, to.index, upper, `${place}: ${what.toLowerCase()} is measured then, and made`)

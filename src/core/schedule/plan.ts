@@ -97,9 +97,9 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     const bound =
       waits !== undefined
         ? waitsFor(problem, schedule, problem.asks[waits]!)
-        : withOpening(problem, schedule, index, incoming, whyThen(problem, schedule, index, incoming, company))
+        : boundBy(problem, schedule, index, incoming, company)
     const weathered = withWeather(problem, schedule, index, bound)
-    const { why, boundBy, until } = withMost(problem, schedule, index, incoming, weathered)
+    const told = withMost(problem, schedule, index, incoming, weathered)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -112,9 +112,9 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
       ...mannedBy(problem, index, schedule.mode[index]!),
       ...halfDay('start', problem.origin, start),
       ...halfDay('end', problem.origin, end),
-      why,
-      boundBy,
-      ...(until === undefined ? {} : { until: dayOfSlot(problem.origin, until) }),
+      why: told.why,
+      boundBy: told.boundBy,
+      ...(told.until === undefined ? {} : { until: dayOfSlot(problem.origin, told.until) }),
       holds: (after.get(index) ?? []).map((link) => problem.visits[link.to]!.key),
     }
   })
@@ -217,11 +217,29 @@ function waitsFor({ visits, origin, nameOf }: Problem, { start }: { start: Int32
       ? 'so that nothing stands open'
       : ask.kind === 'without'
         ? `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
-        : `to be followed within ${daysWords(ask.link.most! / 2)}`
+        : ask.kind === 'protection'
+          ? 'so that it is in nobody’s way before it is needed'
+          : `to be followed within ${daysWords(ask.link.most! / 2)}`
   return {
     why: `It could be earlier, and waits ${why}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
     boundBy: visits[to]!.key,
   }
+}
+
+const FREE: Why = { why: 'Nothing holds it: the plan puts it here beside the other work.', boundBy: null }
+
+/** What binds a visit: what comes before it and waits for it is no reason, as long as there is another. */
+function boundBy(
+  problem: Problem,
+  schedule: Schedule,
+  index: number,
+  incoming: readonly Link[],
+  company: Company,
+): Why {
+  const by = (its: readonly Link[]): Why =>
+    withOpening(problem, schedule, index, its, whyThen(problem, schedule, index, its, company))
+  const first = by(incoming.filter(({ from }) => !schedule.waits?.has(from)))
+  return first.why === FREE.why ? by(incoming) : first
 }
 
 /** Adds that a visit comes later than it may after another, by a site's own order. */
@@ -331,9 +349,7 @@ function occupied(
   const agreed = [...sameCrew, ...visits[index]!.placeIds.flatMap((id) => byPlace.get(id) ?? [])].find(
     (other) => other !== index && instance.activities[other]!.fixed !== undefined && schedule.start[other]! < start,
   )
-  return agreed === undefined
-    ? { why: 'Nothing holds it: the plan puts it here beside the other work.', boundBy: null }
-    : { why: 'An agreed visit comes first.', boundBy: visits[agreed]!.key }
+  return agreed === undefined ? FREE : { why: 'An agreed visit comes first.', boundBy: visits[agreed]!.key }
 }
 
 function nextOpen(instance: Instance, index: number, slot: Slot): Slot {

@@ -16,7 +16,7 @@ import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
 import { openingsOf, spanOf, type Opening } from './openings'
 import { USUAL_SENSE, type Sense } from './sense'
-import { servicesOf, serviceSpan, type ServiceSpan } from './without'
+import { servicesOf, serviceSpan, type ServiceSpan } from './services'
 import { stoppedDays, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
 import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
@@ -26,6 +26,8 @@ export interface Crew {
   readonly id: string
   readonly name: string
   readonly trade: Trade
+  /** What they do beside it, where no crew of that trade is on record. */
+  readonly alsoTrades?: readonly Trade[]
   /** How many places they can work at once. */
   readonly crews: number
   /** People in each. */
@@ -57,6 +59,9 @@ export interface SiteToPlan {
   readonly sense?: Sense
   readonly state: SiteState
 }
+
+/** Days for which what protects may lie before it is needed. */
+const PROTECTED_DAYS = 5
 
 /** Where nobody set anything. */
 const UNSET: Sense = { ...USUAL_SENSE, noticeDays: 0 }
@@ -93,6 +98,7 @@ export type Ask = { readonly span: Span; readonly siteId: string } & (
   | { readonly kind: 'opening'; readonly opening: Opening }
   | { readonly kind: 'without'; readonly service: ServiceSpan }
   | { readonly kind: 'soon'; readonly link: Link }
+  | { readonly kind: 'protection' }
 )
 
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
@@ -141,6 +147,7 @@ export function problemOf(input: ProblemInput): Problem {
   const horizon = HORIZON_DAYS * SLOTS_PER_DAY
   const byTrade = new Map<Trade, Crew>()
   for (const crew of crews) if (!byTrade.has(crew.trade)) byTrade.set(crew.trade, crew)
+  for (const crew of crews) for (const trade of crew.alsoTrades ?? []) if (!byTrade.has(trade)) byTrade.set(trade, crew)
 
   const resources: Resource[] = crews.map((crew) => ({ capacity: crew.crews }))
   const resourceOfCrew = new Map(crews.map((crew, i) => [crew.id, i]))
@@ -275,6 +282,18 @@ export function problemOf(input: ProblemInput): Problem {
             ],
       ),
     )
+    // Protection goes in when it is needed: it is in the way until then.
+    for (const [index, visit] of own.entries()) {
+      const next = its.flatMap(({ from, to }) => (from === first + index ? [to] : []))
+      if (visit.begun || next.length === 0 || visit.stages.some((stage) => stage !== 'protect')) continue
+      const span: Span = {
+        opens: [first + index],
+        closes: next,
+        most: PROTECTED_DAYS * SLOTS_PER_DAY,
+        counts: 'nights',
+      }
+      asks.push({ kind: 'protection', siteId: site.id, span })
+    }
     const services = servicesOf(own, site, sense)
     const usual = services.flatMap((one, i) => (one.promised ? [] : [asks.length + i]))
     if (usual.length === 2) apart.push([usual[0]!, usual[1]!])

@@ -52,7 +52,7 @@ function people({ startDay, crewId }: Needs, booking: Pick<Booking, 'state' | 's
 }
 
 const materials = (visit: Needs, placeId: string, state: SiteState): Constraint[] =>
-  selectionsFor({ stages: visit.stages }, placeId, state).map(({ what, state: stands, arrives }): Constraint => {
+  selectionsFor(visit, placeId, state).map(({ what, state: stands, arrives }): Constraint => {
     const said = (words: string, cleared = false): Constraint => ({
       kind: 'material',
       words: `${what}: ${words}`,

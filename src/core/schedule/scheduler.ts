@@ -1,7 +1,7 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { STAYS, type Instance, type Schedule, type Span } from './instance'
 import { networkOf, type Network } from './network'
-import { excessOf } from './span'
+import { excessOf, lengthOf } from './span'
 
 /** How the work goes in one draw, where it differs from the instance. */
 export interface Variation {
@@ -45,7 +45,7 @@ export class Scheduler {
   /** Those with an agreed start, the one that counts most first. */
   private readonly weightiest: readonly number[]
   /** Of each span, what opens it and what lies between, once it was asked for. */
-  private readonly inSpans: (readonly number[] | undefined)[] = []
+  private readonly inSpans = new Map<string, readonly number[]>()
   /** The order of the priority that was used last: draws use one priority over and over. */
   private last: { readonly priority: ArrayLike<number>; readonly order: Int32Array } | null = null
 
@@ -115,7 +115,10 @@ export class Scheduler {
    * what lies between does not wait for nothing.
    * @returns the schedule itself where no span lasts too long */
   closeUp(best: Schedule): Schedule {
-    const over = (this.instance.spans ?? []).flatMap((span, i) => (excessOf(span, best) > 0 ? [i] : []))
+    // What stands open is closed as soon as can be, not only within the nights that it may.
+    const over = (this.instance.spans ?? []).flatMap((span, i) =>
+      (span.counts === 'nights' ? lengthOf(span, best) : excessOf(span, best)) > 0 ? [i] : [],
+    )
     if (over.length === 0) return best
     const closed = this.drawnTogether(best, over)
     const waited = over.filter((i) =>
@@ -128,7 +131,7 @@ export class Scheduler {
   private drawnTogether(best: Schedule, spans: readonly number[]): Schedule {
     const { activities } = this.instance
     const waiting = new Map<number, number>()
-    for (const i of spans) for (const index of this.between(i)) if (!waiting.has(index)) waiting.set(index, i)
+    for (const i of spans) for (const index of this.between(i, best)) if (!waiting.has(index)) waiting.set(index, i)
     this.used.fill(0)
     const [start, finish] = [Int32Array.from(best.start), Int32Array.from(best.finish)]
     const waits = new Map<number, number>()
@@ -153,10 +156,17 @@ export class Scheduler {
     return { ...best, start, finish, waits }
   }
 
-  /** What opens a span and what lies between that and what closes it. */
-  private between(span: number): readonly number[] {
-    this.inSpans[span] ??= betweenOf(this.network, this.instance.spans![span]!)
-    return this.inSpans[span]
+  /** What opens a span and what lies between that and what closes it: of nights the first that does. */
+  private between(i: number, { start }: Schedule): readonly number[] {
+    const span = this.instance.spans![i]!
+    const { closes } = span
+    const first = closes.reduce((least, index) => (start[index]! < start[least]! ? index : least), closes[0]!)
+    const key = span.counts === 'nights' ? `${i}/${first}` : `${i}`
+    const known = this.inSpans.get(key)
+    if (known) return known
+    const its = betweenOf(this.network, span.counts === 'nights' ? { ...span, closes: [first] } : span)
+    this.inSpans.set(key, its)
+    return its
   }
 
   private build(

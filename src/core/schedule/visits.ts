@@ -40,6 +40,8 @@ const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.inc
 
 interface Job {
   readonly place: Place
+  /** A room that people are without while it is rebuilt: its small jobs wait for no other room, and none for them. */
+  readonly apart: boolean
   readonly lines: readonly Line[]
 }
 
@@ -60,6 +62,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const jobs = new Map<string, Map<string, Line[]>>()
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
   const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
+  const apart = new Set(ours.flatMap((line) => (line.action === 'remove' && line.outage ? [line.placeId] : [])))
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
   for (const line of ours) {
     const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
@@ -68,7 +71,11 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
     jobs.set(sort, byPlace)
   }
   return [...jobs.entries()].flatMap(([sort, byPlace]) => {
-    const inOrder = [...byPlace].map(([id, its]): Job => ({ place: placeById.get(id)!, lines: its }))
+    const inOrder = [...byPlace].map(([id, its]): Job => ({
+      place: placeById.get(id)!,
+      apart: apart.has(id),
+      lines: its,
+    }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
     return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
   })
@@ -97,7 +104,7 @@ function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
       found.push({ key: job.place.id, jobs: [job] })
       continue
     }
-    const level = job.place.level
+    const level = job.apart ? job.place.id : job.place.level
     const current = open.get(level)
     if (current && current.hours + hours <= BUNCH_HOURS) {
       current.bunch.jobs.push(job)

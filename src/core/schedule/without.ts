@@ -1,13 +1,8 @@
 import { dateOnly, daysBetween, daysWords, type Day } from '../calendar/day'
-import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
-import type { Line } from '../scope/line'
-import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
-import type { SiteState } from '../walk/siteState'
-import type { Schedule, Span } from './instance'
+import { dayOfSlot } from '../calendar/slots'
+import type { Schedule } from './instance'
 import type { Problem } from './problem'
-import { SERVICES, type Sense, type Service } from './sense'
 import { stretchOf } from './span'
-import type { Visit } from './visits'
 
 /** A service that a household does without for a while. */
 export interface Without {
@@ -23,122 +18,6 @@ export interface Without {
   /** The visit that brings it back, by key. */
   readonly back: string
 }
-
-/** A service with the visits that take it away and bring it back, by their number on the site. */
-export interface ServiceSpan extends Pick<Without, 'siteId' | 'what' | 'most' | 'promised'> {
-  readonly takes: readonly number[]
-  readonly brings: readonly number[]
-  /** Of a service that nobody promised anything about: which. */
-  readonly service?: Service
-}
-
-const stageOf = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) => STAGES[stage] === words)
-
-/** What households of a site are without for a while: what was promised, and the only kitchen and the only bathroom of a
- * house in which somebody lives. */
-export function servicesOf(
-  visits: readonly Visit[],
-  site: { readonly id: string; readonly livedIn?: boolean | undefined; readonly state: SiteState },
-  { daysWithout }: Sense,
-): ServiceSpan[] {
-  const promised = promisesOfService(visits, site)
-  if (!site.livedIn) return promised
-  const usual = (Object.keys(SERVICES) as Service[]).flatMap((service): ServiceSpan[] => {
-    const place = onlyPlaceOf(service, site.state)
-    if (!place || promised.some((one) => one.takes.some((i) => visits[i]!.placeIds.includes(place)))) return []
-    const [takes, brings] = takenAndBrought(visits, site.state.lines, place, service)
-    return takes.length === 0 || brings.length === 0
-      ? []
-      : [
-          {
-            siteId: site.id,
-            what: SERVICES[service],
-            most: daysWithout[service],
-            promised: false,
-            takes,
-            brings,
-            service,
-          },
-        ]
-  })
-  return [...promised, ...usual]
-}
-
-function promisesOfService(
-  visits: readonly Visit[],
-  { id, state: { entries } }: { readonly id: string; readonly state: SiteState },
-): ServiceSpan[] {
-  return entries
-    .filter(({ kind, settled }) => kind === 'without' && settled === null)
-    .flatMap(({ placeId, values }): ServiceSpan[] => {
-      const at = (stage: Stage | undefined): number[] =>
-        visits.flatMap((visit, i) =>
-          stage !== undefined &&
-          visit.inspects.length === 0 &&
-          visit.stages.includes(stage) &&
-          visit.placeIds.includes(placeId ?? '')
-            ? [i]
-            : [],
-        )
-      const [takes, brings] = [at(stageOf(values.takes)), at(stageOf(values.brings))]
-      return brings.length === 0
-        ? []
-        : [{ siteId: id, what: String(values.what), most: Number(values.most), promised: true, takes, brings }]
-    })
-}
-
-const TAKES: Readonly<Record<Service, readonly string[]>> = {
-  kitchen: ['kitchen sink', 'kitchen'],
-  bathroom: ['bathroom', 'toilet'],
-}
-const NAMED: Readonly<Record<Service, RegExp>> = {
-  kitchen: /kitchen/i,
-  bathroom: /\bbath|shower|toilet|\bwc\b|washroom|powder/i,
-}
-/** A room by its name that is none: the cupboard beside it, the wall of it. */
-const BESIDE = /closet|cupboard|pantry|store/i
-
-const takesAway = ({ outage, action }: Line, service: Service): boolean =>
-  action === 'remove' && outage !== undefined && TAKES[service].includes(outage)
-
-/** The place of a service where the house has but one of it, as far as is known. */
-function onlyPlaceOf(service: Service, { places, lines }: SiteState): string | null {
-  const its = places.filter(
-    ({ id, name, kind }) =>
-      lines.some((line) => line.placeId === id && takesAway(line, service)) ||
-      (kind === 'room' && NAMED[service].test(name) && !BESIDE.test(name)),
-  )
-  return its.length === 1 ? its[0]!.id : null
-}
-
-function takenAndBrought(
-  visits: readonly Visit[],
-  lines: readonly Line[],
-  placeId: string,
-  service: Service,
-): [takes: number[], brings: number[]] {
-  const byId = new Map(lines.map((line) => [line.id, line]))
-  const doing = (does: (line: Line) => boolean): number[] =>
-    visits.flatMap(({ lineIds, inspects }, i) =>
-      inspects.length === 0 && lineIds.some((id) => byId.get(id)?.placeId === placeId && does(byId.get(id)!))
-        ? [i]
-        : [],
-    )
-  const connected = doing(({ stage, trade }) => stage === 'fixtures' && trade === 'plumber')
-  return [
-    doing((line) => takesAway(line, service)),
-    connected.length > 0 ? connected : doing(({ stage }) => stage === 'fixtures'),
-  ]
-}
-
-/** A service as the search knows it: a day over what it should be costs a day of the site's end. */
-export const serviceSpan = ({ takes, brings, most }: ServiceSpan, first: number): Span => ({
-  opens: takes.map((index) => first + index),
-  closes: brings.map((index) => first + index),
-  most: most * SLOTS_PER_DAY,
-  counts: 'whole',
-  price: 1,
-})
 
 /** What a plan makes of every service. */
 export const withoutOf = ({ asks, origin, visits }: Problem, schedule: Schedule): readonly Without[] =>

@@ -1,3 +1,5 @@
+import type { Trade } from './vocabulary'
+
 /** Lead times in calendar days: optimistic, likely, pessimistic. General trade defaults, editable on each selection. */
 export interface Lead {
   readonly words: string
@@ -36,3 +38,6 @@ export const LEADS = {
   association: lead('association approval', 5, 14, 35),
 } as const satisfies Record<string, Lead>
 export type LeadKey = keyof typeof LEADS
+
+/** Who sets what they make: nobody else of that stage waits for it. */
+export const SET_BY: Partial<Record<LeadKey, Trade>> = { countertop: 'countertop', 'shower-glass': 'glazier' }

@@ -42,7 +42,7 @@ function deliverySentences(delivered: Delivery | null, needed: number): string[]
   return [
     ...(damaged > 0 ? [`${damaged} of ${count} came damaged.`] : []),
     ...(wrongHand > 0 ? [`${wrongHand} of ${count} came of the wrong hand or size.`] : []),
-    ...(needed > good ? [`${needed - good} of ${needed} are still wanted.`] : []),
+    ...(needed > good ? [`${needed - good} of ${needed} ${needed - good === 1 ? 'is' : 'are'} still wanted.`] : []),
   ]
 }
 

@@ -108,7 +108,7 @@ describe('the client’s update', () => {
     expect(told.safe).toBe('2026-04-16')
   })
   test('says what will be off beforehand, and what comes next', () => {
-    expect(update.off.join(' ')).toContain('Wed 11 Mar to Thu 12 Mar: no water.')
+    expect(update.off.join(' ')).toContain('Wed 11 Mar: no water for part of the day.')
     expect(update.next[0]).toMatch(/^(Today|From \w+day \d+ March): .+, (Bathroom|Hall)( and Hall)?\.$/)
     expect(update.next.at(-1)).toContain('The inspector comes on')
   })

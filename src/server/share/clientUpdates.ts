@@ -74,7 +74,7 @@ export function draftUpdate(
 export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day): Map<string, Day> {
   return new Map(
     state.selections.flatMap((selection) => {
-      const needed = neededOn(plan, selection.placeId, selection.neededFor)
+      const needed = neededOn(plan, selection.placeId, selection.neededFor, selection.lead)
       return needed
         ? [
             [

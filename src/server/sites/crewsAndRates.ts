@@ -48,6 +48,9 @@ const crewSchema = object({
     .max(60, 'Called ahead: at most 60 working days.')
     .nullable()
     .default(null),
+  alsoTrades: array(string().oneOf(Object.keys(TRADES), 'Also: choose trades of the list.').required())
+    .max(12, 'Also: at most 12 trades.')
+    .default([]),
   language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
   licence: oneLine().max(60, 'Licence: use at most 60 characters.').default(''),
 })
@@ -57,9 +60,16 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
   context.requireLead()
   const input = crewSchema.validateSync(body)
   const trade = input.trade as Trade
-  if (LICENSED_TRADES.includes(trade) && input.licence === '' && trade !== 'inspector' && trade !== 'engineer') {
-    throw new Refusal(422, `Licence: ${TRADES[trade].toLowerCase()}s need one on record. Type its number.`, 'licence')
-  }
+  const alsoTrades = (input.alsoTrades as Trade[]).filter((one) => one !== trade)
+  const licensed = [trade, ...alsoTrades].find(
+    (one) => LICENSED_TRADES.includes(one) && one !== 'inspector' && one !== 'engineer',
+  )
+  if (licensed && input.licence === '')
+    throw new Refusal(
+      422,
+      `Licence: ${TRADES[licensed].toLowerCase()}s need one on record. Type its number.`,
+      'licence',
+    )
   const others = [...readCrews(context.db), ...readCrewsPutAway(context.db)].filter(({ id }) => id !== input.id)
   if (others.some(({ name }) => name.toLowerCase() === input.name.toLowerCase()))
     throw new Refusal(409, `Name: there is a crew called "${input.name}" already. Tell them apart by the name.`, 'name')
@@ -79,6 +89,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
     own: input.own,
     mornings: input.mornings,
     setUpHours: input.setUpHours,
+    alsoTrades,
     ...(input.noticeDays === null ? {} : { noticeDays: input.noticeDays }),
     language: input.language as Language,
     daysOff: input.daysOff.map(parseDay),

@@ -33,7 +33,7 @@ export function selectionRows(
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
       const toBuyOne = isBought(selection)
-      const needed = here && toBuyOne ? neededOn(here, selection.placeId, selection.neededFor) : null
+      const needed = here && toBuyOne ? neededOn(here, selection.placeId, selection.neededFor, selection.lead) : null
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderByFrom(today, needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]

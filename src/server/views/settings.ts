@@ -50,6 +50,7 @@ export function crewSettingsView(context: Context) {
       mornings: crew.mornings ?? false,
       setUpHours: crew.setUpHours ?? 0,
       noticeDays: crew.noticeDays ?? null,
+      alsoTrades: crew.alsoTrades ?? [],
       weekdays: calendar.weekdays,
       halves: calendar.halves ?? 'both',
     })),

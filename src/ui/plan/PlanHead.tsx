@@ -92,12 +92,6 @@ export function Alarms(props: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed' 
   const { promises, stale, uncrewed } = props
   const [open, setOpen] = useState(false)
   const alarms = [
-    ...props.alarms.map(({ words, href }) => (
-      <>
-        {words} <a href={href}>Look at it</a>
-      </>
-    )),
-    ...promises.filter(({ late }) => late).map(({ words }) => <>{words}</>),
     ...(stale.length > 0
       ? [<>Something was learned about {stale.join(' and ')} since this plan was made. Plan again to use it.</>]
       : []),
@@ -109,6 +103,12 @@ export function Alarms(props: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed' 
           </>,
         ]
       : []),
+    ...props.alarms.map(({ words, href }) => (
+      <>
+        {words} <a href={href}>Look at it</a>
+      </>
+    )),
+    ...promises.filter(({ late }) => late).map(({ words }) => <>{words}</>),
   ]
   if (alarms.length === 0) return null
   return (

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
+import { daysListed, type Day } from '@/core/calendar/day'
 import { LANGUAGES } from '@/core/share/languages/catalogue'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import { BusyTimes } from './BusyTimes'
@@ -22,7 +23,7 @@ export interface CrewView {
   readonly crews: number
   readonly crewSize: number
   readonly weekdays: readonly number[]
-  readonly daysOff: readonly string[]
+  readonly daysOff: readonly Day[]
   readonly halves: 'both' | 'morning' | 'afternoon'
   readonly contact: string
   readonly licence: string
@@ -30,6 +31,8 @@ export interface CrewView {
   readonly mornings: boolean
   readonly setUpHours: number
   readonly noticeDays: number | null
+  /** What they do beside their trade. */
+  readonly alsoTrades: readonly Trade[]
   readonly language: string
   readonly busy: readonly object[]
   readonly busyAddress: string
@@ -50,6 +53,7 @@ const NEW_CREW: CrewView = {
   mornings: false,
   setUpHours: 0,
   noticeDays: null,
+  alsoTrades: [],
   language: 'en',
   busy: [],
   busyAddress: '',
@@ -75,11 +79,13 @@ export function CrewSettings({
               <th scope="row">
                 {crew.name}
                 <br />
-                <span className="soft fw-normal">{TRADES[crew.trade]}</span>
+                <span className="soft fw-normal">
+                  {[crew.trade, ...crew.alsoTrades].map((trade) => TRADES[trade]).join(', ')}
+                </span>
               </th>
               <td>
                 {crew.crews === 1 ? 'one crew' : `${crew.crews} crews`} of {crew.crewSize}
-                {crew.daysOff.length > 0 && `, off ${crew.daysOff.join(', ')}`}
+                {crew.daysOff.length > 0 && `, off ${daysListed(crew.daysOff)}`}
                 {crew.halves !== 'both' && `, ${crew.halves}s only`}
                 {crew.setUpHours > 0 && `, ${crew.setUpHours} h to set up`}
               </td>
@@ -127,6 +133,7 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
       weekdays,
       own: form.has('own'),
       mornings: form.has('mornings'),
+      alsoTrades: form.getAll('alsoTrades'),
       daysOff: String(form.get('daysOff'))
         .split(/[,\s]+/)
         .filter(Boolean),
@@ -150,6 +157,12 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         <Form.Group controlId="crew-trade">
           <Form.Label>Trade</Form.Label>
           <Form.Select name="trade" defaultValue={crew.trade}>
+            <Options of={TRADES} />
+          </Form.Select>
+        </Form.Group>
+        <Form.Group controlId="crew-also">
+          <Form.Label>Also, where nobody else does</Form.Label>
+          <Form.Select name="alsoTrades" multiple defaultValue={[...crew.alsoTrades]}>
             <Options of={TRADES} />
           </Form.Select>
         </Form.Group>

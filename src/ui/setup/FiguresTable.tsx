@@ -39,15 +39,11 @@ export interface StandardsView {
 
 /** The figures behind the sums, as rows of the table. */
 export const standardFigures = ({ all, above, own }: StandardsView): Figure[] =>
-  all.map(({ key, calculation, title, unit, usual }) => ({
-    key,
-    of: 'standard',
-    use: calculation,
-    title,
-    usual: above[key] ?? String(Number(Number(usual).toFixed(3))),
-    unit,
-    own: own[key] ?? '',
-  }))
+  all.map(({ key, calculation, title, unit, usual }) => {
+    const holds = above[key] ?? String(Number(Number(usual).toFixed(3)))
+    const counted = holds === '1' ? unit.replace(/(?<=[a-z]{3})s$/, '') : unit
+    return { key, of: 'standard', use: calculation, title, usual: holds, unit: counted, own: own[key] ?? '' }
+  })
 
 const column = createColumnHelper<Figure>()
 const COLUMNS = [
@@ -71,6 +67,7 @@ export function FiguresTable(props: {
   const [words, setWords] = useState('')
   const [oursAlone, setOursAlone] = useState(false)
   const window = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table hands out functions of its own; nothing here is memoized
   const table = useReactTable({
     data: oursAlone ? figures.filter(({ own }) => own !== '') : (figures as Figure[]),
     columns: COLUMNS,
@@ -139,7 +136,7 @@ export function FiguresTable(props: {
             {shown.map(({ index }) => {
               const { id, original: one } = rows[index]!
               return (
-                <tr key={id} aria-rowindex={index + 2} style={{ height: ROW }}>
+                <tr key={id} ref={near.measureElement} data-index={index} aria-rowindex={index + 2}>
                   <th scope="row" className="fw-normal">
                     {one.title}
                   </th>

@@ -2,7 +2,7 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useEffect } from 'react'
-import { useForm } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
 import { DAY_FORMS, habitsOf } from '@/core/habits/habits'
 import { FormError } from '../shared/FormError'
 import { TextField } from '../shared/TextField'
@@ -71,7 +71,7 @@ const NOBODY = { firm: '', name: '', login: '', password: '', timeZone: '', ...h
 /** The first page of an empty folder: the firm and its owner. Its habits are guessed from the browser's language. */
 export function NewFirm() {
   const { busy, error, run } = useSend()
-  const { register, handleSubmit, setValue, watch } = useForm({ defaultValues: NOBODY })
+  const { register, handleSubmit, setValue, control } = useForm({ defaultValues: NOBODY })
   useEffect(() => {
     const { units, currency, dayForm } = habitsOf(navigator.language)
     setValue('units', units)
@@ -83,7 +83,7 @@ export function NewFirm() {
     if ((await run('/api/firm', input)) !== null) window.location.assign('/sites/new')
   })
   const wrong = (field: string): string | undefined => (error?.field === field ? error.message : undefined)
-  const [units, currency, dayForm] = watch(['units', 'currency', 'dayForm'])
+  const [units, currency, dayForm] = useWatch({ control, name: ['units', 'currency', 'dayForm'] })
   return (
     <main className="page page-narrow">
       <h1>Start your firm</h1>

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Nav from 'react-bootstrap/Nav'
-import { useForm, type Resolver } from 'react-hook-form'
+import { useForm, useWatch, type Resolver } from 'react-hook-form'
 import { daysWords } from '@/core/calendar/day'
 import { listed } from '@/core/lists/listed'
 import { PLACE_KINDS } from '@/core/places/place'
@@ -97,11 +97,12 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
   const { busy, error, run } = useSend()
   const [saved, setSaved] = useState(false)
   const { id, name, ...fields } = site
-  const { register, handleSubmit, watch, setValue, formState } = useForm<SiteForm>({
+  const { register, handleSubmit, control, setValue, formState } = useForm<SiteForm>({
     defaultValues: { ...fields, daysOff: site.daysOff.join(', '), travelHours: String(site.travelHours) },
     // The schema is the server's own; only a list of days is typed as one line here.
     resolver: (values, ...rest) => check({ ...values, daysOff: listOfDays(values.daysOff) } as never, ...rest),
   })
+  const [weekdays, schools, relations] = useWatch({ control, name: ['weekdays', 'schools', 'relations'] })
   const wrong = formState.errors as Readonly<Record<string, { readonly message?: string } | undefined>>
   const keep = handleSubmit(
     async (input) => {
@@ -144,7 +145,7 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
         <div className="visually-grouped" hidden={part !== 'site'}>
           <TextField id="street" label="Street address" {...text('street')} />
           <TextField id="way-in" label="Way in: keys, gate, parking" {...text('wayIn')} />
-          <Weekdays value={watch('weekdays')} onChange={(weekdays) => set('weekdays', weekdays)} />
+          <Weekdays value={weekdays} onChange={(days) => set('weekdays', days)} />
           <Form.Group controlId="site-halves">
             <Form.Label>Quiet hours: it is worked on</Form.Label>
             <Form.Select {...register('halves')}>
@@ -178,12 +179,8 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
           </p>
         </div>
         <div className="visually-grouped" hidden={part !== 'order'}>
-          <SchoolFields schools={watch('schools')} onChange={(schools) => set('schools', schools)} />
-          <Relations
-            value={watch('relations')}
-            schools={watch('schools')}
-            onChange={(relations) => set('relations', relations)}
-          />
+          <SchoolFields schools={schools} onChange={(next) => set('schools', next)} />
+          <Relations value={relations} schools={schools} onChange={(next) => set('relations', next)} />
         </div>
         <FormError error={error} />
         {saved && <p className="notice notice-good">Saved. Plan again to use it.</p>}
