@@ -40,6 +40,7 @@ const TILER: CrewContact = {
   licence: '',
   mornings: true,
   setUpHours: 1.5,
+  alsoTrades: [],
   own: false,
   daysOff: ['2026-04-06' as Day],
   busy: [],

@@ -31,7 +31,7 @@ export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly 
   const open = excess.reduce((sum, slots, i) => sum + (spans[i]!.price === undefined ? slots : 0), 0)
   const priced = excess.reduce((sum, slots, i) => sum + slots * (spans[i]!.price ?? 0), 0)
   const both = (instance.apart ?? []).reduce((sum, [a, b]) => sum + overlapOf(spans[a]!, spans[b]!, schedule), 0)
-  const moved = MEASURES['least-change'](instance, schedule) / MOVES_A_SLOT
+  const moved = instance.movesAreFree ? 0 : MEASURES['least-change'](instance, schedule) / MOVES_A_SLOT
   const ends = goals[0] === 'fastest' ? MEASURES.fastest(instance, schedule) : 0
   return [
     schedule.broken,

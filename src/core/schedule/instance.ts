@@ -81,6 +81,8 @@ export interface Instance {
   readonly activities: readonly Activity[]
   readonly precedences: readonly Precedence[]
   readonly spans?: readonly Span[]
+  /** Where somebody asks what could be won at all, a visit that moves costs nothing. */
+  readonly movesAreFree?: boolean
   /** Pairs of spans, by their numbers, that should not lie over each other: a slot of both at once costs one of an end. */
   readonly apart?: readonly (readonly [number, number])[]
 }

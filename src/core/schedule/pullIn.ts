@@ -35,6 +35,7 @@ export function pullIns(
   const { instance, visits, origin } = problem
   const asNow: Instance = {
     ...instance,
+    movesAreFree: true,
     activities: instance.activities.map((activity, i) => ({ ...activity, before: starts[i]! })),
   }
   const ended = (of: Instance): { end: number; start: Int32Array } => {
