@@ -6,7 +6,7 @@ import { testsBeforeDust } from '../core/sequence/testsBeforeDust'
 import { parseSize } from '../core/measure/size'
 import type { PlaceKind } from '../core/places/place'
 import { checkSense, type Breach } from '../core/schedule/checkSense'
-import { planOf, type Plan } from '../core/schedule/plan'
+import { keptBefore, planOf, type Plan } from '../core/schedule/plan'
 import { planDiff } from '../core/schedule/planDiff'
 import { problemOf, type Crew, type ProblemInput, type SiteToPlan } from '../core/schedule/problem'
 import { seededRandom } from '../core/schedule/random'
@@ -69,7 +69,7 @@ function senseFigures(count: number, seed: number): Record<string, string> {
     const free = planned({ ...input, sites: input.sites.map((site) => ({ ...site, sense: WITHOUT_SENSE })) })
     prices.push(lengthOf(plan) / Math.max(1, lengthOf(free)) - 1)
     livedIn.push(...plan.without.map(daysWithout))
-    const again = planned({ ...input, before: asBefore(plan) })
+    const again = planned({ ...input, before: keptBefore(plan) })
     moved += planDiff(plan, again).moved.length
     tried += plan.visits.length
   }
@@ -90,17 +90,6 @@ function senseFigures(count: number, seed: number): Record<string, string> {
 const planned = (input: ProblemInput): Plan => planOf(problemOf(input), { rounds: ROUNDS, seed: 1 })
 const lengthOf = ({ finish }: Plan): number =>
   Object.values(finish).reduce((sum, day) => sum + daysBetween(TODAY, day), 0)
-const asBefore = ({ visits }: Plan): ProblemInput['before'] =>
-  visits.map(({ key, startDay, startHalf, people, setUp, until, boundBy }) => ({
-    visitKey: key,
-    day: startDay,
-    half: startHalf,
-    people,
-    ...(setUp === undefined ? {} : { setUp }),
-    until,
-    boundBy,
-  }))
-
 /** A firm of one to four houses, lived in or empty, old or new, with a crew or two of every trade. */
 function firmOf(random: () => number): ProblemInput {
   const teams = random() < 0.5 ? 1 : 2

@@ -5,7 +5,7 @@ import { addDays } from '../calendar/day'
 import { slotOfDay } from '../calendar/slots'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { checkSchedule } from './checkSchedule'
-import { planOf, type Plan } from './plan'
+import { keptBefore, planOf, type Plan } from './plan'
 import { planDiff } from './planDiff'
 import { problemOf, type ProblemInput } from './problem'
 
@@ -51,8 +51,6 @@ function planned(input: ProblemInput): Plan | null {
     return null
   }
 }
-const asBefore = ({ visits }: Plan) =>
-  visits.map((one) => ({ ...one, visitKey: one.key, day: one.startDay, half: one.startHalf }))
 
 test('any firm has a plan that holds when checked slot by slot, or a conflict that is named', () => {
   fc.assert(
@@ -79,7 +77,7 @@ test('planned again for least change with nothing new, nobody moves', () => {
     fc.property(anyFirm, (input) => {
       const plan = planned(input)
       if (!plan) return
-      const again = planOf(problemOf({ ...input, before: asBefore(plan) }), {
+      const again = planOf(problemOf({ ...input, before: keptBefore(plan) }), {
         rounds: 6,
         seed: 2,
         goal: 'least-change',
@@ -97,7 +95,7 @@ test('a pinned visit stays where it was pinned, wherever that can be', () => {
       const visit = plan.visits[which % plan.visits.length]!
       const day = addDays(visit.startDay, weeks * 7)
       const pins = [{ visitKey: visit.key, day, half: visit.startHalf }]
-      const pinned = planned({ ...input, pins, before: asBefore(plan) })
+      const pinned = planned({ ...input, pins, before: keptBefore(plan) })
       if (!pinned) return
       const stands = pinned.visits.find(({ key }) => key === visit.key)!
       expect([stands.startDay, stands.startHalf]).toEqual([day, visit.startHalf])

@@ -6,7 +6,7 @@ import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance, Schedule } from './instance'
 import { groupBy } from '../lists/groupBy'
 import type { Link } from './links'
-import type { Ask, Problem } from './problem'
+import type { Ask, PlannedBefore, Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
 import { standsOpen, type StandsOpen } from './standsOpen'
@@ -56,6 +56,18 @@ export interface Plan {
   /** What is opened outside, and when it is closed again. */
   readonly open: readonly StandsOpen[]
 }
+
+/** The visits of a plan as the next one knows them. */
+export const keptBefore = ({ visits }: Pick<Plan, 'visits'>): PlannedBefore[] =>
+  visits.map(({ key, startDay, startHalf, people, setUp, until, boundBy }) => ({
+    visitKey: key,
+    day: startDay,
+    half: startHalf,
+    people,
+    ...(setUp === undefined ? {} : { setUp }),
+    until,
+    boundBy,
+  }))
 
 /** A plan in which nothing is to be done. */
 export const emptyPlan = (madeOn: Day): Plan => ({

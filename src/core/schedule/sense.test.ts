@@ -17,7 +17,7 @@ import type { Observation } from '../walk/observation'
 import { alarmsOf } from './alarms'
 import { checkSense } from './checkSense'
 import type { Instance } from './instance'
-import { planOf, type Plan } from './plan'
+import { keptBefore, planOf, type Plan } from './plan'
 import { planDiff } from './planDiff'
 import { problemOf, type ProblemInput } from './problem'
 import { checkFigure, senseOf, USUAL_SENSE } from './sense'
@@ -27,15 +27,6 @@ import { nightsOpen } from './standsOpen'
 
 const held = (id: string, placeId: string, until: string): Observation =>
   seen({ subject: 'line', facet: 'held', subjectId: id, placeId, value: { reason: 'not free', until } })
-const asBefore = ({ visits }: Plan): ProblemInput['before'] =>
-  visits.map(({ key, startDay, startHalf, people, until, boundBy }) => ({
-    visitKey: key,
-    day: startDay,
-    half: startHalf,
-    people,
-    until,
-    boundBy,
-  }))
 const planned = (input: ProblemInput, rounds = 20): Plan => planOf(problemOf(input), { rounds, seed: 1 })
 const started = (plan: Plan, stage: string): Day =>
   plan.visits.find(({ stages }) => stages.includes(stage as never))!.startDay
@@ -174,7 +165,7 @@ describe('a plan that was kept stays', () => {
   test('what held a visit is over: it comes forward with its followers, and nobody else moves', () => {
     const late = [...facts, held(paint.id, 'hall', '2026-05-20')]
     const before = planned(planInput(late))
-    const again = planned(planInput(facts, { before: asBefore(before) }))
+    const again = planned(planInput(facts, { before: keptBefore(before) }))
     const { moved } = planDiff(before, again)
     expect(moved.length).toBeGreaterThan(0)
     for (const { from, to } of moved) {

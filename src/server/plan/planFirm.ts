@@ -4,7 +4,7 @@ import { NO_FORECAST, type Forecast } from '../../core/schedule/weather'
 import { isAgreed } from '../../core/scope/extras'
 import type { SiteState } from '../../core/walk/siteState'
 import { simulatedWeather } from '../../devices/weather/simulatedWeather'
-import type { Plan } from '../../core/schedule/plan'
+import { keptBefore, type Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
 import { readCrews } from '../../data/crews'
 import type { Db } from '../../data/database'
@@ -54,15 +54,7 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
     bookings: readBookings(db),
     forecast: forecastFor(db, today),
     pins,
-    before: (readPlan(db)?.plan.visits ?? []).map(({ key, startDay, startHalf, people, setUp, until, boundBy }) => ({
-      visitKey: key,
-      day: startDay,
-      half: startHalf,
-      people,
-      until,
-      boundBy,
-      ...(setUp === undefined ? {} : { setUp }),
-    })),
+    before: keptBefore(readPlan(db)?.plan ?? { visits: [] }),
   }
 }
 
