@@ -1,4 +1,4 @@
-import { format } from 'date-fns'
+import { format } from 'date-fns/format'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { written } from '../habits/habits'
 

@@ -1,5 +1,8 @@
 'use client'
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
 import { useEffect, useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -135,21 +138,21 @@ function PinnedSheet({
             void keep(new FormData(event.currentTarget))
           }}
         >
-          <Form.Label>
+          <FormLabel>
             What stands there
-            <Form.Control name="text" autoComplete="off" />
-          </Form.Label>
-          <Form.Label>
+            <FormControl name="text" autoComplete="off" />
+          </FormLabel>
+          <FormLabel>
             Or something on record here
-            <Form.Select name="about" defaultValue="">
+            <FormSelect name="about" defaultValue="">
               <option value="">nothing of it</option>
               {matters.map(({ id, words }) => (
                 <option key={id} value={id}>
                   {words}
                 </option>
               ))}
-            </Form.Select>
-          </Form.Label>
+            </FormSelect>
+          </FormLabel>
           <Button type="submit" variant="primary">
             Put the pin
           </Button>
@@ -218,37 +221,37 @@ function DrawingForm({
         void keep(new FormData(event.currentTarget))
       }}
     >
-      <Form.Label>
+      <FormLabel>
         Picture or PDF file
-        <Form.Control
+        <FormControl
           type="file"
           accept="image/*,application/pdf"
           onChange={(event) => setFile((event.target as HTMLInputElement).files?.[0] ?? null)}
         />
-      </Form.Label>
+      </FormLabel>
       {isPdf && (
-        <Form.Label>
+        <FormLabel>
           Which page
-          <Form.Control type="number" name="page" min={1} defaultValue={1} />
-        </Form.Label>
+          <FormControl type="number" name="page" min={1} defaultValue={1} />
+        </FormLabel>
       )}
-      <Form.Label>
+      <FormLabel>
         What it shows
-        <Form.Select name="sort">
+        <FormSelect name="sort">
           {Object.entries(SHEET_SORTS).map(([sort, words]) => (
             <option key={sort} value={sort}>
               {words}
             </option>
           ))}
-        </Form.Select>
-      </Form.Label>
-      <Form.Label>
+        </FormSelect>
+      </FormLabel>
+      <FormLabel>
         Its title
-        <Form.Control name="title" autoComplete="off" maxLength={200} />
-      </Form.Label>
-      <Form.Label>
-        <Form.Check.Input type="checkbox" name="everywhere" /> for the whole site
-      </Form.Label>
+        <FormControl name="title" autoComplete="off" maxLength={200} />
+      </FormLabel>
+      <FormLabel>
+        <FormCheckInput type="checkbox" name="everywhere" /> for the whole site
+      </FormLabel>
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
       <Button type="submit" variant="primary" disabled={busy}>
         Keep the drawing

@@ -1,4 +1,7 @@
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import { labelOn, typedValue, type Field, type Values } from '@/core/entries/field'
 import type { Units } from '@/core/measure/length'
 
@@ -20,29 +23,29 @@ export function EntryFields({
     const common = { name: one.key, 'aria-invalid': one.key === wrong ? true : undefined, defaultValue: typed }
     if (one.kind === 'tick')
       return (
-        <Form.Label key={one.key}>
-          <Form.Check.Input type="checkbox" name={one.key} defaultChecked={typed !== ''} /> {one.label}
-        </Form.Label>
+        <FormLabel key={one.key}>
+          <FormCheckInput type="checkbox" name={one.key} defaultChecked={typed !== ''} /> {one.label}
+        </FormLabel>
       )
     return (
-      <Form.Label key={one.key}>
+      <FormLabel key={one.key}>
         {labelOn(one, units)}
         {one.kind === 'choice' ? (
-          <Form.Select {...common}>
+          <FormSelect {...common}>
             <option value="">not said</option>
             {one.options!.map((option) => (
               <option key={option}>{option}</option>
             ))}
-          </Form.Select>
+          </FormSelect>
         ) : (
-          <Form.Control
+          <FormControl
             autoComplete="off"
             type={one.kind === 'day' ? 'date' : 'text'}
             inputMode={one.kind === 'number' || one.kind === 'money' ? 'decimal' : undefined}
             {...common}
           />
         )}
-      </Form.Label>
+      </FormLabel>
     )
   })
 }

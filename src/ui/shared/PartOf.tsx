@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormLabel from 'react-bootstrap/FormLabel'
 import styles from './PartOf.module.css'
 
 /** A goal of the client or a phase of the contract that work can be part of. */
@@ -23,8 +24,8 @@ export function PartOf({
     <fieldset>
       <legend className={styles.legend}>Part of</legend>
       {gatherers.map(({ id, words }) => (
-        <Form.Label key={id} className={styles.tick}>
-          <Form.Check.Input
+        <FormLabel key={id} className={styles.tick}>
+          <FormCheckInput
             type="checkbox"
             name="partOf"
             value={id}
@@ -34,7 +35,7 @@ export function PartOf({
             }
           />{' '}
           {words}
-        </Form.Label>
+        </FormLabel>
       ))}
     </fieldset>
   )

@@ -1,4 +1,7 @@
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
 
@@ -23,9 +26,9 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
   const [change, setChange] = useState<PlaceChange['change']>('future')
   return (
     <>
-      <Form.Label>
+      <FormLabel>
         What changes about {place.name}
-        <Form.Select
+        <FormSelect
           name="change"
           value={change}
           onChange={(event) => setChange(event.target.value as PlaceChange['change'])}
@@ -35,12 +38,12 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
               {words}
             </option>
           ))}
-        </Form.Select>
-      </Form.Label>
-      <Form.Label>
+        </FormSelect>
+      </FormLabel>
+      <FormLabel>
         {LABELS[change]}
         {change === 'merge' ? (
-          <Form.Select name="to">
+          <FormSelect name="to">
             {places
               .filter((one) => one.id !== place.id)
               .map((one) => (
@@ -48,18 +51,18 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
                   {one.name}
                 </option>
               ))}
-          </Form.Select>
+          </FormSelect>
         ) : (
-          <Form.Control name="to" autoComplete="off" />
+          <FormControl name="to" autoComplete="off" />
         )}
-      </Form.Label>
+      </FormLabel>
       {change === 'split' && lines.length > 0 && (
         <fieldset>
           <legend className="form-label">Work that goes with it</legend>
           {lines.map((line) => (
-            <Form.Label key={line.id} className="d-block">
-              <Form.Check.Input type="checkbox" name="lines" value={line.id} /> {line.title}
-            </Form.Label>
+            <FormLabel key={line.id} className="d-block">
+              <FormCheckInput type="checkbox" name="lines" value={line.id} /> {line.title}
+            </FormLabel>
           ))}
         </fieldset>
       )}

@@ -1,5 +1,6 @@
 'use client'
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useState, type FormEvent } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -79,16 +80,16 @@ function Exact({ title, onSet }: { readonly title: string; readonly onSet: (perc
   }
   return (
     <form className={styles.telling} onSubmit={keep}>
-      <Form.Label>
+      <FormLabel>
         <span className="visually-hidden">{title}: how many of how many, or per cent</span>
-        <Form.Control
+        <FormControl
           name="howFar"
           placeholder="31 of 34, or 60 %"
           autoComplete="off"
           autoFocus
           aria-invalid={wrong !== null}
         />
-      </Form.Label>
+      </FormLabel>
       <Button type="submit" variant="quiet">
         Set
       </Button>

@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import { SELECTION_KINDS, type SelectionSort } from '@/core/selections/selectionKinds'
 
 /** What sort of thing a selection is; what is asked of it follows. */
@@ -10,15 +11,15 @@ export function SortSelect({
   readonly onChange: (sort: SelectionSort) => void
 }) {
   return (
-    <Form.Label>
+    <FormLabel>
       It is
-      <Form.Select name="sort" value={value} onChange={(event) => onChange(event.target.value as SelectionSort)}>
+      <FormSelect name="sort" value={value} onChange={(event) => onChange(event.target.value as SelectionSort)}>
         {Object.entries(SELECTION_KINDS).map(([key, { words }]) => (
           <option key={key} value={key}>
             {words}
           </option>
         ))}
-      </Form.Select>
-    </Form.Label>
+      </FormSelect>
+    </FormLabel>
   )
 }

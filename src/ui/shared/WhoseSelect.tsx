@@ -1,4 +1,4 @@
-import Form from 'react-bootstrap/Form'
+import FormSelect from 'react-bootstrap/FormSelect'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 
 /** Whose a thing is; 'not ours' is an answer too. */
@@ -16,7 +16,7 @@ export function WhoseSelect({
   readonly small?: boolean
 }) {
   return (
-    <Form.Select
+    <FormSelect
       className={`form-select${small ? ' form-select-sm' : ''}`}
       name={name}
       {...(onChange ? { value, onChange: (event) => onChange(event.target.value) } : { defaultValue: value })}
@@ -29,6 +29,6 @@ export function WhoseSelect({
           {words}
         </option>
       ))}
-    </Form.Select>
+    </FormSelect>
   )
 }

@@ -1,4 +1,7 @@
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
 import { gatherersOf, kindOf } from '@/core/entries/entry'
 import { fieldsOf } from '@/core/entries/sums'
@@ -48,10 +51,10 @@ export function FactFields({
       return (
         <>
           <Words name="text" label="What, and where exactly" />
-          <Form.Label>
+          <FormLabel>
             Photo of it
-            <Form.Control type="file" name="photos" accept="image/*" capture="environment" multiple />
-          </Form.Label>
+            <FormControl type="file" name="photos" accept="image/*" capture="environment" multiple />
+          </FormLabel>
           <Pick
             name="condition"
             label="Sort"
@@ -73,10 +76,10 @@ export function FactFields({
             label="Remind me to take it out when this is done here"
             options={[['', 'no reminder'], ...Object.entries(STAGES)]}
           />
-          <Form.Label>
+          <FormLabel>
             Or on this day
-            <Form.Control type="date" name="whenDay" />
-          </Form.Label>
+            <FormControl type="date" name="whenDay" />
+          </FormLabel>
           <Details fields={KEEP_FIELDS} units={units} wrong={wrong} />
         </>
       )
@@ -94,10 +97,10 @@ export function FactFields({
               ['us', 'we ourselves'],
             ]}
           />
-          <Form.Label>
+          <FormLabel>
             By
-            <Form.Control type="date" name="by" />
-          </Form.Label>
+            <FormControl type="date" name="by" />
+          </FormLabel>
           <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
           <Details fields={DECISION_FIELDS} units={units} wrong={wrong} />
         </>
@@ -108,10 +111,10 @@ export function FactFields({
           <Words name="title" label="What is to be done" short />
           <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
           <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
-          <Form.Label>
+          <FormLabel>
             Hours of one person
-            <Form.Control name="hours" inputMode="decimal" defaultValue="4" />
-          </Form.Label>
+            <FormControl name="hours" inputMode="decimal" defaultValue="4" />
+          </FormLabel>
           <Tick name="extra" label="An extra to the contract" checked={adding.extra === true} />
         </>
       )
@@ -119,10 +122,10 @@ export function FactFields({
       return (
         <>
           <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
-          <Form.Label>
+          <FormLabel>
             Until, if known
-            <Form.Control type="date" name="until" />
-          </Form.Label>
+            <FormControl type="date" name="until" />
+          </FormLabel>
         </>
       )
     case 'exclude':
@@ -143,10 +146,10 @@ export function FactFields({
     case 'whose':
       return (
         <>
-          <Form.Label>
+          <FormLabel>
             {adding.line.title}
             <WhoseSelect name="responsible" value={adding.line.responsible ?? ''} />
-          </Form.Label>
+          </FormLabel>
           <PartOf gatherers={gatherersOf(site.state.entries)} chosen={adding.line.partOf} />
         </>
       )
@@ -186,16 +189,16 @@ function SelectionFields({ units, wrong }: { readonly units: Units; readonly wro
   return (
     <>
       <Words name="what" label="What is to be chosen" short />
-      <Form.Label>
+      <FormLabel>
         How long it takes to get
-        <Form.Select name="lead" value={lead} onChange={(event) => setLead(event.target.value as LeadKey)}>
+        <FormSelect name="lead" value={lead} onChange={(event) => setLead(event.target.value as LeadKey)}>
           {Object.entries(LEADS).map(([key, one]) => (
             <option key={key} value={key}>
               {one.words}
             </option>
           ))}
-        </Form.Select>
-      </Form.Label>
+        </FormSelect>
+      </FormLabel>
       <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
       <SortSelect value={sort} onChange={setTold} />
       <Details key={sort} fields={selectionFields(sort)} units={units} wrong={wrong} />
@@ -240,15 +243,15 @@ const CONDITIONS = [
 ]
 
 export const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
-  <Form.Label>
+  <FormLabel>
     {label}
-    {short ? <Form.Control name={name} autoComplete="off" /> : <Form.Control as="textarea" name={name} rows={3} />}
-  </Form.Label>
+    {short ? <FormControl name={name} autoComplete="off" /> : <FormControl as="textarea" name={name} rows={3} />}
+  </FormLabel>
 )
 const Tick = ({ name, label, checked }: { name: string; label: string; checked?: boolean }) => (
-  <Form.Label className={styles.tick}>
-    <Form.Check.Input type="checkbox" name={name} defaultChecked={checked} /> {label}
-  </Form.Label>
+  <FormLabel className={styles.tick}>
+    <FormCheckInput type="checkbox" name={name} defaultChecked={checked} /> {label}
+  </FormLabel>
 )
 const Pick = ({
   name,
@@ -261,14 +264,14 @@ const Pick = ({
   options: readonly (readonly [string, string])[]
   value?: string
 }) => (
-  <Form.Label>
+  <FormLabel>
     {label}
-    <Form.Select name={name} defaultValue={value}>
+    <FormSelect name={name} defaultValue={value}>
       {options.map(([value, words]) => (
         <option key={value} value={value}>
           {words}
         </option>
       ))}
-    </Form.Select>
-  </Form.Label>
+    </FormSelect>
+  </FormLabel>
 )

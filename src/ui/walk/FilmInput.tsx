@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -25,9 +26,9 @@ export function FilmInput({ place, site }: { readonly place: Place; readonly sit
   }
   return (
     <>
-      <Form.Label>
+      <FormLabel>
         Or a short film
-        <Form.Control
+        <FormControl
           type="file"
           name="film"
           accept="video/*"
@@ -37,7 +38,7 @@ export function FilmInput({ place, site }: { readonly place: Place; readonly sit
             if (file) void keep(file)
           }}
         />
-      </Form.Label>
+      </FormLabel>
       <p className="soft" aria-live="polite">
         {said}
       </p>

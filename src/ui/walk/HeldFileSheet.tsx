@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -43,9 +44,9 @@ export function HeldFileSheet({ site }: { readonly site: SiteWalk }) {
           Save what is held as a file
         </Button>
       </p>
-      <Form.Label>
+      <FormLabel>
         Take in what another phone saved
-        <Form.Control
+        <FormControl
           type="file"
           accept="application/json,.json"
           onChange={(event) => {
@@ -53,7 +54,7 @@ export function HeldFileSheet({ site }: { readonly site: SiteWalk }) {
             if (file) void take(file)
           }}
         />
-      </Form.Label>
+      </FormLabel>
       <p aria-live="polite">{said}</p>
     </details>
   )

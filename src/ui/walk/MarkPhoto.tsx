@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useEffect, useState } from 'react'
 import type { KonvaEventObject } from 'konva/lib/Node'
@@ -56,10 +57,10 @@ export function MarkPhoto({
         </Button>
       </div>
       {kind === 'words' && (
-        <Form.Label>
+        <FormLabel>
           Words, then tap where they belong
-          <Form.Control value={words} onChange={(event) => setWords(event.target.value)} />
-        </Form.Label>
+          <FormControl value={words} onChange={(event) => setWords(event.target.value)} />
+        </FormLabel>
       )}
       <Stage
         width={WIDTH}

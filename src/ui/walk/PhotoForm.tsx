@@ -1,4 +1,6 @@
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import dynamic from 'next/dynamic'
@@ -72,22 +74,22 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
       }}
     >
       {earlier.length > 0 && (
-        <Form.Label>
+        <FormLabel>
           From the same spot as
-          <Form.Select value={spot ?? ''} onChange={(event) => setSpot(event.target.value || null)}>
+          <FormSelect value={spot ?? ''} onChange={(event) => setSpot(event.target.value || null)}>
             <option value="">no earlier photo</option>
             {earlier.map((one) => (
               <option key={one.id} value={one.hash}>
                 {one.caption || 'a photo'} ({shortDay(dayOf(one.seenAt))})
               </option>
             ))}
-          </Form.Select>
-        </Form.Label>
+          </FormSelect>
+        </FormLabel>
       )}
       {spot && <SameSpot hash={spot} onTaken={(file) => take([file])} />}
-      <Form.Label>
+      <FormLabel>
         Take or choose, several at once if you like
-        <Form.Control
+        <FormControl
           type="file"
           name="photos"
           accept="image/*"
@@ -95,23 +97,23 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
           multiple
           onChange={(event) => take([...((event.target as HTMLInputElement).files ?? [])])}
         />
-      </Form.Label>
+      </FormLabel>
       {files.length === 0 && <FilmInput place={place} site={site} />}
       {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
       <Words name="caption" label="What it shows" short />
       <details>
         <summary>More about it</summary>
-        <Form.Label>
+        <FormLabel>
           What it is about
-          <Form.Select name="about" defaultValue="">
+          <FormSelect name="about" defaultValue="">
             <option value="">the place as it is</option>
             {mattersAt(site.state, place.id).map(({ id, words }) => (
               <option key={id} value={id}>
                 {words}
               </option>
             ))}
-          </Form.Select>
-        </Form.Label>
+          </FormSelect>
+        </FormLabel>
         <EntryFields fields={PHOTO_FIELDS} units={site.snapshot.site.units} />
       </details>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>

@@ -1,5 +1,7 @@
 'use client'
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
@@ -115,16 +117,16 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         <Notices site={site} />
         <div className={`${styles.section} ${styles.sectionRow}`}>
           <h2>What is here now</h2>
-          <Form.Label>
+          <FormLabel>
             <span className="visually-hidden">In which order</span>
-            <Form.Select value={order} onChange={(event) => setOrder(event.target.value as LineOrder)}>
+            <FormSelect value={order} onChange={(event) => setOrder(event.target.value as LineOrder)}>
               {Object.entries(LINE_ORDERS).map(([id, words]) => (
                 <option key={id} value={id}>
                   {words}
                 </option>
               ))}
-            </Form.Select>
-          </Form.Label>
+            </FormSelect>
+          </FormLabel>
         </div>
         {openLines.length === 0 && (
           <p className={styles.pad}>
@@ -270,8 +272,8 @@ function GateTick({
     else record([{ subject: 'gate', subjectId: item.id, facet: 'ticked', placeId, value: done }])
   }
   return (
-    <Form.Label>
-      <Form.Check.Input
+    <FormLabel>
+      <FormCheckInput
         type="checkbox"
         checked={item.done}
         disabled={item.kind === 'work' || item.kind === 'entry'}
@@ -281,6 +283,6 @@ function GateTick({
         {item.text}
         {item.failed && <small className="late"> {item.failed}</small>}
       </span>
-    </Form.Label>
+    </FormLabel>
   )
 }

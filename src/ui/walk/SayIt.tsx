@@ -1,5 +1,6 @@
 'use client'
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
@@ -82,9 +83,9 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
           if (text.trim() !== '') void read()
         }}
       >
-        <Form.Label>
+        <FormLabel>
           Say or type what you see; use the microphone of your keyboard
-          <Form.Control
+          <FormControl
             as="textarea"
 
             rows={5}
@@ -92,7 +93,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
             onChange={(event) => setText(event.target.value)}
             placeholder="Board’s about half up, no sockets in yet. Sparky’s back Thursday."
           />
-        </Form.Label>
+        </FormLabel>
         {site.snapshot.demo && (
           <Button
             bsPrefix="tap"

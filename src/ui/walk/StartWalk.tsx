@@ -1,5 +1,8 @@
 'use client'
-import Form from 'react-bootstrap/Form'
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
@@ -116,10 +119,10 @@ export function StartWalk({ site }: { site: SiteWalk }) {
         <fieldset className={styles.kinds}>
           <legend className={styles.section}>What kind of walk?</legend>
           {(Object.keys(VISIT_KINDS) as VisitKind[]).map((one) => (
-            <Form.Label key={one} className={kind === one ? styles.picked : undefined}>
-              <Form.Check.Input type="radio" name="kind" checked={kind === one} onChange={() => setKind(one)} />
+            <FormLabel key={one} className={kind === one ? styles.picked : undefined}>
+              <FormCheckInput type="radio" name="kind" checked={kind === one} onChange={() => setKind(one)} />
               {VISIT_KINDS[one]}
-            </Form.Label>
+            </FormLabel>
           ))}
         </fieldset>
         {left.length > 0 && <h2 className={styles.section}>Open from before, to settle on this walk</h2>}
@@ -201,9 +204,9 @@ function VisitDetails({
         {conditions?.simulated && ', by the simulated weather station'}
       </summary>
       <div className={styles.form}>
-        <Form.Label>
+        <FormLabel>
           Sky
-          <Form.Select
+          <FormSelect
             value={conditions?.sky ?? ''}
             onChange={(event) => weather({ sky: event.target.value as SiteConditions['sky'] })}
           >
@@ -211,11 +214,11 @@ function VisitDetails({
             {SKIES.map((sky) => (
               <option key={sky}>{sky}</option>
             ))}
-          </Form.Select>
-        </Form.Label>
-        <Form.Label>
+          </FormSelect>
+        </FormLabel>
+        <FormLabel>
           Ground
-          <Form.Select
+          <FormSelect
             value={conditions?.ground ?? ''}
             onChange={(event) => weather({ ground: event.target.value as SiteConditions['ground'] })}
           >
@@ -223,35 +226,32 @@ function VisitDetails({
             {GROUNDS.map((ground) => (
               <option key={ground}>{ground}</option>
             ))}
-          </Form.Select>
-        </Form.Label>
+          </FormSelect>
+        </FormLabel>
         {(['low', 'high'] as const).map((end) => (
-          <Form.Label key={end}>
+          <FormLabel key={end}>
             {end === 'low' ? 'Coldest, °C' : 'Warmest, °C'}
-            <Form.Control
+            <FormControl
               type="number"
               value={conditions?.[end] ?? ''}
               onChange={(event) => weather({ [end]: Math.round(Number(event.target.value)) })}
             />
-          </Form.Label>
+          </FormLabel>
         ))}
-        <Form.Label>
+        <FormLabel>
           Who else walks
-          <Form.Control value={details.with} onChange={(event) => onChange({ ...details, with: event.target.value })} />
-        </Form.Label>
+          <FormControl value={details.with} onChange={(event) => onChange({ ...details, with: event.target.value })} />
+        </FormLabel>
         {phases.length > 0 && (
-          <Form.Label>
+          <FormLabel>
             Phase of the contract
-            <Form.Select
-              value={details.phase}
-              onChange={(event) => onChange({ ...details, phase: event.target.value })}
-            >
+            <FormSelect value={details.phase} onChange={(event) => onChange({ ...details, phase: event.target.value })}>
               <option value="">not said</option>
               {phases.map((phase) => (
                 <option key={phase.id}>{String(phase.values.number)}</option>
               ))}
-            </Form.Select>
-          </Form.Label>
+            </FormSelect>
+          </FormLabel>
         )}
       </div>
     </details>

@@ -1,4 +1,5 @@
-import Form from 'react-bootstrap/Form'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -26,9 +27,9 @@ export function TapePad({ units, wrong }: { readonly units: Units; readonly wron
   }
   return (
     <>
-      <Form.Label>
+      <FormLabel>
         {`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
-        <Form.Control
+        <FormControl
           className="measure"
           name="size"
           autoComplete="off"
@@ -36,7 +37,7 @@ export function TapePad({ units, wrong }: { readonly units: Units; readonly wron
           aria-invalid={wrong || undefined}
           onChange={(event) => setTyped(event.target.value)}
         />
-      </Form.Label>
+      </FormLabel>
       <p className="soft" aria-live="polite">
         {readBack(typed, units)}
       </p>
