@@ -1,11 +1,8 @@
 import { object, string } from 'yup'
 import { DAY_FORMS, isCurrency, isTimeZone } from '../core/habits/habits'
+import { oneLine } from './trimmed'
 
-const name = string()
-  .trim()
-  .matches(/^[^\r\n]*$/, 'Firm: write it on one line.')
-  .max(80, 'Firm: use at most 80 characters.')
-  .required('Firm: type its name.')
+export const firmName = oneLine().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.')
 
 /** How a firm measures, counts its money and writes its days. What is not said is the usual. */
 export const habits = {
@@ -25,4 +22,4 @@ export const habits = {
 }
 
 /** The firm itself: its name and its habits. */
-export const firm = object({ name, ...habits })
+export const firm = object({ name: firmName, ...habits })

@@ -5,18 +5,15 @@ export type Minor = number & { readonly __unit: 'minor' }
 
 export const minor = (value: number): Minor => Math.round(value) as Minor
 
-/** Prints an amount with the firm's currency: `€1,958.45`.
- * @param language of the reader, as a tag */
-export const printMoney = (amount: Minor, language = 'en'): string =>
-  new Intl.NumberFormat(language, {
-    style: 'currency',
-    currency: written().currency,
-    currencyDisplay: 'narrowSymbol',
-  }).format(amount / 100)
+const inCurrency = (): Intl.NumberFormat =>
+  new Intl.NumberFormat('en', { style: 'currency', currency: written().currency, currencyDisplay: 'narrowSymbol' })
+
+/** Prints an amount with the firm's currency: `€1,958.45`. */
+export const printMoney = (amount: Minor): string => inCurrency().format(amount / 100)
 
 /** The sign of the firm's currency, for a field that takes an amount: `€`. */
 export const currencySign = (): string =>
-  new Intl.NumberFormat('en', { style: 'currency', currency: written().currency, currencyDisplay: 'narrowSymbol' })
+  inCurrency()
     .formatToParts(0)
     .find(({ type }) => type === 'currency')!.value
 

@@ -1,10 +1,8 @@
-import { SLOTS_PER_DAY } from '../calendar/slots'
 import type { PlaceKind } from '../places/place'
 import type { Line } from '../scope/line'
 import type { Element, Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
-import type { Span } from './instance'
-import { OPENING_SORTS, type OpeningSort, type Sense } from './sense'
+import { OPENING_SORTS, type OpeningSort } from './sense'
 import type { Visit } from './visits'
 
 /** Something outside that some visits open and others close again. */
@@ -81,11 +79,3 @@ export function openingsOf(
     })
   })
 }
-
-/** An opening as the search knows it. */
-export const spanOf = ({ opens: from, closes: to, sort }: Opening, first: number, { nights }: Sense): Span => ({
-  opens: from.map((index) => first + index),
-  closes: to.map((index) => first + index),
-  most: nights[sort] * SLOTS_PER_DAY,
-  counts: 'nights',
-})

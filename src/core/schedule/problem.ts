@@ -1,22 +1,23 @@
-import { daysWords, weekdayName, type Day } from '../calendar/day'
+import { weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { listed } from '../lists/listed'
 import { isMorning, openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
-import { addWorkingDays, type WorkCalendar } from '../calendar/workingDays'
-import { STAGES, TRADES, type Trade } from '../scope/vocabulary'
+import type { WorkCalendar } from '../calendar/workingDays'
+import { STAGES, type Trade } from '../scope/vocabulary'
 import { coverGates, type CoverGate } from '../sequence/coverGate'
 import { relationsFor, type Relation } from '../sequence/relations'
 import type { Schools } from '../sequence/schools'
 import { requireNoCycle } from '../sequence/stageOrder'
 import { placeName, type SiteState } from '../walk/siteState'
+import { apartOf, asksOf, type Ask, type SiteOpening } from './asks'
+import { freedOf } from './freed'
 import { holdsOf, phasesOf, type Release } from './holds'
-import type { Activity, Instance, Mode, Precedence, Resource, Span } from './instance'
+import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
-import { openingsOf, spanOf, type Opening } from './openings'
-import { USUAL_SENSE, type Sense } from './sense'
-import { servicesOf, serviceSpan, type ServiceSpan } from './services'
+import { noticeOf } from './notice'
+import type { Sense } from './sense'
 import { stoppedDays, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
 import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
@@ -54,17 +55,11 @@ export interface SiteToPlan {
   readonly schools: Schools
   readonly ownRelations: readonly Relation[]
   /** Whether people live there during the works. */
-  readonly livedIn?: boolean
-  /** What the plan keeps to there; the usual, and nobody called ahead, where nothing is said. */
-  readonly sense?: Sense
+  readonly livedIn: boolean
+  /** What the plan keeps to there. */
+  readonly sense: Sense
   readonly state: SiteState
 }
-
-/** Days for which what protects may lie before it is needed. */
-const PROTECTED_DAYS = 5
-
-/** Where nobody set anything. */
-const UNSET: Sense = { ...USUAL_SENSE, noticeDays: 0 }
 
 /** What was told, agreed or refused about a visit, with the dates it was told for. */
 export interface Booking {
@@ -93,14 +88,6 @@ export interface PlannedBefore extends Pin {
   readonly boundBy?: string | null
 }
 
-/** What should not last long, with the span that the search knows of it. */
-export type Ask = { readonly span: Span; readonly siteId: string } & (
-  | { readonly kind: 'opening'; readonly opening: Opening }
-  | { readonly kind: 'without'; readonly service: ServiceSpan }
-  | { readonly kind: 'soon'; readonly link: Link }
-  | { readonly kind: 'protection' }
-)
-
 /** The firm's sites as one abstract instance, with what is needed to put the answer back into words. */
 export interface Problem {
   readonly origin: Day
@@ -115,7 +102,7 @@ export interface Problem {
   /** Whether each visit opens something outside, which nobody does on the afternoon before days off. */
   readonly opens: readonly boolean[]
   /** All that is opened outside, by the numbers of the visits, with the nights that it may stand open. */
-  readonly openings: readonly (Opening & { readonly siteId: string; readonly most: number })[]
+  readonly openings: readonly SiteOpening[]
   /** What is asked of the plan beside order and crews, in the order of the instance's spans. */
   readonly asks: readonly Ask[]
   readonly links: readonly Link[]
@@ -181,8 +168,7 @@ export function problemOf(input: ProblemInput): Problem {
   const opening: boolean[] = []
   const links: Link[] = []
   const asks: Ask[] = []
-  const allOpenings: (Opening & { readonly siteId: string; readonly most: number })[] = []
-  const apart: (readonly [number, number])[] = []
+  const openings: SiteOpening[] = []
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
   const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
@@ -200,21 +186,23 @@ export function problemOf(input: ProblemInput): Problem {
     const gates = new Map(site.state.places.map((place) => [place.id, coverGates(place.id, site.state)]))
     const gatesAt = (placeId: string): readonly CoverGate[] => gates.get(placeId) ?? []
     const own = visitsOf(site.id, site.state.places, site.state.lines)
-    const sense = site.sense ?? UNSET
-    const openings = openingsOf(own, site.state)
-    const opened = new Set(openings.flatMap((one) => one.opens))
-    const called = calledCrews(own, bookings, byTrade)
+    const its = linksOf(own, first, site.state, relations)
+    links.push(...its)
+    const asked = asksOf(site, own, first, its)
+    asks.push(...asked.asks)
+    openings.push(...asked.openings)
+    const opened = new Set(asked.openings.flatMap((one) => one.opens))
+    const crewOf = ({ trade }: Visit): Crew | null => byTrade.get(trade) ?? null
+    const booked = ({ key }: Visit): Booking | undefined => bookings.get(key)
+    const notice = noticeOf(own, site, crewOf, booked, today)
     const itsHolds = own.map((visit) => {
-      const crew = byTrade.get(visit.trade) ?? null
-      const booking = bookings.get(visit.key)
-      const notice = noticeFor(visit, crew, site, sense, booking, called, today)
-      const found = holdsOf(visit, site, booking, today, gatesAt)
-      return notice ? [...found, notice].sort((a, b) => b.slot - a.slot) : found
+      const found = [...holdsOf(visit, site, booked(visit), today, gatesAt), ...[notice(visit) ?? []].flat()]
+      return found.sort((a, b) => b.slot - a.slot)
     })
     const freed = freedOf(own, itsHolds, before, today)
     for (const [index, visit] of own.entries()) {
-      const crew = byTrade.get(visit.trade) ?? null
-      const booking = bookings.get(visit.key)
+      const crew = crewOf(visit)
+      const booking = booked(visit)
       const found = itsHolds[index]!
       const fixed = fixedStart(booking, pins.get(visit.key), today)
       const kinds = kindsOf(site.state.places, visit.placeIds)
@@ -222,7 +210,7 @@ export function problemOf(input: ProblemInput): Problem {
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
       if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
-      const opens = !visit.begun && (opened.has(index) || digsOutside(visit, kinds))
+      const opens = !visit.begun && (opened.has(first + index) || digsOutside(visit, kinds))
       opening.push(opens)
       const starts = startsFor(site, crew, opens)
       visits.push(visit)
@@ -253,62 +241,10 @@ export function problemOf(input: ProblemInput): Problem {
         ...(visit.begun && visit.trade !== 'inspector' ? { begun: true } : {}),
       })
     }
-    const numbered = (its: readonly number[]): number[] => its.map((index) => first + index)
-    allOpenings.push(
-      ...openings.map((one) => ({
-        ...one,
-        opens: numbered(one.opens),
-        closes: numbered(one.closes),
-        siteId: site.id,
-        most: sense.nights[one.sort],
-      })),
-    )
-    const its = linksOf(own, first, site.state, relations)
-    links.push(...its)
-    asks.push(
-      ...openings
-        .filter((opening) => opening.closes.length > 0)
-        .map((opening): Ask => ({ kind: 'opening', siteId: site.id, opening, span: spanOf(opening, first, sense) })),
-      ...its.flatMap((link): Ask[] =>
-        link.most === undefined
-          ? []
-          : [
-              {
-                kind: 'soon',
-                siteId: site.id,
-                link,
-                span: { opens: [link.from], closes: [link.to], most: link.most, counts: 'between' },
-              },
-            ],
-      ),
-    )
-    // Protection goes in when it is needed: it is in the way until then.
-    for (const [index, visit] of own.entries()) {
-      const next = its.flatMap(({ from, to }) => (from === first + index ? [to] : []))
-      if (visit.begun || next.length === 0 || visit.stages.some((stage) => stage !== 'protect')) continue
-      const span: Span = {
-        opens: [first + index],
-        closes: next,
-        most: PROTECTED_DAYS * SLOTS_PER_DAY,
-        counts: 'nights',
-      }
-      asks.push({ kind: 'protection', siteId: site.id, span })
-    }
-    const services = servicesOf(own, site, sense)
-    const usual = services.flatMap((one, i) => (one.promised ? [] : [asks.length + i]))
-    if (usual.length === 2) apart.push([usual[0]!, usual[1]!])
-    asks.push(
-      ...services.map((service): Ask => ({
-        kind: 'without',
-        siteId: site.id,
-        service,
-        span: serviceSpan(service, first),
-      })),
-    )
   }
   const precedences: Precedence[] = links.map(({ from, to, lag }) => ({ from, to, lag }))
   const spans = asks.map(({ span }) => span)
-  const instance: Instance = { horizon, calendars, resources, activities, precedences, spans, apart }
+  const instance: Instance = { horizon, calendars, resources, activities, precedences, spans, apart: apartOf(asks) }
   const nameOf = (index: number): string => visitName(visits[index]!, sites)
   networkOf(instance, nameOf)
   return {
@@ -319,7 +255,7 @@ export function problemOf(input: ProblemInput): Problem {
     holds,
     stopped,
     opens: opening,
-    openings: allOpenings,
+    openings,
     asks,
     links,
     instance,
@@ -327,64 +263,10 @@ export function problemOf(input: ProblemInput): Problem {
   }
 }
 
-/** Crews that are at work on a site, or know that they come to it: no first coming of theirs is still to be called. */
-const calledCrews = (
-  visits: readonly Visit[],
-  bookings: ReadonlyMap<string, Booking>,
-  byTrade: ReadonlyMap<Trade, Crew>,
-): ReadonlySet<string> =>
-  new Set(
-    visits.flatMap(({ key, trade, begun }) => {
-      const crew = byTrade.get(trade)
-      const told = bookings.get(key)?.state
-      return crew && (begun || told === 'told' || told === 'confirmed') ? [crew.id] : []
-    }),
-  )
-
-/** Nobody from outside comes before there was time to call them: the first coming of a crew that was never called. */
-function noticeFor(
-  visit: Visit,
-  crew: Crew | null,
-  site: SiteToPlan,
-  { noticeDays }: Sense,
-  booking: Booking | undefined,
-  called: ReadonlySet<string>,
-  today: Day,
-): Release | null {
-  const days = crew?.noticeDays ?? noticeDays
-  if (days === 0 || crew?.own || visit.begun || booking || (crew && called.has(crew.id))) return null
-  const who = crew?.name ?? `a ${TRADES[visit.trade].toLowerCase()}`
-  return {
-    slot: slotOfDay(today, addWorkingDays(today, days, site.calendar)),
-    words: `${daysWords(days)} of notice for ${who}`,
-    kind: 'notice',
-  }
-}
-
 function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
   const site = sites.find((one) => one.id === visit.siteId)!
   const stages = visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')
   return `${stages} in ${visit.placeIds.map((id) => placeName(site.state, id)).join(', ')}, ${site.name}`
-}
-
-/** Visits that were bound in the plan before by something that is over now (goods that came, an answer, leave that was
- * given), and those that were bound by them: they come forward, and are kept nowhere. */
-function freedOf(
-  visits: readonly Visit[],
-  holds: readonly (readonly Release[])[],
-  before: ReadonlyMap<string, PlannedBefore>,
-  today: Day,
-): ReadonlySet<string> {
-  const freed = new Set<string>()
-  visits.forEach(({ key }, i) => {
-    const until = before.get(key)?.until
-    if (until !== undefined && holds[i]![0]!.slot < slotOfDay(today, until)) freed.add(key)
-  })
-  for (let size = -1; size !== freed.size;) {
-    size = freed.size
-    for (const { key } of visits) if (freed.has(before.get(key)?.boundBy ?? '')) freed.add(key)
-  }
-  return freed
 }
 
 /** When and by how many crews a visit was done in the plan before; nothing where that is over. */

@@ -1,6 +1,6 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { STAYS, type Instance, type Schedule, type Span } from './instance'
-import { networkOf, type Network } from './network'
+import { STAYS, type Instance, type Schedule } from './instance'
+import { networkOf, pathsBetween, type Network } from './network'
 import { excessOf, lengthOf } from './span'
 
 /** How the work goes in one draw, where it differs from the instance. */
@@ -164,7 +164,7 @@ export class Scheduler {
     const key = span.counts === 'nights' ? `${i}/${first}` : `${i}`
     const known = this.inSpans.get(key)
     if (known) return known
-    const its = betweenOf(this.network, span.counts === 'nights' ? { ...span, closes: [first] } : span)
+    const its = pathsBetween(this.network, span.opens, span.counts === 'nights' ? [first] : closes)
     this.inSpans.set(key, its)
     return its
   }
@@ -375,24 +375,6 @@ export class Scheduler {
     }
     return slots[first + duration - 1]! + 1
   }
-}
-
-/** What opens a span, and all that comes after it and before what closes it. */
-function betweenOf({ after, before }: Network, { opens, closes }: Span): number[] {
-  const reached = (from: readonly number[], next: (index: number) => readonly number[]): Set<number> => {
-    const found = new Set<number>()
-    const open = [...from]
-    for (let index = open.pop(); index !== undefined; index = open.pop())
-      for (const one of next(index))
-        if (!found.has(one)) {
-          found.add(one)
-          open.push(one)
-        }
-    return found
-  }
-  const later = reached(opens, (index) => after[index]!.map(({ to }) => to))
-  const earlier = reached(closes, (index) => before[index]!.map(({ from }) => from))
-  return [...opens, ...[...later].filter((index) => earlier.has(index) && !opens.includes(index))]
 }
 
 /** Whether work that has its place is begun before a slot, and its team not gone again. */

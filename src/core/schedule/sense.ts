@@ -1,3 +1,4 @@
+import { OLD_HOUSE } from '../cautions/hazardNotice'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Standard } from '../takeoff/usualFigures'
 
@@ -28,7 +29,7 @@ export const USUAL_SENSE: Sense = {
   nights: { hole: 0, cut: 1, face: 3, roof: 3, ground: 4 },
   daysWithout: { kitchen: 21, bathroom: 14 },
   noticeDays: 3,
-  testedBefore: 1980,
+  testedBefore: OLD_HOUSE,
 }
 
 const PLAN = 'plan/'

@@ -1,8 +1,6 @@
-import { SLOTS_PER_DAY } from '../calendar/slots'
 import type { Line } from '../scope/line'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
-import type { Span } from './instance'
 import { SERVICES, type Sense, type Service } from './sense'
 import type { Visit } from './visits'
 
@@ -15,8 +13,6 @@ export interface ServiceSpan {
   readonly promised: boolean
   readonly takes: readonly number[]
   readonly brings: readonly number[]
-  /** Of a service that nobody promised anything about: which. */
-  readonly service?: Service
 }
 
 const stageOf = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) => STAGES[stage] === words)
@@ -25,8 +21,12 @@ const stageOf = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) 
  * house in which somebody lives. */
 export function servicesOf(
   visits: readonly Visit[],
-  site: { readonly id: string; readonly livedIn?: boolean | undefined; readonly state: SiteState },
-  { daysWithout }: Sense,
+  site: {
+    readonly id: string
+    readonly livedIn: boolean
+    readonly state: SiteState
+    readonly sense: Pick<Sense, 'daysWithout'>
+  },
 ): ServiceSpan[] {
   const promised = promisesOfService(visits, site)
   if (!site.livedIn) return promised
@@ -40,11 +40,10 @@ export function servicesOf(
           {
             siteId: site.id,
             what: SERVICES[service],
-            most: daysWithout[service],
+            most: site.sense.daysWithout[service],
             promised: false,
             takes,
             brings,
-            service,
           },
         ]
   })
@@ -117,12 +116,3 @@ function takenAndBrought(
     connected.length > 0 ? connected : doing(({ stage }) => stage === 'fixtures'),
   ]
 }
-
-/** A service as the search knows it: a day over what it should be costs a day of the site's end. */
-export const serviceSpan = ({ takes, brings, most }: ServiceSpan, first: number): Span => ({
-  opens: takes.map((index) => first + index),
-  closes: brings.map((index) => first + index),
-  most: most * SLOTS_PER_DAY,
-  counts: 'whole',
-  price: 1,
-})

@@ -1,5 +1,5 @@
 import { away } from '../../schemas/away'
-import { habits } from '../../schemas/firm'
+import { firmName as firmNameSchema, habits } from '../../schemas/firm'
 import { randomBytes } from 'node:crypto'
 import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
@@ -34,7 +34,7 @@ const login = oneLine()
 const personName = oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
 
 const newFirm = object({
-  firm: oneLine().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.'),
+  firm: firmNameSchema,
   name: personName,
   login,
   password: newPassword,

@@ -8,6 +8,7 @@ import { useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { dateOnly, dayOf, longDay } from '@/core/calendar/day'
 import { hazardNotice } from '@/core/cautions/hazardNotice'
+import { senseOf } from '@/core/schedule/sense'
 import { answersWords } from '@/core/walk/answersWords'
 import { entryName, isOpen, kindOf } from '@/core/entries/entry'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
@@ -64,6 +65,8 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const keeps = state.keeps.filter((keep) => !keep.released && keep.until)
   const entries = state.entries.filter(isOpen)
   const lessons = snapshot.lessons ?? []
+  const { testedBefore } = senseOf(snapshot.standards ?? {})
+  const hazards = hazardNotice(snapshot.site.built, state.entries, testedBefore)
   const left: readonly { id: string; text: string; at: string; now: boolean }[] = [
     ...held.map((line) => ({
       id: line.id,
@@ -113,9 +116,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
       </header>
       <main className={styles.body}>
         <Notices site={site} />
-        {hazardNotice(snapshot.site.built, state.entries) && (
-          <p className={`${styles.pad} notice`}>{hazardNotice(snapshot.site.built, state.entries)}</p>
-        )}
+        {hazards && <p className={`${styles.pad} notice`}>{hazards}</p>}
         <fieldset className={styles.kinds}>
           <legend className={styles.section}>What kind of walk?</legend>
           {(Object.keys(VISIT_KINDS) as VisitKind[]).map((one) => (

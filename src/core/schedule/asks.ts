@@ -1,0 +1,105 @@
+import { SLOTS_PER_DAY } from '../calendar/slots'
+import type { SiteState } from '../walk/siteState'
+import type { Span } from './instance'
+import type { Link } from './links'
+import { openingsOf, type Opening } from './openings'
+import type { Sense } from './sense'
+import { servicesOf, type ServiceSpan } from './services'
+import type { Visit } from './visits'
+
+/** An opening of a site, with the nights that it may stand open. */
+export type SiteOpening = Opening & { readonly siteId: string; readonly most: number }
+
+/** What should not last long, with the span that the search knows of it. */
+export type Ask = { readonly span: Span; readonly siteId: string } & (
+  | { readonly kind: 'opening' }
+  | { readonly kind: 'without'; readonly service: ServiceSpan }
+  | { readonly kind: 'soon'; readonly link: Link }
+  | { readonly kind: 'protection' }
+)
+
+interface AskedSite {
+  readonly id: string
+  readonly livedIn: boolean
+  readonly sense: Sense
+  readonly state: SiteState
+}
+
+/** Days for which what protects may lie before it is needed. */
+const PROTECTED_DAYS = 5
+
+/** All that a site asks of its plan beside order and crews.
+ * @param first the number of the first visit among those of all sites; what is returned counts from there
+ * @param links of the site */
+export function asksOf(
+  site: AskedSite,
+  visits: readonly Visit[],
+  first: number,
+  links: readonly Link[],
+): { readonly openings: readonly SiteOpening[]; readonly asks: readonly Ask[] } {
+  const siteId = site.id
+  const numbered = (its: readonly number[]): number[] => its.map((index) => first + index)
+  const openings = openingsOf(visits, site.state).map((one): SiteOpening => ({
+    ...one,
+    opens: numbered(one.opens),
+    closes: numbered(one.closes),
+    siteId,
+    most: site.sense.nights[one.sort],
+  }))
+  return {
+    openings,
+    asks: [
+      ...openings
+        .filter(({ closes }) => closes.length > 0)
+        .map((one): Ask => ({ kind: 'opening', siteId, span: nights(one.opens, one.closes, one.most) })),
+      ...links.flatMap((link): Ask[] =>
+        link.most === undefined
+          ? []
+          : [
+              {
+                kind: 'soon',
+                siteId,
+                link,
+                span: { opens: [link.from], closes: [link.to], most: link.most, counts: 'between' },
+              },
+            ],
+      ),
+      // Protection goes in when it is needed: it is in the way until then.
+      ...visits.flatMap(({ begun, stages }, index): Ask[] => {
+        const next = links.flatMap(({ from, to }) => (from === first + index ? [to] : []))
+        return begun || next.length === 0 || stages.some((stage) => stage !== 'protect')
+          ? []
+          : [{ kind: 'protection', siteId, span: nights([first + index], next, PROTECTED_DAYS) }]
+      }),
+      ...servicesOf(visits, site).map((service): Ask => ({
+        kind: 'without',
+        siteId,
+        service,
+        // A day over what it should be costs a day of the site's end.
+        span: {
+          opens: numbered(service.takes),
+          closes: numbered(service.brings),
+          most: service.most * SLOTS_PER_DAY,
+          counts: 'whole',
+          price: 1,
+        },
+      })),
+    ],
+  }
+}
+
+const nights = (opens: readonly number[], closes: readonly number[], most: number): Span => ({
+  opens,
+  closes,
+  most: most * SLOTS_PER_DAY,
+  counts: 'nights',
+})
+
+/** The only kitchen and the only bathroom of a house, by the numbers of their asks: better not both at once. */
+export const apartOf = (asks: readonly Ask[]): readonly (readonly [number, number])[] =>
+  asks.flatMap((one, i) =>
+    asks.flatMap((other, j) =>
+      i < j && isUsual(one) && isUsual(other) && one.siteId === other.siteId ? [[i, j] as const] : [],
+    ),
+  )
+const isUsual = (ask: Ask): boolean => ask.kind === 'without' && !ask.service.promised
