@@ -148,15 +148,12 @@ function PastedLines(props: {
   const router = useRouter()
   const { busy, error, run } = useSend<{ says: string[] }>()
   const [says, setSays] = useState<readonly string[] | null>(null)
-  const ask = (keep: boolean): Promise<{ says: string[] } | null> =>
-    run(`/api/sites/${siteId}/lines/rows`, { placeId, extra, rows, keep })
   useEffect(() => {
-    void ask(false).then((told) => told && setSays(told.says))
-    // The rows are asked about once, when they have been pasted.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [rows])
+    const body = { placeId, extra, rows, keep: false }
+    void run(`/api/sites/${siteId}/lines/rows`, body).then((told) => told && setSays(told.says))
+  }, [run, siteId, placeId, extra, rows])
   const keep = async (): Promise<void> => {
-    const added = await ask(true)
+    const added = await run(`/api/sites/${siteId}/lines/rows`, { placeId, extra, rows, keep: true })
     if (!added) return
     onSaid(added.says.length === 1 ? added.says[0]! : `${added.says.length} lines were added.`)
     onDone()

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { useForm, type UseFormRegister } from 'react-hook-form'
+import { useForm, type UseFormRegisterReturn } from 'react-hook-form'
 import { DAY_FORMS, type Habits } from '@/core/habits/habits'
 import { firm as schema } from '@/schemas/firm'
 import { FormError } from '../shared/FormError'
@@ -49,9 +49,7 @@ export function FirmSettings({ firm, mayChange }: { readonly firm: FirmForm; rea
 }
 
 interface HabitFieldsProps {
-  // Two forms hold these fields beside others of their own.
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  readonly register: UseFormRegister<any>
+  readonly register: (name: keyof Habits) => UseFormRegisterReturn
   readonly wrong: Readonly<Partial<Record<keyof Habits, { readonly message?: string | undefined }>>>
   readonly disabled?: boolean
 }
