@@ -25,10 +25,16 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'server',
-          include: ['tests/{data,jobs,server}/**/*.test.ts'],
+          include: ['tests/{data,server}/**/*.test.ts'],
           pool: 'forks',
           isolate: false,
+          env: { AFTERMIST_EFFORT: 'little' },
         },
+      },
+      {
+        extends: true,
+        // What is asked of a plan by its days is asked of the best that is found.
+        test: { ...shared, name: 'plans', include: ['tests/{jobs,plans}/**/*.test.ts'], pool: 'forks', isolate: false },
       },
     ],
   },

@@ -3,7 +3,12 @@ import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs'
 import { compile } from 'sass'
 
 await build({
-  entryPoints: ['src/workers/solve.ts', 'src/workers/pullIn.ts', 'src/workers/searchProject.ts'],
+  entryPoints: [
+    'src/workers/solve.ts',
+    'src/workers/finishRisk.ts',
+    'src/workers/pullIn.ts',
+    'src/workers/searchProject.ts',
+  ],
   outdir: 'dist',
   outExtension: { '.js': '.mjs' },
   bundle: true,

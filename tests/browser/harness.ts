@@ -38,6 +38,7 @@ export async function serveFolder(folder: string, { keep, port: at, env }: Servi
         ...env,
         AFTERMIST_DATA: folder,
         AFTERMIST_TODAY: TODAY,
+        AFTERMIST_EFFORT: 'little',
         AFTERMIST_ADDRESS: `http://localhost:${port}`,
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
@@ -56,8 +57,10 @@ export async function serveFolder(folder: string, { keep, port: at, env }: Servi
     folder,
     stop: async () => {
       const gone = new Promise((done) => server.once('exit', done))
-      server.kill('SIGTERM')
-      await gone
+      if (server.exitCode === null && server.signalCode === null) {
+        server.kill('SIGTERM')
+        await gone
+      }
       if (!keep) rmSync(folder, { recursive: true, force: true })
     },
   }

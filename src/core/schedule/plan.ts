@@ -91,13 +91,18 @@ export interface PlanOptions extends SolveOptions {
 export interface Rated {
   readonly plan: Plan
   readonly score: readonly number[]
+  /** The slot at which each visit of the problem begins. */
+  readonly starts: Int32Array
 }
 
-/** Solves a problem and puts the answer back into visits, days and sentences. */
-export const planOf = (problem: Problem, options: PlanOptions): Plan => ratedPlan(problem, options).plan
+/** Solves a problem and puts the answer back into visits, days and sentences, with what can be promised of it. */
+export function planOf(problem: Problem, { draws, ...options }: PlanOptions): Plan {
+  const { plan, starts } = ratedPlan(problem, options)
+  return draws ? { ...plan, risk: finishRisk(problem, starts, { draws, seed: options.seed }) } : plan
+}
 
-/** The same, with how good it is, so that the answers of several seeds can be compared. */
-export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
+/** The same without what can be promised, and with how good it is: so the answers of several seeds can be compared. */
+export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
   const { schedule, score, floors } = named(problem, () => solve(problem.instance, options))
   const after = groupBy(problem.links, (link) => link.from)
   const before = groupBy(problem.links, (link) => link.to)
@@ -139,9 +144,9 @@ export function ratedPlan(problem: Problem, options: PlanOptions): Rated {
     without: withoutOf(problem, schedule),
     open: standsOpen(problem, schedule),
     promises: promisesOf(problem, schedule.finish),
-    risk: options.draws ? finishRisk(problem, schedule.start, { draws: options.draws, seed: options.seed }) : {},
+    risk: {},
   }
-  return { plan, score }
+  return { plan, score, starts: schedule.start }
 }
 
 /** Who comes for a visit done in some mode, and what they need to set up. */

@@ -21,8 +21,10 @@ export interface Effort {
   /** Searches side by side, each from a seed of its own; the best counts. */
   readonly seeds?: number
 }
-/** A plan that is kept; a preview settles for less. */
-export const KEPT: Effort = { rounds: 300, draws: 1000, seeds: 2 }
+/** A plan that is kept; a preview settles for less. AFTERMIST_EFFORT=little is for trials that ask what follows from a plan,
+ * not how good it is. */
+export const KEPT: Effort =
+  process.env.AFTERMIST_EFFORT === 'little' ? { rounds: 60, draws: 300 } : { rounds: 300, draws: 1000, seeds: 2 }
 export const PREVIEW: Effort = { rounds: 30, draws: 0 }
 /** The first seed. */
 const SEED = 1
@@ -35,7 +37,11 @@ function pool(): Piscina {
 }
 
 /** Runs a task of `src/workers` in a worker thread; aborting the signal ends the work. */
-async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: SolveControl): Promise<T> {
+async function inWorker<T>(
+  worker: 'solve' | 'pullIn' | 'finishRisk',
+  task: object,
+  control: SolveControl = {},
+): Promise<T> {
   const { port1, port2 } = new MessageChannel()
   port1.on('message', (done: number) => control.onProgress?.(done))
   try {
@@ -62,18 +68,19 @@ async function inWorker<T>(worker: 'solve' | 'pullIn', task: object, control: So
 /** Plans all sites together, from as many seeds as the effort asks for at once. */
 export async function solveInWorker(
   input: ProblemInput,
-  { seeds = 1, ...effort }: Effort & { readonly goal: Goal },
+  { seeds = 1, draws, ...effort }: Effort & { readonly goal: Goal },
   control: SolveControl = {},
 ): Promise<Plan> {
   const found = await Promise.all(
     Array.from({ length: seeds }, (_, i) => inWorker<Rated>('solve', { input, ...effort, seed: SEED + i }, control)),
   )
-  return found.reduce((best, one) => (isBetter(one.score, best.score) ? one : best)).plan
+  const { plan, starts } = found.reduce((best, one) => (isBetter(one.score, best.score) ? one : best))
+  return draws ? { ...plan, risk: await inWorker<Plan['risk']>('finishRisk', { input, starts, draws }) } : plan
 }
 
 /** What would bring the end of a site forward. */
 export const pullInInWorker = (input: ProblemInput, siteId: string, goal: Goal): Promise<readonly PullIn[]> =>
-  inWorker('pullIn', { input, siteId, goal, rounds: PREVIEW.rounds }, {})
+  inWorker('pullIn', { input, siteId, goal, rounds: PREVIEW.rounds })
 
 /** Ends the worker threads, for commands and tests that must come to an end. */
 export async function closeSolver(): Promise<void> {
