@@ -39,6 +39,7 @@ const CREW = [
   '/api/find',
   '/api/sites GET',
   '/api/memos/[hash]',
+  '/api/plan/came',
   '/api/photos/[hash]',
   '/api/sites/[site]/facts',
   '/api/sites/[site]/files/[sort]/[hash]',

@@ -19,13 +19,16 @@ export interface Names {
   readonly agreed: ReadonlySet<string>
 }
 
-/** Everything outside that a plan leaves open for longer than it should, each with the fact that forces it and its mend. */
-export const alarmsOf = (plan: Pick<Plan, 'open' | 'visits'>, names: Names): Alarm[] =>
-  plan.open.filter(isOpenTooLong).map((one) => ({
+/** Everything that a plan cannot keep: what was said by name and runs in a circle; and what it leaves open outside for longer
+ * than it should, each with the fact that forces it and its mend. */
+export const alarmsOf = (plan: Pick<Plan, 'open' | 'visits' | 'unkept'>, names: Names): Alarm[] => [
+  ...plan.unkept,
+  ...plan.open.filter(isOpenTooLong).map((one) => ({
     siteId: one.siteId,
     visit: one.closes ?? one.opens,
     words: `${names.place(one.siteId, one.placeId)}: ${what(one)}. ${fact(one, plan, names)}`,
-  }))
+  })),
+]
 
 const nightWords = (count: number): string => (count === 1 ? 'one night' : `${count} nights`)
 

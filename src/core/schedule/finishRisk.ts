@@ -8,9 +8,11 @@ import type { Release } from './holds'
 import type { Problem } from './problem'
 import { seededRandom } from './random'
 import { Scheduler, type Variation } from './scheduler'
+import { groupBy } from '../lists/groupBy'
+import { promisedEnds } from './promisedEnds'
 import { linesOfVisit, type Visit } from './visits'
 
-/** How a site may finish, from many ways in which its work could go. */
+/** How a site, or what was promised of it, may finish, from many ways in which its work could go. */
 export interface SiteRisk {
   /** The day by which it is done in half of them. */
   readonly likely: Day
@@ -68,12 +70,15 @@ export function finishRisk(
   const scheduler = new Scheduler(problem.instance)
   const causes = causesOf(problem, starts)
   const told = Array.from({ length: draws }, () => drawn(problem, starts, causes, scheduler, random))
-  return Object.fromEntries(causes.sites.map((site, at) => [site, riskOf(problem.origin, site, at, causes, told)]))
+  return Object.fromEntries(
+    causes.ends.map(({ id, siteId }, at) => [id, riskOf(problem.origin, siteId, at, causes, told)]),
+  )
 }
 
 /** All that draws can differ in, numbered: `by` holds of each visit which of them touch it. */
 interface Causes {
-  readonly sites: readonly string[]
+  /** What ends: every site, and what was promised of it, with the visits that it takes. */
+  readonly ends: readonly { readonly id: string; readonly siteId: string; readonly visits: readonly number[] }[]
   /** In words; one that touches a single site begins with that site and a stroke. */
   readonly words: readonly string[]
   readonly weather: number
@@ -86,7 +91,6 @@ interface Causes {
     readonly release: number
     readonly goods: readonly (Pick<Release, 'slot' | 'sooner'> & { readonly cause: number })[]
     readonly agreed: boolean
-    readonly site: number
     readonly trade: number
     readonly siteGoes: number
     readonly fails: number
@@ -140,7 +144,6 @@ function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
     if (!numbers.has(words)) numbers.set(words, numbers.size)
     return numbers.get(words)!
   }
-  const sites = [...new Set(visits.map(({ siteId }) => siteId))]
   const weather = numberOf('the weather')
   const by = visits.map((visit, i) => ({
     spread: ownSpread(visit, problem),
@@ -159,14 +162,27 @@ function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
           ],
     ),
     agreed: instance.activities[i]!.fixed !== undefined,
-    site: sites.indexOf(visit.siteId),
     trade: numberOf(`how fast the ${TRADES[visit.trade].toLowerCase()} is`),
     siteGoes: numberOf(`${visit.siteId}|how this site goes`),
     fails: numberOf(`${visit.siteId}|inspections that fail`),
     away: numberOf(`${visit.siteId}|who cannot come`),
   }))
   const sleeping = sleepingRisks(problem, starts, numberOf)
-  return { sites, words: [...numbers.keys()], weather, sleeping, by }
+  return { ends: endsOf(problem), words: [...numbers.keys()], weather, sleeping, by }
+}
+
+function endsOf({ visits, states }: Problem): Causes['ends'] {
+  const numbered = visits.map((visit, index) => ({ visit, index }))
+  return [...groupBy(numbered, ({ visit }) => visit.siteId)].flatMap(([siteId, its]) => {
+    const state = states.get(siteId)!
+    const promised = promisedEnds(state).map(({ id, covers }) => ({
+      id,
+      siteId,
+      visits: its.flatMap(({ visit, index }) => (linesOfVisit(visit, state.lines).some(covers) ? [index] : [])),
+    }))
+    const all = { id: siteId, siteId, visits: its.map(({ index }) => index) }
+    return [all, ...promised.filter((one) => one.visits.length > 0)]
+  })
 }
 
 /** How long a visit may take, as multiples of its hours: what was said for its lines, the usual for the others. */
@@ -183,7 +199,7 @@ function ownSpread(visit: Visit, { states }: Pick<Problem, 'states'>): Spread {
 
 /** One way in which the work may go. */
 interface Draw {
-  /** Slot after the last work of each site, by its number. */
+  /** Slot after the last work of each end, by its number. */
   readonly finish: Int32Array
   /** How each cause went, by its number. */
   readonly went: Float64Array
@@ -192,7 +208,7 @@ interface Draw {
 function drawn(
   { visits, instance }: Problem,
   starts: ArrayLike<number>,
-  { sites, words, weather, sleeping, by }: Causes,
+  { ends, words, weather, sleeping, by }: Causes,
   scheduler: Scheduler,
   random: () => number,
 ): Draw {
@@ -233,7 +249,7 @@ function drawn(
     waits[visit]! += slots
     went[cause] = slots
   }
-  return { finish: finishes(instance, sites.length, by, scheduler, starts, { factors, releases, waits }), went }
+  return { finish: finishes(instance, ends, scheduler, starts, { factors, releases, waits }), went }
 }
 
 /** Slots after the day on which goods are counted on; before it where that was the longest that they may take. */
@@ -244,19 +260,16 @@ function lateness({ sooner }: Pick<Release, 'sooner'>, random: () => number): nu
 
 function finishes(
   instance: Instance,
-  sites: number,
-  by: Causes['by'],
+  ends: Causes['ends'],
   scheduler: Scheduler,
   starts: ArrayLike<number>,
   variation: Variation,
 ): Int32Array {
-  const last = new Int32Array(sites)
+  const last = new Int32Array(ends.length)
   try {
     const { finish } = scheduler.schedule(starts, variation)
-    for (let i = 0; i < by.length; i++) {
-      const { site } = by[i]!
-      if (finish[i]! > last[site]!) last[site] = finish[i]!
-    }
+    for (const [at, end] of ends.entries())
+      for (const i of end.visits) if (finish[i]! > last[at]!) last[at] = finish[i]!
   } catch (error) {
     // So late that it falls off the calendar: as late as the calendar goes.
     if (!(error instanceof ImpossibleRequest && error.code === 'horizon-too-short')) throw error

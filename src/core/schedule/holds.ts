@@ -1,12 +1,16 @@
 import { addDays, shortDay, type Day } from '../calendar/day'
 import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import { dueDay } from '../entries/due'
+import { entryName } from '../entries/entry'
 import { SET_BY } from '../scope/leads'
+import { isOutside } from '../scope/responsible'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { gateWords, type CoverGate } from '../sequence/coverGate'
 import { wayOf, type Schools } from '../sequence/schools'
 import { arrivalDay } from '../selections/orderBy'
 import { isBought, isOnSite, type Selection } from '../selections/selection'
+import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
 import { isGranted, permitsBefore } from './permits'
 import { linesOfVisit, type Visit } from './visits'
@@ -41,20 +45,18 @@ export interface Release {
 /** Working time assumed to lift a hold or to open a gate where nobody named a day: counted from tomorrow. */
 const ASSUMED_HOLD_DAYS = 3
 
-/** The phases of the contract that some lines belong to, with the days that were told for them. */
+/** The phases of the contract that some lines belong to, with the days on which they start. */
 export const phasesOf = (
   lines: readonly Line[],
   { entries }: Pick<SiteState, 'entries'>,
-): { readonly id: string; readonly name: string; readonly starts: Day | null; readonly promised: Day | null }[] =>
+): { readonly name: string; readonly starts: Day | null }[] =>
   entries
     .filter(
       ({ id, kind, settled }) => kind === 'phase' && settled === null && lines.some((one) => one.partOf.includes(id)),
     )
-    .map(({ id, values }) => ({
-      id,
+    .map(({ values }) => ({
       name: String(values.number),
       starts: (values.starts as Day | undefined) ?? null,
-      promised: (values.promised as Day | undefined) ?? null,
     }))
 
 /** All that holds a visit back, the latest first. */
@@ -76,6 +78,9 @@ export function holdsOf(
     const slot = line.held.until ? at(line.held.until) : assumed
     found.push({ slot, words: `${line.title} is held: ${line.held.reason}`, kind: 'held' })
   }
+  for (const line of lines)
+    for (const { words, due, days } of namedHolds(line, site.state))
+      found.push({ slot: (due ? at(addDays(due, 1)) : assumed) + days * SLOTS_PER_DAY, words, kind: 'held' })
   for (const { name, starts } of phasesOf(lines, site.state))
     if (starts) found.push({ slot: at(starts), words: `Phase ${name} starts`, kind: 'phase' })
   for (const placeId of visit.placeIds) {
@@ -106,6 +111,9 @@ export function holdsOf(
       kind: 'permit',
     })
   }
+  const missed = missedOn(site.state.comings, visit.key)
+  if (missed)
+    found.push({ slot: at(addDays(missed, 1)), words: `They did not come on ${shortDay(missed)}`, kind: 'declined' })
   if (booking?.state === 'declined') {
     const from = booking.freeFrom ? at(booking.freeFrom) : at(booking.startDay) + SLOTS_PER_DAY
     const free = booking.freeFrom ? `, free again from ${shortDay(booking.freeFrom)}` : ''
@@ -113,6 +121,25 @@ export function holdsOf(
   }
   return found.sort((a, b) => b.slot - a.slot)
 }
+
+/** What a line waits for by name that is no visit of ours: an entry that is not closed, and what others do.
+ * @returns in words, with the day on which it is due where one was told, and the days that have to lie between */
+export const namedHolds = (
+  { title, waits }: Line,
+  { entries, lines }: Pick<SiteState, 'entries' | 'lines'>,
+): { readonly words: string; readonly due: Day | null; readonly days: number }[] =>
+  waits.flatMap((wait) => {
+    const days = wait.leastDays ?? 0
+    const entry = entries.find(({ id }) => id === wait.for)
+    if (entry)
+      return entry.settled === null
+        ? [{ words: `${title} waits for this: ${entryName(entry)}`, due: dueDay(entry), days }]
+        : []
+    const work = lines.find(({ id }) => id === wait.for)
+    return work && work.progress < 100 && !work.excluded && isOutside(work.responsible)
+      ? [{ words: `${title} waits for what others do: ${work.title.toLowerCase()}`, due: null, days }]
+      : []
+  })
 
 /** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */
 function gateReleases(visit: Visit, placeId: string, site: HeldSite, gates: readonly CoverGate[]): Release[] {

@@ -16,6 +16,8 @@ export interface Link {
   /** Half-days within which it has to follow, where a site says so. */
   readonly most?: number
   readonly words: string
+  /** Where it gives way or makes others give way: what is usual in the trade, what was said by name. */
+  readonly by?: 'usual' | 'name'
 }
 
 /** The links among one site's visits: stages in order at each place, inspections after what they inspect and before
@@ -28,19 +30,21 @@ export function linksOf(
   relations: readonly Relation[],
 ): Link[] {
   const links = new Map<string, Link>()
-  const add: AddLink = (from, to, waitDays, words, mostDays) => {
+  const add: AddLink = (from, to, waitDays, words, { mostDays, usual } = {}) => {
     if (from === to) return
     const key = `${from}>${to}`
     const known = links.get(key)
     const lag = waitDays * SLOTS_PER_DAY
     const most = mostDays === undefined ? known?.most : mostDays * SLOTS_PER_DAY
-    if (!known || known.lag < lag || most !== known.most)
+    const firm = !usual || (known !== undefined && known.by === undefined)
+    if (!known || known.lag < lag || most !== known.most || (firm && known.by === 'usual'))
       links.set(key, {
         from: first + from,
         to: first + to,
         lag: Math.max(lag, known?.lag ?? 0),
-        words,
+        words: known && known.lag > lag ? known.words : words,
         ...(most === undefined ? {} : { most }),
+        ...(firm ? {} : { by: 'usual' }),
       })
   }
   for (const place of places) {
@@ -67,7 +71,8 @@ export function linksOf(
       if (!from.stages.includes(relation.before)) return
       visits.forEach(
         (to, j) =>
-          to.stages.includes(relation.after) && add(i, j, relation.waitDays ?? 0, relation.why, relation.mostDays),
+          to.stages.includes(relation.after) &&
+          add(i, j, relation.waitDays ?? 0, relation.why, { mostDays: relation.mostDays, usual: !relation.guards }),
       )
     })
   }
@@ -78,7 +83,13 @@ interface Placed {
   readonly visit: Visit
   readonly index: number
 }
-type AddLink = (from: number, to: number, waitDays: number, words: string, mostDays?: number) => void
+type AddLink = (
+  from: number,
+  to: number,
+  waitDays: number,
+  words: string,
+  more?: { readonly mostDays?: number | undefined; readonly usual?: boolean },
+) => void
 
 function addStageLink(link: StageLink, work: readonly Placed[], place: string, add: AddLink): void {
   for (const from of work) {
@@ -86,7 +97,10 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
     for (const to of work) {
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
-        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, link.mostDays)
+        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, {
+          mostDays: link.mostDays,
+          usual: !link.guards,
+        })
     }
   }
 }

@@ -56,6 +56,8 @@ export interface Plan {
   readonly question?: string
   /** What is opened outside, and when it is closed again. */
   readonly open: readonly StandsOpen[]
+  /** What was said by name and cannot be kept, in words, with the visit that should have waited. */
+  readonly unkept: readonly { readonly siteId: string; readonly visit: string; readonly words: string }[]
 }
 
 /** The visits of a plan as the next one knows them. */
@@ -80,6 +82,7 @@ export const emptyPlan = (madeOn: Day): Plan => ({
   promises: [],
   without: [],
   open: [],
+  unkept: [],
 })
 
 export interface PlanOptions extends SolveOptions {
@@ -143,11 +146,20 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
     floor: floorDays(problem, floors),
     without: withoutOf(problem, schedule),
     open: standsOpen(problem, schedule),
+    unkept: unkeptOf(problem),
     promises: promisesOf(problem, schedule.finish),
     risk: {},
   }
   return { plan, score, starts: schedule.start }
 }
+
+/** What was said by name and would make visits wait for each other, told as the circle that they would run in. */
+const unkeptOf = ({ refused, visits, nameOf }: Problem): Plan['unkept'] =>
+  refused.map(({ link, circle }) => ({
+    siteId: visits[link.to]!.siteId,
+    visit: visits[link.to]!.key,
+    words: `${link.words}: that cannot be kept, since these would wait for each other: ${circle.map(nameOf).join(', then ')}. Take it back, or split one of them.`,
+  }))
 
 /** Who comes for a visit done in some mode, and what they need to set up. */
 function mannedBy({ crews, instance }: Problem, index: number, mode: number): Pick<PlannedVisit, 'people' | 'setUp'> {

@@ -48,6 +48,9 @@ export interface Consequence {
   readonly lost: readonly string[]
 }
 
+/** What follows where people did not come: when they would come now, who moves, and what else can be done meanwhile. */
+export type Missed = Pick<Consequence, 'lead' | 'moved' | 'finish' | 'lost'> & { readonly instead: readonly string[] }
+
 /** A fact with the line that it is about. */
 export type LineFact = NewFact & { readonly subject: 'line' }
 

@@ -1,5 +1,6 @@
 import { weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
 import { isMorning, openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
@@ -8,12 +9,15 @@ import { coverGates, type CoverGate } from '../sequence/coverGate'
 import { relationsFor, type Relation } from '../sequence/relations'
 import type { Schools } from '../sequence/schools'
 import { requireNoCycle } from '../sequence/stageOrder'
+import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
 import { apartOf, asksOf, type Ask, type SiteOpening } from './asks'
 import { freedOf } from './freed'
-import { holdsOf, phasesOf, type Release } from './holds'
+import { holdsOf, type Release } from './holds'
+import { promisedEnds, type PromisedEnd } from './promisedEnds'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
+import { namedLinks, withoutCircles, type Refused } from './namedOrder'
 import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
 import { noticeOf } from './notice'
@@ -106,6 +110,8 @@ export interface Problem {
   /** What is asked of the plan beside order and crews, in the order of the instance's spans. */
   readonly asks: readonly Ask[]
   readonly links: readonly Link[]
+  /** What was said by name and cannot be kept. */
+  readonly refused: readonly Refused[]
   readonly instance: Instance
   /** Names a visit by its number, with its site. */
   readonly nameOf: (index: number) => string
@@ -166,7 +172,6 @@ export function problemOf(input: ProblemInput): Problem {
   const holds: Release[][] = []
   const stopped: ReadonlyMap<Day, string>[] = []
   const opening: boolean[] = []
-  const links: Link[] = []
   const asks: Ask[] = []
   const openings: SiteOpening[] = []
   const activities: Activity[] = []
@@ -174,9 +179,12 @@ export function problemOf(input: ProblemInput): Problem {
   const pins = new Map(input.pins.map((pin) => [pin.visitKey, pin]))
   const before = new Map(input.before.map((one) => [one.visitKey, one]))
 
+  const states = new Map(sites.map(({ id, state }) => [id, state]))
+  const owns = sites.map(({ id, state }) => visitsOf(id, state.places, state.lines))
+  const { links, refused } = linksBetween(sites, owns, states)
+  const linksInto = groupBy(links, ({ to }) => to)
+
   for (const [siteIndex, site] of sites.entries()) {
-    const relations = relationsFor(site.schools, site.ownRelations)
-    requireNoCycle(relations)
     const first = visits.length
     const placeResource = new Map<string, number>()
     for (const place of site.state.places) {
@@ -185,9 +193,8 @@ export function problemOf(input: ProblemInput): Problem {
     }
     const gates = new Map(site.state.places.map((place) => [place.id, coverGates(place.id, site.state)]))
     const gatesAt = (placeId: string): readonly CoverGate[] => gates.get(placeId) ?? []
-    const own = visitsOf(site.id, site.state.places, site.state.lines)
-    const its = linksOf(own, first, site.state, relations)
-    links.push(...its)
+    const own = owns[siteIndex]!
+    const its = own.flatMap((_, index) => linksInto.get(first + index) ?? [])
     const asked = asksOf(site, own, first, its)
     asks.push(...asked.asks)
     openings.push(...asked.openings)
@@ -199,12 +206,13 @@ export function problemOf(input: ProblemInput): Problem {
       const found = [...holdsOf(visit, site, booked(visit), today, gatesAt), ...[notice(visit) ?? []].flat()]
       return found.sort((a, b) => b.slot - a.slot)
     })
+    const ends = promisedEnds(site.state)
     const freed = freedOf(own, itsHolds, before, today)
     for (const [index, visit] of own.entries()) {
       const crew = crewOf(visit)
       const booking = booked(visit)
       const found = itsHolds[index]!
-      const fixed = fixedStart(booking, pins.get(visit.key), today)
+      const fixed = fixedStart(booking, pins.get(visit.key), today, missedOn(site.state.comings, visit.key))
       const kinds = kindsOf(site.state.places, visit.placeIds)
       const away = fixed === undefined ? stoppedDays(visit.stages, kinds, input.forecast) : new Map<Day, string>()
       const calendar = calendarFor(site, crew, [...away.keys()])
@@ -233,7 +241,7 @@ export function problemOf(input: ProblemInput): Problem {
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
         ...(starts === undefined ? {} : { starts }),
-        ...deadlineOf(visit, site.state, today),
+        ...deadlineOf(visit, ends, site.state, today),
         calendar,
         release: found[0]!.slot,
         ...(fixed === undefined ? {} : { fixed, weight: weightOf(booking, pins.has(visit.key)) }),
@@ -249,7 +257,7 @@ export function problemOf(input: ProblemInput): Problem {
   networkOf(instance, nameOf)
   return {
     origin: today,
-    states: new Map(sites.map(({ id, state }) => [id, state])),
+    states,
     visits,
     crews: visitCrews,
     holds,
@@ -258,9 +266,27 @@ export function problemOf(input: ProblemInput): Problem {
     openings,
     asks,
     links,
+    refused,
     instance,
     nameOf,
   }
+}
+
+/** What comes before what: on each site by the order of its work, and by name on and between all of them. */
+function linksBetween(
+  sites: readonly SiteToPlan[],
+  owns: readonly (readonly Visit[])[],
+  states: ReadonlyMap<string, SiteState>,
+): ReturnType<typeof withoutCircles> {
+  let first = 0
+  const usual = sites.map((site, i) => {
+    const relations = relationsFor(site.schools, site.ownRelations)
+    requireNoCycle(relations)
+    const its = linksOf(owns[i]!, first, site.state, relations)
+    first += owns[i]!.length
+    return its
+  })
+  return withoutCircles([...usual.flat(), ...namedLinks(owns.flat(), states)])
 }
 
 function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
@@ -286,10 +312,11 @@ function asBefore(
   return { before: slot, ...(crew && manned >= 0 ? { manned } : {}) }
 }
 
-/** The end of the day by which a visit should be done for the phases that its lines belong to. */
-function deadlineOf(visit: Visit, state: SiteState, today: Day): { deadline?: Slot } {
+/** The end of the day by which a visit should be done for what was promised of its lines. */
+function deadlineOf(visit: Visit, ends: readonly PromisedEnd[], state: SiteState, today: Day): { deadline?: Slot } {
+  if (ends.length === 0) return {}
   const lines = linesOfVisit(visit, state.lines)
-  const promised = phasesOf(lines, state).flatMap((phase) => phase.promised ?? [])
+  const promised = ends.filter(({ covers }) => lines.some(covers)).map(({ by }) => by)
   return promised.length === 0
     ? {}
     : { deadline: Math.max(0, Math.min(...promised.map((day) => slotOfDay(today, day) + SLOTS_PER_DAY))) }
@@ -340,12 +367,19 @@ function modesOf(
 const weightOf = (booking: Booking | undefined, pinned: boolean): number =>
   pinned ? 10 : booking?.state === 'confirmed' ? 3 : 1
 
-/** The start to keep: a pin first, then what was told or confirmed. A start that has passed no longer binds. */
-function fixedStart(booking: Booking | undefined, pin: Pin | undefined, today: Day): Slot | undefined {
+/** The start to keep: a pin first, then what was told or confirmed. A start that has passed, or for which nobody came, no
+ * longer binds. */
+function fixedStart(
+  booking: Booking | undefined,
+  pin: Pin | undefined,
+  today: Day,
+  missed: Day | null,
+): Slot | undefined {
   const agreed = pin
     ? slotOfDay(today, pin.day) + pin.half
     : booking && booking.state !== 'declined'
       ? slotOfDay(today, booking.startDay) + booking.startHalf
       : undefined
-  return agreed !== undefined && agreed >= 0 ? agreed : undefined
+  const least = missed === null ? 0 : Math.max(0, slotOfDay(today, missed) + SLOTS_PER_DAY)
+  return agreed !== undefined && agreed >= least ? agreed : undefined
 }

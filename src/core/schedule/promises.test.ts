@@ -57,8 +57,8 @@ describe('the end of a phase that was promised', () => {
       promiseWords(
         {
           siteId: 's',
-          phaseId: 'p',
-          name: '2',
+          id: 'p',
+          name: 'Phase 2',
           promised: '2026-04-01' as Day,
           planned: '2026-04-04' as Day,
           earliest: '2026-03-30' as Day,
@@ -70,6 +70,54 @@ describe('the end of a phase that was promised', () => {
     ).toBe(
       'Phase 2 is promised for 1 Apr and ends 4 Apr by the plan, 3 days late. It hangs on Tile, Bathroom, Example House; with every crew free it could be 30 Mar.',
     )
+  })
+})
+
+describe('what was promised by word', () => {
+  const promise = (values: Readonly<Record<string, unknown>>, placeId: string | null = null) =>
+    seen({
+      subject: 'entry',
+      facet: 'written',
+      subjectId: 'promise',
+      placeId,
+      value: { kind: 'promise', values: { by: addDays(TODAY, 30), ...values } },
+    } as never)
+  const painted = (plan: ReturnType<typeof planned>, place: string) =>
+    plan.visits.filter(({ trade, placeIds }) => trade === 'painter' && placeIds.includes(place)).at(-1)!
+
+  test('of a stage, a place or the whole site is read from its words, or chosen', () => {
+    const free = planned([])
+    const [study] = planned([promise({ what: 'Painted' }, 'study')]).promises
+    expect(study!.planned).toBe(painted(free, 'study').endDay)
+    const [hall] = planned([promise({ what: 'All done' }, 'hall')]).promises
+    expect(hall!.planned).toBe(painted(free, 'hall').endDay)
+    const [site] = planned([promise({ what: 'Hand-over', to: 'the bank' })]).promises
+    expect(site!.planned).toBe(free.finish.site)
+    expect(promiseWords(site!, '')).toMatch(/^“Hand-over”, told to the bank, is promised for .* to spare\.$/)
+    const [chosen] = planned([promise({ what: 'As we said', of: 'Paint' }, 'study')]).promises
+    expect(chosen!.planned).toBe(painted(free, 'study').endDay)
+  })
+  test('and is no work, or is kept already, has no end in the plan', () => {
+    expect(planned([promise({ what: 'A spare key' })]).promises).toEqual([])
+    const kept = seen({
+      subject: 'entry',
+      facet: 'settled',
+      subjectId: 'promise',
+      placeId: null,
+      value: { result: 'on the day' },
+    } as never)
+    expect(planned([promise({ what: 'All done' }), kept]).promises).toEqual([])
+  })
+  test('has a likely and a safe day of its own, which its sentence tells', () => {
+    const plan = planOf(problemOf(planInput([...HOUSE, promise({ what: 'All done' }, 'hall')])), {
+      rounds: 5,
+      seed: 1,
+      draws: 100,
+    })
+    const risk = plan.risk.promise!
+    expect(risk.likely <= risk.safe).toBe(true)
+    expect(risk.safe < plan.risk.site!.safe).toBe(true)
+    expect(promiseWords(plan.promises[0]!, '', risk)).toContain(`safe `)
   })
 })
 

@@ -3,14 +3,16 @@ import { dayOfSlot, SLOTS_PER_DAY } from '../calendar/slots'
 import { earliest } from './bounds'
 import type { Link } from './links'
 import { networkOf } from './network'
-import { phasesOf } from './holds'
+import type { SiteRisk } from './finishRisk'
+import { promisedEnds } from './promisedEnds'
 import type { Problem } from './problem'
 import { linesOfVisit } from './visits'
 
-/** A phase of a contract with the day that was promised for its end, and what the plan makes of it. */
+/** What was promised to be done by a day, and what the plan makes of it. */
 export interface Promised {
   readonly siteId: string
-  readonly phaseId: string
+  /** The entry that tells the promise. */
+  readonly id: string
   readonly name: string
   readonly promised: Day
   readonly planned: Day
@@ -28,17 +30,18 @@ export function promisesOf(problem: Problem, finish: ArrayLike<number>): readonl
   const { origin, visits, states, instance } = problem
   const times = earliest(instance, networkOf(instance))
   const floors = times.finish
+  const ends = new Map([...states].map(([siteId, state]) => [siteId, promisedEnds(state)]))
   const found = new Map<string, Promised>()
   visits.forEach((visit, i) => {
     const state = states.get(visit.siteId)!
     const lines = linesOfVisit(visit, state.lines)
     const [planned, earliestEnd] = [finish[i]!, floors[i]!].map((slot) => dayOfSlot(origin, slot - 1)) as [Day, Day]
-    for (const { id, name, promised } of phasesOf(lines, state)) {
-      if (!promised) continue
+    for (const { id, name, by: promised, covers } of ends.get(visit.siteId)!) {
+      if (!lines.some(covers)) continue
       const known = found.get(id)
       found.set(id, {
         siteId: visit.siteId,
-        phaseId: id,
+        id,
         name,
         promised,
         planned: known && known.planned >= planned ? known.planned : planned,
@@ -78,15 +81,20 @@ function chainTo(
   return chain
 }
 
-/** Whether a promise holds by the plan, in a sentence.
+/** Whether a promise holds by the plan, in a sentence, with its likely and its safe day where those were drawn.
  * @param last what ends it, in words */
-export function promiseWords({ name, promised, planned, earliest, because }: Promised, last: string): string {
+export function promiseWords(
+  { name, promised, planned, earliest, because }: Promised,
+  last: string,
+  risk?: Pick<SiteRisk, 'likely' | 'safe'>,
+): string {
   const late = daysBetween(promised, planned)
-  const told = `Phase ${name} is promised for ${dateOnly(promised)}`
+  const told = `${name} is promised for ${dateOnly(promised)}`
+  const drawn = risk ? ` Likely ${dateOnly(risk.likely)}, safe ${dateOnly(risk.safe)}.` : ''
   if (late <= 0)
-    return `${told} and ends ${dateOnly(planned)} by the plan: ${late === 0 ? 'on the day' : `${daysWords(-late)} to spare`}.`
+    return `${told} and ends ${dateOnly(planned)} by the plan: ${late === 0 ? 'on the day' : `${daysWords(-late)} to spare`}.${drawn}`
   const impossible = daysBetween(promised, earliest)
   return impossible > 0
     ? `${told} and cannot be kept: even with every crew free it ends ${dateOnly(earliest)}, ${daysWords(impossible)} late. These stand against it, one after the other: ${because.join('; ')}. Ask for another day, take one of them out, or bring it forward.`
-    : `${told} and ends ${dateOnly(planned)} by the plan, ${daysWords(late)} late. It hangs on ${last}; with every crew free it could be ${dateOnly(earliest)}.`
+    : `${told} and ends ${dateOnly(planned)} by the plan, ${daysWords(late)} late.${drawn} It hangs on ${last}; with every crew free it could be ${dateOnly(earliest)}.`
 }

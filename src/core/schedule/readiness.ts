@@ -5,7 +5,7 @@ import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
 import { isGranted, permitsBefore } from './permits'
-import { selectionsFor } from './holds'
+import { namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
 import { stoppedDays, type Forecast } from './weather'
 
@@ -97,14 +97,15 @@ const drying = (placeId: string, { entries }: SiteState): Constraint[] =>
     )
     .map(({ values }): Constraint => ({ kind: 'dry', words: `${String(values.name)}: still wet`, cleared: false }))
 
-const holds = ({ lineIds }: Needs, { lines }: SiteState): Constraint[] =>
-  lines
-    .filter((line) => line.held && lineIds.includes(line.id))
-    .map(({ title, held }): Constraint => ({
-      kind: 'hold',
-      words: `${title} is held: ${held!.reason}`,
-      cleared: false,
-    }))
+const holds = ({ lineIds }: Needs, state: SiteState): Constraint[] =>
+  state.lines
+    .filter((line) => lineIds.includes(line.id))
+    .flatMap((line): Constraint[] => [
+      ...(line.held
+        ? [{ kind: 'hold', words: `${line.title} is held: ${line.held.reason}`, cleared: false } as const]
+        : []),
+      ...namedHolds(line, state).map(({ words }): Constraint => ({ kind: 'hold', words, cleared: false })),
+    ])
 
 const permits = (visit: Needs, state: SiteState): Constraint[] =>
   permitsBefore(visit, state).map((entry): Constraint => {

@@ -63,6 +63,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
   const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
   const apart = new Set(ours.flatMap((line) => (line.action === 'remove' && line.outage ? [line.placeId] : [])))
+  const named = namedOrder(ours)
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
   for (const line of ours) {
     const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
@@ -77,7 +78,9 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
       lines: its,
     }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
-    return bunches(inOrder).map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
+    return bunches(inOrder)
+      .flatMap(({ key, jobs: bunch }) => byNamed(key, bunch, named))
+      .map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
   })
 }
 
@@ -94,6 +97,45 @@ const stageIn = (line: Line, here: readonly Line[]): Stage =>
   !here.some(({ element, excluded, stage }) => element === 'opening' && stage === 'framing' && excluded === null)
     ? 'windows-doors'
     : line.stage
+
+/** What lines wait for by name, and what waits for them although it is usually done earlier: such lines are not done with
+ * others, which that would hold or turn round. */
+function namedOrder(lines: readonly Line[]): ReadonlyMap<string, string> {
+  if (lines.every(({ waits }) => waits.length === 0)) return new Map()
+  const byId = new Map(lines.map((line) => [line.id, line]))
+  const before = new Map<string, string[]>()
+  for (const line of lines)
+    for (const wait of line.waits) {
+      const first = byId.get(wait.for)
+      if (first && BUILD_ORDER.indexOf(first.stage) >= BUILD_ORDER.indexOf(line.stage))
+        before.set(first.id, [...(before.get(first.id) ?? []), line.id])
+    }
+  return new Map(
+    lines.flatMap(({ id, waits }) => {
+      const after = waits.map((wait) => wait.for)
+      const words = [...after.sort(), '>', ...(before.get(id) ?? []).sort()].join(' ')
+      return words === '>' ? [] : [[id, words] as const]
+    }),
+  )
+}
+
+/** The parts of a bunch whose lines wait for the same. The part that waits for nothing keeps the key, or else the first, so
+ * that what people were told of a visit stays theirs. */
+function byNamed(
+  key: string,
+  jobs: readonly Job[],
+  named: ReadonlyMap<string, string>,
+): { key: string; jobs: readonly Job[] }[] {
+  const sorts = [...new Set(jobs.flatMap(({ lines }) => lines.map(({ id }) => named.get(id) ?? '')))].sort()
+  if (sorts.length < 2) return [{ key, jobs }]
+  return sorts.map((sort, i) => ({
+    key:
+      i === 0 ? key : `${key} then ${jobs.flatMap(({ lines }) => lines).find(({ id }) => named.get(id) === sort)!.id}`,
+    jobs: jobs
+      .map((job) => ({ ...job, lines: job.lines.filter(({ id }) => (named.get(id) ?? '') === sort) }))
+      .filter(({ lines }) => lines.length > 0),
+  }))
+}
 
 function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {
   const found: { key: string; jobs: Job[] }[] = []

@@ -51,6 +51,18 @@ export interface Approval {
 }
 export const approvalWords = ({ answer, by, on }: Approval): string => `${answer} by ${by}, ${dateOnly(on)}`
 
+/** What work waits for by name: a line that has to be done first, on whichever site, or an entry of the record that has to be
+ * closed. */
+export interface Wait {
+  readonly for: string
+  readonly of: 'line' | 'entry'
+  /** Calendar days that have to lie between, at least. */
+  readonly leastDays?: number
+  /** Calendar days that may lie between, at most. */
+  readonly mostDays?: number
+  readonly why?: string
+}
+
 /** Hours at best and at worst. */
 export type HoursRange = readonly [best: number, worst: number]
 
@@ -74,6 +86,8 @@ export interface Line extends LineLaid {
   readonly responsible: Responsible | null
   /** The goals and phases that it belongs to, by their entries. */
   readonly partOf: readonly string[]
+  /** What it waits for by name. */
+  readonly waits: readonly Wait[]
   /** What the sizes and rates give, where somebody set the quantity or the hours by hand. */
   readonly reckoned: { readonly quantity: Quantity | null; readonly hours: number }
 }

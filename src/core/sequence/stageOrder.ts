@@ -7,6 +7,8 @@ export interface StageLink {
   readonly after: Stage
   readonly waitDays: number
   readonly mostDays?: number
+  /** People stand under it: nothing turns it round. */
+  readonly guards?: true
   readonly why: string
 }
 
@@ -87,6 +89,7 @@ function linksFrom(before: Stage, present: ReadonlySet<Stage>, next: Map<Stage, 
         after,
         waitDays,
         ...(link === null && relation.mostDays !== undefined ? { mostDays: relation.mostDays } : {}),
+        ...(relation.guards && (link === null || link.guards) ? { guards: true } : {}),
         why: link ? `${words(before)} before ${words(after)}` : relation.why,
       }
       if (present.has(after)) {
@@ -105,5 +108,9 @@ function tighter(known: StageLink | undefined, step: StageLink): StageLink {
   if (!known) return step
   const mostDays = known.mostDays ?? step.mostDays
   const longer = step.waitDays > known.waitDays ? step : known
-  return mostDays === undefined ? longer : { ...longer, mostDays }
+  return {
+    ...longer,
+    ...(mostDays === undefined ? {} : { mostDays }),
+    ...(known.guards || step.guards ? { guards: true } : {}),
+  }
 }

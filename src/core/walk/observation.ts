@@ -3,9 +3,10 @@ import type { Minor } from '../measure/money'
 import type { Size } from '../measure/size'
 import type { Values } from '../entries/field'
 import type { PlaceLaid } from '../places/place'
-import type { Approval, Excluded, HoursRange, LineLaid } from '../scope/line'
+import type { Approval, Excluded, HoursRange, LineLaid, Wait } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { Coming } from './coming'
 import type { PhotoMark, Point } from './photoMarks'
 import type { SheetSort } from './sheets'
 import type { SiteConditions } from './siteConditions'
@@ -161,6 +162,8 @@ export interface Facts {
     place: string
     /** The goals and phases that it belongs to, by their entries. */
     partOf: readonly string[]
+    /** What it waits for by name: all of it. */
+    waits: readonly Wait[]
   }
   selection: {
     laid: SelectionLaid
@@ -188,6 +191,7 @@ export interface Facts {
   photo: { taken: Photo; marked: readonly PhotoMark[] }
   pin: { put: Pin; removed: boolean }
   walk: { started: WalkStart; ended: Day }
+  coming: { told: Coming }
   /** An observation by its id: whether it was taken back, since it was misread or was never so. */
   fact: { withdrawn: boolean }
 }
@@ -211,6 +215,7 @@ export const DEFINING: Readonly<Record<SubjectKind, string | null>> = {
   photo: 'taken',
   pin: 'put',
   walk: 'started',
+  coming: 'told',
   fact: null,
 }
 

@@ -26,6 +26,7 @@ import type {
   Written,
 } from './observation'
 import type { PhotoMark } from './photoMarks'
+import type { Coming } from './coming'
 import type { Registers } from './registers'
 
 export interface Place extends PlaceLaid {
@@ -69,6 +70,7 @@ export interface SiteState {
   readonly pins: readonly (Entry & Pin)[]
   readonly memos: readonly (Entry & Memo)[]
   readonly walks: readonly Walk[]
+  readonly comings: readonly (Entry & Coming)[]
 }
 
 /** The registers of one kind of subject, by subject. */
@@ -97,6 +99,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     pin: new Map(),
     memo: new Map(),
     walk: new Map(),
+    coming: new Map(),
     fact: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
   for (const observation of registers.values()) {
@@ -149,6 +152,7 @@ export function siteStateOf(registers: Registers): SiteState {
     photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [] })),
     pins: entries(groups.pin, 'put', (f) => ({ removed: f.removed?.value ?? false })).flatMap(unlessRemoved),
     memos: entries(groups.memo, 'spoken', () => ({})),
+    comings: entries(groups.coming, 'told', () => ({})),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }
@@ -268,6 +272,7 @@ function linesOf(
         coming: f.coming?.value ?? 1,
         responsible: f.responsible?.value ?? null,
         partOf: f.partOf?.value ?? [],
+        waits: f.waits?.value ?? [],
       },
     ]
   })

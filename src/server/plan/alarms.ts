@@ -12,7 +12,11 @@ export function alarmsAt(context: Context, plan: Plan, sites: readonly Site[]): 
   const name = visitNamer(context.db)
   const byKey = new Map(plan.visits.map((visit) => [visit.key, visit]))
   return alarmsOf(
-    { ...plan, open: plan.open.filter(({ siteId }) => states.has(siteId)) },
+    {
+      ...plan,
+      open: plan.open.filter(({ siteId }) => states.has(siteId)),
+      unkept: plan.unkept.filter(({ siteId }) => states.has(siteId)),
+    },
     {
       visit: (key) => (byKey.has(key) ? name(byKey.get(key)!) : 'A visit'),
       place: (siteId, placeId) => placeName(states.get(siteId)!, placeId),

@@ -224,7 +224,6 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
   )
   const diff = planDiff(current, after)
   const pinned = new Set([...pins.map(({ visitKey: key }) => key), visit.key])
-  const others = diff.moved.filter(({ to }) => !pinned.has(to.key))
   const partner = change.kind === 'swap' ? after.visits.find(({ key }) => key === change.withKey) : undefined
   return {
     stands,
@@ -237,12 +236,28 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
         .filter(({ key }) => key !== visit.key)
         .map((one) => `Then they come again, ${visitDays(one)}, for ${visitWords(context.db, one)}.`),
     ].join(' '),
-    moved: others.map(({ from, to }) => ({
-      what: visitWords(context.db, to),
-      days: visitDays(to),
-      shift: shiftWords(from, to),
-      booked: bookedWords(context, to),
-    })),
+    ...whatMoves(context, current, after, pinned),
+  }
+}
+
+/** Who else moves from one plan to another, which ends do, and who is left without work.
+ * @param besides visits that move of themselves, by key */
+export function whatMoves(
+  context: Context,
+  current: Plan,
+  after: Plan,
+  besides: ReadonlySet<string>,
+): Pick<Consequence, 'moved' | 'finish' | 'lost'> {
+  const diff = planDiff(current, after)
+  return {
+    moved: diff.moved
+      .filter(({ to }) => !besides.has(to.key))
+      .map(({ from, to }) => ({
+        what: visitWords(context.db, to),
+        days: visitDays(to),
+        shift: shiftWords(from, to),
+        booked: bookedWords(context, to),
+      })),
     finish: finishWords(context, diff),
     lost: lostWords(context, current, after),
   }

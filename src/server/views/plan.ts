@@ -17,6 +17,7 @@ import { alarmsAt } from '../plan/alarms'
 import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
+import { comingWords } from '../../core/walk/coming'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPins, readPlan, readPlanBefore } from '../../data/plans'
@@ -87,9 +88,10 @@ function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit
   const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
   const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
   return [
-    ...plan.promises
-      .filter(shown)
-      .map((one) => ({ late: one.planned > one.promised, words: promiseWords(one, named(one.last)) })),
+    ...plan.promises.filter(shown).map((one) => ({
+      late: one.planned > one.promised,
+      words: promiseWords(one, named(one.last), plan.risk[one.id]),
+    })),
     ...plan.without
       .filter(shown)
       .map((one) => ({ late: daysWithout(one) > one.most, words: withoutWords(one, named(one.back)) })),
@@ -223,6 +225,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
           .map(([day, why]) => `Forecast for ${shortDay(day)}: ${why} (simulated).`),
         ...plan.open.filter(({ opens }) => opens === visit.key).flatMap((one) => openWords(one) ?? []),
       ],
+      comings: state.comings.filter(({ visitKey }) => visitKey === visit.key).map(comingWords),
       needs: constraintsOn(visit, state, booking, forecast).map(({ words, cleared }) => ({ words, cleared })),
       boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
       waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),

@@ -16,6 +16,7 @@ import { materialOf, selectionFor } from '../../core/reckoning/materials'
 import { approvalWords, type Line } from '../../core/scope/line'
 import { honestProgress } from '../../core/scope/progress'
 import { TRADES } from '../../core/scope/vocabulary'
+import { waitable, waitingFor, waitWords } from '../../core/scope/waits'
 import { weaveOf } from '../../core/scope/weave'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { cautionsAt } from '../../core/walk/cautionReads'
@@ -57,6 +58,10 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const withPieces = new Set(state.entries.filter((one) => one.kind === 'room-piece').map((one) => one.placeId))
   const gates = new Map(state.places.map((place) => [place.id, coverGates(place.id, state)]))
   const bought = { units: site.units, standards }
+  // What work waits for may stand on another site.
+  const known = state.lines.some(({ waits }) => waits.length > 0)
+    ? [state, ...context.sites().flatMap((one) => (one.id === site.id ? [] : [context.record(one)]))]
+    : [state]
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan && finishDays(plan, site.id, context.today)?.likely
@@ -136,6 +141,10 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
               approval: line.approval ? approvalWords(line.approval) : null,
               responsible: line.responsible,
               partOf: line.partOf,
+              waits: line.waits.map((wait) => ({ ...wait, words: waitWords(wait, known) })),
+              followed: waitingFor(line.id, state).map(
+                (other) => `${placeName(state, other.placeId)}: ${other.title.toLowerCase()}`,
+              ),
               when: visit && visit.lineIds.includes(line.id) ? visitDays(visit) : null,
             })),
           }
@@ -147,6 +156,8 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
     since: changesSince(context, site, state, sinceWalkId),
     open: openMatters(state, site.units, context.seesMoney, readDamagedPhotos(context.db, site.id), standards),
     gatherers: gatherersOf(state.entries),
+    waitable: waitable(state),
+    otherSites: context.sites().flatMap(({ id, name }) => (id === site.id ? [] : [{ id, name }])),
   }
 }
 

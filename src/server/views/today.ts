@@ -44,6 +44,7 @@ export function todayView(context: Context) {
   const busySites = board.filter((row) => row.morning.length + row.afternoon.length > 0).length
   return {
     today: longDay(today),
+    day: today,
     lead: leadSentence(crewsOut.size, busySites, needs, sites.length),
     stale: stored
       ? sites.filter(({ site }) => stored.revisions[site.id] !== site.revision).map(({ site }) => site.name)
@@ -97,6 +98,8 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
         stage: visit.stages[0]!,
         text: `${stageWords(visit)}, ${listed(visit.placeIds.map((id) => placeName(state, id).toLowerCase()))}`,
         note: noteOf(visit, state, bookings.get(visit.key)),
+        came: state.comings.find((one) => one.visitKey === visit.key && one.day === today)?.how ?? null,
+        due: day === today && visit.crewId !== null,
       }))
   const finish = plan && finishDays(plan, site.id, today)?.likely
   return {

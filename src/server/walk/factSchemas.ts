@@ -6,6 +6,7 @@ import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
 import { CAUTION_IDS } from '../../core/cautions/cautionIds'
 import { PLACE_KINDS } from '../../core/places/place'
 import { SELECTION_STATES } from '../../core/selections/selection'
+import { COMINGS } from '../../core/walk/coming'
 import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
 import { MARK_KINDS } from '../../core/walk/photoMarks'
@@ -54,6 +55,11 @@ const hash = (name: string) =>
   string()
     .matches(/^[0-9a-f]{64}$/, `${name}: not a known ${name.toLowerCase()}.`)
     .required()
+const waitDays = number()
+  .typeError('Days between: write a number.')
+  .integer('Days between: whole days.')
+  .min(0, 'Days between: 0 or more.')
+  .max(365, 'Days between: at most 365.')
 const reason = object({ reason: needed('Reason') })
 
 /** What a fact of each subject and facet may hold. Every observation and every edit at the desk passes here, once. */
@@ -157,6 +163,19 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     responsible,
     place: needed('Place', 80),
     partOf: array(needed('Part of', 80)).max(40, 'Part of: at most 40.').required(),
+    waits: array(
+      object({
+        for: needed('Waits for', 80),
+        of: oneOf('Waits for', ['line', 'entry']),
+        leastDays: waitDays,
+        mostDays: waitDays.when('leastDays', ([least], days) =>
+          days.min((least as number | undefined) ?? 0, 'Days at most: not fewer than at least.'),
+        ),
+        why: text('Why', 120),
+      }),
+    )
+      .max(20, 'Waits for: at most 20.')
+      .required(),
   },
   selection: {
     laid: object({
@@ -274,6 +293,18 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       }).default(undefined),
     }),
     ended: day('Day').required(),
+  },
+  coming: {
+    told: object({
+      visitKey: needed('Visit', 180),
+      trade: oneOf('Trade', keysOf(TRADES)),
+      day: day('Day').required('Day: choose one.'),
+      how: oneOf('How it went', keysOf(COMINGS)),
+      hours: number()
+        .typeError('Hours: write a number, like 8.')
+        .positive('Hours: more than 0.')
+        .max(1000, 'Hours: at most 1000.'),
+    }),
   },
   fact: { withdrawn: flag },
 }

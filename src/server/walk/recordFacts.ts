@@ -8,6 +8,7 @@ import { Refusal } from '../refusal'
 import { checkedValue, factHead } from './factSchemas'
 import { refuseForCrew } from './crewLimits'
 import { refuseMoney } from './moneyFacts'
+import { refuseCircle } from '../plan/refuseCircle'
 
 const edits = object({
   facts: array(factHead.shape({ was: mixed().nullable().optional() }))
@@ -27,6 +28,7 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
     refuseForCrew(context, site.id, checked)
     return checked
   })
+  refuseCircle(context, site.id, checked)
   context.db.transaction(() => {
     for (const fact of checked) {
       if (fact.was === undefined) continue

@@ -39,7 +39,14 @@ export function walkSnapshot(context: Context, siteId: string) {
     registers,
     visits: (plan?.plan.visits ?? [])
       .filter((visit) => visit.siteId === site.id)
-      .map(({ lineIds, startDay, endDay, trade }) => ({ lineIds, startDay, endDay, trade })),
+      .map(({ key, lineIds, startDay, endDay, trade, crewId }) => ({
+        key,
+        lineIds,
+        startDay,
+        endDay,
+        trade,
+        crewed: crewId !== null,
+      })),
   }
 }
 

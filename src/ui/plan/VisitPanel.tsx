@@ -68,6 +68,7 @@ export function VisitPanel({
           {words}
         </p>
       ))}
+      {visit.comings.length > 0 && <p className="soft">{visit.comings.join('; ')}.</p>}
       <h3>{visit.needs.every(({ cleared }) => cleared) ? 'Ready' : 'Not ready yet'}</h3>
       <ul className="list-unstyled">
         {visit.needs.map(({ words, cleared }) => (

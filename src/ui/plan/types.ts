@@ -25,6 +25,8 @@ export interface VisitView {
   readonly boundBy: string | null
   /** What the weather may do to it, and how long it stands open. */
   readonly sky: readonly string[]
+  /** Whether its people came, day by day. */
+  readonly comings: readonly string[]
   /** What it needs before it can start, and whether that is cleared. */
   readonly needs: readonly { readonly words: string; readonly cleared: boolean }[]
   readonly waiting: readonly string[]

@@ -22,6 +22,8 @@ interface CellPanelProps {
   readonly cell: CellView
   readonly person: string
   readonly gatherers: ScopeProps['gatherers']
+  readonly waitable: ScopeProps['waitable']
+  readonly otherSites: ScopeProps['otherSites']
   readonly mayEdit: boolean
   readonly record: RecordFacts
   readonly onClose: () => void
@@ -36,6 +38,8 @@ export function CellPanel({
   cell,
   person,
   gatherers,
+  waitable,
+  otherSites,
   mayEdit,
   record,
   onClose,
@@ -147,6 +151,8 @@ export function CellPanel({
               {line.held.until && `, until ${line.held.until}`}
             </p>
           )}
+          {line.waits.length > 0 && <p className="due">Waits for {line.waits.map(({ words }) => words).join('; ')}.</p>}
+          {line.followed.length > 0 && <p className="soft">Waits for it: {line.followed.join('; ')}.</p>}
           <details>
             <summary>How was this reckoned?</summary>
             <p>
@@ -172,6 +178,8 @@ export function CellPanel({
               units={units}
               placeId={row.placeId}
               gatherers={gatherers}
+              waitable={waitable}
+              otherSites={otherSites}
               record={record}
             />
           )}

@@ -6,7 +6,9 @@ import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
 import type { HoursRange } from '@/core/scope/line'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import type { Waitable } from '@/core/scope/waits'
 import { PartOf, type Gatherer } from '../shared/PartOf'
+import { readWaits, WaitFields } from '../shared/WaitFields'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
@@ -19,11 +21,13 @@ interface LineEditsProps {
   readonly units: Units
   readonly placeId: string
   readonly gatherers: readonly Gatherer[]
+  readonly waitable: readonly Waitable[]
+  readonly otherSites: readonly { readonly id: string; readonly name: string }[]
   readonly record: RecordFacts
 }
 
 /** Everything about a line that a person may say otherwise: its words, trade, quantity and hours, at best and at worst; held, out, removed. */
-export function LineEdits({ line, units, placeId, gatherers, record }: LineEditsProps) {
+export function LineEdits({ line, units, placeId, gatherers, waitable, otherSites, record }: LineEditsProps) {
   const fact = (facet: string, value: unknown): Fact => ({
     subject: 'line',
     subjectId: line.id,
@@ -44,6 +48,13 @@ export function LineEdits({ line, units, placeId, gatherers, record }: LineEdits
         record={record}
       />
       <Standing line={line} gatherers={gatherers} set={set} />
+      <WaitsFor
+        key={line.waits.map((wait) => wait.for).join()}
+        line={line}
+        choices={waitable.filter((one) => one.for !== line.id)}
+        sites={otherSites}
+        set={set}
+      />
     </details>
   )
 }
@@ -196,6 +207,42 @@ function hoursOf(text: string): number {
   if (!(hours > 0))
     throw new ImpossibleRequest('hours', `Hours: "${text}" cannot be read. Write a number, like 6.`, 'hours')
   return hours
+}
+
+/** What it waits for by name. */
+function WaitsFor({
+  line,
+  choices,
+  sites,
+  set,
+}: {
+  readonly line: LineView
+  readonly choices: readonly Waitable[]
+  readonly sites: LineEditsProps['otherSites']
+  readonly set: (facet: string, value: unknown, was: unknown, words: string) => void
+}) {
+  const [error, setError] = useState<SendError | null>(null)
+  const was = line.waits.map(({ words: _words, ...wait }) => wait)
+  const keep = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault()
+    try {
+      const waits = readWaits(new FormData(event.currentTarget), was)
+      setError(null)
+      set('waits', waits, was, waits.length === 0 ? 'waits for nothing by name' : 'waits for what was said')
+    } catch (caught) {
+      if (!(caught instanceof ImpossibleRequest)) throw caught
+      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
+    }
+  }
+  return (
+    <form className={styles.edits} onSubmit={keep} noValidate aria-label={`What ${line.title.toLowerCase()} waits for`}>
+      <WaitFields told={line.waits} choices={choices} sites={sites} />
+      <FormError error={error} />
+      <Button type="submit" variant="quiet">
+        Keep what it waits for
+      </Button>
+    </form>
+  )
 }
 
 /** Held, out of the scope, or gone. */

@@ -145,6 +145,8 @@ export function ScopeBoard(props: ScopeProps) {
               cell={cell}
               person={props.person}
               gatherers={props.gatherers}
+              waitable={props.waitable}
+              otherSites={props.otherSites}
               mayEdit={mayEdit}
               record={record}
               onClose={close}

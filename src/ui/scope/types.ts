@@ -7,7 +7,8 @@ import type { SheetSort } from '@/core/walk/sheets'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Contradiction } from '@/core/walk/contradictions'
 import type { Responsible } from '@/core/scope/responsible'
-import type { Excluded } from '@/core/scope/line'
+import type { Excluded, Wait } from '@/core/scope/line'
+import type { Waitable } from '@/core/scope/waits'
 import type { Unit } from '@/core/measure/quantity'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { PlaceKind } from '@/core/places/place'
@@ -43,6 +44,10 @@ export interface LineView {
   /** What it takes to buy, in sentences. */
   readonly toBuy: readonly string[]
   readonly partOf: readonly string[]
+  /** What it waits for by name, with the words for it. */
+  readonly waits: readonly (Wait & { readonly words: string })[]
+  /** What waits for it by name. */
+  readonly followed: readonly string[]
   readonly when: string | null
 }
 
@@ -164,6 +169,9 @@ export interface ScopeProps {
   }
   /** The goals and phases that work can be part of. */
   readonly gatherers: readonly { readonly id: string; readonly words: string }[]
+  /** What work here can wait for by name, and the other sites whose work it can wait for. */
+  readonly waitable: readonly Waitable[]
+  readonly otherSites: readonly { readonly id: string; readonly name: string }[]
   readonly mayEdit: boolean
 }
 

@@ -1,7 +1,9 @@
 import type { Stage } from '@/core/scope/vocabulary'
+import type { Coming } from '@/core/walk/coming'
 import { MistStrip } from '../shared/MistStrip'
 import { stageHue } from '../shared/stageHue'
 import { PlanAgain } from '../shared/PlanAgain'
+import { WhoCame } from './WhoCame'
 import styles from './TodayDesk.module.css'
 
 interface Stay {
@@ -9,10 +11,15 @@ interface Stay {
   readonly stage: Stage
   readonly text: string
   readonly note: string
+  /** Whether they came today, where somebody said. */
+  readonly came: Coming['how'] | null
+  /** Whether somebody is due today. */
+  readonly due: boolean
 }
 
 export interface TodayDeskProps {
   readonly today: string
+  readonly day: string
   readonly lead: string
   readonly stale: readonly string[]
   /** Sites that could not be shown. */
@@ -47,7 +54,7 @@ export interface TodayDeskProps {
 
 /** The morning desk: who is where, what needs you, which site to walk next and why. */
 export function TodayDesk(props: TodayDeskProps) {
-  const { today, lead, stale, failed, board, needs, next, mayPlan } = props
+  const { today, day, lead, stale, failed, board, needs, next, mayPlan } = props
   return (
     <div className={`page ${styles.desk}`}>
       <div>
@@ -63,7 +70,7 @@ export function TodayDesk(props: TodayDeskProps) {
             {failed.join(' and ')} could not be shown; the other sites are below. The server’s log tells why.
           </div>
         )}
-        {board.length === 0 && failed.length === 0 ? <FirstSite /> : <WhoIsWhere board={board} />}
+        {board.length === 0 && failed.length === 0 ? <FirstSite /> : <WhoIsWhere board={board} day={day} />}
         {needs.length > 0 && <Needs needs={needs} />}
       </div>
       {next.length > 0 && <WalkNext next={next} />}
@@ -85,7 +92,7 @@ function FirstSite() {
   )
 }
 
-function WhoIsWhere({ board }: { board: TodayDeskProps['board'] }) {
+function WhoIsWhere({ board, day }: Pick<TodayDeskProps, 'board' | 'day'>) {
   return (
     <table className={`table ${styles.board}`}>
       <thead>
@@ -103,8 +110,12 @@ function WhoIsWhere({ board }: { board: TodayDeskProps['board'] }) {
               <a href={`/sites/${row.siteId}/scope`}>{row.name}</a>
               <small>{row.line}</small>
             </th>
-            <Stays label="this morning" stays={row.morning} />
-            <Stays label="this afternoon" stays={row.afternoon} />
+            <Stays label="this morning" stays={row.morning} asked={{ day, siteId: row.siteId }} />
+            <Stays
+              label="this afternoon"
+              stays={row.afternoon}
+              asked={{ day, siteId: row.siteId, but: row.morning.map(({ key }) => key) }}
+            />
             <Stays label={row.tomorrowIs} stays={row.tomorrow} />
           </tr>
         ))}
@@ -113,7 +124,16 @@ function WhoIsWhere({ board }: { board: TodayDeskProps['board'] }) {
   )
 }
 
-function Stays({ label, stays }: { label: string; stays: readonly Stay[] }) {
+function Stays({
+  label,
+  stays,
+  asked,
+}: {
+  label: string
+  stays: readonly Stay[]
+  /** Of those who are due it is asked whether they came, once a day. */
+  asked?: { readonly day: string; readonly siteId: string; readonly but?: readonly string[] }
+}) {
   return (
     <td data-label={label}>
       {stays.length === 0 && <span className="soft">nobody</span>}
@@ -123,6 +143,9 @@ function Stays({ label, stays }: { label: string; stays: readonly Stay[] }) {
           <small className={stay.note.startsWith('held') || stay.note.endsWith('declined') ? 'late' : 'soft'}>
             {stay.note}
           </small>
+          {asked && stay.due && !asked.but?.includes(stay.key) && (
+            <WhoCame visitKey={stay.key} what={stay.text} day={asked.day} siteId={asked.siteId} told={stay.came} />
+          )}
         </div>
       ))}
     </td>

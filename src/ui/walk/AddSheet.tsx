@@ -36,6 +36,7 @@ const TITLES: Record<Adding['kind'], string> = {
   decide: 'Somebody has to decide',
   work: 'Add a line of work',
   hold: 'Hold it',
+  waits: 'What it waits for',
   exclude: 'Leave it out',
   whose: 'Whose is it?',
   entry: '',

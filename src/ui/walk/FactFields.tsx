@@ -12,12 +12,14 @@ import type { Units } from '@/core/measure/length'
 import { LEADS, type LeadKey } from '@/core/scope/leads'
 import { likelySort, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
+import { waitable, waitWords } from '@/core/scope/waits'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
 import { PartOf } from '../shared/PartOf'
 import { SortSelect } from '../shared/SortSelect'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
 import { WhoseSelect } from '../shared/WhoseSelect'
+import { WaitFields } from '../shared/WaitFields'
 import { WHERE, type Adding } from './sheetFact'
 import { TapePad } from './TapePad'
 import type { SiteWalk } from './useSiteWalk'
@@ -127,6 +129,13 @@ export function FactFields({
             <FormControl type="date" name="until" />
           </FormLabel>
         </>
+      )
+    case 'waits':
+      return (
+        <WaitFields
+          told={adding.line.waits.map((wait) => ({ for: wait.for, words: waitWords(wait, [site.state]) }))}
+          choices={waitable(site.state).filter((one) => one.for !== adding.line.id)}
+        />
       )
     case 'exclude':
       return (

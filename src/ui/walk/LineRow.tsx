@@ -12,7 +12,10 @@ interface LineRowProps {
   readonly was: number
   readonly said: readonly string[]
   readonly onSet: (value: number) => void
+  /** What it waits for by name, in words. */
+  readonly waits: readonly string[]
   readonly onHold: () => void
+  readonly onWaits: () => void
   readonly onLetGo: () => void
   readonly onExclude: () => void
   readonly onWhose: () => void
@@ -20,7 +23,19 @@ interface LineRowProps {
 }
 
 /** One line of work: what it is, how far, and what else can be said of it. */
-export function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, onWhose, onTakeBack }: LineRowProps) {
+export function LineRow({
+  line,
+  was,
+  said,
+  waits,
+  onSet,
+  onHold,
+  onWaits,
+  onLetGo,
+  onExclude,
+  onWhose,
+  onTakeBack,
+}: LineRowProps) {
   return (
     <li className={styles.line}>
       <details>
@@ -39,6 +54,7 @@ export function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, on
               {line.held.until && `, until ${dateOnly(line.held.until)}`}
             </small>
           )}
+          {waits.length > 0 && <small className="due">waits for {waits.join('; ')}</small>}
         </summary>
         {line.cautions.map((id) => (
           <p key={id} className={styles.caution}>
@@ -54,6 +70,9 @@ export function LineRow({ line, was, said, onSet, onHold, onLetGo, onExclude, on
             Hold it
           </Button>
         )}{' '}
+        <Button bsPrefix="tap" className={styles.small} onClick={onWaits}>
+          Waits for …
+        </Button>{' '}
         <Button bsPrefix="tap" className={styles.small} onClick={onExclude}>
           Leave it out
         </Button>{' '}

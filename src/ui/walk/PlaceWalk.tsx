@@ -4,6 +4,7 @@ import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
 import dynamic from 'next/dynamic'
+import { waitWords } from '@/core/scope/waits'
 import { useEffect, useState } from 'react'
 import { addDays } from '@/core/calendar/day'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -21,6 +22,7 @@ import type { Adding } from './sheetFact'
 import { keepDrawings } from './keepDrawings'
 import { Notices } from './HeldCount'
 import { LineRow } from './LineRow'
+import { DueToday } from './DueToday'
 import { PlaceHead } from './PlaceHead'
 import { Recorded } from './Recorded'
 import type { WalkUnderWay } from './phoneStore'
@@ -100,6 +102,8 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         was={was.find((one) => one.id === line.id)?.progress ?? 0}
         said={saidOf(line.id, state, site.before)}
         onSet={(value) => here([{ ...at, facet: 'progress', value }])}
+        waits={line.waits.map((wait) => waitWords(wait, [state]))}
+        onWaits={() => setAdding({ kind: 'waits', line })}
         onHold={() => setAdding({ kind: 'hold', line })}
         onLetGo={() => here([{ ...at, facet: 'held', value: null }])}
         onExclude={() => setAdding({ kind: 'exclude', line })}
@@ -115,6 +119,7 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
       <PlaceHead site={site} walk={walk} place={place} index={index} seen={seenWords(seen)} visited={visited} />
       <main className={styles.body}>
         <Notices site={site} />
+        <DueToday site={site} placeId={place.id} record={here} />
         <div className={`${styles.section} ${styles.sectionRow}`}>
           <h2>What is here now</h2>
           <FormLabel>

@@ -35,6 +35,9 @@ export interface WalkSnapshot {
   readonly damaged: readonly { readonly hash: string; readonly caption: string }[]
   readonly registers: readonly Observation[]
   readonly visits: readonly {
+    readonly key: string
+    /** Whether a crew is on record for it. */
+    readonly crewed: boolean
     readonly lineIds: readonly string[]
     readonly startDay: Day
     readonly endDay: Day

@@ -19,6 +19,7 @@ import type { Responsible } from '@/core/scope/responsible'
 import type { Decision, Keep, NewFact } from '@/core/walk/observation'
 import type { Place, RegisterEntry } from '@/core/walk/siteState'
 import { placeChangeOf } from '../shared/PlaceChangeFields'
+import { readWaits } from '../shared/WaitFields'
 import type { SiteWalk } from './useSiteWalk'
 
 export type Adding =
@@ -26,7 +27,7 @@ export type Adding =
       readonly kind: 'say' | 'note' | 'photo' | 'measure' | 'found' | 'more' | 'selection' | 'keep' | 'decide'
     }
   | { readonly kind: 'work'; readonly extra?: true }
-  | { readonly kind: 'hold' | 'exclude'; readonly line: Line }
+  | { readonly kind: 'hold' | 'exclude' | 'waits'; readonly line: Line }
   | { readonly kind: 'whose'; readonly line: Line }
   | { readonly kind: 'entry'; readonly register: EntryKind; readonly entry?: RegisterEntry }
   | { readonly kind: 'settle'; readonly entry: RegisterEntry }
@@ -185,6 +186,13 @@ function sheetFact(
         value: { reason: needed('reason', 'Reason'), ...(until ? { until } : {}) },
       }
     }
+    case 'waits':
+      return {
+        ...onLine(adding.line),
+        subject: 'line',
+        facet: 'waits',
+        value: readWaits(form, adding.line.waits),
+      }
     case 'exclude':
       return {
         ...onLine(adding.line),

@@ -1,7 +1,11 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, money, number, words, type Field, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { STAGES } from '../../scope/vocabulary'
 import { layerNames, layerSentences } from '../layersByFace'
+
+/** What a promise is of, where it is of more than a stage. */
+export const ALL_WORK = 'all the work here'
 
 /** More about something that stays: what for, how many, where it lies, what protects it. */
 export const KEEP_FIELDS: readonly Field[] = [
@@ -139,8 +143,13 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Promises',
     one: 'A promise we made',
-    at: 'place',
-    fields: [words('what', 'What was promised', { needed: true }), words('to', 'To whom'), day('by', 'By when')],
+    at: 'either',
+    fields: [
+      words('what', 'What was promised', { needed: true }),
+      words('to', 'To whom'),
+      day('by', 'By when'),
+      choice('of', 'Of which work (read from the words where nothing is chosen)', [ALL_WORK, ...Object.values(STAGES)]),
+    ],
     settle: { word: 'Kept', ask: 'How it was kept' },
   },
 ]

@@ -1,4 +1,5 @@
-import { jsonBody, route } from '@/server/http/route'
-import { addLine } from '@/server/sites/addLine'
+import { waitable } from '@/core/scope/waits'
+import { route } from '@/server/http/route'
 
-export const POST = route(async (context, { site }, request) => addLine(context, site!, await jsonBody(request)))
+/** What work on other sites can wait for on this one. */
+export const GET = route((context, { site }) => waitable(context.record(context.site(site!))))

@@ -1,0 +1,110 @@
+import FormCheckInput from 'react-bootstrap/FormCheckInput'
+import FormControl from 'react-bootstrap/FormControl'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
+import { useState } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { groupBy } from '@/core/lists/groupBy'
+import type { Wait } from '@/core/scope/line'
+import type { Waitable } from '@/core/scope/waits'
+import styles from './PartOf.module.css'
+
+/** What a line waits for by name: what was said so far, to be taken back, and one more. */
+export function WaitFields({
+  told,
+  choices,
+  sites = [],
+}: {
+  readonly told: readonly { readonly for: string; readonly words: string }[]
+  /** What can be waited for on this site. */
+  readonly choices: readonly Waitable[]
+  /** Other sites whose work can be waited for, where there is a network to ask for it. */
+  readonly sites?: readonly { readonly id: string; readonly name: string }[]
+}) {
+  const [there, setThere] = useState<readonly Waitable[] | null>(null)
+  const goTo = async (siteId: string): Promise<void> => {
+    setThere(null)
+    if (siteId) setThere((await (await fetch(`/api/sites/${siteId}/lines`)).json()) as readonly Waitable[])
+  }
+  return (
+    <>
+      {told.map(({ for: id, words }) => (
+        <FormLabel key={id} className={styles.tick}>
+          <FormCheckInput type="checkbox" name="kept" value={id} defaultChecked /> Waits for {words}
+        </FormLabel>
+      ))}
+      {sites.length > 0 && (
+        <FormLabel>
+          On which site
+          <FormSelect onChange={(event) => void goTo(event.target.value)}>
+            <option value="">this one</option>
+            {sites.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </FormSelect>
+        </FormLabel>
+      )}
+      <FormLabel>
+        What has to be done first
+        <FormSelect name="waitsFor" defaultValue="">
+          <option value="">nothing by name</option>
+          {[...groupBy(there ?? choices, ({ place }) => place)].map(([place, its]) => (
+            <optgroup key={place} label={place}>
+              {its.map((one) => (
+                <option key={one.for} value={`${one.of} ${one.for}`}>
+                  {one.words}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </FormSelect>
+      </FormLabel>
+      <FormLabel>
+        Days between, at least
+        <FormControl name="leastDays" inputMode="numeric" />
+      </FormLabel>
+      <FormLabel>
+        Days between, at most
+        <FormControl name="mostDays" inputMode="numeric" />
+      </FormLabel>
+      <FormLabel>
+        Why
+        <FormControl name="waitsWhy" maxLength={120} />
+      </FormLabel>
+    </>
+  )
+}
+
+/** All that a line waits for by a filled form.
+ * @throws ImpossibleRequest whose `field` names what cannot be read */
+export function readWaits(form: FormData, was: readonly Wait[]): Wait[] {
+  const kept = new Set(form.getAll('kept').map(String))
+  const [of, id] = String(form.get('waitsFor') ?? '').split(' ') as [Wait['of'], string | undefined]
+  const still = was.filter((wait) => kept.has(wait.for) && wait.for !== id)
+  if (!id) return still
+  const [leastDays, mostDays] = [days(form, 'leastDays', 'at least'), days(form, 'mostDays', 'at most')]
+  if (mostDays !== undefined && mostDays < (leastDays ?? 0))
+    throw new ImpossibleRequest('days', 'Days between: the most cannot be fewer than the least.', 'mostDays')
+  const why = String(form.get('waitsWhy') ?? '').trim()
+  return [
+    ...still,
+    {
+      for: id,
+      of,
+      ...(leastDays === undefined ? {} : { leastDays }),
+      ...(mostDays === undefined ? {} : { mostDays }),
+      ...(why ? { why } : {}),
+    },
+  ]
+}
+
+function days(form: FormData, name: string, which: string): number | undefined {
+  const typed = String(form.get(name) ?? '').trim()
+  if (typed === '') return undefined
+  const count = Number(typed)
+  if (!Number.isInteger(count) || count < 0 || count > 365)
+    throw new ImpossibleRequest('days', `Days between, ${which}: write whole days, from 0 to 365.`, name)
+  return count
+}

@@ -1,0 +1,93 @@
+'use client'
+import Alert from 'react-bootstrap/Alert'
+import Button from 'react-bootstrap/Button'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { Missed } from '@/core/schedule/planChange'
+import { COMINGS, type Coming } from '@/core/walk/coming'
+import { FormError } from '../shared/FormError'
+import { PlanAgain } from '../shared/PlanAgain'
+import { useSend } from '../shared/useSend'
+
+/** One tap on how it went with people who are due today; where they did not come, what follows from it. */
+export function WhoCame({
+  visitKey,
+  what,
+  day,
+  siteId,
+  told,
+}: {
+  readonly visitKey: string
+  readonly what: string
+  readonly day: string
+  readonly siteId: string
+  readonly told: Coming['how'] | null
+}) {
+  const router = useRouter()
+  const { busy, error, run } = useSend<{ readonly missed: Missed | null }>()
+  const [missed, setMissed] = useState<Missed | null>(null)
+  const [open, setOpen] = useState(false)
+  const tell = async (how: Coming['how']): Promise<void> => {
+    const answer = await run('/api/plan/came', { visitKey, day, how })
+    if (answer === null) return
+    setOpen(false)
+    setMissed(answer.missed)
+    router.refresh()
+  }
+  return (
+    <>
+      {told && !open ? (
+        <Button
+          variant="link"
+          size="sm"
+          className={`p-0 ${told === 'missed' ? 'late' : ''}`}
+          onClick={() => setOpen(true)}
+        >
+          {COMINGS[told]}
+          <span className="visually-hidden">: {what}, change</span>
+        </Button>
+      ) : (
+        <span role="group" aria-label={`Are they there: ${what}?`}>
+          {(Object.keys(COMINGS) as Coming['how'][]).map((how) => (
+            <Button
+              key={how}
+              variant="quiet"
+              size="sm"
+              disabled={busy}
+              aria-label={`${COMINGS[how]}: ${what}`}
+              onClick={() => void tell(how)}
+            >
+              {COMINGS[how]}
+            </Button>
+          ))}
+        </span>
+      )}
+      <FormError error={error} />
+      {missed && (
+        <Alert variant="warning" dismissible onClose={() => setMissed(null)} className="mt-2 mb-0">
+          <p>{missed.lead}</p>
+          {missed.moved.length > 0 && (
+            <ul>
+              {missed.moved.slice(0, 6).map((one) => (
+                <li key={one.what}>
+                  {one.what}: {one.days}, {one.shift}
+                  {one.booked && `; ${one.booked}`}
+                </li>
+              ))}
+            </ul>
+          )}
+          {[...missed.finish, ...missed.lost].map((words) => (
+            <p key={words}>{words}</p>
+          ))}
+          <p>
+            {missed.instead.length === 0
+              ? 'Nothing else can be begun there today.'
+              : `Can be begun there today: ${missed.instead.join('; ')}.`}
+          </p>
+          <PlanAgain label="Plan so" about={what} onPlanned={() => setMissed(null)} />{' '}
+          <a href={`/sites/${siteId}/share`}>Tell whose days change</a>
+        </Alert>
+      )}
+    </>
+  )
+}
