@@ -234,7 +234,7 @@ function withWeather(problem: Problem, { start }: { readonly start: Int32Array }
   const away = [...problem.stopped[index]!].filter(([day]) => day < first).sort(([a], [b]) => (a < b ? -1 : 1))
   const last = away.at(-1)
   if (!last || nextOpen(problem.instance, index, slotOfDay(problem.origin, last[0])) !== start[index]) return told
-  return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]} on ${shortDay(last[0])}.` }
+  return { ...told, why: `${told.why} Not before ${shortDay(first)}, for ${last[1]}.` }
 }
 
 /** What opens something, and what lies between, waits for what closes it again. */

@@ -46,10 +46,14 @@ export interface Consequence {
   readonly finish: readonly string[]
   /** Crews with a day on which they now have nothing to do. */
   readonly lost: readonly string[]
+  /** What moves without the change too, by what was learned since the plan was made; '' where nothing does. */
+  readonly anyway: string
 }
 
 /** What follows where people did not come: when they would come now, who moves, and what else can be done meanwhile. */
-export type Missed = Pick<Consequence, 'lead' | 'moved' | 'finish' | 'lost'> & { readonly instead: readonly string[] }
+export type Missed = Pick<Consequence, 'lead' | 'moved' | 'finish' | 'lost' | 'anyway'> & {
+  readonly instead: readonly string[]
+}
 
 /** A fact with the line that it is about. */
 export type LineFact = NewFact & { readonly subject: 'line' }

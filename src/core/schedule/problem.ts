@@ -1,4 +1,4 @@
-import { weekdayName, type Day } from '../calendar/day'
+import { shortDay, weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
@@ -22,8 +22,8 @@ import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
 import { noticeOf } from './notice'
 import type { Sense } from './sense'
-import { stoppedDays, type Forecast } from './weather'
-import { kindsOf } from '../places/place'
+import { stoppedDays, stormDays, type Forecast } from './weather'
+import { kindsOf, type PlaceKind } from '../places/place'
 import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
@@ -199,6 +199,12 @@ export function problemOf(input: ProblemInput): Problem {
     asks.push(...asked.asks)
     openings.push(...asked.openings)
     const opened = new Set(asked.openings.flatMap((one) => one.opens))
+    // What one coming opens and closes stands open for no night.
+    const nightsOf = new Map(
+      asked.openings.flatMap(({ opens, closes, most }) =>
+        opens.filter((one) => !closes.includes(one)).map((one) => [one, most] as const),
+      ),
+    )
     const crewOf = ({ trade }: Visit): Crew | null => byTrade.get(trade) ?? null
     const booked = ({ key }: Visit): Booking | undefined => bookings.get(key)
     const notice = noticeOf(own, site, crewOf, booked, today)
@@ -214,7 +220,7 @@ export function problemOf(input: ProblemInput): Problem {
       const found = itsHolds[index]!
       const fixed = fixedStart(booking, pins.get(visit.key), today, missedOn(site.state.comings, visit.key))
       const kinds = kindsOf(site.state.places, visit.placeIds)
-      const away = fixed === undefined ? stoppedDays(visit.stages, kinds, input.forecast) : new Map<Day, string>()
+      const away = fixed === undefined ? awayDays(visit, kinds, nightsOf.get(first + index), input.forecast) : new Map()
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
       if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
@@ -287,6 +293,20 @@ function linksBetween(
     return its
   })
   return withoutCircles([...usual.flat(), ...namedLinks(owns.flat(), states)])
+}
+
+/** Days on which a visit keeps away for the weather, with why in words.
+ * @param nights for which what it opens stands open at most; undefined where it opens nothing */
+function awayDays(
+  visit: Visit,
+  kinds: readonly PlaceKind[],
+  nights: number | undefined,
+  forecast: Forecast,
+): ReadonlyMap<Day, string> {
+  const stopped = [...stoppedDays(visit.stages, kinds, forecast)].map(
+    ([day, why]) => [day, `${why} on ${shortDay(day)}`] as const,
+  )
+  return new Map([...(nights === undefined ? [] : stormDays(nights, forecast)), ...stopped])
 }
 
 function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {

@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest'
-import { laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
-import { addDays, type Day } from '../calendar/day'
+import { arrived, laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { addDays, shortDay, type Day } from '../calendar/day'
 import type { SiteConditions } from '../walk/siteConditions'
 import { planOf } from './plan'
 import { problemOf, type ProblemInput } from './problem'
 import { constraintsOn } from './readiness'
 import { openingSlots } from './opening'
 import { openWords } from './standsOpen'
-import { NO_FORECAST, stoppedDays, stopsWork, type Forecast } from './weather'
+import { NO_FORECAST, stoppedDays, stormDays, stopsWork, type Forecast } from './weather'
 
 const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
   sky: 'dry',
@@ -37,6 +37,26 @@ describe('what stops work outside', () => {
   test('nothing stops work inside', () => {
     expect(stopsWork(['paint'], ['room'], sky({ sky: 'storm', low: -10 }))).toBeNull()
     expect([...stoppedDays(['paint'], ['room'], rain(5))]).toEqual([])
+  })
+})
+
+describe('a storm', () => {
+  test('holds what would stand open in it: nothing is opened on the days before, and the plan says why', () => {
+    const wall = laid([{ id: 'rear', kind: 'face', size: '9 x 2.7', treatments: ['face-tear-off'] }])
+    const stripped = (forecast: Forecast) =>
+      planOf(problemOf(planInput(arrived(wall), { forecast })), { rounds: 10, seed: 1 }).visits.find(({ stages }) =>
+        stages.includes('strip-out'),
+      )!
+    const calm = stripped(NO_FORECAST)
+    const storm = addDays(calm.startDay, 1)
+    const held = stripped(new Map([[storm, sky({ sky: 'storm' })]]))
+    expect(held.startDay > storm).toBe(true)
+    expect(held.why).toContain(`for storm on ${shortDay(storm)}.`)
+    expect([...stormDays(3, new Map([[storm, sky({ sky: 'storm' })]])).keys()]).toEqual([
+      addDays(storm, -1),
+      addDays(storm, -2),
+      addDays(storm, -3),
+    ])
   })
 })
 

@@ -1,16 +1,23 @@
-import type { Day } from '../calendar/day'
+import { addDays, shortDay, type Day } from '../calendar/day'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
 import type { SiteConditions } from '../walk/siteConditions'
 
+/** The sky of a day to come, in whole °C. */
+export type Sky = Pick<SiteConditions, 'sky' | 'low' | 'high'> & {
+  /** Told by the stand-in for a station. */
+  readonly simulated?: boolean
+}
+/** What was told of a day to come. */
+export type DayForecast = Omit<Sky, 'simulated'> & { readonly day: Day }
 /** What the sky is said to do on the days to come. */
-export type Forecast = ReadonlyMap<Day, SiteConditions>
+export type Forecast = ReadonlyMap<Day, Sky>
 export const NO_FORECAST: Forecast = new Map()
 
 const OUTSIDE_PLACES: readonly PlaceKind[] = ['face', 'roof', 'ground', 'boundary', 'outbuilding']
 export const isOutside = (kinds: readonly PlaceKind[]): boolean => kinds.some((kind) => OUTSIDE_PLACES.includes(kind))
 
-type Stop = (sky: SiteConditions) => string | null
+type Stop = (sky: Sky) => string | null
 const WET: readonly SiteConditions['sky'][] = ['showers', 'rain', 'snow', 'storm']
 const pours: Stop = ({ sky }) => (sky === 'rain' || sky === 'snow' || sky === 'storm' ? sky : null)
 const wet: Stop = ({ sky }) => (WET.includes(sky) ? sky : null)
@@ -41,7 +48,7 @@ const STOPS: Partial<Record<Stage, Stop>> = {
 }
 
 /** What of a day's weather stops work there, in a word or two; null where nothing does or the work is inside. */
-export function stopsWork(stages: readonly Stage[], kinds: readonly PlaceKind[], sky: SiteConditions): string | null {
+export function stopsWork(stages: readonly Stage[], kinds: readonly PlaceKind[], sky: Sky): string | null {
   if (!isOutside(kinds)) return null
   return stages.reduce<string | null>((found, stage) => found ?? STOPS[stage]?.(sky) ?? null, null)
 }
@@ -57,4 +64,18 @@ export const stoppedDays = (
       const why = stopsWork(stages, kinds, sky)
       return why ? [[day, why] as const] : []
     }),
+  )
+
+/** The days before a storm on which nothing is opened that would stand open in it.
+ * @param nights for which what is opened stands open at most */
+export const stormDays = (nights: number, forecast: Forecast): ReadonlyMap<Day, string> =>
+  new Map(
+    [...forecast].flatMap(([storm, { sky }]) =>
+      sky === 'storm'
+        ? Array.from(
+            { length: Math.max(1, nights) },
+            (_, i) => [addDays(storm, -1 - i), `the storm of ${shortDay(storm)}`] as const,
+          )
+        : [],
+    ),
   )

@@ -36,7 +36,7 @@ import { visitWords } from '../share/visitWords'
 import { siteState, siteStateWith } from '../siteStates'
 import { trimmed } from '../../schemas/trimmed'
 import { factOf, recordFacts } from '../walk/recordFacts'
-import { problemInput, towards } from './planFirm'
+import { planAsOfNow, problemInput, towards } from './planFirm'
 import { KEPT, PREVIEW, solveInWorker } from './solver'
 
 const visitKey = string().required('Visit: say which.')
@@ -86,7 +86,11 @@ interface Tried {
 /** What a change would do, before anything is saved. */
 export async function previewChange(context: Context, body: unknown): Promise<Consequence> {
   const tried = tryOut(context, body)
-  return consequence(context, tried, await solveInWorker(tried.input, towards(context.db, PREVIEW)))
+  const [after, base] = await Promise.all([
+    solveInWorker(tried.input, towards(context.db, PREVIEW)),
+    planAsOfNow(context),
+  ])
+  return consequence(context, tried, after, base!)
 }
 
 /** Makes a change: sets days by hand, records what was said of lines, plans again and puts the plan in force. */
@@ -107,7 +111,7 @@ export async function changePlan(context: Context, body: unknown): Promise<Conse
       tried.back,
     )
   })()
-  return consequence(context, tried, plan)
+  return consequence(context, tried, plan, tried.current)
 }
 
 const REASONS: Readonly<Record<PlanChange['kind'], string>> = {
@@ -216,7 +220,8 @@ function requirePlan(context: Context): Plan {
   return stored.plan
 }
 
-function consequence(context: Context, { change, current, pins, first }: Tried, after: Plan): Consequence {
+/** @param base the plan without the change, as of now */
+function consequence(context: Context, { change, current, pins, first }: Tried, after: Plan, base: Plan): Consequence {
   const visit = after.visits.find((one) => one.lineIds.includes(first))
   if (!visit) throw new Refusal(404, 'Visit: it is no longer in the plan. Reload the page.')
   const stands = pins.every(({ visitKey: key, day, half: part }) =>
@@ -236,20 +241,25 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
         .filter(({ key }) => key !== visit.key)
         .map((one) => `Then they come again, ${visitDays(one)}, for ${visitWords(context.db, one)}.`),
     ].join(' '),
-    ...whatMoves(context, current, after, pinned),
+    ...whatMoves(context, { current, base, after }, pinned),
   }
 }
 
-/** Who else moves from one plan to another, which ends do, and who is left without work.
+/** Who else moves by a change, which ends do, and who is left without work.
+ * @param plans the one in force, what it would be now without the change, and with it
  * @param besides visits that move of themselves, by key */
 export function whatMoves(
   context: Context,
-  current: Plan,
-  after: Plan,
+  { current, base, after }: { readonly current: Plan; readonly base: Plan; readonly after: Plan },
   besides: ReadonlySet<string>,
-): Pick<Consequence, 'moved' | 'finish' | 'lost'> {
-  const diff = planDiff(current, after)
+): Pick<Consequence, 'moved' | 'finish' | 'lost' | 'anyway'> {
+  const diff = planDiff(base, after)
+  const anyway = base === current ? 0 : planDiff(current, base).moved.length
   return {
+    anyway:
+      anyway === 0
+        ? ''
+        : `What was learned since the plan was made moves ${anyway === 1 ? 'one visit' : `${anyway} visits`} without this too.`,
     moved: diff.moved
       .filter(({ to }) => !besides.has(to.key))
       .map(({ from, to }) => ({
@@ -259,7 +269,7 @@ export function whatMoves(
         booked: bookedWords(context, to),
       })),
     finish: finishWords(context, diff),
-    lost: lostWords(context, current, after),
+    lost: lostWords(context, base, after),
   }
 }
 

@@ -1,9 +1,7 @@
 import { createHash } from 'node:crypto'
-import { addDays, type Day } from '../../core/calendar/day'
-import { NO_FORECAST, type Forecast } from '../../core/schedule/weather'
+import type { Day } from '../../core/calendar/day'
 import { isAgreed } from '../../core/scope/extras'
 import type { SiteState } from '../../core/walk/siteState'
-import { simulatedWeather } from '../../devices/weather/simulatedWeather'
 import { keptBefore, type Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
 import { readCrews } from '../../data/crews'
@@ -14,8 +12,9 @@ import { senseOf } from '../../core/schedule/sense'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
-import { readFirm, readPlanGoal } from '../../data/firm'
-import { KEPT, solveInWorker, type Effort, type SolveControl } from './solver'
+import { readPlanGoal } from '../../data/firm'
+import { forecastFor } from './forecast'
+import { KEPT, PREVIEW, solveInWorker, type Effort, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   id: site.id,
@@ -32,18 +31,6 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
 
 /** What is planned: an extra is no work before the client has agreed to it. */
 const agreedWork = (state: SiteState): SiteState => ({ ...state, lines: state.lines.filter(isAgreed) })
-
-/** How far ahead a forecast is worth planning by. */
-const FORECAST_DAYS = 7
-
-/** The coming week by the simulated station, which is there for the demo alone. */
-export function forecastFor(db: Db, today: Day): Forecast {
-  if (!readFirm(db)?.demo) return NO_FORECAST
-  const station = simulatedWeather()
-  return new Map(
-    Array.from({ length: FORECAST_DAYS }, (_, i) => addDays(today, i)).map((day) => [day, station.conditionsOn(day)]),
-  )
-}
 
 /** All that the planner needs to know, as of today. */
 export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins(db)): ProblemInput {
@@ -66,6 +53,16 @@ const questionOf = ({ before: _before, ...known }: ProblemInput, goal: string): 
   createHash('sha256')
     .update(JSON.stringify([goal, { ...known, forecast: [...known.forecast] }]))
     .digest('base64url')
+
+/** The plan as it would be now: the one in force, or where something was learned since, one that is tried for it. What a
+ * change does is told against this, apart from what would move anyway. */
+export async function planAsOfNow({ db, today }: Pick<Context, 'db' | 'today'>): Promise<Plan | null> {
+  const known = readPlan(db)?.plan ?? null
+  const input = problemInput(db, today)
+  return known && known.question !== questionOf(input, readPlanGoal(db))
+    ? solveInWorker(input, towards(db, PREVIEW))
+    : known
+}
 
 /** Plans all sites of the firm again and puts the plan in force. */
 export async function planFirm(

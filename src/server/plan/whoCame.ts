@@ -13,7 +13,7 @@ import { Refusal } from '../refusal'
 import { visitWords } from '../share/visitWords'
 import { recordFacts } from '../walk/recordFacts'
 import { whatMoves } from './changePlan'
-import { problemInput, towards } from './planFirm'
+import { planAsOfNow, problemInput, towards } from './planFirm'
 import { PREVIEW, solveInWorker } from './solver'
 
 const told = object({
@@ -41,14 +41,20 @@ export async function whoCame(context: Context, body: unknown): Promise<{ readon
     ...(said.hours === undefined ? {} : { hours: said.hours }),
   }
   if (value.day > context.today) throw new Refusal(422, 'Day: it has not come yet. Choose today or earlier.', 'day')
+  const tries = how === 'missed' && context.person.role !== 'crew'
+  const base = tries ? await planAsOfNow(context) : null
   recordFacts(context, site.id, {
     facts: [{ subject: 'coming', subjectId: comingId(value), facet: 'told', placeId: null, value }],
   })
-  return { missed: how === 'missed' && context.person.role !== 'crew' ? await without(context, plan, visit) : null }
+  return { missed: base ? await without(context, { current: plan, base }, visit) : null }
 }
 
 /** The plan without them today, tried and not kept. */
-async function without(context: Context, plan: Plan, visit: PlannedVisit): Promise<Missed> {
+async function without(
+  context: Context,
+  { current, base }: { readonly current: Plan; readonly base: Plan },
+  visit: PlannedVisit,
+): Promise<Missed> {
   const after = await solveInWorker(problemInput(context.db, context.today), towards(context.db, PREVIEW))
   const again = after.visits.find(({ key }) => key === visit.key)
   const crew = readCrews(context.db).find(({ id }) => id === visit.crewId)?.name ?? 'They'
@@ -56,8 +62,8 @@ async function without(context: Context, plan: Plan, visit: PlannedVisit): Promi
     lead: again
       ? `${crew} did not come for ${visitWords(context.db, visit)}. Planned again it would be ${visitDays(again)}.`
       : `${crew} did not come for ${visitWords(context.db, visit)}.`,
-    ...whatMoves(context, plan, after, new Set([visit.key])),
-    instead: instead(context, plan, visit),
+    ...whatMoves(context, { current, base, after }, new Set([visit.key])),
+    instead: instead(context, current, visit),
   }
 }
 

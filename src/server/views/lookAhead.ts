@@ -14,7 +14,7 @@ import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
-import { forecastFor } from '../plan/planFirm'
+import { forecastFor } from '../plan/forecast'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { finishedKeys } from '../siteStates'
 

@@ -25,7 +25,7 @@ import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
 import { stageWords, visitNamer } from '../share/visitWords'
-import { forecastFor } from '../plan/planFirm'
+import { forecastFor } from '../plan/forecast'
 
 /** The plan of one site (rows are places) or of all sites (rows are crews), with days, gates and reasons. */
 export function planView(context: Context, siteId: string | null) {
@@ -79,7 +79,22 @@ export function planView(context: Context, siteId: string | null) {
       href: `/sites/${at}/plan?visit=${encodeURIComponent(visit)}`,
     })),
     visits: visitViews(context, visits, plan),
+    weather: weatherView(context),
   }
+}
+
+/** Days ahead of which the weather can be told. */
+const WEATHER_DAYS = 10
+
+/** What was told of the sky of the next days, and what the stand-in says of the others. */
+function weatherView({ db, today }: Context) {
+  const known = forecastFor(db, today)
+  return Array.from({ length: WEATHER_DAYS }, (_, i) => addDays(today, i)).map((day) => {
+    const sky = known.get(day)
+    return sky && !sky.simulated
+      ? { day, sky: sky.sky as string, low: sky.low, high: sky.high, simulated: null }
+      : { day, sky: '', low: null, high: null, simulated: sky?.sky ?? null }
+  })
 }
 
 /** What the plan makes of everything that was promised. */
@@ -222,7 +237,10 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       sky: [
         ...[...stoppedDays(visit.stages, kinds, forecast)]
           .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
-          .map(([day, why]) => `Forecast for ${shortDay(day)}: ${why} (simulated).`),
+          .map(
+            ([day, why]) =>
+              `Forecast for ${shortDay(day)}: ${why}${forecast.get(day)!.simulated ? ' (simulated)' : ''}.`,
+          ),
         ...plan.open.filter(({ opens }) => opens === visit.key).flatMap((one) => openWords(one) ?? []),
       ],
       comings: state.comings.filter(({ visitKey }) => visitKey === visit.key).map(comingWords),

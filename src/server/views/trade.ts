@@ -9,7 +9,7 @@ import { readCrews } from '../../data/crews'
 import { readBookings, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
-import { forecastFor } from '../plan/planFirm'
+import { forecastFor } from '../plan/forecast'
 import { Refusal } from '../refusal'
 import { stageWords, visitNamer } from '../share/visitWords'
 

@@ -76,6 +76,7 @@ export function ChangeDialog({ change, visit, onClose, onChanged }: ChangeDialog
             {consequence.lost.map((line) => (
               <p key={line}>{line}</p>
             ))}
+            {consequence.anyway && <p className="soft">{consequence.anyway}</p>}
             {consequence.finish.length === 0 ? (
               <p>No finish changes.</p>
             ) : (

@@ -5,6 +5,7 @@ import Dropdown from 'react-bootstrap/Dropdown'
 import Offcanvas from 'react-bootstrap/Offcanvas'
 import { PlanAgain } from '../shared/PlanAgain'
 import { Risk } from './Risk'
+import { Weather } from './Weather'
 import type { PlanProps } from './types'
 import styles from './PlanBoard.module.css'
 
@@ -27,6 +28,7 @@ export function PlanHead({
   ...plan
 }: PlanHeadProps) {
   const [hangs, setHangs] = useState(false)
+  const [weather, setWeather] = useState(false)
   const kept = promises.filter(({ late }) => !late)
   return (
     <div className={styles.head}>
@@ -61,6 +63,9 @@ export function PlanHead({
             <Dropdown.Item as="button" onClick={onUndo}>
               Undo last plan
             </Dropdown.Item>
+            <Dropdown.Item as="button" onClick={() => setWeather(true)}>
+              Weather
+            </Dropdown.Item>
             <Dropdown.Item href={site ? `/plan/ahead?site=${site.id}` : '/plan/ahead'}>The next weeks</Dropdown.Item>
             <Dropdown.Item href={site ? `/sites/${site.id}/share` : '/share'}>Who to tell</Dropdown.Item>
             <Dropdown.Item href={site ? `/api/plan/paper?site=${site.id}` : '/api/plan/paper'} download>
@@ -69,6 +74,7 @@ export function PlanHead({
           </Dropdown.Menu>
         </Dropdown>
       </div>
+      {weather && <Weather days={plan.weather} show onClose={() => setWeather(false)} />}
       {risk && (
         <Offcanvas show={hangs} onHide={() => setHangs(false)} placement="end" aria-labelledby="hangs-on">
           <Offcanvas.Header closeButton>

@@ -77,6 +77,14 @@ export interface PlanProps {
     readonly drivers: readonly string[]
   } | null
   /** Ends that were promised, kept or not by the plan. */
+  /** What was told of the next days, and what the stand-in for a station says of the others. */
+  readonly weather: readonly {
+    readonly day: string
+    readonly sky: string
+    readonly low: number | null
+    readonly high: number | null
+    readonly simulated: string | null
+  }[]
   readonly promises: readonly { readonly late: boolean; readonly words: string }[]
   /** What people are without, from when until when. */
   /** Rules of sense that facts force it to break. */

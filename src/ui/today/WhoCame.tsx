@@ -1,6 +1,6 @@
 'use client'
-import Alert from 'react-bootstrap/Alert'
 import Button from 'react-bootstrap/Button'
+import Offcanvas from 'react-bootstrap/Offcanvas'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Missed } from '@/core/schedule/planChange'
@@ -8,6 +8,7 @@ import { COMINGS, type Coming } from '@/core/walk/coming'
 import { FormError } from '../shared/FormError'
 import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
+import styles from './TodayDesk.module.css'
 
 /** One tap on how it went with people who are due today; where they did not come, what follows from it. */
 export function WhoCame({
@@ -47,11 +48,11 @@ export function WhoCame({
           <span className="visually-hidden">: {what}, change</span>
         </Button>
       ) : (
-        <span role="group" aria-label={`Are they there: ${what}?`}>
+        <span role="group" aria-label={`Are they there: ${what}?`} className={styles.came}>
           {(Object.keys(COMINGS) as Coming['how'][]).map((how) => (
             <Button
               key={how}
-              variant="quiet"
+              variant="link"
               size="sm"
               disabled={busy}
               aria-label={`${COMINGS[how]}: ${what}`}
@@ -63,31 +64,38 @@ export function WhoCame({
         </span>
       )}
       <FormError error={error} />
-      {missed && (
-        <Alert variant="warning" dismissible onClose={() => setMissed(null)} className="mt-2 mb-0">
-          <p>{missed.lead}</p>
-          {missed.moved.length > 0 && (
-            <ul>
-              {missed.moved.slice(0, 6).map((one) => (
-                <li key={one.what}>
-                  {one.what}: {one.days}, {one.shift}
-                  {one.booked && `; ${one.booked}`}
-                </li>
-              ))}
-            </ul>
-          )}
-          {[...missed.finish, ...missed.lost].map((words) => (
-            <p key={words}>{words}</p>
-          ))}
-          <p>
-            {missed.instead.length === 0
-              ? 'Nothing else can be begun there today.'
-              : `Can be begun there today: ${missed.instead.join('; ')}.`}
-          </p>
-          <PlanAgain label="Plan so" about={what} onPlanned={() => setMissed(null)} />{' '}
-          <a href={`/sites/${siteId}/share`}>Tell whose days change</a>
-        </Alert>
-      )}
+      <Offcanvas show={missed !== null} onHide={() => setMissed(null)} placement="end" aria-label="They did not come">
+        <Offcanvas.Header closeButton>
+          <Offcanvas.Title as="h2">They did not come</Offcanvas.Title>
+        </Offcanvas.Header>
+        {missed && (
+          <Offcanvas.Body>
+            <p>{missed.lead}</p>
+            <p>
+              {missed.instead.length === 0
+                ? 'Nothing else can be begun there today.'
+                : `Can be begun there today: ${missed.instead.join('; ')}.`}
+            </p>
+            {missed.moved.length === 0 ? (
+              <p>Nobody else moves.</p>
+            ) : (
+              <ul>
+                {missed.moved.map((one) => (
+                  <li key={one.what}>
+                    {one.what}: {one.days}, {one.shift}
+                    {one.booked && `; ${one.booked}`}
+                  </li>
+                ))}
+              </ul>
+            )}
+            {[...missed.finish, ...missed.lost, missed.anyway].filter(Boolean).map((words) => (
+              <p key={words}>{words}</p>
+            ))}
+            <PlanAgain label="Plan so" about={what} onPlanned={() => setMissed(null)} />{' '}
+            <a href={`/sites/${siteId}/share`}>Tell whose days change</a>
+          </Offcanvas.Body>
+        )}
+      </Offcanvas>
     </>
   )
 }
