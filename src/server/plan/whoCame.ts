@@ -58,11 +58,14 @@ async function without(
   const after = await solveInWorker(problemInput(context.db, context.today), towards(context.db, PREVIEW))
   const again = after.visits.find(({ key }) => key === visit.key)
   const crew = readCrews(context.db).find(({ id }) => id === visit.crewId)?.name ?? 'They'
+  const moves = whatMoves(context, { current, base, after }, new Set([visit.key]))
   return {
     lead: again
       ? `${crew} did not come for ${visitWords(context.db, visit)}. Planned again it would be ${visitDays(again)}.`
       : `${crew} did not come for ${visitWords(context.db, visit)}.`,
-    ...whatMoves(context, { current, base, after }, new Set([visit.key])),
+    ...moves,
+    // That they lose the day on which they did not come need not be told.
+    lost: moves.lost.filter((words) => !words.startsWith(`${crew}:`)),
     instead: instead(context, current, visit),
   }
 }

@@ -13,6 +13,7 @@ import { FormError } from '../shared/FormError'
 import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import type { PlanProps } from './types'
+import styles from './PlanBoard.module.css'
 
 interface Told {
   readonly day: string
@@ -78,8 +79,8 @@ export function Weather({
               <tr>
                 <th scope="col">Day</th>
                 <th scope="col">Sky</th>
-                <th scope="col">Coldest, °C</th>
-                <th scope="col">Warmest, °C</th>
+                <th scope="col">Low, °C</th>
+                <th scope="col">High, °C</th>
               </tr>
             </thead>
             <tbody>
@@ -90,16 +91,18 @@ export function Weather({
                     <th scope="row">{name}</th>
                     <td>
                       <Form.Select size="sm" aria-label={`Sky on ${name}`} {...register(`days.${i}.sky`)}>
-                        <option value="">{days[i]?.simulated ? `${days[i].simulated} (simulated)` : 'not told'}</option>
+                        <option value="">not told</option>
                         {SKIES.map((sky) => (
                           <option key={sky}>{sky}</option>
                         ))}
                       </Form.Select>
+                      {days[i]?.simulated && <small className="soft">{days[i].simulated} (simulated)</small>}
                     </td>
                     {(['low', 'high'] as const).map((end) => (
                       <td key={end}>
                         <Form.Control
                           size="sm"
+                          className={styles.degrees}
                           inputMode="numeric"
                           aria-label={`${end === 'low' ? 'Coldest' : 'Warmest'} on ${name}`}
                           isInvalid={wrong?.[i]?.[end] !== undefined}
