@@ -2,6 +2,7 @@ import type { Standards } from '../takeoff/standards'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
+import type { Stage } from '../scope/vocabulary'
 import type { Field, Values } from './field'
 
 /** What an entry is about; the registers are listed under these words, in this order. */
@@ -55,6 +56,8 @@ export interface EntryKind {
   readonly settle?: { readonly word: string; readonly ask?: string }
   /** While it is open nothing may cover this place. */
   readonly holdsCover?: true
+  /** While it is open, work at its place waits but for these stages: what carries the house is left alone, and is in the way. */
+  readonly holdsAllBut?: readonly Stage[]
   /** Refuses values that cannot be true together.
    * @throws ImpossibleRequest naming the field */
   readonly check?: (values: Values) => void

@@ -1,4 +1,5 @@
 import { addDays, daysBetween, type Day } from '../calendar/day'
+import { SET_BY } from '../scope/leads'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { COVERED_BY } from '../sequence/relations'
@@ -8,7 +9,7 @@ import type { Sense } from './sense'
 
 /** A rule of sense that a plan breaks, and where. */
 export interface Breach {
-  readonly rule: 'open' | 'tests' | 'goods' | 'notice' | 'measured' | 'covered'
+  readonly rule: 'open' | 'tests' | 'goods' | 'notice' | 'measured' | 'covered' | 'named'
   readonly words: string
 }
 
@@ -23,7 +24,7 @@ export interface CheckedSite {
 
 /** Reads a plan as a practitioner would, day by day from its visits and lines, sharing nothing with the search: what it leaves
  * open, dust before tests, goods that cannot be there yet, trades that nobody called, tops before their lead. */
-export function checkSense(plan: Pick<Plan, 'visits'>, site: CheckedSite, today: Day): Breach[] {
+export function checkSense(plan: Pick<Plan, 'visits' | 'unkept'>, site: CheckedSite, today: Day): Breach[] {
   const visits = plan.visits.filter(({ siteId }) => siteId === site.id)
   const doneBy = new Map(visits.flatMap((visit) => visit.lineIds.map((id) => [id, visit] as const)))
   const works = site.state.lines.flatMap((line) => (doneBy.has(line.id) ? [{ line, visit: doneBy.get(line.id)! }] : []))
@@ -41,8 +42,22 @@ export function checkSense(plan: Pick<Plan, 'visits'>, site: CheckedSite, today:
     ...uncalled(visits, site, today),
     ...beforeMeasured(works, site.state),
     ...coveredUnseen(works),
+    ...(plan.unkept.length > 0 ? [] : beforeNamed(works)),
   ]
 }
+
+/** What was to wait for other work by name and does not. */
+const beforeNamed = (works: readonly Work[]): Breach[] =>
+  works.flatMap(({ line, visit }) =>
+    line.waits.flatMap((wait): Breach[] => {
+      const other = works.find((one) => one.line.id === wait.for)
+      return other &&
+        other.visit.key !== visit.key &&
+        daysBetween(other.visit.endDay, visit.startDay) < (wait.leastDays ?? 0)
+        ? [{ rule: 'named', words: `${line.title} on ${visit.startDay}, before ${other.line.title}` }]
+        : []
+    }),
+  )
 
 type Work = { readonly line: Line; readonly visit: PlannedVisit }
 
@@ -93,8 +108,10 @@ function dustBeforeTests(works: readonly Work[]): Breach[] {
 }
 
 function withoutGoods(works: readonly Work[], { selections }: SiteState, today: Day): Breach[] {
-  return selections.flatMap(({ what, placeId, neededFor, state, leadDays, arrives }): Breach[] => {
-    const user = first(works.filter(({ line }) => line.placeId === placeId && line.stage === neededFor))
+  return selections.flatMap(({ what, placeId, lead, neededFor, state, leadDays, arrives }): Breach[] => {
+    const here = works.filter(({ line }) => line.placeId === placeId && line.stage === neededFor)
+    // Tops and glass are set by whoever makes them.
+    const user = first(SET_BY[lead] ? here.filter(({ line }) => line.trade === SET_BY[lead]) : here)
     if (!user || state === 'arrived' || state === 'installed') return []
     const there = state === 'ordered' && arrives ? arrives : addDays(today, leadDays[2])
     return user.visit.startDay < there

@@ -2,6 +2,7 @@ import { addDays, shortDay, type Day } from '../calendar/day'
 import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import { dueDay } from '../entries/due'
 import { entryName } from '../entries/entry'
+import { entryKind } from '../entries/entryKinds'
 import { SET_BY } from '../scope/leads'
 import { isOutside } from '../scope/responsible'
 import type { Line } from '../scope/line'
@@ -111,6 +112,8 @@ export function holdsOf(
       kind: 'permit',
     })
   }
+  for (const { words, due } of inTheWay(visit, site.state))
+    found.push({ slot: due ? at(addDays(due, 1)) : assumed, words, kind: 'held' })
   const missed = missedOn(site.state.comings, visit.key)
   if (missed)
     found.push({ slot: at(addDays(missed, 1)), words: `They did not come on ${shortDay(missed)}`, kind: 'declined' })
@@ -138,6 +141,27 @@ export const namedHolds = (
     const work = lines.find(({ id }) => id === wait.for)
     return work && work.progress < 100 && !work.excluded && isOutside(work.responsible)
       ? [{ words: `${title} waits for what others do: ${work.title.toLowerCase()}`, due: null, days }]
+      : []
+  })
+
+/** What stands in a visit's way at its places by the record: a temporary wall holds everybody but who works on what it carries. */
+export const inTheWay = (
+  { stages, placeIds, inspects }: Pick<Visit, 'stages' | 'placeIds'> & Partial<Pick<Visit, 'inspects'>>,
+  { entries }: Pick<SiteState, 'entries'>,
+): { readonly words: string; readonly due: Day | null }[] =>
+  entries.flatMap((entry) => {
+    const spared = entryKind(entry.kind)?.holdsAllBut
+    return spared &&
+      entry.settled === null &&
+      placeIds.includes(entry.placeId ?? '') &&
+      (inspects ?? []).length === 0 &&
+      stages.some((stage) => !spared.includes(stage))
+      ? [
+          {
+            words: `This is still in the way: ${entryName(entry)}${entry.values.after ? `; it goes only after ${String(entry.values.after)}` : ''}`,
+            due: dueDay(entry),
+          },
+        ]
       : []
   })
 

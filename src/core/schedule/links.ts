@@ -47,6 +47,10 @@ export function linksOf(
         ...(firm ? {} : { by: 'usual' }),
       })
   }
+  const looked = new Map(lines.flatMap(({ id, inspects }) => (inspects ? [[id, inspects] as const] : [])))
+  /** Whether a visit looks at what a stage would cover. */
+  const seenBefore = ({ lineIds }: Visit, stage: Stage): boolean =>
+    lineIds.some((id) => looked.get(id)?.some((one) => COVERED_BY[one]?.includes(stage)))
   for (const place of places) {
     const here = visits
       .map((visit, index) => ({ visit, index }))
@@ -55,7 +59,7 @@ export function linksOf(
     const work = here.filter(({ visit }) => visit.inspects.length === 0)
     const present = new Set(work.flatMap(({ visit }) => visit.stages))
     const stageLinks = linksAmong(present, relations)
-    for (const link of stageLinks) addStageLink(link, work, place.name, add)
+    for (const link of stageLinks) addStageLink(link, work, place.name, seenBefore, add)
     addMadeToMeasure(
       selections.filter((one) => one.placeId === place.id),
       work,
@@ -91,7 +95,13 @@ type AddLink = (
   more?: { readonly mostDays?: number | undefined; readonly usual?: boolean },
 ) => void
 
-function addStageLink(link: StageLink, work: readonly Placed[], place: string, add: AddLink): void {
+function addStageLink(
+  link: StageLink,
+  work: readonly Placed[],
+  place: string,
+  seenBefore: (visit: Visit, stage: Stage) => boolean,
+  add: AddLink,
+): void {
   for (const from of work) {
     if (!from.visit.stages.includes(link.before)) continue
     for (const to of work) {
@@ -99,7 +109,8 @@ function addStageLink(link: StageLink, work: readonly Placed[], place: string, a
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
         add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, {
           mostDays: link.mostDays,
-          usual: !link.guards,
+          // Nothing that was said by name covers what somebody has to see first.
+          usual: !link.guards && !seenBefore(from.visit, link.after),
         })
     }
   }

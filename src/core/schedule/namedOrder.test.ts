@@ -109,3 +109,36 @@ describe('a line that waits for an entry of the record', () => {
     expect(visitOf(planned(entry({ by }), wait, settled), HALL_BOARD).startDay < by).toBe(true)
   })
 })
+
+describe('a temporary wall', () => {
+  const wall = (settled = false): Observation[] => [
+    seen({
+      subject: 'entry',
+      facet: 'written',
+      subjectId: 'wall',
+      placeId: 'hall',
+      value: { kind: 'shoring', values: { what: 'temporary wall at B1', after: 'the engineer has seen the jacks' } },
+    } as never),
+    ...(settled
+      ? [
+          seen({
+            subject: 'entry',
+            facet: 'settled',
+            subjectId: 'wall',
+            placeId: 'hall',
+            value: { result: 'the engineer' },
+          } as never),
+        ]
+      : []),
+  ]
+  test('holds everybody else in its place until it is gone, and says what frees it', () => {
+    const whys = (plan: Plan): string[] =>
+      plan.visits.filter(({ placeIds }) => placeIds.includes('hall')).map(({ why }) => why)
+    expect(whys(planned(...wall()))).toContain(
+      'This is still in the way: temporary wall at B1; it goes only after the engineer has seen the jacks.',
+    )
+    const kitchen = planned(...wall()).visits.filter(({ placeIds }) => placeIds.every((id) => id === 'kitchen'))
+    expect(kitchen.some(({ why }) => why.includes('in the way'))).toBe(false)
+    expect(whys(planned(...wall(true))).join()).not.toContain('in the way')
+  })
+})

@@ -33,7 +33,9 @@ export function opens({ stage, action, element, trade }: Line, kind: PlaceKind):
 }
 
 /** Whether a line closes what was opened there. */
-function closes({ stage, action, element }: Line, sort: OpeningSort, present: ReadonlySet<Stage>): boolean {
+function closes({ stage, action, element, inspects }: Line, sort: OpeningSort, present: ReadonlySet<Stage>): boolean {
+  // Who looks at it closes nothing.
+  if (inspects) return false
   switch (sort) {
     case 'hole':
     case 'cut':

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar/day'
+import { addDays, type Day } from '../calendar/day'
 import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
 import { parseSize } from '../measure/size'
 import type { PlaceKind } from '../places/place'
@@ -24,17 +24,22 @@ const ROOMS = [
 ]
 const FACES = ['face-tear-off', 'window-replaced']
 
-/** A firm of one to four houses, lived in or empty, old or new, with a crew or two of every trade. */
+/** A firm of one to four houses, lived in or empty, old or new, with a crew or two of every trade; a third of the firms miss
+ * a crew, some goods are here already and some come late, and some work waits for other work by name. */
 export function randomFirm(random: () => number, today: Day): ProblemInput {
   const teams = random() < 0.5 ? 1 : 2
-  const crews = (Object.keys(TRADES) as Trade[]).map((trade): Crew => ({
-    id: trade,
-    name: trade,
-    trade,
-    crews: teams,
-    crewSize: 2,
-    calendar: MONDAY_TO_FRIDAY,
-  }))
+  const trades = Object.keys(TRADES) as Trade[]
+  const missing = random() < 1 / 3 ? trades[Math.floor(random() * trades.length)] : undefined
+  const crews = trades
+    .filter((trade) => trade !== missing)
+    .map((trade): Crew => ({
+      id: trade,
+      name: trade,
+      trade,
+      crews: teams,
+      crewSize: 2,
+      calendar: MONDAY_TO_FRIDAY,
+    }))
   const sites = Array.from({ length: 1 + Math.floor(random() * 4) }, (_, i) => houseOf(`house ${i + 1}`, random, today))
   return { today, sites, crews, bookings: [], pins: [], forecast: NO_FORECAST, before: [] }
 }
@@ -70,6 +75,20 @@ function houseOf(id: string, random: () => number, today: Day): SiteToPlan {
   for (let i = 0; i < some(2); i++) lay(`face ${i}`, 'face', '9 x 2.7', pick(FACES))
   if (random() < 0.4) lay('slope', 'roof', '8 x 5', 'roof-recovered')
   const laid = siteStateOf(registersOf(facts))
+  for (const { id: subjectId, placeId } of laid.selections) {
+    const roll = random()
+    if (roll < 0.3) say({ subject: 'selection', subjectId, facet: 'state', placeId, value: 'arrived' })
+    if (roll > 0.8) {
+      say({ subject: 'selection', subjectId, facet: 'state', placeId, value: 'ordered' })
+      say({ subject: 'selection', subjectId, facet: 'arrives', placeId, value: addDays(today, 40 + some(100)) })
+    }
+  }
+  if (random() < 0.4)
+    for (let i = 0; i <= some(2); i++) {
+      const [one, other] = [pick(laid.lines.map((line) => line.id)), pick(laid.lines.map((line) => line.id))]
+      const value = [{ for: other, of: 'line' as const, leastDays: some(4) }]
+      if (one !== other) say({ subject: 'line', subjectId: one, facet: 'waits', placeId: null, value })
+    }
   const tests = random() < 0.5 ? testsBeforeDust(1911, laid, laid.places[0]!.id) : null
   if (tests) say({ subject: 'line', subjectId: `${id}/tests`, facet: 'laid', placeId: tests.placeId, value: tests })
   return {

@@ -5,7 +5,7 @@ import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
 import { isGranted, permitsBefore } from './permits'
-import { namedHolds, selectionsFor } from './holds'
+import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
 import { stoppedDays, type Forecast } from './weather'
 
@@ -33,6 +33,11 @@ export function constraintsOn(
       ...drying(placeId, state),
     ]),
     ...holds(visit, state),
+    ...(visit.trade === 'inspector' ? [] : inTheWay(visit, state)).map(({ words }): Constraint => ({
+      kind: 'hold',
+      words,
+      cleared: false,
+    })),
     ...permits(visit, state),
     ...weather(visit, state, forecast),
   ]

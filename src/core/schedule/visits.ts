@@ -63,8 +63,8 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
   const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
   const apart = new Set(ours.flatMap((line) => (line.action === 'remove' && line.outage ? [line.placeId] : [])))
-  const named = namedOrder(ours)
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
+  const named = namedOrder(ours)
   for (const line of ours) {
     const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
@@ -79,7 +79,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
     }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
     return bunches(inOrder)
-      .flatMap(({ key, jobs: bunch }) => byNamed(key, bunch, named))
+      .flatMap(({ key, jobs: bunch }) => byNamed(key, bunch, asOneComing(bunch, named, stages)))
       .map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
   })
 }
@@ -117,6 +117,23 @@ function namedOrder(lines: readonly Line[]): ReadonlyMap<string, string> {
       return words === '>' ? [] : [[id, words] as const]
     }),
   )
+}
+
+/** What a unit that is only changed waits for is waited for by all of its coming: it is not taken out before. */
+function asOneComing(
+  jobs: readonly Job[],
+  named: ReadonlyMap<string, string>,
+  stages: ReadonlyMap<string, Stage>,
+): ReadonlyMap<string, string> {
+  if (named.size === 0) return named
+  const changed = jobs.filter(({ lines }) => lines.some(({ id, stage }) => stages.get(id) !== stage))
+  return new Map([
+    ...named,
+    ...changed.flatMap(({ lines }) => {
+      const all = [...new Set(lines.flatMap(({ id }) => named.get(id) ?? []))].sort().join(' + ')
+      return lines.map(({ id }) => [id, all] as const)
+    }),
+  ])
 }
 
 /** The parts of a bunch whose lines wait for the same. The part that waits for nothing keeps the key, or else the first, so

@@ -3,6 +3,7 @@ import { printMoney } from '../../core/measure/money'
 import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { neededOn } from '../../core/schedule/neededOn'
+import { promiseWords } from '../../core/schedule/promises'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
 import { placeName, type SiteState } from '../../core/walk/siteState'
@@ -18,7 +19,7 @@ import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
 import { alarmsAt } from '../plan/alarms'
 import { changedFacts } from '../share/tell'
-import { stageWords, visitWords } from '../share/visitWords'
+import { stageWords, visitNamer, visitWords } from '../share/visitWords'
 import { dueSoon, selectionRows } from './selectionRows'
 
 /** Something that somebody has to do, with what it costs to leave it. */
@@ -44,6 +45,7 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...extrasWaiting(context, site, state, plan),
   ...shutGates(site, state, plan, context.today),
   ...standsOpenTooLong(context, site, plan),
+  ...promisedAndLate(context, site, plan),
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
   ...toAnswer(site, state),
@@ -57,13 +59,33 @@ const standsOpenTooLong = (context: Context, site: Site, plan: Plan | null): Nee
     ? alarmsAt(context, plan, [site]).map(({ visit, words }) => ({
         cost: 170,
         when: 'plan',
-        note: 'stands open',
+        note: 'cannot be kept',
         text: words,
         detail: `${site.name}.`,
         href: `/sites/${site.id}/plan?visit=${encodeURIComponent(visit)}`,
         action: 'Open the plan',
       }))
     : []
+
+/** What was promised and is late by the plan. */
+const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null): Need[] => {
+  if (!plan || person.role === 'crew') return []
+  const name = visitNamer(db)
+  return plan.promises
+    .filter(({ siteId, planned, promised }) => siteId === site.id && planned > promised)
+    .map((one) => {
+      const last = plan.visits.find(({ key }) => key === one.last)
+      return {
+        cost: 175 + Math.min(60, daysBetween(one.promised, one.planned)),
+        when: shortDay(one.promised),
+        note: 'promised',
+        text: promiseWords(one, last ? name(last) : 'its last visit', plan.risk[one.id]),
+        detail: `${site.name}.`,
+        href: `/sites/${site.id}/plan?visit=${encodeURIComponent(one.last)}`,
+        action: 'Open the plan',
+      }
+    })
+}
 
 /** Facts on record that cannot be so: nothing is reckoned with them until somebody takes them back. */
 function cannotBe({ db }: Context, site: Site): Need[] {

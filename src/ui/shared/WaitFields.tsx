@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { groupBy } from '@/core/lists/groupBy'
 import type { Wait } from '@/core/scope/line'
-import type { Waitable } from '@/core/scope/waits'
+import type { Waitable } from '@/core/walk/waits'
 import styles from './PartOf.module.css'
 
 /** What a line waits for by name: what was said so far, to be taken back, and one more. */

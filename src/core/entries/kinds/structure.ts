@@ -34,6 +34,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       words('after', 'It goes only after', { needed: true }),
     ],
     settle: { word: 'Gone', ask: 'Who said that it may go' },
+    holdsAllBut: ['protect', 'testing', 'excavation', 'concrete', 'shoring', 'structure', 'framing'],
     sum: { calculation: 'C-49', asks: ['opening', 'bay', 'setOff'] },
     cautions: () => ['shoring-early', 'bearing-wall'],
   },

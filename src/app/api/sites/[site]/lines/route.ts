@@ -1,4 +1,4 @@
-import { waitable } from '@/core/scope/waits'
+import { waitable } from '@/core/walk/waits'
 import { route } from '@/server/http/route'
 
 /** What work on other sites can wait for on this one. */

@@ -1,8 +1,8 @@
 import { daysWords } from '../calendar/day'
 import { entryName, isOpen } from '../entries/entry'
-import { placeName, type SiteState } from '../walk/siteState'
-import type { Line, Wait } from './line'
-import { BUILD_ORDER } from './vocabulary'
+import { placeName, type SiteState } from './siteState'
+import type { Line, Wait } from '../scope/line'
+import { BUILD_ORDER } from '../scope/vocabulary'
 
 /** Something that a line can wait for by name. */
 export interface Waitable {
