@@ -11,7 +11,7 @@ import type { PlaceKind } from '../../src/core/places/place'
 import type { SelectionLaid } from '../../src/core/selections/selection'
 import type { Relation } from '../../src/core/sequence/relations'
 import type { Schools } from '../../src/core/sequence/schools'
-import type { Stage, Trade } from '../../src/core/scope/vocabulary'
+import type { Element, Stage, Trade } from '../../src/core/scope/vocabulary'
 import { readCrews } from '../../src/data/crews'
 import { readPeople } from '../../src/data/people'
 import { readPlan } from '../../src/data/plans'
@@ -20,6 +20,7 @@ import { contextFor, type Context } from '../../src/server/context'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
 import { changePlan } from '../../src/server/plan/changePlan'
+import { keepForecast } from '../../src/server/plan/forecast'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
@@ -59,6 +60,8 @@ export interface JobWork {
   readonly inspects?: readonly Stage[]
   readonly outage?: string
   readonly out?: boolean
+  /** What it is done to, where that matters; a wall otherwise. */
+  readonly element?: Element
   /** An extra to be approved, with its price in hundredths. */
   readonly extra?: number
 }
@@ -140,7 +143,7 @@ export class PlannedJob {
         stage: one.stage,
         trade: one.trade,
         action: one.inspects ? 'inspect' : one.out ? 'remove' : 'install',
-        element: 'wall',
+        element: one.element ?? 'wall',
         title: one.title,
         basis: 'once',
         rate: 'frame-room',
@@ -197,6 +200,26 @@ export class PlannedJob {
   order(site: string, relations: readonly (Relation & { readonly why: string })[], schools: Schools = {}): void {
     const { site: form } = siteSettingsView(this.owner, this.siteIds.get(site)!)
     editSite(this.owner, form.id, { ...form, schools: { ...form.schools, ...schools }, relations })
+  }
+
+  /** Lets a line wait for others, and for entries, by name. */
+  waits(
+    site: string,
+    title: string,
+    ...names: readonly (string | { readonly for: string; readonly leastDays: number })[]
+  ): void {
+    const { lines } = siteState(this.firm.db, this.owner.site(this.siteIds.get(site)!))
+    const value = names.map((one) => {
+      const { for: name, ...days } = typeof one === 'string' ? { for: one } : one
+      const id = this.ids.get(name)!
+      return { for: id, of: lines.some((line) => line.id === id) ? 'line' : 'entry', ...days }
+    })
+    this.record(site, 'line', title, 'waits', value)
+  }
+
+  /** Tells what the sky will do on some days. */
+  weather(sky: string, ...days: readonly string[]): void {
+    keepForecast(this.owner, { days: days.map((day) => ({ day, sky, low: 8, high: 16 })) })
   }
 
   /** What holds a stage of a place, in words. */

@@ -46,9 +46,14 @@ describe('plans side by side', () => {
 
 describe('what holds a site', () => {
   test('is tried without, thing by thing, and told with what it wins and who is moved', async () => {
-    const found = await bringForward(as(firm, 'lead'), HERON)
+    const of = await Promise.all(
+      as(firm, 'lead')
+        .sites()
+        .map(({ id }) => bringForward(as(firm, 'lead'), id)),
+    )
+    for (const its of of) expect(its.length).toBeLessThanOrEqual(5)
+    const found = of.flat()
     expect(found.length).toBeGreaterThan(0)
-    expect(found.length).toBeLessThanOrEqual(5)
     for (const { words, wins } of found) {
       expect(words).toMatch(/^(One more crew of|Not waiting for this:|.* on another day than was agreed)/)
       expect(wins).toMatch(/^\d+ days? earlier: .*\. \d+ visits? moves?, (nobody who was told|\d+ of them w)/)
@@ -61,9 +66,10 @@ describe('what holds a site', () => {
 
 test('a slip tells who is left with nothing to do, apart from what would move without it too', async () => {
   const { plan } = readPlan(firm.db)!
-  const slipped = plan.visits.filter((one) => one.siteId === HERON && one.crewId !== null && one.startDay > plan.madeOn)
+  const slipped = plan.visits.filter((one) => one.crewId !== null && one.startDay > plan.madeOn)
   const told: string[] = []
-  for (const visit of slipped.slice(0, 6)) {
+  for (const visit of slipped) {
+    if (told.length > 0) break
     const { lost, anyway } = await previewChange(as(firm, 'lead'), {
       visitKey: visit.key,
       day: addDays(visit.startDay, 21),

@@ -165,14 +165,20 @@ export const inTheWay = (
       : []
   })
 
-/** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until tomorrow. */
+/** A gate with something failed or not known yet holds its stage for the assumed time; merely missing things hold it until
+ * tomorrow, and so does work that is held until a day that somebody told: it is planned, and what covers it comes after. */
 function gateReleases(visit: Visit, placeId: string, site: HeldSite, gates: readonly CoverGate[]): Release[] {
   return gates
     .filter(
       (gate) => !gate.open && visit.stages.includes(gate.stage) && !coverBegun(gate.stage, placeId, site.state.lines),
     )
     .map((gate) => {
-      const failed = gate.items.some((item) => item.failed || item.kind === 'entry')
+      const dayIsKnown = (lineId: string | null): boolean =>
+        site.state.lines.some(({ id, held }) => id === lineId && held?.until !== undefined)
+      const failed = gate.items.some(
+        ({ failed: why, failedOn, kind, lineId }) =>
+          kind === 'entry' || (why && (failedOn !== undefined || !dayIsKnown(lineId))),
+      )
       const words = `${placeName(site.state, placeId)}: ${gateWords(gate)}`
       return { slot: (failed ? ASSUMED_HOLD_DAYS : 1) * SLOTS_PER_DAY, words, kind: 'gate' as const }
     })

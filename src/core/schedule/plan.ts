@@ -321,7 +321,9 @@ function whyThen(
   const activity = instance.activities[index]!
   const start = schedule.start[index]!
   const firstOpen = (slot: Slot): Slot => nextOpen(instance, index, slot)
-  const binding = incoming.find((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
+  const bindings = incoming.filter((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
+  // What was said of this very work tells more than what is usual.
+  const binding = bindings.find(({ by }) => by === 'name') ?? bindings[0]
   if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start))
     return { why: 'It was agreed for then.', boundBy: null }
   if (binding) {

@@ -40,7 +40,8 @@ const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.inc
 
 interface Job {
   readonly place: Place
-  /** A room that people are without while it is rebuilt: its small jobs wait for no other room, and none for them. */
+  /** A room that people are without while it is rebuilt, or work that is held or follows on what is: its small jobs wait for
+   * no other room, and none for them. */
   readonly apart: boolean
   readonly lines: readonly Line[]
 }
@@ -63,6 +64,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
   const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
   const apart = new Set(ours.flatMap((line) => (line.action === 'remove' && line.outage ? [line.placeId] : [])))
+  const late = heldFrom(ours)
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
   const named = namedOrder(ours)
   for (const line of ours) {
@@ -74,7 +76,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   return [...jobs.entries()].flatMap(([sort, byPlace]) => {
     const inOrder = [...byPlace].map(([id, its]): Job => ({
       place: placeById.get(id)!,
-      apart: apart.has(id),
+      apart: apart.has(id) || its.some(({ stage }) => BUILD_ORDER.indexOf(stage) >= (late.get(id) ?? Infinity)),
       lines: its,
     }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
@@ -152,6 +154,15 @@ function byNamed(
       .map((job) => ({ ...job, lines: job.lines.filter(({ id }) => (named.get(id) ?? '') === sort) }))
       .filter(({ lines }) => lines.length > 0),
   }))
+}
+
+/** From which stage on the work of a place is not clear, by its number in the order of building: something there is held, or
+ * waits for something by name. */
+function heldFrom(lines: readonly Line[]): ReadonlyMap<string, number> {
+  const from = new Map<string, number>()
+  for (const { placeId, stage, held, waits } of lines)
+    if (held || waits.length > 0) from.set(placeId, Math.min(from.get(placeId) ?? Infinity, BUILD_ORDER.indexOf(stage)))
+  return from
 }
 
 function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {

@@ -1,4 +1,4 @@
-import { choice, length, POSITION, tick, words } from '../field'
+import { choice, day, length, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
@@ -32,6 +32,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
 
       words('by', 'Who put it up'),
       words('after', 'It goes only after', { needed: true }),
+      day('until', 'Likely gone by the evening of'),
     ],
     settle: { word: 'Gone', ask: 'Who said that it may go' },
     holdsAllBut: ['protect', 'testing', 'excavation', 'concrete', 'shoring', 'structure', 'framing'],

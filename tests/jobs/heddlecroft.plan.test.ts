@@ -1,0 +1,42 @@
+import { afterAll, expect, test } from 'vitest'
+import { closeSolver } from '../../src/server/plan/solver'
+import { PlannedJob } from './planned'
+
+afterAll(closeSolver)
+
+const SITE = 'Heddlecroft'
+
+/** The column is painted when the owners' mason has filled its scar; the other faces wait for nobody. */
+test('a mason whom the owners have not called yet holds the column and only the column', async () => {
+  const job = await PlannedJob.of(
+    '2026-04-20',
+    [{ name: 'Painters', trade: 'painter' }],
+    [
+      {
+        name: SITE,
+        startsOn: '2026-04-20',
+        places: [
+          { name: 'Porch', kind: 'face', size: '4 x 3' },
+          { name: 'Rear', kind: 'face', size: '13 x 2.7' },
+        ],
+        work: [
+          { title: 'Fill the scar of the column with stone', at: 'Porch', stage: 'cladding', trade: 'mason', days: 1 },
+          { title: 'Paint the column', at: 'Porch', stage: 'paint', trade: 'painter', days: 0.5 },
+          { title: 'Paint the porch ceiling', at: 'Porch', stage: 'paint', trade: 'painter', days: 1 },
+          { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
+        ],
+      },
+    ],
+  )
+  job.record(SITE, 'line', 'Fill the scar of the column with stone', 'responsible', 'client')
+  await job.plan()
+  expect(job.visit('Paint the column').key).toBe(job.visit('Paint the porch ceiling').key)
+  job.waits(SITE, 'Paint the column', 'Fill the scar of the column with stone')
+  await job.plan()
+  const column = job.visit('Paint the column')
+  expect(job.why('Paint the column')).toBe(
+    'Paint the column waits for what others do: fill the scar of the column with stone.',
+  )
+  expect(column.startDay > job.visit('Paint the porch ceiling').endDay).toBe(true)
+  expect(job.visit('Paint the rear').startDay < column.startDay).toBe(true)
+})

@@ -1,0 +1,94 @@
+import { afterAll, expect, test } from 'vitest'
+import { closeSolver } from '../../src/server/plan/solver'
+import { PlannedJob } from './planned'
+
+afterAll(closeSolver)
+
+const SITE = 'Plovermere Rise'
+const ROOF = 'Old roof'
+
+/** The roof is cut when beam and posts carry, and covered again; then come windows and siding, with two days to spare. */
+async function plovermere(): Promise<PlannedJob> {
+  const job = await PlannedJob.of(
+    '2026-09-23',
+    [
+      { name: 'Steel crew', trade: 'steel' },
+      { name: 'Carpenters', trade: 'carpenter' },
+      { name: 'Roofers', trade: 'roofer' },
+      { name: 'Siders', trade: 'sider' },
+    ],
+    [
+      {
+        name: SITE,
+        startsOn: '2026-09-21',
+        places: [
+          { name: 'Great room' },
+          { name: ROOF, kind: 'roof', size: '12 x 8' },
+          { name: 'Rear', kind: 'face', size: '12 x 4' },
+        ],
+        work: [
+          { title: 'Long beam', at: 'Great room', stage: 'structure', trade: 'steel', days: 1 },
+          {
+            title: 'Cut the roof',
+            at: ROOF,
+            stage: 'strip-out',
+            trade: 'carpenter',
+            days: 1,
+            out: true,
+            element: 'roof',
+          },
+          { title: 'Cover the roof', at: ROOF, stage: 'roof', trade: 'roofer', days: 2, element: 'roof' },
+          { title: 'Siding', at: 'Rear', stage: 'cladding', trade: 'sider', days: 3 },
+        ],
+      },
+    ],
+  )
+  // The pads of the beam's posts are seven days old on Friday.
+  job.write(SITE, 'promise', { what: 'the engineer says that the pads carry', by: '2026-09-24' }, 'Great room')
+  job.waits(SITE, 'Long beam', 'the engineer says that the pads carry')
+  await job.plan()
+  await job.move('Cut the roof', '2026-09-25')
+  await job.move('Siding', '2026-10-05')
+  await job.tell('Long beam', 'Cover the roof', 'Siding')
+  return job
+}
+
+test('the lift waits for the pads: Friday, and says what for', async () => {
+  const job = await plovermere()
+  expect(job.days('Long beam')).toBe('Fri 25 Sep')
+  expect(job.why('Long beam')).toBe('Long beam waits for this: the engineer says that the pads carry.')
+})
+
+test('a storm is told for Saturday: the roof is not cut on Friday but on Monday, and the siding keeps its day', async () => {
+  const free = await PlannedJob.of(
+    '2026-09-23',
+    [
+      { name: 'Carpenters', trade: 'carpenter' },
+      { name: 'Roofers', trade: 'roofer' },
+    ],
+    [
+      {
+        name: SITE,
+        startsOn: '2026-09-25',
+        places: [{ name: ROOF, kind: 'roof', size: '12 x 8' }],
+        work: [
+          {
+            title: 'Cut the roof',
+            at: ROOF,
+            stage: 'strip-out',
+            trade: 'carpenter',
+            days: 1,
+            out: true,
+            element: 'roof',
+          },
+          { title: 'Cover the roof', at: ROOF, stage: 'roof', trade: 'roofer', days: 2, element: 'roof' },
+        ],
+      },
+    ],
+  )
+  free.weather('storm', '2026-09-26')
+  await free.plan()
+  expect(free.days('Cut the roof')).toBe('Mon 28 Sep')
+  expect(free.why('Cut the roof')).toContain('storm')
+  expect(free.days('Cover the roof')).toBe('Tue 29 Sep to Wed 30 Sep')
+})
