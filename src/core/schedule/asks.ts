@@ -15,7 +15,7 @@ export type Ask = { readonly span: Span; readonly siteId: string } & (
   | { readonly kind: 'opening' }
   | { readonly kind: 'without'; readonly service: ServiceSpan }
   | { readonly kind: 'soon'; readonly link: Link }
-  | { readonly kind: 'protection' }
+  | { readonly kind: 'protection' | 'stripped' }
 )
 
 interface AskedSite {
@@ -27,6 +27,11 @@ interface AskedSite {
 
 /** Days for which what protects may lie before it is needed. */
 const PROTECTED_DAYS = 5
+
+/** Days that a room may stand torn out where people live before somebody goes on in it. */
+const STRIPPED_DAYS = 5
+/** What each half-day more costs, in half-days of the site's end: no end is given up for it. */
+const STRIPPED_PRICE = 0.01
 
 /** All that a site asks of its plan beside order and crews.
  * @param first the number of the first visit among those of all sites; what is returned counts from there
@@ -70,6 +75,24 @@ export function asksOf(
         return begun || next.length === 0 || stages.some((stage) => stage !== 'protect')
           ? []
           : [{ kind: 'protection', siteId, span: nights([first + index], next, PROTECTED_DAYS) }]
+      }),
+      // Where people live a room is not torn out weeks before anybody goes on in it.
+      ...visits.flatMap(({ begun, stages, placeIds }, index): Ask[] => {
+        const next = links.flatMap(({ from, to }) =>
+          from === first + index && !visits[to - first]!.stages.includes('return-list') ? [to] : [],
+        )
+        const rooms = placeIds.every((id) =>
+          site.state.places.some((place) => place.id === id && place.kind === 'room'),
+        )
+        return !site.livedIn || begun || !rooms || next.length === 0 || stages.some((stage) => stage !== 'strip-out')
+          ? []
+          : [
+              {
+                kind: 'stripped',
+                siteId,
+                span: { ...nights([first + index], next, STRIPPED_DAYS), price: STRIPPED_PRICE },
+              },
+            ]
       }),
       ...servicesOf(visits, site).map((service): Ask => ({
         kind: 'without',

@@ -19,11 +19,14 @@ const UNITS: readonly Element[] = ['window', 'door', 'opening']
 const COVERINGS: readonly Element[] = ['siding', 'sheathing', 'weather-barrier']
 /** What closes a face: the first of these that the scope has there. */
 const CLOSES_FACE: readonly Stage[] = ['weather-barrier', 'cladding', 'plaster']
-const CLOSES_GROUND: readonly Stage[] = ['underground', 'concrete', 'site-works']
+/** What ends an open dig: the first of these that the scope has there; the well of a window goes in with its unit. */
+const CLOSES_GROUND: readonly Stage[] = ['underground', 'concrete', 'site-works', 'windows-doors']
 
 /** What of a place a line opens to the sky, or null. */
 export function opens({ stage, action, element, trade }: Line, kind: PlaceKind): OpeningSort | null {
-  if (kind === 'ground' || kind === 'boundary') return stage === 'excavation' ? 'ground' : null
+  // A trench is nobody's to fall into, outside or in.
+  if (stage === 'excavation') return 'ground'
+  if (kind === 'ground' || kind === 'boundary') return null
   const takesOut = action === 'remove' && (element === 'window' || (element === 'door' && trade === 'window-door'))
   if (takesOut) return 'hole'
   if (element === 'opening' && (action === 'enlarge' || (action === 'install' && stage === 'framing'))) return 'cut'

@@ -242,17 +242,25 @@ function waitsFor({ visits, origin, nameOf }: Problem, { start }: { start: Int32
   const { closes, counts } = ask.span
   const [first, last] = [Math.min, Math.max].map((pick) => pick(...closes.map((i) => start[i]!)))
   const to = closes.find((i) => start[i] === (counts === 'nights' ? first : last))!
-  const why =
-    ask.kind === 'opening'
-      ? 'so that nothing stands open'
-      : ask.kind === 'without'
-        ? `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
-        : ask.kind === 'protection'
-          ? 'so that it is in nobody’s way before it is needed'
-          : `to be followed within ${daysWords(ask.link.most! / 2)}`
   return {
-    why: `It could be earlier, and waits ${why}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
+    why: `It could be earlier, and waits ${soThat(ask)}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
     boundBy: visits[to]!.key,
+  }
+}
+
+/** What something waits for the sake of. */
+function soThat(ask: Ask): string {
+  switch (ask.kind) {
+    case 'opening':
+      return 'so that nothing stands open'
+    case 'without':
+      return `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
+    case 'protection':
+      return 'so that it is in nobody’s way before it is needed'
+    case 'stripped':
+      return 'so that no room where people live stands torn out for weeks'
+    case 'soon':
+      return `to be followed within ${daysWords(ask.link.most! / 2)}`
   }
 }
 

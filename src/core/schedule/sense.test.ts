@@ -57,6 +57,22 @@ describe('what opens waits for what closes', () => {
   })
 })
 
+describe('what is torn out or dug up inside', () => {
+  const days = (plan: Plan, from: string, to: string): number => daysBetween(started(plan, from), started(plan, to))
+  test('a room where people live is not torn out weeks before somebody goes on in it', () => {
+    const rooms = laid([{ id: 'study', treatments: ['room-board-finishes', 'window-added'], size: '4 x 4 x 2.5' }])
+    const lived = planInput(rooms)
+    const plan = planned({ ...lived, sites: lived.sites.map((site) => ({ ...site, livedIn: true })) })
+    expect(days(plan, 'strip-out', 'framing')).toBeLessThanOrEqual(7)
+    expect(days(planned(lived), 'strip-out', 'framing')).toBeGreaterThan(30)
+    expect(plan.visits.find(({ stages }) => stages.includes('strip-out'))!.why).toContain('stands torn out for weeks')
+  })
+  test('a trench inside is dug when its drains are near', () => {
+    const plan = planned(planInput(laid([{ id: 'bath', treatments: ['bathroom-below-drain'], size: '2.4 x 2 x 2.3' }])))
+    expect(days(plan, 'excavation', 'underground')).toBeLessThanOrEqual(5)
+  })
+})
+
 describe('a house is never left open', () => {
   test('a unit that is changed comes out when the new one goes in, in one coming', () => {
     const facts = laid([{ id: 'parlour', treatments: ['window-replaced'], size: '4 x 4 x 2.5' }])
