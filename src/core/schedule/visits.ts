@@ -40,8 +40,7 @@ const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.inc
 
 interface Job {
   readonly place: Place
-  /** A room that people are without while it is rebuilt, or work that is held or follows on what is: its small jobs wait for
-   * no other room, and none for them. */
+  /** A room that people are without while it is rebuilt: its small jobs wait for no other room, and none for them. */
   readonly apart: boolean
   readonly lines: readonly Line[]
 }
@@ -64,9 +63,11 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
   const byPlaceId = groupBy(ours, ({ placeId }) => placeId)
   const apart = new Set(ours.flatMap((line) => (line.action === 'remove' && line.outage ? [line.placeId] : [])))
-  const late = heldFrom(ours)
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
   const named = namedOrder(ours)
+  const late = heldFrom(ours)
+  const isLate = ({ id, placeId }: Line): boolean =>
+    BUILD_ORDER.indexOf(stages.get(id)!) >= (late.get(placeId) ?? Infinity)
   for (const line of ours) {
     const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
@@ -76,12 +77,16 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
   return [...jobs.entries()].flatMap(([sort, byPlace]) => {
     const inOrder = [...byPlace].map(([id, its]): Job => ({
       place: placeById.get(id)!,
-      apart: apart.has(id) || its.some(({ stage }) => BUILD_ORDER.indexOf(stage) >= (late.get(id) ?? Infinity)),
+      apart: apart.has(id),
       lines: its,
     }))
     inOrder.sort((a, b) => a.place.order - b.place.order || (a.place.id < b.place.id ? -1 : 1))
     return bunches(inOrder)
-      .flatMap(({ key, jobs: bunch }) => byNamed(key, bunch, asOneComing(bunch, named, stages)))
+      .flatMap(({ key, jobs: bunch }) => {
+        const waits = asOneComing(bunch, named, stages)
+        // What is held, or follows on what is, is done by itself: clear rooms do not wait for it.
+        return parted(key, bunch, (line) => `${isLate(line) ? line.placeId : ''} ${waits.get(line.id) ?? ''}`.trim())
+      })
       .map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
   })
 }
@@ -138,21 +143,21 @@ function asOneComing(
   ])
 }
 
-/** The parts of a bunch whose lines wait for the same. The part that waits for nothing keeps the key, or else the first, so
- * that what people were told of a visit stays theirs. */
-function byNamed(
+/** The parts of a bunch whose lines are of one sort. The part of no sort keeps the key, or else the first, so that what people
+ * were told of a visit stays theirs. */
+function parted(
   key: string,
   jobs: readonly Job[],
-  named: ReadonlyMap<string, string>,
+  sortOf: (line: Line) => string,
 ): { key: string; jobs: readonly Job[] }[] {
-  const sorts = [...new Set(jobs.flatMap(({ lines }) => lines.map(({ id }) => named.get(id) ?? '')))].sort()
+  const lines = jobs.flatMap((job) => job.lines)
+  const sorts = [...new Set(lines.map(sortOf))].sort()
   if (sorts.length < 2) return [{ key, jobs }]
   return sorts.map((sort, i) => ({
-    key:
-      i === 0 ? key : `${key} then ${jobs.flatMap(({ lines }) => lines).find(({ id }) => named.get(id) === sort)!.id}`,
+    key: i === 0 ? key : `${key} then ${lines.find((line) => sortOf(line) === sort)!.id}`,
     jobs: jobs
-      .map((job) => ({ ...job, lines: job.lines.filter(({ id }) => (named.get(id) ?? '') === sort) }))
-      .filter(({ lines }) => lines.length > 0),
+      .map((job) => ({ ...job, lines: job.lines.filter((line) => sortOf(line) === sort) }))
+      .filter((job) => job.lines.length > 0),
   }))
 }
 
