@@ -10,6 +10,9 @@ import { PlanAgain } from '../shared/PlanAgain'
 import { useSend } from '../shared/useSend'
 import styles from './TodayDesk.module.css'
 
+/** As it stands beside whoever is due. */
+const SHORT: Readonly<Record<Coming['how'], string>> = { came: 'Came', late: 'Late', missed: 'Not here' }
+
 /** One tap on how it went with people who are due today; where they did not come, what follows from it. */
 export function WhoCame({
   visitKey,
@@ -50,15 +53,9 @@ export function WhoCame({
       ) : (
         <span role="group" aria-label={`Are they there: ${what}?`} className={styles.came}>
           {(Object.keys(COMINGS) as Coming['how'][]).map((how) => (
-            <Button
-              key={how}
-              variant="link"
-              size="sm"
-              disabled={busy}
-              aria-label={`${COMINGS[how]}: ${what}`}
-              onClick={() => void tell(how)}
-            >
-              {COMINGS[how]}
+            <Button key={how} variant="link" size="sm" disabled={busy} onClick={() => void tell(how)}>
+              {SHORT[how]}
+              <span className="visually-hidden">: {what}</span>
             </Button>
           ))}
         </span>
