@@ -1,11 +1,7 @@
-import { array, number, object, string } from 'yup'
+import { array, object, string } from 'yup'
 import { SKIES } from '../core/walk/siteConditions'
 import { day } from './day'
-
-const degrees = (name: string) => {
-  const mend = `${name}: whole degrees Celsius, from -60 to 60.`
-  return number().typeError(mend).integer(mend).min(-60, mend).max(60, mend)
-}
+import { degrees } from './degrees'
 
 /** What the sky is said to do, day by day; a day without a sky is taken back. */
 export const forecast = object({

@@ -208,11 +208,9 @@ export class PlannedJob {
     title: string,
     ...names: readonly (string | { readonly for: string; readonly leastDays: number })[]
   ): void {
-    const { lines } = siteState(this.firm.db, this.owner.site(this.siteIds.get(site)!))
     const value = names.map((one) => {
       const { for: name, ...days } = typeof one === 'string' ? { for: one } : one
-      const id = this.ids.get(name)!
-      return { for: id, of: lines.some((line) => line.id === id) ? 'line' : 'entry', ...days }
+      return { for: this.ids.get(name)!, ...days }
     })
     this.record(site, 'line', title, 'waits', value)
   }

@@ -29,7 +29,7 @@ const visitOf = (id: string) => readPlan(firm.db)!.plan.visits.find(({ lineIds }
 
 test('work that waits for other work by name comes after it in the plan, and both say so in the scope', async () => {
   const [early, late] = ends()
-  waits(early, [{ for: late, of: 'line', leastDays: 2 }])
+  waits(early, [{ for: late, leastDays: 2 }])
   const shown = scopeView(lead(), SITE).rows.flatMap(({ cells }) => cells.flatMap(({ lines }) => lines))
   expect(shown.find(({ id }) => id === early)!.waits[0]!.words).toMatch(/, at least 2 days$/)
   expect(shown.find(({ id }) => id === late)!.followed).toHaveLength(1)
@@ -42,8 +42,8 @@ test('work that waits for other work by name comes after it in the plan, and bot
 
 test('what would make work wait for itself is refused with the chain', () => {
   const [early, late] = ends()
-  waits(early, [{ for: late, of: 'line' }])
-  expect(() => waits(late, [{ for: early, of: 'line' }])).toThrow(
+  waits(early, [{ for: late }])
+  expect(() => waits(late, [{ for: early }])).toThrow(
     /^These would wait for each other: .+, then .+\. Take one of the waits away first, or split one of them\.$/,
   )
 })

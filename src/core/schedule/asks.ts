@@ -1,3 +1,4 @@
+import { daysWords } from '../calendar/day'
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import type { SiteState } from '../walk/siteState'
 import type { Span } from './instance'
@@ -126,3 +127,19 @@ export const apartOf = (asks: readonly Ask[]): readonly (readonly [number, numbe
     ),
   )
 const isUsual = (ask: Ask): boolean => ask.kind === 'without' && !ask.service.promised
+
+/** What something waits for the sake of. */
+export function soThat(ask: Ask): string {
+  switch (ask.kind) {
+    case 'opening':
+      return 'so that nothing stands open'
+    case 'without':
+      return `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
+    case 'protection':
+      return 'so that it is in nobody’s way before it is needed'
+    case 'stripped':
+      return 'so that no room where people live stands torn out for weeks'
+    case 'soon':
+      return `to be followed within ${daysWords(ask.link.most! / SLOTS_PER_DAY)}`
+  }
+}

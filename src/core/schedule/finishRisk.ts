@@ -9,7 +9,6 @@ import type { Problem } from './problem'
 import { seededRandom } from './random'
 import { Scheduler, type Variation } from './scheduler'
 import { groupBy } from '../lists/groupBy'
-import { promisedEnds } from './promisedEnds'
 import { linesOfVisit, type Visit } from './visits'
 
 /** How a site, or what was promised of it, may finish, from many ways in which its work could go. */
@@ -171,18 +170,12 @@ function causesOf(problem: Problem, starts: ArrayLike<number>): Causes {
   return { ends: endsOf(problem), words: [...numbers.keys()], weather, sleeping, by }
 }
 
-function endsOf({ visits, states }: Problem): Causes['ends'] {
-  const numbered = visits.map((visit, index) => ({ visit, index }))
-  return [...groupBy(numbered, ({ visit }) => visit.siteId)].flatMap(([siteId, its]) => {
-    const state = states.get(siteId)!
-    const promised = promisedEnds(state).map(({ id, covers }) => ({
-      id,
-      siteId,
-      visits: its.flatMap(({ visit, index }) => (linesOfVisit(visit, state.lines).some(covers) ? [index] : [])),
-    }))
-    const all = { id: siteId, siteId, visits: its.map(({ index }) => index) }
-    return [all, ...promised.filter((one) => one.visits.length > 0)]
-  })
+function endsOf({ visits, ends }: Problem): Causes['ends'] {
+  const bySite = groupBy(
+    visits.map(({ siteId }, index) => ({ siteId, index })),
+    ({ siteId }) => siteId,
+  )
+  return [...[...bySite].map(([id, its]) => ({ id, siteId: id, visits: its.map(({ index }) => index) })), ...ends]
 }
 
 /** How long a visit may take, as multiples of its hours: what was said for its lines, the usual for the others. */

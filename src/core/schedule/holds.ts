@@ -14,7 +14,7 @@ import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
 import { isGranted, permitsBefore } from './permits'
-import { linesOfVisit, type Visit } from './visits'
+import { isInspection, linesOfVisit, type Visit } from './visits'
 
 /** What of a site holds its visits. */
 interface HeldSite {
@@ -146,7 +146,7 @@ export const namedHolds = (
 
 /** What stands in a visit's way at its places by the record: a temporary wall holds everybody but who works on what it carries. */
 export const inTheWay = (
-  { stages, placeIds, inspects }: Pick<Visit, 'stages' | 'placeIds'> & Partial<Pick<Visit, 'inspects'>>,
+  { stages, placeIds, trade }: Pick<Visit, 'stages' | 'placeIds' | 'trade'>,
   { entries }: Pick<SiteState, 'entries'>,
 ): { readonly words: string; readonly due: Day | null }[] =>
   entries.flatMap((entry) => {
@@ -154,7 +154,7 @@ export const inTheWay = (
     return spared &&
       entry.settled === null &&
       placeIds.includes(entry.placeId ?? '') &&
-      (inspects ?? []).length === 0 &&
+      !isInspection({ trade }) &&
       stages.some((stage) => !spared.includes(stage))
       ? [
           {

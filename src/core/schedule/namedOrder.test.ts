@@ -30,16 +30,14 @@ const HALL_BOARD = lineAt('hall', 'board')
 
 describe('a line that waits for another by name', () => {
   test('comes after it, in another place too, and says so', () => {
-    const plan = planned(waits(HALL_BOARD, { for: FLOOR, of: 'line' }))
+    const plan = planned(waits(HALL_BOARD, { for: FLOOR }))
     const [first, then] = [visitOf(plan, FLOOR), visitOf(plan, HALL_BOARD)]
     expect(ends(first) < starts(then)).toBe(true)
     expect(then.why).toMatch(/^Kitchen: .* comes first, as was said\.$/)
     expect(plan.unkept).toEqual([])
   })
   test('with days between, at least and at most', () => {
-    const plan = planned(
-      waits(HALL_BOARD, { for: FLOOR, of: 'line', leastDays: 5, mostDays: 8, why: 'the dust settles' }),
-    )
+    const plan = planned(waits(HALL_BOARD, { for: FLOOR, leastDays: 5, mostDays: 8, why: 'the dust settles' }))
     const between = daysBetween(visitOf(plan, FLOOR).endDay, visitOf(plan, HALL_BOARD).startDay)
     expect(between).toBeGreaterThanOrEqual(5)
     expect(between).toBeLessThanOrEqual(9)
@@ -55,7 +53,7 @@ describe('a line that waits for another by name', () => {
     )[0]!
     const free = visitOf(planned(), stays)
     expect(free.lineIds).toContain(held)
-    const plan = planned(waits(held, { for: HALL_BOARD, of: 'line', leastDays: 30 }))
+    const plan = planned(waits(held, { for: HALL_BOARD, leastDays: 30 }))
     expect(visitOf(plan, stays).key).toBe(free.key)
     expect(visitOf(plan, held).key).not.toBe(free.key)
     expect(starts(visitOf(plan, stays)) < starts(visitOf(plan, held))).toBe(true)
@@ -64,12 +62,12 @@ describe('a line that waits for another by name', () => {
     const [tiles, boards] = [lineAt('kitchen', 'flooring'), lineAt('kitchen', 'paint')]
     const usual = planned()
     expect(starts(visitOf(usual, boards)) < starts(visitOf(usual, tiles))).toBe(true)
-    const turned = planned(waits(boards, { for: tiles, of: 'line' }))
+    const turned = planned(waits(boards, { for: tiles }))
     expect(ends(visitOf(turned, tiles)) < starts(visitOf(turned, boards))).toBe(true)
     expect(turned.unkept).toEqual([])
   })
   test('that would make both wait for each other is not kept: the plan stands, and tells the circle', () => {
-    const plan = planned(waits(HALL_BOARD, { for: FLOOR, of: 'line' }), waits(FLOOR, { for: HALL_BOARD, of: 'line' }))
+    const plan = planned(waits(HALL_BOARD, { for: FLOOR }), waits(FLOOR, { for: HALL_BOARD }))
     expect(plan.unkept).toHaveLength(1)
     expect(plan.unkept[0]!.words).toMatch(/would wait for each other: .*Kitchen.*, then .*Hall.*Take it back, or split/)
   })
@@ -77,7 +75,7 @@ describe('a line that waits for another by name', () => {
     const other = laid([{ id: 'barn', name: 'Barn', treatments: ['room-paint-only'], size: '4 x 3 x 2.4' }])
     const state = stateOf(other)
     const barn = state.lines[0]!.id
-    const base = planInput([...HOUSE, waits(HALL_BOARD, { for: barn, of: 'line', leastDays: 2 })])
+    const base = planInput([...HOUSE, waits(HALL_BOARD, { for: barn, leastDays: 2 })])
     const input = { ...base, sites: [...base.sites, siteToPlan(state, { id: 'other', name: 'Other House' })] }
     const plan = planOf(problemOf(input), { rounds: 5, seed: 1 })
     expect(daysBetween(visitOf(plan, barn).endDay, visitOf(plan, HALL_BOARD).startDay)).toBeGreaterThanOrEqual(2)
@@ -101,7 +99,7 @@ describe('a line that waits for an entry of the record', () => {
     value: { result: 'seen' },
   } as never)
   test('is held until it is closed, from the day that was told for it, and is free when it is', () => {
-    const wait = waits(HALL_BOARD, { for: 'posts', of: 'entry' })
+    const wait = waits(HALL_BOARD, { for: 'posts' })
     const by = addDays(TODAY, 60)
     const held = visitOf(planned(entry({ by }), wait), HALL_BOARD)
     expect(held.startDay > by).toBe(true)

@@ -6,7 +6,7 @@ import { finishRisk, type SiteRisk } from './finishRisk'
 import type { Instance, Schedule } from './instance'
 import { groupBy } from '../lists/groupBy'
 import type { Link } from './links'
-import type { Ask } from './asks'
+import { soThat, type Ask } from './asks'
 import type { PlannedBefore, Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
@@ -245,22 +245,6 @@ function waitsFor({ visits, origin, nameOf }: Problem, { start }: { start: Int32
   return {
     why: `It could be earlier, and waits ${soThat(ask)}: ${nameOf(to)} follows on ${shortDay(dayOfSlot(origin, start[to]!))}.`,
     boundBy: visits[to]!.key,
-  }
-}
-
-/** What something waits for the sake of. */
-function soThat(ask: Ask): string {
-  switch (ask.kind) {
-    case 'opening':
-      return 'so that nothing stands open'
-    case 'without':
-      return `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
-    case 'protection':
-      return 'so that it is in nobody’s way before it is needed'
-    case 'stripped':
-      return 'so that no room where people live stands torn out for weeks'
-    case 'soon':
-      return `to be followed within ${daysWords(ask.link.most! / 2)}`
   }
 }
 

@@ -1,4 +1,4 @@
-import { shortDay, weekdayName, type Day } from '../calendar/day'
+import { weekdayName, type Day } from '../calendar/day'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
@@ -14,7 +14,7 @@ import { placeName, type SiteState } from '../walk/siteState'
 import { apartOf, asksOf, type Ask, type SiteOpening } from './asks'
 import { freedOf } from './freed'
 import { holdsOf, type Release } from './holds'
-import { promisedEnds, type PromisedEnd } from './promisedEnds'
+import { endsAmong, type PlannedEnd } from './promisedEnds'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { namedLinks, withoutCircles, type Refused } from './namedOrder'
@@ -22,9 +22,9 @@ import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
 import { noticeOf } from './notice'
 import type { Sense } from './sense'
-import { stoppedDays, stormDays, type Forecast } from './weather'
-import { kindsOf, type PlaceKind } from '../places/place'
-import { linesOfVisit, crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
+import { daysAway, type Forecast } from './weather'
+import { kindsOf } from '../places/place'
+import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
 export interface Crew {
@@ -110,6 +110,8 @@ export interface Problem {
   /** What is asked of the plan beside order and crews, in the order of the instance's spans. */
   readonly asks: readonly Ask[]
   readonly links: readonly Link[]
+  /** What was promised to end by a day. */
+  readonly ends: readonly PlannedEnd[]
   /** What was said by name and cannot be kept. */
   readonly refused: readonly Refused[]
   readonly instance: Instance
@@ -173,6 +175,7 @@ export function problemOf(input: ProblemInput): Problem {
   const stopped: ReadonlyMap<Day, string>[] = []
   const opening: boolean[] = []
   const asks: Ask[] = []
+  const ends: PlannedEnd[] = []
   const openings: SiteOpening[] = []
   const activities: Activity[] = []
   const bookings = new Map(input.bookings.map((booking) => [booking.visitKey, booking]))
@@ -212,7 +215,8 @@ export function problemOf(input: ProblemInput): Problem {
       const found = [...holdsOf(visit, site, booked(visit), today, gatesAt), ...[notice(visit) ?? []].flat()]
       return found.sort((a, b) => b.slot - a.slot)
     })
-    const ends = promisedEnds(site.state)
+    const itsEnds = endsAmong(site.id, site.state, own, first)
+    ends.push(...itsEnds)
     const freed = freedOf(own, itsHolds, before, today)
     for (const [index, visit] of own.entries()) {
       const crew = crewOf(visit)
@@ -220,7 +224,8 @@ export function problemOf(input: ProblemInput): Problem {
       const found = itsHolds[index]!
       const fixed = fixedStart(booking, pins.get(visit.key), today, missedOn(site.state.comings, visit.key))
       const kinds = kindsOf(site.state.places, visit.placeIds)
-      const away = fixed === undefined ? awayDays(visit, kinds, nightsOf.get(first + index), input.forecast) : new Map()
+      const away =
+        fixed === undefined ? daysAway(visit.stages, kinds, nightsOf.get(first + index), input.forecast) : new Map()
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
       if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
@@ -247,7 +252,7 @@ export function problemOf(input: ProblemInput): Problem {
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
         ...(starts === undefined ? {} : { starts }),
-        ...deadlineOf(visit, ends, site.state, today),
+        ...deadlineOf(first + index, itsEnds, today),
         calendar,
         release: found[0]!.slot,
         ...(fixed === undefined ? {} : { fixed, weight: weightOf(booking, pins.has(visit.key)) }),
@@ -272,6 +277,7 @@ export function problemOf(input: ProblemInput): Problem {
     openings,
     asks,
     links,
+    ends,
     refused,
     instance,
     nameOf,
@@ -293,20 +299,6 @@ function linksBetween(
     return its
   })
   return withoutCircles([...usual.flat(), ...namedLinks(owns.flat(), states)])
-}
-
-/** Days on which a visit keeps away for the weather, with why in words.
- * @param nights for which what it opens stands open at most; undefined where it opens nothing */
-function awayDays(
-  visit: Visit,
-  kinds: readonly PlaceKind[],
-  nights: number | undefined,
-  forecast: Forecast,
-): ReadonlyMap<Day, string> {
-  const stopped = [...stoppedDays(visit.stages, kinds, forecast)].map(
-    ([day, why]) => [day, `${why} on ${shortDay(day)}`] as const,
-  )
-  return new Map([...(nights === undefined ? [] : stormDays(nights, forecast)), ...stopped])
 }
 
 function visitName(visit: Visit, sites: readonly SiteToPlan[]): string {
@@ -332,14 +324,12 @@ function asBefore(
   return { before: slot, ...(crew && manned >= 0 ? { manned } : {}) }
 }
 
-/** The end of the day by which a visit should be done for what was promised of its lines. */
-function deadlineOf(visit: Visit, ends: readonly PromisedEnd[], state: SiteState, today: Day): { deadline?: Slot } {
-  if (ends.length === 0) return {}
-  const lines = linesOfVisit(visit, state.lines)
-  const promised = ends.filter(({ covers }) => lines.some(covers)).map(({ by }) => by)
-  return promised.length === 0
-    ? {}
-    : { deadline: Math.max(0, Math.min(...promised.map((day) => slotOfDay(today, day) + SLOTS_PER_DAY))) }
+/** The end of the day by which a visit should be done for what was promised of it. */
+function deadlineOf(index: number, ends: readonly PlannedEnd[], today: Day): { deadline?: Slot } {
+  const promised = ends
+    .filter(({ visits }) => visits.includes(index))
+    .map(({ by }) => slotOfDay(today, by) + SLOTS_PER_DAY)
+  return promised.length === 0 ? {} : { deadline: Math.max(0, Math.min(...promised)) }
 }
 
 const daysWorked = ({ weekdays, halves = 'both' }: WorkCalendar): string =>

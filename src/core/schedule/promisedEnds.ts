@@ -3,11 +3,12 @@ import { ALL_WORK } from '../entries/kinds/scope'
 import { stageOfDeed } from '../narration/deeds'
 import { stageIn } from '../narration/mentions'
 import type { Line } from '../scope/line'
-import { STAGES, type Stage } from '../scope/vocabulary'
+import { stageNamed, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
+import { linesOfVisit, type Visit } from './visits'
 
 /** A day that was promised for the end of some work. */
-export interface PromisedEnd {
+interface PromisedEnd {
   /** The entry that tells it. */
   readonly id: string
   readonly name: string
@@ -15,9 +16,23 @@ export interface PromisedEnd {
   readonly covers: (line: Pick<Line, 'placeId' | 'stage' | 'partOf' | 'trade'>) => boolean
 }
 
+/** A promised end with the visits that it takes, by their numbers; at least one. */
+export type PlannedEnd = Omit<PromisedEnd, 'covers'> & { readonly siteId: string; readonly visits: readonly number[] }
+
+/** The promised ends of a site with the visits that they take.
+ * @param first the number of the first visit among those of all sites */
+export const endsAmong = (siteId: string, state: SiteState, visits: readonly Visit[], first: number): PlannedEnd[] =>
+  promisedEnds(state)
+    .map(({ covers, ...end }) => ({
+      ...end,
+      siteId,
+      visits: visits.flatMap((visit, i) => (linesOfVisit(visit, state.lines).some(covers) ? [first + i] : [])),
+    }))
+    .filter((end) => end.visits.length > 0)
+
 /** Every end that was promised and is still owed: of the phases of the contract, and of what was promised by word for the
  * site, a place or a stage. What was promised and is no work ('a spare key') has no end in the plan. */
-export const promisedEnds = ({ entries }: Pick<SiteState, 'entries'>): PromisedEnd[] =>
+const promisedEnds = ({ entries }: Pick<SiteState, 'entries'>): PromisedEnd[] =>
   entries.flatMap(({ id, kind, values, settled, placeId }): PromisedEnd[] => {
     if (settled !== null) return []
     if (kind === 'phase' && values.promised)
@@ -51,7 +66,7 @@ const WHOLE =
 /** What a promise is of, as somebody chose or by its words: a stage, all the work, or no work at all. */
 function promisedWork(what: string, chosen: unknown): Stage | 'all' | null {
   if (chosen === ALL_WORK) return 'all'
-  const named = Object.entries(STAGES).find(([, name]) => name === chosen)?.[0] as Stage | undefined
+  const named = stageNamed(chosen)
   if (named) return named
   const words = what.toLowerCase()
   return stageOfDeed(words) ?? stageIn(words, null, false) ?? (WHOLE.test(words) ? 'all' : null)

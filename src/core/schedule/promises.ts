@@ -4,9 +4,7 @@ import { earliest } from './bounds'
 import type { Link } from './links'
 import { networkOf } from './network'
 import type { SiteRisk } from './finishRisk'
-import { promisedEnds } from './promisedEnds'
 import type { Problem } from './problem'
-import { linesOfVisit } from './visits'
 
 /** What was promised to be done by a day, and what the plan makes of it. */
 export interface Promised {
@@ -27,36 +25,23 @@ export interface Promised {
 /** What becomes of every promised end.
  * @param finish slot after the last work of each visit, as planned */
 export function promisesOf(problem: Problem, finish: ArrayLike<number>): readonly Promised[] {
-  const { origin, visits, states, instance } = problem
+  const { origin, visits, instance, ends } = problem
   const times = earliest(instance, networkOf(instance))
-  const floors = times.finish
-  const ends = new Map([...states].map(([siteId, state]) => [siteId, promisedEnds(state)]))
-  const found = new Map<string, Promised>()
-  visits.forEach((visit, i) => {
-    const state = states.get(visit.siteId)!
-    const lines = linesOfVisit(visit, state.lines)
-    const [planned, earliestEnd] = [finish[i]!, floors[i]!].map((slot) => dayOfSlot(origin, slot - 1)) as [Day, Day]
-    for (const { id, name, by: promised, covers } of ends.get(visit.siteId)!) {
-      if (!lines.some(covers)) continue
-      const known = found.get(id)
-      found.set(id, {
-        siteId: visit.siteId,
-        id,
-        name,
-        promised,
-        planned: known && known.planned >= planned ? known.planned : planned,
-        earliest: known && known.earliest >= earliestEnd ? known.earliest : earliestEnd,
-        last: known && known.planned >= planned ? known.last : visit.key,
-        because:
-          known && known.earliest >= earliestEnd
-            ? known.because
-            : earliestEnd > promised
-              ? chainTo(problem, i, times)
-              : [],
-      })
+  return ends.map(({ id, siteId, name, by, visits: its }): Promised => {
+    const latest = (slots: ArrayLike<number>): number => its.reduce((last, i) => (slots[i]! > slots[last]! ? i : last))
+    const [last, floor] = [latest(finish), latest(times.finish)]
+    const soonest = dayOfSlot(origin, times.finish[floor]! - 1)
+    return {
+      siteId,
+      id,
+      name,
+      promised: by,
+      planned: dayOfSlot(origin, finish[last]! - 1),
+      earliest: soonest,
+      last: visits[last]!.key,
+      because: soonest > by ? chainTo(problem, floor, times) : [],
     }
   })
-  return [...found.values()]
 }
 
 /** The chain of facts that keeps a visit from ending sooner: what its first visit waits for, and each after the other. */

@@ -86,7 +86,7 @@ function houseOf(id: string, random: () => number, today: Day): SiteToPlan {
   if (random() < 0.4)
     for (let i = 0; i <= some(2); i++) {
       const [one, other] = [pick(laid.lines.map((line) => line.id)), pick(laid.lines.map((line) => line.id))]
-      const value = [{ for: other, of: 'line' as const, leastDays: some(4) }]
+      const value = [{ for: other, leastDays: some(4) }]
       if (one !== other) say({ subject: 'line', subjectId: one, facet: 'waits', placeId: null, value })
     }
   const tests = random() < 0.5 ? testsBeforeDust(1911, laid, laid.places[0]!.id) : null

@@ -33,7 +33,7 @@ export function constraintsOn(
       ...drying(placeId, state),
     ]),
     ...holds(visit, state),
-    ...(visit.trade === 'inspector' ? [] : inTheWay(visit, state)).map(({ words }): Constraint => ({
+    ...inTheWay(visit, state).map(({ words }): Constraint => ({
       kind: 'hold',
       words,
       cleared: false,

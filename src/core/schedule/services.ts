@@ -1,5 +1,5 @@
 import type { Line } from '../scope/line'
-import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
+import { stageNamed, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
 import { SERVICES, type Sense, type Service } from './sense'
 import type { Visit } from './visits'
@@ -14,8 +14,6 @@ export interface ServiceSpan {
   readonly takes: readonly number[]
   readonly brings: readonly number[]
 }
-
-const stageOf = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) => STAGES[stage] === words)
 
 /** What households of a site are without for a while: what was promised, and the only kitchen and the only bathroom of a
  * house in which somebody lives. */
@@ -66,7 +64,7 @@ function promisesOfService(
             ? [i]
             : [],
         )
-      const [takes, brings] = [at(stageOf(values.takes)), at(stageOf(values.brings))]
+      const [takes, brings] = [at(stageNamed(values.takes)), at(stageNamed(values.brings))]
       return brings.length === 0
         ? []
         : [{ siteId: id, what: String(values.what), most: Number(values.most), promised: true, takes, brings }]

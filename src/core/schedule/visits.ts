@@ -36,7 +36,7 @@ const BUNCH_HOURS = 6 * HOURS_PER_SLOT
 
 /** Who looks at the work of others and does none. */
 const INSPECTING: readonly Trade[] = ['inspector', 'engineer']
-const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.includes(trade)
+export const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.includes(trade)
 
 interface Job {
   readonly place: Place

@@ -79,3 +79,16 @@ export const stormDays = (nights: number, forecast: Forecast): ReadonlyMap<Day, 
         : [],
     ),
   )
+
+/** Days on which a visit keeps away for the weather, with why in words.
+ * @param nights for which what it opens stands open at most; undefined where it opens nothing */
+export const daysAway = (
+  stages: readonly Stage[],
+  kinds: readonly PlaceKind[],
+  nights: number | undefined,
+  forecast: Forecast,
+): ReadonlyMap<Day, string> =>
+  new Map([
+    ...(nights === undefined ? [] : stormDays(nights, forecast)),
+    ...[...stoppedDays(stages, kinds, forecast)].map(([day, why]) => [day, `${why} on ${shortDay(day)}`] as const),
+  ])

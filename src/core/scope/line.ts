@@ -55,7 +55,6 @@ export const approvalWords = ({ answer, by, on }: Approval): string => `${answer
  * closed. */
 export interface Wait {
   readonly for: string
-  readonly of: 'line' | 'entry'
   /** Calendar days that have to lie between, at least. */
   readonly leastDays?: number
   /** Calendar days that may lie between, at most. */

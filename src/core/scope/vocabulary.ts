@@ -37,6 +37,8 @@ export const STAGES = {
 } as const
 export type Stage = keyof typeof STAGES
 export const BUILD_ORDER = Object.keys(STAGES) as readonly Stage[]
+/** The stage that is called so in a choice. */
+export const stageNamed = (words: unknown): Stage | undefined => BUILD_ORDER.find((stage) => STAGES[stage] === words)
 
 /** What stages are called where there is room for one short word. */
 export const SHORT_STAGES: Readonly<Record<Stage, string>> = {

@@ -7,7 +7,6 @@ import { BUILD_ORDER } from '../scope/vocabulary'
 /** Something that a line can wait for by name. */
 export interface Waitable {
   readonly for: string
-  readonly of: Wait['of']
   /** Where it is. */
   readonly place: string
   readonly words: string
@@ -20,13 +19,12 @@ export const waitable = (state: SiteState): Waitable[] => [
     state.lines
       .filter((line) => line.placeId === place.id && line.progress < 100 && !line.excluded)
       .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
-      .map((line): Waitable => ({ for: line.id, of: 'line', place: place.name, words: line.title })),
+      .map((line): Waitable => ({ for: line.id, place: place.name, words: line.title })),
   ),
   ...state.entries
     .filter((entry) => isOpen(entry) && entryName(entry) !== '')
     .map((entry): Waitable => ({
       for: entry.id,
-      of: 'entry',
       place: 'The record',
       words: `${entryName(entry)} (${placeName(state, entry.placeId)})`,
     })),

@@ -36,7 +36,7 @@ import { visitWords } from '../share/visitWords'
 import { siteState, siteStateWith } from '../siteStates'
 import { trimmed } from '../../schemas/trimmed'
 import { factOf, recordFacts } from '../walk/recordFacts'
-import { planAsOfNow, problemInput, towards } from './planFirm'
+import { planAsOfNow, problemInput, towards, withState } from './planFirm'
 import { KEPT, PREVIEW, solveInWorker } from './solver'
 
 const visitKey = string().required('Visit: say which.')
@@ -187,10 +187,7 @@ function tryOut(context: Context, body: unknown): Tried {
         ? facts[0]!.subjectId
         : its.find(({ id }) => change.kind !== 'split' || !change.lineIds.includes(id))!.id,
     back: facts.length === 0 ? [] : [{ siteId: site.id, facts: takingBack(facts, lines) }],
-    input:
-      facts.length === 0
-        ? input
-        : { ...input, sites: input.sites.map((one) => (one.id === site.id ? { ...one, state } : one)) },
+    input: facts.length === 0 ? input : withState(input, site.id, state),
   }
 }
 
@@ -247,14 +244,16 @@ function consequence(context: Context, { change, current, pins, first }: Tried, 
 
 /** Who else moves by a change, which ends do, and who is left without work.
  * @param plans the one in force, what it would be now without the change, and with it
- * @param besides visits that move of themselves, by key */
+ * @param besides visits that move of themselves, by key
+ * @param absent the crew of which nobody need be told that it lost its day */
 export function whatMoves(
   context: Context,
   { current, base, after }: { readonly current: Plan; readonly base: Plan; readonly after: Plan },
   besides: ReadonlySet<string>,
+  absent: string | null = null,
 ): Pick<Consequence, 'moved' | 'finish' | 'lost' | 'anyway'> {
   const diff = planDiff(base, after)
-  const anyway = base === current ? 0 : planDiff(current, base).moved.length
+  const anyway = planDiff(current, base).moved.length
   return {
     anyway:
       anyway === 0
@@ -269,7 +268,7 @@ export function whatMoves(
         booked: bookedWords(context, to),
       })),
     finish: finishWords(context, diff),
-    lost: lostWords(context, base, after),
+    lost: lostWords(context, base, after, absent),
   }
 }
 
@@ -279,14 +278,14 @@ const standsWhy = (why: string): string => (/^It can start at once|^Nothing hold
 /** How far ahead a day that is lost matters. */
 const LOST_WITHIN_DAYS = 28
 
-function lostWords(context: Context, before: Plan, after: Plan): string[] {
+function lostWords(context: Context, before: Plan, after: Plan, absent: string | null): string[] {
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const works = (crewId: string, day: Day): boolean => {
     const crew = crews.get(crewId)
     return !crew || isWorkingDay(day, crew.calendar)
   }
-  return [...lostDays(before, after, addDays(context.today, LOST_WITHIN_DAYS), works)].map(
-    ([crew, days]) => `${crews.get(crew)?.name}: nothing to do on ${listed(days.map(shortDay))}.`,
+  return [...lostDays(before, after, addDays(context.today, LOST_WITHIN_DAYS), works)].flatMap(([crew, days]) =>
+    crew === absent ? [] : [`${crews.get(crew)?.name}: nothing to do on ${listed(days.map(shortDay))}.`],
   )
 }
 

@@ -45,6 +45,12 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
   }
 }
 
+/** The same with one site as it would be. */
+export const withState = (input: ProblemInput, siteId: string, state: SiteState): ProblemInput => ({
+  ...input,
+  sites: input.sites.map((site) => (site.id === siteId ? { ...site, state: agreedWork(state) } : site)),
+})
+
 /** An effort for what the firm makes its plans for. */
 export const towards = (db: Db, effort: Effort) => ({ ...effort, goal: readPlanGoal(db) })
 

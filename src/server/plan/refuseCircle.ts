@@ -1,39 +1,17 @@
 import { problemOf } from '../../core/schedule/problem'
-import type { Wait } from '../../core/scope/line'
+import type { Observation } from '../../core/walk/observation'
+import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { problemInput } from './planFirm'
+import { siteStateWith } from '../siteStates'
+import { problemInput, withState } from './planFirm'
 
-interface Told {
-  readonly subject: string
-  readonly subjectId: string
-  readonly facet: string
-  readonly value: unknown
-}
-
-/** Refuses what would make work wait for each other, telling the circle: the plan could not keep it.
- * @param facts about lines of one site */
-export function refuseCircle({ db, today }: Context, siteId: string, facts: readonly Told[]): void {
-  const waits = new Map(
-    facts.filter(({ subject, facet }) => subject === 'line' && facet === 'waits').map((one) => [one.subjectId, one]),
-  )
-  if (waits.size === 0) return
-  const input = problemInput(db, today)
-  const sites = input.sites.map((site) =>
-    site.id === siteId
-      ? {
-          ...site,
-          state: {
-            ...site.state,
-            lines: site.state.lines.map((line) =>
-              waits.has(line.id) ? { ...line, waits: waits.get(line.id)!.value as readonly Wait[] } : line,
-            ),
-          },
-        }
-      : site,
-  )
-  const { refused, visits, nameOf } = problemOf({ ...input, sites })
-  const [first] = refused.filter(({ link }) => visits[link.to]!.siteId === siteId)
+/** Refuses what would make work wait for each other, telling the circle: the plan could not keep it. */
+export function refuseCircle({ db, today }: Context, site: Site, told: readonly Observation[]): void {
+  if (!told.some(({ subject, facet }) => subject === 'line' && facet === 'waits')) return
+  const state = siteStateWith(db, site, told)
+  const { refused, visits, nameOf } = problemOf(withState(problemInput(db, today), site.id, state))
+  const first = refused.find(({ link }) => visits[link.to]!.siteId === site.id)
   if (!first) return
   throw new Refusal(
     422,

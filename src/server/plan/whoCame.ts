@@ -1,10 +1,10 @@
-import { number, object, string } from 'yup'
+import { object, string } from 'yup'
 import { problemOf } from '../../core/schedule/problem'
 import { slotOfDay, SLOTS_PER_DAY } from '../../core/calendar/slots'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { visitDays } from '../../core/schedule/planDiff'
 import type { Missed } from '../../core/schedule/planChange'
-import { comingId, COMINGS, type Coming } from '../../core/walk/coming'
+import { comingId, type Coming } from '../../core/walk/coming'
 import { readCrews } from '../../data/crews'
 import { readPlan } from '../../data/plans'
 import { day } from '../../schemas/day'
@@ -16,32 +16,19 @@ import { whatMoves } from './changePlan'
 import { planAsOfNow, problemInput, towards } from './planFirm'
 import { PREVIEW, solveInWorker } from './solver'
 
-const told = object({
-  visitKey: string().required('Visit: say which.'),
-  day: day('Day').required('Day: choose one.'),
-  how: string().oneOf(Object.keys(COMINGS), 'How: came, late or missed.').required('How: came, late or missed.'),
-  hours: number()
-    .typeError('Hours: write a number, like 8.')
-    .positive('Hours: more than 0.')
-    .max(1000, 'Hours: at most 1000.'),
-})
+/** What is said of a visit; the rest is checked as the fact that it becomes. */
+const told = object({ visitKey: string().required('Visit: say which.'), day: day('Day').required('Day: choose one.') })
 
 /** Records who came of those who were due; where nobody did, tries at once what follows from it. */
 export async function whoCame(context: Context, body: unknown): Promise<{ readonly missed: Missed | null }> {
-  const { visitKey, how, ...said } = told.validateSync(body)
+  const { visitKey, ...said } = told.validateSync(body) as Omit<Coming, 'trade'>
   const plan = readPlan(context.db)?.plan
   const visit = plan?.visits.find(({ key }) => key === visitKey)
   if (!plan || !visit) throw new Refusal(404, 'Visit: it is no longer in the plan. Reload the page.')
   const site = context.site(visit.siteId)
-  const value: Coming = {
-    visitKey,
-    trade: visit.trade,
-    day: said.day as Coming['day'],
-    how: how as Coming['how'],
-    ...(said.hours === undefined ? {} : { hours: said.hours }),
-  }
+  const value: Coming = { visitKey, trade: visit.trade, ...said }
   if (value.day > context.today) throw new Refusal(422, 'Day: it has not come yet. Choose today or earlier.', 'day')
-  const tries = how === 'missed' && context.person.role !== 'crew'
+  const tries = value.how === 'missed' && context.person.role !== 'crew'
   const base = tries ? await planAsOfNow(context) : null
   recordFacts(context, site.id, {
     facts: [{ subject: 'coming', subjectId: comingId(value), facet: 'told', placeId: null, value }],
@@ -58,14 +45,11 @@ async function without(
   const after = await solveInWorker(problemInput(context.db, context.today), towards(context.db, PREVIEW))
   const again = after.visits.find(({ key }) => key === visit.key)
   const crew = readCrews(context.db).find(({ id }) => id === visit.crewId)?.name ?? 'They'
-  const moves = whatMoves(context, { current, base, after }, new Set([visit.key]))
   return {
     lead: again
       ? `${crew} did not come for ${visitWords(context.db, visit)}. Planned again it would be ${visitDays(again)}.`
       : `${crew} did not come for ${visitWords(context.db, visit)}.`,
-    ...moves,
-    // That they lose the day on which they did not come need not be told.
-    lost: moves.lost.filter((words) => !words.startsWith(`${crew}:`)),
+    ...whatMoves(context, { current, base, after }, new Set([visit.key]), visit.crewId),
     instead: instead(context, current, visit),
   }
 }

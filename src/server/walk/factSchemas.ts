@@ -17,6 +17,7 @@ import { GROUNDS, SKIES } from '../../core/walk/siteConditions'
 import { Refusal } from '../refusal'
 import { selectionDetailsSchema, valuesSchema, writtenSchema } from './entrySchema'
 import { day } from '../../schemas/day'
+import { degrees } from '../../schemas/degrees'
 import { flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
 
 const size = object({
@@ -47,10 +48,6 @@ const mark = lazy((value: { kind?: string } | undefined) =>
     ...(value?.kind === 'words' ? { text: needed('Words', 80) } : {}),
   }),
 )
-const degrees = (name: string) => {
-  const mend = `${name}: whole degrees, from -60 to 60.`
-  return number().integer(mend).min(-60, mend).max(60, mend).required(mend)
-}
 const hash = (name: string) =>
   string()
     .matches(/^[0-9a-f]{64}$/, `${name}: not a known ${name.toLowerCase()}.`)
@@ -166,7 +163,6 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     waits: array(
       object({
         for: needed('Waits for', 80),
-        of: oneOf('Waits for', ['line', 'entry']),
         leastDays: waitDays,
         mostDays: waitDays.when('leastDays', ([least], days) =>
           days.min((least as number | undefined) ?? 0, 'Days at most: not fewer than at least.'),
@@ -287,8 +283,8 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       phase: text('Phase', 200),
       conditions: object({
         sky: oneOf('Sky', SKIES),
-        low: degrees('Coldest'),
-        high: degrees('Warmest'),
+        low: degrees('Coldest').required('Coldest: write it.'),
+        high: degrees('Warmest').required('Warmest: write it.'),
         ground: oneOf('Ground', GROUNDS),
       }).default(undefined),
     }),

@@ -28,7 +28,8 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
     refuseForCrew(context, site.id, checked)
     return checked
   })
-  refuseCircle(context, site.id, checked)
+  const told = checked.map((fact) => factOf(context, site.id, fact))
+  refuseCircle(context, site, told)
   context.db.transaction(() => {
     for (const fact of checked) {
       if (fact.was === undefined) continue
@@ -41,11 +42,7 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
         )
       }
     }
-    insertObservations(
-      context.db,
-      checked.map((fact) => factOf(context, site.id, fact)),
-      context.now(),
-    )
+    insertObservations(context.db, told, context.now())
   })()
   return { recorded: checked.length }
 }

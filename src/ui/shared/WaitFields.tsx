@@ -53,7 +53,7 @@ export function WaitFields({
           {[...groupBy(there ?? choices, ({ place }) => place)].map(([place, its]) => (
             <optgroup key={place} label={place}>
               {its.map((one) => (
-                <option key={one.for} value={`${one.of} ${one.for}`}>
+                <option key={one.for} value={one.for}>
                   {one.words}
                 </option>
               ))}
@@ -81,7 +81,7 @@ export function WaitFields({
  * @throws ImpossibleRequest whose `field` names what cannot be read */
 export function readWaits(form: FormData, was: readonly Wait[]): Wait[] {
   const kept = new Set(form.getAll('kept').map(String))
-  const [of, id] = String(form.get('waitsFor') ?? '').split(' ') as [Wait['of'], string | undefined]
+  const id = String(form.get('waitsFor') ?? '')
   const still = was.filter((wait) => kept.has(wait.for) && wait.for !== id)
   if (!id) return still
   const [leastDays, mostDays] = [days(form, 'leastDays', 'at least'), days(form, 'mostDays', 'at most')]
@@ -92,7 +92,6 @@ export function readWaits(form: FormData, was: readonly Wait[]): Wait[] {
     ...still,
     {
       for: id,
-      of,
       ...(leastDays === undefined ? {} : { leastDays }),
       ...(mostDays === undefined ? {} : { mostDays }),
       ...(why ? { why } : {}),
