@@ -28,7 +28,7 @@ describe('the weather of the days to come', () => {
     [{ day: TOMORROW, sky: 'hail', low: 1, high: 2 }, 'Sky: choose one of the list.'],
     [{ day: TOMORROW, sky: 'rain', high: 2 }, 'Coldest: write it.'],
     [{ day: TOMORROW, sky: 'rain', low: 5, high: 2 }, 'Warmest: not below the coldest.'],
-    [{ day: TOMORROW, sky: 'rain', low: 5, high: 200 }, 'Warmest: whole degrees Celsius, from -60 to 60.'],
+    [{ day: TOMORROW, sky: 'rain', low: 5, high: 200 }, 'Warmest: whole degrees, from -60 to 60.'],
   ])('that cannot be so is refused by name: %o', (day, why) => {
     expect(() => told([day])).toThrow(why)
   })
