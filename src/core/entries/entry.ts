@@ -20,6 +20,9 @@ export const isOpen = (entry: Pick<RegisterEntry, 'kind' | 'settled'>): boolean 
 export const entryName = ({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>): string =>
   String(values[kindOf(kind).fields[0]!.key] ?? '')
 
+/** A name as readers see it: `Beam: over the hall`. */
+export const called = (kind: EntryKind, name: string): string => [kind.called, name].filter(Boolean).join(': ')
+
 /** The goals and phases that work can be made part of. */
 export const gatherersOf = (
   entries: readonly Pick<RegisterEntry, 'id' | 'kind' | 'values' | 'settled'>[],

@@ -4,6 +4,7 @@ import type { Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
 import type { Field, Values } from './field'
+import type { Tells } from './telling'
 
 /** What an entry is about; the registers are listed under these words, in this order. */
 export const ENTRY_GROUPS = {
@@ -48,8 +49,16 @@ export interface EntryKind {
   readonly register: string
   /** One entry, for the sheet that makes it: 'A sleeping risk'. */
   readonly one: string
+  /** What readers see before its name: 'Not known yet'; '' where the name says it. */
+  readonly called: string
   /** Entries belong to a place, to the whole site, or to either, as whoever makes them says. */
   readonly at: 'place' | 'site' | 'either'
+  /** The stages whose work it tells of, and that it never holds. Without them it concerns everybody who comes. */
+  readonly work?: readonly Stage[] | ((values: Values) => readonly Stage[])
+  /** The stages that come next on it, and have to know. */
+  readonly next?: readonly Stage[]
+  /** Who is told what of it, beside the office. */
+  readonly tells: Tells
   /** Its own fields; the first names the entry. `fieldsOf` adds what its sum asks. */
   readonly fields: readonly Field[]
   /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */
@@ -71,4 +80,22 @@ export interface EntryKind {
   /** What its entries say together, in sentences. */
   readonly overview?: (entries: readonly PlacedEntry[], places: readonly NamedPlace[]) => readonly string[]
   readonly cautions?: (values: Values) => readonly CautionId[]
+  /** What it asks while it is open, and of whom. */
+  readonly asks?: (values: Values, units: Units) => readonly Asked[]
+}
+
+/** Who can be asked something. */
+export const ASKED_OF = [
+  'us',
+  'client',
+  'designer',
+  'engineer',
+  'authority',
+  'association',
+  'contractor',
+  'supplier',
+] as const
+export interface Asked {
+  readonly of: (typeof ASKED_OF)[number]
+  readonly question: string
 }

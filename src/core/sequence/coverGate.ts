@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day'
 import { entryKind } from '../entries/entryKinds'
+import { workOf } from '../entries/work'
 import type { Values } from '../entries/field'
 import type { Line } from '../scope/line'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
@@ -59,12 +60,11 @@ export function coverGates(placeId: string, known: GateFacts): CoverGate[] {
   const covering = BUILD_ORDER.filter(
     (stage) => COVERS.has(stage) && here.some((l) => l.stage === stage && l.progress < 100),
   )
-  // New framing hides old structure but closes nothing: one can still look between the studs.
-  const closing = covering.find((stage) => stage !== 'framing')
   const gates: CoverGate[] = []
+  const open = openEntries(placeId, covering, known)
   for (const stage of covering) {
     const hidden = here.filter((line) => firstCover(line, covering) === stage)
-    const held = stage === closing ? openEntries(placeId, known) : []
+    const held = open.flatMap(({ at, item }) => (at === stage ? [item] : []))
     if (hidden.length + held.length === 0) continue
     const items = [
       ...held,
@@ -76,14 +76,32 @@ export function coverGates(placeId: string, known: GateFacts): CoverGate[] {
   return gates
 }
 
-/** Entries of this place that nothing may be closed over: looked for and not seen yet, suspected and not answered. */
-const openEntries = (placeId: string, { entries }: GateFacts): GateItem[] =>
+/** Entries of this place that nothing may be closed over, each at the stage that would close it. */
+const openEntries = (
+  placeId: string,
+  covering: readonly Stage[],
+  { entries }: GateFacts,
+): { readonly at: Stage | undefined; readonly item: GateItem }[] =>
   entries.flatMap((entry) => {
     const kind = entryKind(entry.kind)
     if (entry.placeId !== placeId || entry.settled || !kind?.holdsCover) return []
     const name = String(entry.values[kind.fields[0]!.key])
-    return [{ id: entry.id, text: `${kind.one}: ${name}`, done: false, failed: null, lineId: null, kind: 'entry' }]
+    return [
+      {
+        at: coverOf(workOf(kind, entry.values), covering),
+        item: { id: entry.id, text: `${kind.one}: ${name}`, done: false, failed: null, lineId: null, kind: 'entry' },
+      },
+    ]
   })
+
+/** The first stage still to come that hides some work; of what is no work of a stage, the first that closes the place. An
+ * entry never holds the work that it tells of. New framing hides old structure but closes nothing: one can still look
+ * between the studs. */
+function coverOf(work: readonly Stage[], covering: readonly Stage[]): Stage | undefined {
+  const closing = covering.filter((stage) => stage !== 'framing' && !work.includes(stage))
+  const hides = work.flatMap((stage) => COVERED_BY[stage] ?? [])
+  return hides.length > 0 ? closing.find((stage) => hides.includes(stage)) : closing[0]
+}
 
 function firstCover(line: Line, covering: readonly Stage[]): Stage | undefined {
   const hides = line.inspects?.flatMap((stage) => COVERED_BY[stage] ?? []) ?? COVERED_BY[line.stage] ?? []

@@ -1,3 +1,4 @@
+import { factLine, toldOfAll, type Telltale } from '../entries/toldTo'
 import { listed } from '../lists/listed'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
@@ -15,13 +16,15 @@ const FOR_A_TIME: readonly Stage[] = ['protect', 'shoring']
 
 /** What is done in plain words and in its order, what was chosen, what stays and what is not part of it, place by place.
  * No sum, no rate, no trade, no reason, and no extra that was not approved. */
-export function composeClientScope({
-  places,
-  lines,
-  keeps,
-  selections,
-}: Pick<SiteState, 'places' | 'lines' | 'keeps' | 'selections'>): ScopeOfPlace[] {
-  return places.flatMap(({ id, name }) => {
+export function composeClientScope(
+  { places, lines, keeps, selections, entries }: SiteState,
+  how: Telltale,
+): ScopeOfPlace[] {
+  const noted = toldOfAll('client', entries, how).filter(({ part }) => part === null)
+  const notedAt = (id: string | null): string[] =>
+    noted.filter(({ placeId }) => placeId === id).map((fact) => factLine(fact))
+  const whole = notedAt(null)
+  const byPlace = places.flatMap(({ id, name }) => {
     const here = lines.filter(({ placeId }) => placeId === id)
     const agreed = here.filter(
       ({ excluded, action, extra, approval }) =>
@@ -46,9 +49,11 @@ export function composeClientScope({
         stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)),
       ),
       ...told('Is not part of it', ', ', [...new Set(out)]),
+      ...notedAt(id),
     ]
     return sentences.length > 0 ? [{ place: name, sentences }] : []
   })
+  return [...(whole.length > 0 ? [{ place: 'The whole house', sentences: whole }] : []), ...byPlace]
 }
 
 const told = (begins: string, between: string, things: readonly string[]): string[] =>

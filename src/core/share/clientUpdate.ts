@@ -1,4 +1,7 @@
-import { addDays, daysWords, longDay, shortDay, type Day } from '../calendar/day'
+import { addDays, longDay, type Day } from '../calendar/day'
+import { entryName, kindOf } from '../entries/entry'
+import { factLine, toldOfAll, toldTo } from '../entries/toldTo'
+import type { Units } from '../measure/length'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { isTheirChoice } from '../selections/selection'
@@ -8,6 +11,7 @@ import { outagesOf, outageSentence, type Outage } from './outages'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
+import type { UpdatePart } from './updateEdits'
 import { capital, INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -40,6 +44,7 @@ export interface UpdateInput {
   readonly before: SiteState
   readonly now: SiteState
   readonly plan: Plan
+  readonly units: Units
   /** Last day to order each undecided selection, from the live plan. */
   readonly orderBy: ReadonlyMap<string, Day>
 }
@@ -53,12 +58,12 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   const next = nextSentences(input)
   return {
     headline: headline(finished, next),
-    done: [...(done.length > 0 ? done : quietWeek(input)), ...savedSentences(input)],
+    done: [...(done.length > 0 ? done : quietWeek(input)), ...closedSince(input), ...newsIn('done', input)],
     next,
-    off: [...toldOutages(input), ...clientFacts(input).outages.map((outage) => outageSentence(outage, input.today))],
+    off: [...toldIn('off', input), ...clientFacts(input).outages.map((outage) => outageSentence(outage, input.today))],
     decide: decideSentences(input),
     terms: termSentences(input),
-    scope: composeClientScope(input.now),
+    scope: composeClientScope(input.now, { units: input.units, today: input.today }),
     finish: finishDays(input.plan, input.siteId, input.today)?.likely ?? null,
     safe: finishDays(input.plan, input.siteId, input.today)?.safe ?? null,
   }
@@ -107,16 +112,27 @@ function quietWeek({ before, now }: UpdateInput): string[] {
   return [`Work goes on in ${listed(places)}. It is hidden work, so you will not see much of it yet.`]
 }
 
-/** What was avoided or given since the last update, where the client may read it; in days, never in money. */
-function savedSentences({ before, now }: UpdateInput): string[] {
-  const known = new Set(before.entries.map(({ id }) => id))
+/** What entries say in one part of the update. */
+const toldIn = (part: UpdatePart, { now, units, today }: UpdateInput): string[] =>
+  toldOfAll('client', now.entries, { units, today })
+    .filter((fact) => fact.part === part)
+    .map(factLine)
+
+/** The same, of entries that came since the last update alone. */
+const newsIn = (part: UpdatePart, input: UpdateInput): string[] => {
+  const known = new Set(input.before.entries.map(({ id }) => id))
+  return toldIn(part, {
+    ...input,
+    now: { ...input.now, entries: input.now.entries.filter(({ id }) => !known.has(id)) },
+  })
+}
+
+/** What they were told of and was closed since the last update: an inspection that passed, a beam that is in. */
+function closedSince({ before, now, units }: UpdateInput): string[] {
+  const open = new Set(before.entries.filter(({ settled }) => settled === null).map(({ id }) => id))
   return now.entries
-    .filter(({ id, kind, values }) => kind === 'saving' && values['told'] === 'yes, as avoided' && !known.has(id))
-    .map(({ values }) => {
-      const days = Number(values['days'] ?? 0)
-      const saved = days > 0 ? ` That saves ${daysWords(days)}.` : ''
-      return `${capital(String(values['what']))}.${saved}`
-    })
+    .filter((entry) => entry.settled !== null && open.has(entry.id) && toldTo('client', entry, { units }) !== null)
+    .map((entry) => `${capital(entryName(entry))}: ${kindOf(entry.kind).settle!.word.toLowerCase()}.`)
 }
 
 const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
@@ -173,22 +189,6 @@ export function clientFacts({
   )
   return { finish: finishDays(plan, siteId, today)?.likely ?? null, end: plan.finish[siteId] ?? null, outages }
 }
-
-/** Services that will be off at hours that are known, with what serves meanwhile. */
-const toldOutages = ({ now, today }: UpdateInput): string[] =>
-  now.entries
-    .filter(({ kind, settled, values }) => kind === 'outage' && settled === null && String(values.on ?? '') >= today)
-    .sort((a, b) => (String(a.values.on) < String(b.values.on) ? -1 : 1))
-    .map(({ values }) => {
-      const from = Number(values.from)
-      const hours = values.from === undefined ? '' : `, ${clock(from)} to ${clock(from + Number(values.hours ?? 0))}`
-      const meanwhile = values.meanwhile ? ` Meanwhile: ${String(values.meanwhile)}.` : ''
-      return `${shortDay(values.on as Day)}${hours}: no ${String(values.what)}.${meanwhile}`
-    })
-
-/** `13:30` of 13.5 */
-const clock = (hours: number): string =>
-  `${String(Math.floor(hours)).padStart(2, '0')}:${String(Math.round((hours % 1) * 60)).padStart(2, '0')}`
 
 function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const asked = now.decisions

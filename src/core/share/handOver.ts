@@ -1,6 +1,7 @@
 import { measuredAmount } from '../scope/lineAmount'
 import { dayOf, longDay, type Day } from '../calendar/day'
-import { entryWords } from '../entries/entryWords'
+import { entryName } from '../entries/entry'
+import { toldTo } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import type { Action } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
@@ -35,16 +36,10 @@ export interface AtlasPhoto {
 }
 
 /** What the household allowed of its pictures; without leave they are for itself alone. */
-function publicUse({ entries }: SiteState, units: Units): string {
-  const given = entries.filter(({ kind, settled }) => kind === 'photo-consent' && settled === null)
-  if (given.length === 0) return 'These pictures are for the household alone: nobody gave leave to show them in public.'
-  return given
-    .map((entry) => {
-      const { title, details } = entryWords(entry, units, false)
-      return `Leave to show pictures in public was given by ${[title, ...details].join(', ')}.`
-    })
-    .join(' ')
-}
+const publicUse = (given: readonly string[]): string =>
+  given.length === 0
+    ? 'These pictures are for the household alone: nobody gave leave to show them in public.'
+    : given.map((leave) => `Leave to show pictures in public was given by ${leave}.`).join(' ')
 
 /** Work that is done and gone: nothing of it stays in the house. */
 const LEAVES_NOTHING: readonly Action[] = ['protect', 'remove', 'test', 'inspect', 'order', 'clean']
@@ -61,15 +56,20 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
     caption: photo.details?.behind ? `${photo.caption}: behind it ${String(photo.details.behind)}` : photo.caption,
     on: dayOf(photo.seenAt),
   })
-  const told = (kind: string) =>
-    state.entries
-      .filter((entry) => entry.kind === kind)
-      .map((entry) => ({ entry, said: entryWords(entry, units, false) }))
+  const told = state.entries.flatMap((entry) => {
+    const fact = toldTo('hand-over', entry, { units })
+    return fact ? [{ entry, ...fact }] : []
+  })
+  const linesIn = (part: string): string[] =>
+    told
+      .filter((one) => one.part === part)
+      .map(({ entry, sentences }) => [`${nameOf(entry.placeId)}: ${entryName(entry)}`, ...sentences].join(', '))
+  const openIn = (part: string) => told.filter((one) => one.part === part && one.entry.settled === null)
   const items = new Map<string, string[]>()
-  for (const { entry, said } of told('handover-item')) {
+  for (const { entry } of told.filter(({ part }) => part === 'items')) {
     const { sort, where, detail, until } = entry.values
     const words = [
-      `${nameOf(entry.placeId)}: ${said.title}`,
+      `${nameOf(entry.placeId)}: ${entryName(entry)}`,
       ...(detail ? [String(detail)] : []),
       ...(where ? [`kept ${String(where)}`] : []),
       ...(until ? [`good until ${longDay(until as Day)}`] : []),
@@ -77,11 +77,12 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }
   return {
-    publicUse: publicUse(state, units),
-    contract: told('phase').map(({ entry }) => {
-      const { number, scope } = entry.values
-      return `Phase ${String(number)}: ${String(scope)}${entry.settled ? `. Closed: ${entry.settled.result}` : ', not closed yet'}`
-    }),
+    publicUse: publicUse(openIn('public').map(({ entry, sentences }) => [entryName(entry), ...sentences].join(', '))),
+    contract: told
+      .filter(({ part }) => part === 'contract')
+      .map(({ entry, sentences }) =>
+        [...sentences, entry.settled ? `. Closed: ${entry.settled.result}` : ', not closed yet'].join(''),
+      ),
     built: state.places.flatMap((place) => {
       const work = done.filter((line) => line.placeId === place.id)
       const chosen = state.selections.filter((one) => one.placeId === place.id && one.choice)
@@ -97,16 +98,14 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
       ]
     }),
     items: [...items].map(([sort, things]) => ({ sort, things })),
-    reachable: told('access-hatch').map(({ entry, said }) =>
-      [`${nameOf(entry.placeId)}: ${said.title}`, ...said.details].join(', '),
-    ),
+    reachable: linesIn('reachable'),
     temporary: [
       ...state.keeps
         .filter((keep) => !keep.released)
         .map(({ placeId, text, until }) => `${nameOf(placeId)}: ${text}${until ? `, until ${until}` : ''}`),
-      ...told('weather-cover')
-        .filter(({ entry }) => entry.settled === null)
-        .map(({ entry, said }) => [`${nameOf(entry.placeId)}: ${said.title}`, ...said.details].join(', ')),
+      ...openIn('temporary').map(({ entry, sentences }) =>
+        [`${nameOf(entry.placeId)}: ${entryName(entry)}`, ...sentences].join(', '),
+      ),
     ],
     atlas: shown.filter((photo) => photo.details?.behind !== undefined).map(photoOf),
     album: shown.flatMap((after) => {

@@ -1,5 +1,5 @@
-import { addDays, longDay, shortDay, type Day } from '../calendar/day'
-import { WAY_IN } from '../entries/kinds/access'
+import { addDays, longDay, type Day } from '../calendar/day'
+import { factLine, toldOfAll, type ToldFact } from '../entries/toldTo'
 import { visitDays } from '../schedule/planDiff'
 import { byStart } from '../schedule/tradeRun'
 import type { PlannedVisit } from '../schedule/plan'
@@ -59,7 +59,8 @@ export function composeNeighbourLetter(
         if (stages.includes(stage)) found.set(STAGES[stage], [...(found.get(STAGES[stage]) ?? []), visitDays(visit)])
     return [...found].map(([stage, when]) => `${stage}: ${[...new Set(when)].join('; ')}`)
   }
-  const open = state.entries.filter(({ settled }) => settled === null)
+  const heard = toldOfAll('neighbours', state.entries, { units: 'metric', today })
+  const linesOf = (which: (fact: ToldFact) => boolean): string[] => heard.filter(which).map(factLine)
   return {
     from: longDay(today),
     until: longDay(until),
@@ -74,24 +75,8 @@ export function composeNeighbourLetter(
               `${nameOf.get(id)}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}, ${visitDays(visit)}`,
           ),
       ),
-      ...open
-        .filter(({ kind }) => kind === 'boundary-work')
-        .map(({ values }) => `Reached only from your side: ${String(values.what)}`),
+      ...linesOf(({ group }) => group !== 'access'),
     ],
-    asked: open
-      .filter(({ kind }) => kind === 'access')
-      .filter(({ values }) => WAY_IN.includes(String(values.sort)))
-      .map(({ values }) => {
-        const day = values.until ? `, until ${shortDay(values.until as Day)}` : ''
-        return `${ASKS[String(values.sort)]}: ${String(values.what)}${day}`
-      }),
+    asked: linesOf(({ group }) => group === 'access'),
   }
-}
-
-const ASKS: Readonly<Record<string, string>> = {
-  'leave to pass': 'We ask for leave to pass',
-  pets: 'Please mind your animals',
-  parking: 'Parking',
-  'gate or key': 'Gates',
-  'working hours': 'We work',
 }

@@ -1,10 +1,11 @@
 import { dateOnly, shortDay, type Day } from '../calendar/day'
-import { entryWords } from '../entries/entryWords'
-import { WAY_IN } from '../entries/kinds/access'
+import { asksOf } from '../entries/asks'
+import { toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
 import { ENGLISH } from './languages/english'
-import { cautionWords } from './languages/languages'
+import { cautionIn } from './languages/languages'
+import { isNextDoor } from './neighbourLetter'
 import { kindsOf } from '../places/place'
 import { neededOn } from '../schedule/neededOn'
 import { visitDays } from '../schedule/planDiff'
@@ -21,7 +22,10 @@ export const PAPER_READERS = {
   authority: 'authority',
   association: 'association',
   street: 'street office',
+  supplier: 'supplier',
   driver: 'driver of a delivery',
+  contractor: 'client’s own contractor',
+  tenant: 'tenant',
   'set-up': 'people on site',
 } as const
 export type PaperReader = keyof typeof PAPER_READERS
@@ -40,27 +44,6 @@ export interface Paper {
   readonly photos: readonly { readonly hash: string; readonly words: string }[]
 }
 
-/** The registers that each of them is shown. */
-export const SHOWN: Readonly<Record<PaperReader, readonly string[]>> = {
-  designer: ['rough-opening', 'alignment', 'flush-plane'],
-  engineer: ['beam', 'hangers', 'shoring', 'engineer-value', 'old-frame', 'hidden-damage', 'footing', 'pour'],
-  authority: [
-    'permit',
-    'escape',
-    'fire-sound',
-    'fireplace',
-    'licensed-task',
-    'stair-levels',
-    'rail',
-    'air-sheet',
-    'drain-run',
-  ],
-  association: ['permit'],
-  street: ['set-up', 'delivery-path', 'pour'],
-  driver: ['delivery-path', 'access', 'set-up'],
-  'set-up': ['set-up', 'delivery-path', 'access', 'protection', 'cleanliness', 'close-up'],
-}
-
 /** What each paper says of itself. */
 const MEASURED = (who: string): string =>
   `Counted and measured on site. What is likely or enough is for ${who} and licensed people to say.`
@@ -70,29 +53,15 @@ const NOTES: Readonly<Record<PaperReader, string>> = {
   authority: MEASURED('the authority'),
   association: MEASURED('the association'),
   street: 'Nothing stands on the street before it is permitted. Please say what is missing.',
+  supplier: 'What is delivered is counted against what was ordered. Please say at once what is short or late.',
   driver: 'Please call before you come, and keep to the hours. What does not go in this way is not carried over it.',
+  contractor: 'What we do and what you do, in one order. Please say which day is yours, and when it moves.',
+  tenant: 'Days may move; you hear of it when they do.',
   'set-up': 'What stands here is for the works alone. Ask before anything of it is moved.',
 }
-const ANSWERING: readonly PaperReader[] = ['designer', 'engineer', 'authority', 'association']
-/** Of some registers they are shown only what concerns them. */
-const CONCERNS: Partial<Record<PaperReader, (entry: RegisterEntry) => boolean>> = {
-  street: ({ kind, values }) =>
-    kind === 'set-up'
-      ? OUT_THERE.includes(String(values.sort))
-      : Boolean(kind === 'pour' ? values.permit : values.parking),
-  driver: ({ kind, values }) =>
-    kind === 'delivery-path' || (kind === 'set-up' ? DROPPED_AT : WAY_IN).includes(String(values.sort)),
-  'set-up': ({ kind, values }) => kind !== 'access' || WAY_IN.includes(String(values.sort)),
-}
-const OUT_THERE: readonly string[] = ['skip', 'bulk bags', 'plant']
-const DROPPED_AT: readonly string[] = ['store', 'bulk bags', 'barrow route']
+const ANSWERING: readonly PaperReader[] = ['designer', 'engineer', 'authority', 'association', 'contractor']
 /** Stages that bring a skip, a pump or a crane. */
 const ON_THE_STREET: readonly Stage[] = ['strip-out', 'excavation', 'concrete', 'structure', 'roof']
-const DECIDES: Partial<Record<PaperReader, string>> = {
-  designer: 'the designer',
-  engineer: 'the engineer',
-  authority: 'the authority',
-}
 const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
 
 /** The paper that somebody of a site is given, by their part; null where there is none for them. */
@@ -103,9 +72,10 @@ export const readerOf = ({ values }: Pick<RegisterEntry, 'values'>): string | nu
 
 const PAPER_OF_PART: Readonly<Record<string, string>> = {
   neighbour: 'neighbours',
-  fabricator: 'driver',
-  'supplier to the fabricator': 'driver',
+  fabricator: 'supplier',
+  'supplier to the fabricator': 'supplier',
   'plant or supplier': 'driver',
+  'client’s own contractor': 'contractor',
   'hire or waste firm': 'driver',
 }
 
@@ -116,22 +86,18 @@ export const readersOf = ({ entries }: Pick<SiteState, 'entries'>, reader: strin
     .map(({ id, values }) => ({ id, name: String(values.name), written: String(values.contact ?? '').includes('@') }))
 
 /** Composes the paper for one of them from the allowed facts. */
-export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, siteId: string, units: Units): Paper {
-  const entries = state.entries.filter((entry) => entry.settled === null && isFor(reader, entry))
-  const shown = new Set(entries.map(({ id }) => id))
+export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, siteId: string, how: Telltale): Paper {
+  const told = toldOfAll(reader, state.entries, how)
+  const shown = new Set(told.map(({ id }) => id))
   const visits = plan.visits.filter((visit) => visit.siteId === siteId)
   return {
-    asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...unknowns(reader, state)],
-    facts: entries.map((entry) => {
-      const { title, details, reckoned, cautions } = entryWords(entry, units, false)
-      const care = cautions.map((one) => cautionWords(ENGLISH, one))
-      return {
-        title,
-        place: entry.placeId ? placeName(state, entry.placeId) : '',
-        told: [...details, ...reckoned, ...care],
-      }
-    }),
-    days: reader === 'driver' ? deliveries(state) : daysFor(reader, state, visits),
+    asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...askedByEntries(reader, state, how.units)],
+    facts: told.map(({ title, sentences, care, placeId }) => ({
+      title,
+      place: placeId ? placeName(state, placeId) : '',
+      told: [...sentences, ...care.map((id) => cautionIn(ENGLISH, id))],
+    })),
+    days: DELIVERED.includes(reader) ? deliveries(state) : daysFor(reader, state, visits),
     note: NOTES[reader],
     answers: ANSWERING.includes(reader),
     photos: state.photos
@@ -143,12 +109,8 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
   }
 }
 
-function isFor(reader: PaperReader, entry: RegisterEntry): boolean {
-  const { kind, values } = entry
-  if (!SHOWN[reader].includes(kind) || CONCERNS[reader]?.(entry) === false) return false
-  const communal = values.sort === 'association' || values.sort === 'conservation'
-  return kind !== 'permit' || (reader === 'association' ? communal : !communal)
-}
+/** Who hears of deliveries instead of visits. */
+const DELIVERED: readonly PaperReader[] = ['driver', 'supplier']
 
 /** Questions that wait for one of them, with the last day and what stands still until then. */
 export const openQuestions = (reader: PaperReader, state: SiteState, plan: Plan): { id: string; asks: string }[] =>
@@ -167,20 +129,11 @@ export const openQuestions = (reader: PaperReader, state: SiteState, plan: Plan)
       }
     })
 
-/** What cannot be known until it is opened, where they decide then. */
-const unknowns = (reader: PaperReader, state: SiteState): string[] =>
-  state.entries
-    .filter(
-      ({ kind, settled, values }) =>
-        kind === 'sleeping-risk' &&
-        settled === null &&
-        DECIDES[reader] !== undefined &&
-        values.decides === DECIDES[reader],
-    )
-    .map(
-      ({ placeId, values }) =>
-        `${placeId ? `${placeName(state, placeId)}: ` : ''}${String(values.what)} cannot be known yet; we assume ${String(values.assumed)}. You decide when it is open.`,
-    )
+/** What entries that are open ask of one of them. */
+const askedByEntries = (reader: PaperReader, state: SiteState, units: Units): string[] =>
+  asksOf(state.entries, units)
+    .filter(({ of }) => of === reader)
+    .map(({ placeId, question }) => `${placeId ? `${placeName(state, placeId)}: ` : ''}${question}`)
 
 /** What is ordered and has its day, in the order in which it comes. */
 const deliveries = (state: SiteState): string[] =>
@@ -192,17 +145,16 @@ const deliveries = (state: SiteState): string[] =>
     .map(({ what, placeId, arrives }) => `${shortDay(arrives)}: ${what}, ${placeName(state, placeId)}.`)
 
 /** The days of the plan that concern them. */
-function daysFor(reader: Exclude<PaperReader, 'driver'>, state: SiteState, visits: readonly PlannedVisit[]): string[] {
-  const concerns: Readonly<Record<Exclude<PaperReader, 'driver'>, (visit: PlannedVisit) => boolean>> = {
-    designer: () => false,
+function daysFor(reader: PaperReader, state: SiteState, visits: readonly PlannedVisit[]): string[] {
+  const concerns: Partial<Record<PaperReader, (visit: PlannedVisit) => boolean>> = {
     engineer: ({ trade, stages }) => trade === 'engineer' || stages.some((stage) => CARRIES.includes(stage)),
     authority: ({ trade }) => trade === 'inspector',
     association: ({ placeIds }) => isOutside(kindsOf(state.places, placeIds)),
     street: ({ stages, trade }) => trade !== 'inspector' && stages.some((stage) => ON_THE_STREET.includes(stage)),
-    'set-up': () => false,
+    tenant: (visit) => isNextDoor(visit, kindsOf(state.places, visit.placeIds)),
   }
   return visits
-    .filter(concerns[reader])
+    .filter(concerns[reader] ?? (() => false))
     .sort(byStart)
     .map((visit) => {
       const what = visit.trade === 'inspector' ? 'Inspection' : listed(visit.stages.map((stage) => STAGES[stage]))

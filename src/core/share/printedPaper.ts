@@ -1,4 +1,5 @@
 import { shortDay } from '../calendar/day'
+import { factLine } from '../entries/toldTo'
 import { groupBy } from '../lists/groupBy'
 import type { Sketch } from '../sketches/sketch'
 import type { AtlasPhoto, HandOver } from './handOver'
@@ -108,6 +109,7 @@ export const sheetOnPaper = (
         ].join('; '),
       ),
     },
+    { title: words.know, sentences: sheet.facts.map(factLine) },
     ...sheet.beforeCover.map(({ stage, items }) => ({
       title: `${words.before} ${stage.toLowerCase()}`,
       sentences: items.map(({ text, done }) => `[${done ? 'x' : ' '}] ${text}`),
@@ -121,6 +123,7 @@ export const sheetOnPaper = (
     { title: words.worksHere, sentences: people },
     { title: words.leaveAlone, sentences: sheet.stays },
     { title: words.notInScope, sentences: sheet.out },
+    { title: words.wholeSite, sentences: sheet.wholeSite.map(factLine) },
   ],
 })
 

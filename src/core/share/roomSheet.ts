@@ -1,4 +1,5 @@
 import { measuredAmount } from '../scope/lineAmount'
+import { toldOfAll } from '../entries/toldTo'
 import { roomPlan, type RoomPlan } from '../sketches/roomPieces'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
@@ -11,7 +12,9 @@ import { SELECTION_STATES } from '../selections/selection'
 import type { Place, SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
+import type { Standards } from '../takeoff/standards'
 import { cautionIn, visitDaysIn } from './languages/languages'
+import type { PlacedFact } from './tradeNotice'
 
 /** What hangs on the wall of a room for whoever works in it. No money, no private note. */
 export interface RoomSheet {
@@ -26,6 +29,9 @@ export interface RoomSheet {
     readonly when: string
     readonly held: string | null
   }[]
+  /** What is built to here, and what else was noted, an entry each; then what counts on the whole site. */
+  readonly facts: readonly Omit<PlacedFact, 'place'>[]
+  readonly wholeSite: readonly Omit<PlacedFact, 'place'>[]
   readonly beforeCover: readonly {
     readonly stage: string
     readonly items: readonly { readonly text: string; readonly done: boolean }[]
@@ -45,7 +51,10 @@ export function composeRoomSheet(
   plan: Plan,
   units: Units,
   words: Catalogue = ENGLISH,
+  standards: Standards = {},
 ): RoomSheet {
+  const told = toldOfAll('crew', state.entries, { units, standards })
+  const here = told.filter(({ placeId }) => placeId === place.id)
   const lines = state.lines
     .filter((line) => line.placeId === place.id)
     .sort((a, b) => BUILD_ORDER.indexOf(a.stage) - BUILD_ORDER.indexOf(b.stage))
@@ -67,6 +76,8 @@ export function composeRoomSheet(
         held: line.held?.reason ?? null,
       }
     }),
+    facts: here.map(({ title, sentences }) => ({ title, sentences })),
+    wholeSite: told.filter(({ placeId }) => placeId === null).map(({ title, sentences }) => ({ title, sentences })),
     beforeCover: coverGates(place.id, state).map((gate) => ({
       stage: words.stages[gate.stage],
       items: gate.items.map((item) => ({ text: item.text, done: item.done })),
@@ -83,8 +94,11 @@ export function composeRoomSheet(
       .filter((k) => k.placeId === place.id && !k.released)
       .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
     out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${excludedWords(line.excluded)}`] : [])),
-    cautions: (
-      [...new Set(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions))] as CautionId[]
-    ).map((id) => cautionIn(words, id)),
+    cautions: [
+      ...new Set([
+        ...here.flatMap(({ care }) => care),
+        ...(inScope.filter((l) => l.progress < 100).flatMap((line) => line.cautions) as CautionId[]),
+      ]),
+    ].map((id) => cautionIn(words, id)),
   }
 }

@@ -72,6 +72,7 @@ const update = composeClientUpdate({
   before: stateOf(before),
   now: state,
   plan,
+  units: 'metric',
   orderBy: new Map([['bath/Wall and floor tile', '2026-03-20' as Day]]),
 })
 
@@ -99,6 +100,7 @@ describe('the client’s update', () => {
         outage('past', '2026-03-01'),
       ]),
       plan: { ...plan, risk: { site: { likely: TODAY, safe: '2026-04-16' as Day, tenths: [], drivers: [] } } },
+      units: 'metric',
       orderBy: new Map(),
     })
     expect(told.off[0]).toBe(
@@ -128,7 +130,7 @@ describe('the client’s update', () => {
         value: { kind: 'saving', values: { what: `${id} kept`, told, days: 2, rate: 48_000, material: 9_000 } },
       })
     const saved = stateOf([...now, saving('the old stud wall', 'yes, as avoided'), saving('quillwort', 'no, for us')])
-    const told = { siteId: 'site', today: TODAY, plan, orderBy: new Map() }
+    const told = { siteId: 'site', today: TODAY, plan, units: 'metric' as const, orderBy: new Map() }
     const { done } = composeClientUpdate({ ...told, before: state, now: saved })
     expect(done.at(-1)).toBe('The old stud wall kept. That saves 2 days.')
     expect(done.join(' ')).not.toMatch(/quillwort|480|90/)
@@ -141,6 +143,7 @@ describe('the client’s update', () => {
       before: state,
       now: state,
       plan,
+      units: 'metric',
       orderBy: new Map(),
     })
     expect(quiet.done).toEqual(['Nothing was finished since the last update; the next steps are below.'])
@@ -149,8 +152,15 @@ describe('the client’s update', () => {
       seen({ subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: 50 }),
     ])
     expect(
-      composeClientUpdate({ siteId: 'site', today: TODAY, before: state, now: hidden, plan, orderBy: new Map() })
-        .done[0],
+      composeClientUpdate({
+        siteId: 'site',
+        today: TODAY,
+        before: state,
+        now: hidden,
+        plan,
+        units: 'metric' as const,
+        orderBy: new Map(),
+      }).done[0],
     ).toContain('It is hidden work')
   })
 })

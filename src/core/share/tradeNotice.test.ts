@@ -74,7 +74,7 @@ describe('getting in, and what to leave for whom', () => {
     )
 
   test('keys, parking, animals and hours, and how clean; what is said of a neighbour stays with us', () => {
-    expect(notice('pipes').access).toEqual(['Side gate, key at number four, to Wed 1 Apr', 'swept'])
+    expect(notice('pipes').access).toEqual(['Side gate, key at number four (1 Apr)', 'Bathroom: Swept'])
   })
   test('a plumber is told what is tested and photographed before the wall closes, and who waits for that', () => {
     const { leave } = notice('pipes')

@@ -1,7 +1,9 @@
 import { measuredAmount } from '../scope/lineAmount'
-import { dayOf, type Day } from '../calendar/day'
+import { dayOf } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
-import { WAY_IN } from '../entries/kinds/access'
+import { kindOf } from '../entries/entry'
+import { factLine, toldTo, type Telltale, type ToldFact } from '../entries/toldTo'
+import { listensAs } from '../entries/work'
 import type { Units } from '../measure/length'
 import type { PlannedVisit } from '../schedule/plan'
 import { linesOfVisit } from '../schedule/visits'
@@ -12,6 +14,7 @@ import { isBought } from '../selections/selection'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { PaperPicture } from './sharedPhotos'
+import type { Standards } from '../takeoff/standards'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
@@ -29,6 +32,8 @@ export interface TradeNotice {
   readonly notReady: readonly string[]
   /** Others who are at the same places then. */
   readonly others: readonly string[]
+  /** What the record holds for their work and places, measured and noted. */
+  readonly facts: readonly PlacedFact[]
   /** Gates, keys, parking, animals and hours, as they were written down, and how clean their places must be. */
   readonly access: readonly string[]
   /** What must be in before their work is closed, and who waits for it. */
@@ -36,6 +41,13 @@ export interface TradeNotice {
   readonly cautions: readonly string[]
   /** Pictures of what is finished where they come, the newest first. */
   readonly photos: readonly PaperPicture[]
+}
+
+/** What one entry tells, and where. */
+export interface PlacedFact {
+  readonly place: string
+  readonly title: string
+  readonly sentences: readonly string[]
 }
 
 /** Most pictures of a notice: it is read on a telephone. */
@@ -50,8 +62,10 @@ export function composeTradeNotice(
   siteName: string,
   units: Units,
   words: Catalogue = ENGLISH,
+  standards: Standards = {},
 ): TradeNotice {
   const lines = linesOfVisit(visit, state.lines)
+  const told = toldToVisit(visit, state, { units, standards })
   const name = (id: string): string => state.places.find((place) => place.id === id)?.name ?? ''
   const ready: string[] = []
   const notReady: string[] = []
@@ -81,7 +95,10 @@ export function composeTradeNotice(
       else notReady.push(`${named}, ${words.notOnSite}`)
     }
   }
-  const cautions = [...new Set(lines.flatMap((line) => line.cautions))] as CautionId[]
+  const cautions = [
+    ...new Set([...lines.flatMap((line) => line.cautions), ...told.flatMap(({ care }) => care)]),
+  ] as readonly CautionId[]
+  const place = (id: string | null): string => (id ? name(id) : '')
   return {
     title: `${siteName}: ${visit.stages.map((stage) => words.stages[stage].toLowerCase()).join(` ${words.and} `)}`,
     when: visitDaysIn(words, visit),
@@ -103,7 +120,12 @@ export function composeTradeNotice(
       (other) =>
         `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
-    access: accessTo(visit, state, words),
+    facts: told
+      .filter(({ group }) => group !== 'access')
+      .map(({ placeId, title, sentences }) => ({ place: place(placeId), title, sentences })),
+    access: told
+      .filter(({ group }) => group === 'access')
+      .map((fact) => [place(fact.placeId), factLine(fact)].filter(Boolean).join(': ')),
     leave: leftFor(visit, all, state, words),
     cautions: cautions.map((id) => cautionIn(words, id)),
     photos: photosOfReady(visit, state, words),
@@ -131,15 +153,13 @@ function stagesAt(
   }
 }
 
-const accessTo = ({ placeIds }: PlannedVisit, { entries }: SiteState, words: Catalogue): string[] =>
+/** What a visit is told of the record: of its places and of the whole site, as who does the work or as who comes next on it. */
+const toldToVisit = ({ stages, placeIds }: PlannedVisit, { entries }: SiteState, how: Telltale): ToldFact[] =>
   entries
-    .filter(({ settled }) => settled === null)
-    .flatMap(({ kind, placeId, values }) => {
-      if (kind === 'access' && WAY_IN.includes(String(values.sort))) {
-        const until = values.until ? `, ${words.to} ${shortDayIn(words, values.until as Day)}` : ''
-        return [`${String(values.what)}${until}`]
-      }
-      return kind === 'cleanliness' && placeId !== null && placeIds.includes(placeId) ? [String(values.standard)] : []
+    .filter(({ settled, placeId }) => settled === null && (placeId === null || placeIds.includes(placeId)))
+    .flatMap((entry) => {
+      const as = listensAs(kindOf(entry.kind), entry.values, stages)
+      return (as && toldTo(as, entry, how)) ?? []
     })
 
 function leftFor(

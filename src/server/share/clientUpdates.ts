@@ -50,7 +50,15 @@ export function draftUpdate(
     : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
   const orderBy = orderByDays(site, now, plan, context.today)
-  const draft = composeClientUpdate({ siteId: site.id, today: context.today, before, now, plan, orderBy })
+  const draft = composeClientUpdate({
+    siteId: site.id,
+    today: context.today,
+    before,
+    now,
+    plan,
+    units: site.units,
+    orderBy,
+  })
   const photos = now.photos
     .filter((photo) => !photo.sheet && (!published || photo.seenAt > published.publishedAt))
     .map((photo) => ({
@@ -146,7 +154,7 @@ export async function publishUpdate(context: Context, siteId: string, body: unkn
         siteId: site.id,
         update: {
           ...update,
-          scope: composeClientScope(now),
+          scope: composeClientScope(now, { units: site.units, today: context.today }),
           finish: facts.finish,
           safe: finishDays(plan, site.id, context.today)?.safe ?? null,
         },

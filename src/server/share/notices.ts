@@ -10,6 +10,7 @@ import type { Link } from '../../data/links'
 import { readFirm } from '../../data/firm'
 import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
 import { readSite, type Site } from '../../data/sites'
+import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { marksOf } from '../../core/walk/photoMarks'
@@ -196,6 +197,7 @@ export function tradePage(firm: FirmFolder, token: string, asked?: string) {
         site.name,
         site.units,
         words,
+        readStandards(firm.db, site.id),
       )
     : null
   return {

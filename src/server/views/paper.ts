@@ -5,6 +5,7 @@ import { composePaper, isPaperReader, PAPER_READERS, readersOf } from '../../cor
 import { letterToNeighbours, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
 import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
+import { readStandards } from '../../data/standards'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
@@ -40,7 +41,11 @@ export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site
     return letterToNeighbours(site.name, firm, composeNeighbourLetter(state, visits, today, NEIGHBOUR_DAYS))
   }
   if (!isPaperReader(reader)) throw new Refusal(404, 'There is no paper for this reader.')
-  const paper = composePaper(reader, state, plan, site.id, site.units)
+  const paper = composePaper(reader, state, plan, site.id, {
+    units: site.units,
+    standards: readStandards(db, site.id),
+    today,
+  })
   const where = [site.street, ...(COME_BY.has(reader) ? [site.wayIn] : []), site.whomToCall].filter(Boolean)
   return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper, where)
 }

@@ -4,6 +4,7 @@ import { catalogueOf, languageFrom, shortDayIn } from '../../core/share/language
 import { composeRoomSheet } from '../../core/share/roomSheet'
 import { readCrews } from '../../data/crews'
 import { readPlan } from '../../data/plans'
+import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { addressOf } from '../share/links'
@@ -26,7 +27,7 @@ export async function roomSheetView(context: Context, siteId: string, placeId: s
     ),
   )
   return {
-    sheet: composeRoomSheet(place, state, plan, site.units, words),
+    sheet: composeRoomSheet(place, state, plan, site.units, words, readStandards(context.db, site.id)),
     language,
     words: words.page,
     site: [site.name, site.street, site.whomToCall].filter(Boolean).join(', '),

@@ -1,3 +1,4 @@
+import type { PlacedFact } from '@/core/share/tradeNotice'
 import type { PaperPicture } from '@/core/share/sharedPhotos'
 
 export interface ReceiptView {
@@ -20,6 +21,26 @@ export function Titled({ title, sentences }: { readonly title: string; readonly 
     <section>
       <h2>{title}</h2>
       <Sentences of={sentences} />
+    </section>
+  )
+}
+
+/** What the record holds, an entry each, under the place that it is of. */
+export function Facts({ title, facts }: { readonly title: string; readonly facts: readonly PlacedFact[] }) {
+  if (facts.length === 0) return null
+  return (
+    <section>
+      <h2>{title}</h2>
+      <dl className="facts">
+        {facts.map(({ place, title: of, sentences }, i) => (
+          <div key={i}>
+            <dt>{[place, of].filter(Boolean).join(': ')}</dt>
+            {sentences.map((sentence) => (
+              <dd key={sentence}>{sentence}</dd>
+            ))}
+          </div>
+        ))}
+      </dl>
     </section>
   )
 }

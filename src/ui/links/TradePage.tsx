@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import type { TradeNotice } from '@/core/share/tradeNotice'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
-import { Pictures, Receipts, Said, Sentences, Titled, type ReceiptView } from './LinkParts'
+import { Facts, Pictures, Receipts, Said, Sentences, Titled, type ReceiptView } from './LinkParts'
 
 export interface TradePageProps {
   readonly token: string
@@ -56,6 +56,7 @@ export function TradePage(props: TradePageProps) {
         <Titled title={words.ready} sentences={notice.ready} />
         <Pictures of={notice.photos} at={`/for/trade/${token}/photos`} />
         <Titled title={words.notReady} sentences={notice.notReady} />
+        <Facts title={words.know} facts={notice.facts} />
         <Titled title={words.access} sentences={notice.access} />
         <Titled title={words.others} sentences={notice.others} />
         <Titled title={words.leave} sentences={notice.leave} />

@@ -1,4 +1,5 @@
 'use client'
+import { Fragment } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { RoomSheet } from '@/core/share/roomSheet'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
@@ -94,6 +95,7 @@ export function RoomSheetPage({
           </tbody>
         </table>
       </section>
+      <Noted title={words.know} facts={sheet.facts} />
       {sheet.beforeCover.map((gate) => (
         <section key={gate.stage}>
           <h2>
@@ -130,7 +132,27 @@ export function RoomSheetPage({
       />
       <Listed title={words.leaveAlone} items={sheet.stays} />
       <Listed title={words.notInScope} items={sheet.out} />
+      <Noted title={words.wholeSite} facts={sheet.wholeSite} />
     </article>
+  )
+}
+
+function Noted({ title, facts }: { readonly title: string; readonly facts: RoomSheet['facts'] }) {
+  if (facts.length === 0) return null
+  return (
+    <section>
+      <h2>{title}</h2>
+      <dl>
+        {facts.map((fact, i) => (
+          <Fragment key={i}>
+            {fact.title && <dt>{fact.title}</dt>}
+            {fact.sentences.map((sentence) => (
+              <dd key={sentence}>{sentence}</dd>
+            ))}
+          </Fragment>
+        ))}
+      </dl>
+    </section>
   )
 }
 

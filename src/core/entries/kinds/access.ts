@@ -1,5 +1,7 @@
-import { choice, day, words } from '../field'
+import { shortDay, type Day } from '../../calendar/day'
+import { choice, day, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT, type Told } from '../telling'
 
 export const CLEANLINESS = [
   'broom-clean every day',
@@ -9,7 +11,21 @@ export const CLEANLINESS = [
 ] as const
 
 /** What of getting in concerns whoever comes to the house, and may be told to them; the rest is said of neighbours. */
-export const WAY_IN: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
+const WAY_IN: readonly string[] = ['pets', 'gate or key', 'parking', 'leave to pass', 'working hours']
+
+const isWayIn = ({ sort }: Values): boolean => WAY_IN.includes(String(sort))
+const wayIn = (says: string): Told => ({ says, when: isWayIn })
+
+/** How the letter begins that asks those next door. */
+const ASKS: Readonly<Record<string, string>> = {
+  'leave to pass': 'We ask for leave to pass',
+  pets: 'Please mind your animals',
+  parking: 'Parking',
+  'gate or key': 'Gates',
+  'working hours': 'We work',
+}
+const askNextDoor = ({ sort, what, until }: Values): string =>
+  `${ASKS[String(sort)]}: ${String(what)}${until ? `, until ${shortDay(until as Day)}` : ''}`
 
 export const ACCESS_KINDS: readonly EntryKind[] = [
   {
@@ -17,7 +33,15 @@ export const ACCESS_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'Neighbours and access',
     one: 'A neighbour, a gate, an animal, a permission',
+    called: '',
     at: 'site',
+    tells: {
+      crew: 'all',
+      trade: wayIn('{what}[ ({until})]'),
+      neighbours: { says: askNextDoor, when: isWayIn },
+      driver: wayIn('{what}[, until {until}].'),
+      'set-up': { says: 'all', when: isWayIn },
+    },
     fields: [
       words('what', 'What to know', { needed: true }),
       choice('sort', 'About', [
@@ -40,7 +64,15 @@ export const ACCESS_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'How clean each place must be',
     one: 'How clean it must be here',
+    called: 'Clean',
     at: 'place',
+    tells: {
+      crew: 'all',
+      trade: '{standard}[, because {because}]',
+      contractor: 'Every evening: {standard}.',
+      'set-up': 'all',
+      client: 'Every evening: {standard}.',
+    },
     fields: [
       choice('standard', 'Every evening', CLEANLINESS, { needed: true }),
       words('because', 'Because'),
@@ -52,7 +84,9 @@ export const ACCESS_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'To close up every evening',
     one: 'An opening to close up',
+    called: 'Close up every evening',
     at: 'place',
+    tells: { ...BUILT, 'set-up': 'all' },
     fields: [
       words('opening', 'Which opening, trench or edge', { needed: true }),
       choice('how', 'How', [

@@ -1,6 +1,11 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, length, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
+
+/** Consents of those who own or guard the house together. */
+const COMMUNAL: readonly unknown[] = ['association', 'conservation']
+const ENGINEERS = 'engineer’s letter'
 
 export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
@@ -8,7 +13,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Cautions that were read',
     one: 'A caution that was read',
+    called: 'Read',
     at: 'place',
+    tells: { crew: 'all' },
     fields: [words('caution', 'Which caution', { needed: true }), words('who', 'Read by', { needed: true })],
     reckon: () => ['To have read it clears nothing.'],
   },
@@ -17,7 +24,16 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Permits, notices and letters',
     one: 'A permit, a notice or a letter',
+    called: '',
     at: 'either',
+    tells: {
+      crew: ['sort', 'state', 'before'],
+      trade: ['sort', 'state', 'before'],
+      authority: { says: 'all', when: ({ sort }) => !COMMUNAL.includes(sort) },
+      association: { says: 'all', when: ({ sort }) => COMMUNAL.includes(sort) },
+      engineer: { says: 'all', when: ({ sort }) => sort === ENGINEERS },
+      client: '{what}[ ({sort})][: {state}][, needed by {by}][, expected on {expected}].',
+    },
     fields: [
       words('what', 'What', { needed: true }),
       choice('sort', 'Sort', [
@@ -44,7 +60,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'For licence holders only',
     one: 'Something that only a licence holder may do',
+    called: 'For a licence holder',
     at: 'place',
+    tells: { ...BUILT, authority: 'all', client: '{what}: only for a licence holder[ ({sort})][, {who}].' },
     fields: [
       words('what', 'What', { needed: true }),
       choice('sort', 'Sort', ['gas', 'electrical', 'structural sign-off', 'asbestos', 'lift'], { needed: true }),
@@ -68,7 +86,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'What the engineer laid down',
     one: 'A value that the engineer laid down',
+    called: 'By the engineer',
     at: 'place',
+    tells: { ...BUILT, engineer: 'all' },
     fields: [
       words('element', 'Of what', { needed: true }),
       words('value', 'What it must be', { needed: true }),
@@ -81,6 +101,15 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
       found && found !== value
         ? [`${String(found)} instead of ${String(value)}: it is held until the engineer answers.`]
         : [],
+    asks: ({ element, value, found }) =>
+      found && found !== value
+        ? [
+            {
+              of: 'engineer',
+              question: `${String(element)}: ${String(found)} instead of ${String(value)}. May it be so, and what must be done?`,
+            },
+          ]
+        : [],
     cautions: () => ['old-structure'],
   },
   {
@@ -88,7 +117,10 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Escape openings and bedrooms',
     one: 'An escape opening',
+    called: 'Escape opening',
     at: 'place',
+    work: ['windows-doors', 'framing'],
+    tells: { ...BUILT, authority: 'all', designer: 'all', supplier: ['width', 'height'], client: 'all' },
     fields: [words('what', 'Which opening', { needed: true })],
     settle: { word: 'Answered', ask: 'What the authority said' },
     sum: { calculation: 'C-29', asks: ['width', 'height', 'sill'] },
@@ -99,7 +131,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Fire, sound and party walls',
     one: 'What a wall must hold back',
+    called: 'Fire and sound',
     at: 'place',
+    tells: { ...BUILT, authority: 'all', designer: 'all' },
     fields: [
       words('wall', 'Which wall', { needed: true }),
       choice('against', 'Against', ['fire', 'sound', 'both', 'a party wall']),
@@ -114,7 +148,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Chimneys and fireplaces',
     one: 'A chimney or a fireplace',
+    called: '',
     at: 'place',
+    tells: { ...BUILT, authority: 'all', designer: 'all', client: '{what}[, fuel: {fuel}][, vent: {vent}].' },
     fields: [
       words('what', 'Which one', { needed: true }),
       choice('fuel', 'Fuel', ['wood', 'gas, vented', 'gas, vent-free', 'electric', 'not known']),
@@ -134,7 +170,9 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     group: 'approval',
     register: 'Inspections',
     one: 'An inspection',
+    called: 'Inspection',
     at: 'place',
+    tells: { ...BUILT, authority: 'all', client: 'Inspection of {what}[ on {on}][: {result}].' },
     fields: [
       words('what', 'Of what', { needed: true }),
       day('on', 'On'),

@@ -1,5 +1,8 @@
 import { choice, day, money, number, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT, type Telling } from '../telling'
+
+const WRONG: Telling = ['error', 'count', 'again']
 
 /** What is still to be put right, what is awaited, and what the household needs to live with it. */
 export const COMPLETION_KINDS: readonly EntryKind[] = [
@@ -8,7 +11,9 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     group: 'completion',
     register: 'Small things to put right',
     one: 'A small thing to put right',
+    called: 'To put right',
     at: 'place',
+    tells: { ...BUILT, client: 'To be put right: {what}[, by {by}].' },
     fields: [
       words('what', 'What, and where exactly', { needed: true }),
       choice('sort', 'What it takes', ['touch up', 'adjust', 'mend', 'clean', 'replace']),
@@ -23,7 +28,16 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     group: 'completion',
     register: 'To come back for',
     one: 'A reason to come back',
+    called: 'To come back for',
     at: 'place',
+    tells: {
+      ...BUILT,
+      contractor: {
+        says: 'This waits for you: {what}[. What we need first: {first}].',
+        when: ({ first }) => Boolean(first),
+      },
+      client: 'We come back for this: {what}[; its part comes on {due}].',
+    },
     fields: [
       words('what', 'What is left to do', { needed: true }),
       words('part', 'The part that is awaited'),
@@ -44,7 +58,9 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     group: 'completion',
     register: 'Orders that came wrong or short',
     one: 'An order that came wrong or short',
+    called: 'Came wrong',
     at: 'place',
+    tells: { crew: WRONG, supplier: WRONG, client: '{what} came wrong[; it is ordered again and here by {again}].' },
     fields: [
       words('what', 'Which order', { needed: true }),
       choice('error', 'What is wrong', ['wrong size', 'wrong hand', 'wrong colour', 'too few', 'damaged', 'double']),
@@ -64,7 +80,9 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     group: 'completion',
     register: 'For the hand-over pack',
     one: 'Something for the hand-over pack',
+    called: '',
     at: 'place',
+    tells: { 'hand-over': { says: 'all', part: 'items' } },
     fields: [
       words('what', 'What it is', { needed: true }),
       choice(
@@ -92,7 +110,9 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     group: 'completion',
     register: 'Leave to show photos in public',
     one: 'Leave to show photos in public',
+    called: 'Leave to show photos',
     at: 'site',
+    tells: { crew: ['what', 'where', 'until'], 'hand-over': { says: ['what', 'where', 'until'], part: 'public' } },
     fields: [
       words('who', 'Who gave it', { needed: true }),
       words('what', 'What may be shown'),

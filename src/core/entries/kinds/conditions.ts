@@ -3,7 +3,8 @@ import { printLength, type Measured, type Tenths, type Units } from '../../measu
 import { countTieOut, type Counts } from '../../takeoff/countTieOut'
 import { cutUpStrip } from '../../takeoff/cutUpStrip'
 import { choice, length, money, number, POSITION, tick, words, type Field } from '../field'
-import type { EntryKind } from '../entryKind'
+import type { Asked, EntryKind } from '../entryKind'
+import { BUILT, type Telling } from '../telling'
 
 /** More about something found, beside its words and sort. */
 export const FINDING_FIELDS: readonly Field[] = [
@@ -32,13 +33,24 @@ export const PHOTO_FIELDS: readonly Field[] = [
   words('behind', 'What will be hidden behind it'),
 ]
 
+const RISK: Telling = ['assumed', 'test', 'decides', 'fallback']
+const DAMAGE: Telling = ['judges', 'allowance', 'found', 'structural']
+
+const DECIDES: Readonly<Record<string, Asked['of']>> = {
+  'the engineer': 'engineer',
+  'the authority': 'authority',
+  'the designer': 'designer',
+}
+
 export const CONDITION_KINDS: readonly EntryKind[] = [
   {
     id: 'cause-advice',
     group: 'condition',
     register: 'Advice on causes',
     one: 'Advice on a cause, not a repair',
+    called: 'Advice',
     at: 'place',
+    tells: { crew: 'all', client: 'Our advice: {advice}[, because {cause}].' },
     fields: [
       words('advice', 'What should be done about the cause', { needed: true }),
       words('cause', 'The cause'),
@@ -52,7 +64,14 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     group: 'condition',
     register: 'Cannot be known until opened',
     one: 'A sleeping risk',
+    called: 'Not known yet',
     at: 'place',
+    tells: {
+      crew: RISK,
+      trade: RISK,
+      client:
+        '{what} cannot be known before it is open. Until then we assume this: {assumed}.[ It will be known so: {test}.][ Who decides then: {decides}.][ If it is worse: {fallback}.]',
+    },
     fields: [
       words('what', 'What cannot be known yet', { needed: true }),
       words('assumed', 'What we assume until then', { needed: true }),
@@ -64,13 +83,30 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
       number('days', 'Working days that worse may cost'),
     ],
     settle: { word: 'Now known', ask: 'What it turned out to be' },
+    asks: ({ what, assumed, decides }) =>
+      DECIDES[String(decides)]
+        ? [
+            {
+              of: DECIDES[String(decides)]!,
+              question: `${String(what)} cannot be known yet; we assume ${String(assumed)}. You decide when it is open.`,
+            },
+          ]
+        : [],
   },
   {
     id: 'hidden-damage',
     group: 'condition',
     register: 'Found once it was open',
     one: 'Damage found once it was open',
+    called: 'Found once open',
     at: 'place',
+    tells: {
+      crew: DAMAGE,
+      trade: DAMAGE,
+      engineer: DAMAGE,
+      client:
+        'Found once it was open: {what}[, to be judged by {judges}][. {allowance} were allowed for][, {found} are there].',
+    },
     fields: [words('what', 'What was found', { needed: true }), words('judges', 'Who may judge it')],
     settle: { word: 'Talked about and agreed', ask: 'Who agreed, on which day' },
     holdsCover: true,
@@ -82,7 +118,10 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     group: 'condition',
     register: 'To open up and look',
     one: 'Open up and look',
+    called: 'Open up and look',
     at: 'place',
+    work: ['strip-out'],
+    tells: { ...BUILT, client: 'We open it up and look for this: {look}.' },
     fields: [
       words('look', 'What to look for', { needed: true }),
       length('wall', 'Length of wall to cut up along'),
@@ -100,7 +139,9 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     group: 'condition',
     register: 'Walls that may carry',
     one: 'A wall that may carry',
+    called: 'May carry',
     at: 'place',
+    tells: { ...BUILT, engineer: 'all', client: '{wall} may carry: only the engineer, or opening it up, can tell.' },
     fields: [
       words('wall', 'Which wall', { needed: true }),
       words('for', 'Clues that it carries'),
@@ -116,7 +157,9 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     group: 'condition',
     register: 'Counts',
     one: 'A count',
+    called: 'Count',
     at: 'place',
+    tells: { ...BUILT, supplier: ['ordered', 'delivered'] },
     fields: [
       words('what', 'What is counted', { needed: true }),
       number('said', 'Said on the walk'),
@@ -128,6 +171,8 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Agrees', ask: 'Which number is right' },
     reckon: (values) => countTieOut(values as Counts),
+    asks: (values) =>
+      countTieOut(values as Counts).map((question) => ({ of: 'us', question: `${String(values.what)}: ${question}` })),
   },
 ]
 

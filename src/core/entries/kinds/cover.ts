@@ -1,5 +1,6 @@
 import { choice, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 
 export const COVER_KINDS: readonly EntryKind[] = [
   {
@@ -7,7 +8,10 @@ export const COVER_KINDS: readonly EntryKind[] = [
     group: 'cover',
     register: 'Insulation',
     one: 'Insulation of a room',
+    called: 'Insulation',
     at: 'place',
+    work: ['insulation'],
+    tells: BUILT,
     fields: [
       words('what', 'Which wall or ceiling', { needed: true }),
       choice('for', 'Against', ['heat and cold', 'sound', 'both']),
@@ -28,7 +32,10 @@ export const COVER_KINDS: readonly EntryKind[] = [
     group: 'cover',
     register: 'Board by wall',
     one: 'Board of a wall',
+    called: 'Board',
     at: 'place',
+    work: ['board'],
+    tells: BUILT,
     fields: [
       words('what', 'Which wall', { needed: true }),
       choice('type', 'Which board', ['ordinary', 'sound', 'moisture', 'tile backer', 'fire']),
@@ -44,7 +51,11 @@ export const COVER_KINDS: readonly EntryKind[] = [
     group: 'cover',
     register: 'Finish chosen by the light',
     one: 'How fine a wall is finished',
+    called: 'Finish',
     at: 'place',
+    work: ['tape', 'plaster'],
+    next: ['paint', 'tile'],
+    tells: { ...BUILT, next: 'all' },
     fields: [
       words('what', 'Which wall or ceiling', { needed: true }),
       choice('light', 'The light on it', ['even', 'raking', 'tall', 'tall and raking']),
@@ -62,7 +73,11 @@ export const COVER_KINDS: readonly EntryKind[] = [
     group: 'cover',
     register: 'Drying and curing',
     one: 'Something that dries',
+    called: 'Dries',
     at: 'place',
+    work: ['concrete', 'tape', 'plaster'],
+    next: ['framing', 'paint', 'tile', 'flooring'],
+    tells: { ...BUILT, next: 'all' },
     fields: [words('name', 'What, and where', { needed: true }), tick('wet', 'Still wet to the eye')],
     settle: { word: 'Dry', ask: 'What the meter said' },
     holdsCover: true,

@@ -1,6 +1,7 @@
 import { printLength, tenths, type Units } from '../../measure/length'
 import { choice, day, length, lengthIn, money, number, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 import { guardSentences } from '../guards'
 import { handOffSentences } from '../handOffs'
 import { roomTrimSentences } from '../roomTrim'
@@ -11,7 +12,9 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Order of finishes, and why',
     one: 'Why a finish comes before another',
+    called: 'In this order',
     at: 'place',
+    tells: { ...BUILT, contractor: ['why', 'first', 'then', 'whose'], client: '{order}[, because {why}].' },
     fields: [
       words('order', 'What comes before what', { needed: true }),
       words('why', 'Why'),
@@ -28,7 +31,11 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Floors',
     one: 'A floor',
+    called: 'Floor',
     at: 'place',
+    work: ['flooring'],
+    next: ['cabinets', 'trim', 'fixtures', 'railing'],
+    tells: { ...BUILT, next: 'all', client: 'Floor, {what}[: laid {direction}].' },
     fields: [
       words('what', 'Which floor', { needed: true }),
 
@@ -45,7 +52,10 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Cabinets: will they fit',
     one: 'A run of cabinets',
+    called: 'Cabinets',
     at: 'place',
+    work: ['cabinets'],
+    tells: BUILT,
     fields: [
       words('what', 'Which run', { needed: true }),
 
@@ -66,7 +76,10 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Countertops',
     one: 'A countertop',
+    called: 'Countertop',
     at: 'place',
+    work: ['countertops'],
+    tells: { ...BUILT, client: 'Countertop, {what}[: {stage}].' },
     fields: [
       words('what', 'Which top', { needed: true }),
 
@@ -80,7 +93,10 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Tile and stone',
     one: 'Tile of a wall or a floor',
+    called: 'Tile',
     at: 'place',
+    work: ['tile'],
+    tells: { ...BUILT, client: 'Tile: {what}.' },
     fields: [words('what', 'Which part', { needed: true }), tick('sample', 'Sample accepted, with how it varies')],
     settle: { word: 'Set and grouted' },
     sum: { calculation: 'C-33', asks: ['surface', 'kind', 'box', 'tileLong', 'tileWide', 'joint', 'membrane'] },
@@ -91,7 +107,10 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Trim of a room',
     one: 'Trim of a room',
+    called: 'Trim',
     at: 'place',
+    work: ['trim'],
+    tells: BUILT,
     fields: [
       words('what', 'Which room or stair', { needed: true }),
       words('style', 'Style and size'),
@@ -116,7 +135,11 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Rails and guards',
     one: 'A rail or a guard',
+    called: 'Rail',
     at: 'place',
+    work: ['railing'],
+    next: ['paint', 'fixtures'],
+    tells: { ...BUILT, next: 'all', authority: 'all' },
     fields: [
       words('what', 'Which rail', { needed: true }),
       length('long', 'Length'),
@@ -135,7 +158,14 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Paint, coat by coat',
     one: 'Something to paint',
+    called: 'Paint',
     at: 'place',
+    work: ['paint'],
+    tells: {
+      ...BUILT,
+      neighbours: 'Painted from your side: {what}[, from {neighbour} on]',
+      client: 'Paint, {what}[: {stage}].',
+    },
     fields: [
       words('what', 'What is painted', { needed: true }),
 
@@ -152,7 +182,10 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     group: 'finish',
     register: 'Shelves and built-ins',
     one: 'Shelves on three walls',
+    called: 'Shelves',
     at: 'place',
+    work: ['trim'],
+    tells: { ...BUILT, client: 'Shelves: {what}.' },
     fields: [words('what', 'Which closet', { needed: true })],
     settle: { word: 'In' },
     sum: { calculation: 'C-22', asks: ['back', 'side', 'depth', 'tiers'] },

@@ -1,5 +1,6 @@
 import { choice, day, length, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 
 export const GROUND_KINDS: readonly EntryKind[] = [
   {
@@ -7,7 +8,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Drains',
     one: 'A run of drain',
+    called: 'Drain',
     at: 'place',
+    work: ['excavation', 'underground'],
+    tells: { ...BUILT, authority: 'all' },
     fields: [
       words('what', 'From where to where', { needed: true }),
       choice('state', 'What it is', ['new', 'renewed', 'stays as it is']),
@@ -26,7 +30,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Trenches and pits',
     one: 'A trench or a pit',
+    called: 'Trench',
     at: 'place',
+    work: ['excavation', 'underground', 'concrete'],
+    tells: { ...BUILT, 'set-up': ['deep', 'support'] },
     fields: [
       words('what', 'Which section', { needed: true }),
 
@@ -46,7 +53,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Fill',
     one: 'Something to fill',
+    called: 'Fill',
     at: 'place',
+    work: ['excavation', 'site-works'],
+    tells: BUILT,
     fields: [
       words('what', 'What is filled', { needed: true }),
 
@@ -62,7 +72,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Slab cut and patched',
     one: 'A slab cut or patched',
+    called: 'Slab',
     at: 'place',
+    work: ['strip-out', 'concrete'],
+    tells: { ...BUILT, client: 'The slab is cut and closed again: {what}.' },
     fields: [
       words('what', 'Which part', { needed: true }),
 
@@ -78,7 +91,10 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Footings, pads and bars',
     one: 'A footing, a pad or a wall with its bars',
+    called: 'Footing',
     at: 'place',
+    work: ['excavation', 'concrete'],
+    tells: { ...BUILT, engineer: 'all' },
     fields: [
       words('what', 'Which one', { needed: true }),
       length('wide', 'Width'),
@@ -94,7 +110,15 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Pours',
     one: 'A pour, with its hold sheet',
+    called: 'Pour',
     at: 'place',
+    work: ['concrete'],
+    tells: {
+      ...BUILT,
+      engineer: 'all',
+      street: { says: ['on', 'pump', 'permit'], when: ({ permit }) => Boolean(permit) },
+      driver: ['on', 'pump'],
+    },
     fields: [
       words('what', 'What is poured', { needed: true }),
 
@@ -122,7 +146,11 @@ export const GROUND_KINDS: readonly EntryKind[] = [
     group: 'ground',
     register: 'Levels and stairs',
     one: 'A stair, set out from finished levels',
+    called: 'Stair',
     at: 'place',
+    work: ['concrete', 'framing'],
+    next: ['wires', 'flooring', 'railing'],
+    tells: { ...BUILT, next: 'all', authority: 'all' },
     fields: [
       words('what', 'Which stair', { needed: true }),
       words('datum', 'Where the finished level is marked'),

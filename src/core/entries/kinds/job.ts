@@ -1,6 +1,7 @@
 import { STAGES } from '../../scope/vocabulary'
 import { choice, day, money, number, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import type { Telling } from '../telling'
 
 const STAGE_WORDS = Object.values(STAGES)
 
@@ -29,10 +30,15 @@ const question = (id: string, register: string, one: string, at: EntryKind['at']
   group: 'job',
   register,
   one,
+  called: '',
   at,
+  tells: {},
   fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
   settle: { word: 'Answered', ask: 'What was answered' },
 })
+
+const IN_USE: Telling = ['use', 'hours']
+const WITHOUT = 'Without {what} for {most} days at most[; meanwhile {meanwhile}].'
 
 export const JOB_KINDS: readonly EntryKind[] = [
   {
@@ -40,7 +46,9 @@ export const JOB_KINDS: readonly EntryKind[] = [
     group: 'job',
     register: 'Parties',
     one: 'Somebody on the job',
+    called: '',
     at: 'site',
+    tells: { crew: ['part', 'trade'] },
     fields: [
       words('name', 'Who', { needed: true }),
       choice('part', 'Their part', PARTY_PARTS),
@@ -63,7 +71,9 @@ export const JOB_KINDS: readonly EntryKind[] = [
     group: 'job',
     register: 'What the client wants',
     one: 'A goal of the client',
+    called: 'Wanted',
     at: 'site',
+    tells: { crew: 'all', client: 'You want: {goal}[; it is met when {shownBy}].', designer: ['goal', 'weight'] },
     fields: [
       words('goal', 'What it must be in the end', { needed: true }),
       choice('weight', 'How much it matters', ['a must', 'wished for', 'if it costs nothing']),
@@ -77,7 +87,9 @@ export const JOB_KINDS: readonly EntryKind[] = [
     group: 'job',
     register: 'Who lives where meanwhile',
     one: 'Who uses this place meanwhile',
+    called: 'Used meanwhile by',
     at: 'place',
+    tells: { crew: IN_USE, trade: IN_USE, client: '{who} uses it meanwhile[: {use}][, {hours}].' },
     fields: [
       words('who', 'Who uses it', { needed: true }),
       choice('use', 'How', [
@@ -98,7 +110,9 @@ export const JOB_KINDS: readonly EntryKind[] = [
     group: 'job',
     register: 'Days without, as promised',
     one: 'A service they are without for a while',
+    called: 'Without',
     at: 'place',
+    tells: { crew: WITHOUT, client: WITHOUT, tenant: WITHOUT },
     fields: [
       words('what', 'What they are without', { needed: true }),
       number('most', 'Days at most, as promised', { needed: true }),
@@ -113,7 +127,13 @@ export const JOB_KINDS: readonly EntryKind[] = [
     group: 'job',
     register: 'Contract phases',
     one: 'A phase of the contract',
+    called: 'Phase',
     at: 'site',
+    tells: {
+      crew: ['scope', 'promised', 'closeOut'],
+      client: 'Phase {number}: {scope}[, from {starts}][, to be done by {promised}][; it is closed by {closeOut}].',
+      'hand-over': { says: 'Phase {number}: {scope}', part: 'contract' },
+    },
     fields: [
       words('number', 'Phase', { needed: true }),
       words('scope', 'What is in it', { needed: true }),

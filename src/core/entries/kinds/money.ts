@@ -3,16 +3,38 @@ import { minor, printMoney } from '../../measure/money'
 import { choice, money, number, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
 
+const AS_AVOIDED = 'yes, as avoided'
+
+/** What a client reads of it: the days, never the money. */
+function savedWords({ what, days }: Values): string {
+  const words = String(what)
+  const saved = Number(days ?? 0) > 0 ? ` That saves ${daysWords(Number(days))}.` : ''
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.${saved}`
+}
+
+/** The two ways without their prices, which stand where they are asked. */
+function waysWords({ what, one, oneDays, other, otherDays }: Values): string {
+  const ways = [
+    [one, oneDays],
+    [other, otherDays],
+  ].flatMap(([way, days]) =>
+    way ? [days === undefined ? String(way) : `${String(way)} (${daysWords(Number(days))})`] : [],
+  )
+  return `${String(what)}${ways.length > 0 ? `: ${ways.join(', or ')}` : ''}.`
+}
+
 export const MONEY_KINDS: readonly EntryKind[] = [
   {
     id: 'saving',
     group: 'money',
     register: 'Savings and credits',
     one: 'Something saved or given back',
+    called: 'Saved',
     at: 'site',
+    tells: { client: { says: savedWords, when: ({ told }) => told === AS_AVOIDED, part: 'done' } },
     fields: [
       words('what', 'What was avoided or given', { needed: true }),
-      choice('told', 'May the client read it', ['yes, as avoided', 'no, for us']),
+      choice('told', 'May the client read it', [AS_AVOIDED, 'no, for us']),
       words('who', 'Whose idea it was'),
     ],
     sum: { calculation: 'C-43', asks: ['days', 'rate', 'material'] },
@@ -22,7 +44,9 @@ export const MONEY_KINDS: readonly EntryKind[] = [
     group: 'money',
     register: 'Priced options',
     one: 'Two ways, priced side by side',
+    called: 'Two ways',
     at: 'place',
+    tells: { client: waysWords },
     fields: [
       words('what', 'What can be done in two ways', { needed: true }),
       words('one', 'One way'),
@@ -40,7 +64,9 @@ export const MONEY_KINDS: readonly EntryKind[] = [
     group: 'money',
     register: 'Lessons',
     one: 'What to look for next time',
+    called: '',
     at: 'site',
+    tells: {},
     fields: [
       words('look', 'What to look for at the next scope walk', { needed: true }),
       words('unknown', 'What nobody knew'),

@@ -3,6 +3,7 @@ import { laidAgainstPlan } from '../../fit/layoutClearance'
 import { WALLS } from '../../sketches/room'
 import { choice, length, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 
 export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
   {
@@ -10,7 +11,14 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     group: 'place',
     register: 'Laid out on the floor',
     one: 'Something laid out on the floor',
+    called: 'Laid out',
     at: 'place',
+    work: ['framing'],
+    tells: {
+      ...BUILT,
+      designer: 'all',
+      client: '{what}: {laid} as it lies[, {planned} on the plan][, because {why}].',
+    },
     fields: [
       words('what', 'What is laid out', { needed: true }),
       length('laid', 'As it lies, from edge to edge', { needed: true }),
@@ -40,7 +48,9 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     group: 'place',
     register: 'Doors, swings and what stands in a room',
     one: 'A door, a window or what stands in this room',
+    called: '',
     at: 'place',
+    tells: { ...BUILT, designer: ['sort', 'wall', 'width', 'depth', 'clear'] },
     fields: [
       words('what', 'What it is', { needed: true }),
       choice('sort', 'It is a', ['hinged door', 'sliding or pocket door', 'window', 'fixture, cabinet, appliance'], {
@@ -61,7 +71,9 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     group: 'place',
     register: 'How each level stands',
     one: 'How this level stands',
+    called: '',
     at: 'place',
+    tells: { crew: 'all', client: '{status}.' },
     fields: [words('status', 'In one line', { needed: true })],
   },
   {
@@ -69,7 +81,9 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     group: 'place',
     register: 'To confirm on a ladder',
     one: 'Seen only from afar',
+    called: 'Seen only from afar',
     at: 'place',
+    tells: { ...BUILT, client: '{what}: seen only from afar[, {why}], and still to be looked at close.' },
     fields: [
       words('what', 'What it seems to be', { needed: true }),
       choice('why', 'Why it was not seen close', ['too high', 'behind something', 'no way in', 'too dark']),

@@ -1,5 +1,28 @@
-import { choice, length, POSITION, tick, words } from '../field'
+import { shortDay, type Day } from '../../calendar/day'
+import type { Stage } from '../../scope/vocabulary'
+import { choice, length, POSITION, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT, type Told } from '../telling'
+
+const ROUGH_IN: Readonly<Record<string, readonly Stage[]>> = {
+  plumber: ['pipes'],
+  electrician: ['wires'],
+  hvac: ['ducts'],
+  'gas-fitter': ['gas'],
+  'low-voltage': ['low-voltage'],
+}
+
+/** `13:30` of 13.5 */
+const clock = (hours: number): string =>
+  `${String(Math.floor(hours)).padStart(2, '0')}:${String(Math.round((hours % 1) * 60)).padStart(2, '0')}`
+
+/** A service that is off, with its hours where they are known and what serves meanwhile. */
+function offWords({ on, from, hours, what, meanwhile }: Values): string {
+  const when = on ? shortDay(on as Day) : 'On a day that we still tell you'
+  const at = from === undefined ? '' : `, ${clock(Number(from))} to ${clock(Number(from) + Number(hours ?? 0))}`
+  return `${when}${at}: no ${String(what)}.${meanwhile ? ` Meanwhile: ${String(meanwhile)}.` : ''}`
+}
+const OFF: Told = { says: offWords, part: 'off', until: 'on' }
 
 export const ROUGH_KINDS: readonly EntryKind[] = [
   {
@@ -7,7 +30,11 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Roughed in, and moved from where to where',
     one: 'Something roughed in or moved',
+    called: '',
     at: 'place',
+    work: ({ trade }) => ROUGH_IN[String(trade)] ?? Object.values(ROUGH_IN).flat(),
+    next: ['insulation', 'board', 'plaster'],
+    tells: { ...BUILT, next: 'all', client: '{what}[, moved from {from}][ to {to}].' },
     fields: [
       words('what', 'What', { needed: true }),
       choice('trade', 'Whose', ['plumber', 'electrician', 'hvac', 'gas-fitter', 'low-voltage']),
@@ -26,7 +53,10 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Air and ventilation',
     one: 'A fan with its duct',
+    called: 'Fan',
     at: 'place',
+    work: ['ducts', 'wires'],
+    tells: { ...BUILT, authority: 'all', client: 'A fan: {what}[, out at {terminal}].' },
     fields: [
       words('what', 'Which fan or grille', { needed: true }),
 
@@ -44,7 +74,11 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Boxes: height, projection, gangs',
     one: 'A box',
+    called: 'Box',
     at: 'place',
+    work: ['wires', 'low-voltage'],
+    next: ['insulation', 'board', 'tile', 'cabinets'],
+    tells: { ...BUILT, next: 'all', client: 'A box for {what}[, switched by {switch}].' },
     fields: [words('what', 'For what', { needed: true }), words('switch', 'Switched by')],
     settle: { word: 'Set' },
     holdsCover: true,
@@ -56,7 +90,10 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Lights set out in a ceiling',
     one: 'Recessed lights of a ceiling',
+    called: 'Lights',
     at: 'place',
+    work: ['wires', 'board'],
+    tells: { ...BUILT, client: 'Lights, {what}[, switched from {switch}].' },
     fields: [words('what', 'Which ceiling', { needed: true }), words('switch', 'Switched from')],
     settle: { word: 'Marked on the ceiling' },
     sum: { calculation: 'C-37', asks: ['long', 'wide', 'ceiling'] },
@@ -66,7 +103,16 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'What must stay reachable',
     one: 'A hatch, or a junction that stays reachable',
+    called: 'Stays reachable',
     at: 'place',
+    work: ['ducts', 'pipes', 'wires'],
+    next: ['board', 'tile', 'cabinets'],
+    tells: {
+      ...BUILT,
+      next: 'all',
+      client: 'Stays reachable: {serves}.',
+      'hand-over': { says: 'all', part: 'reachable' },
+    },
     fields: [
       words('serves', 'What it serves', { needed: true }),
       length('wide', 'Width'),
@@ -83,7 +129,16 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'For later',
     one: 'Something put in for later',
+    called: 'For later',
     at: 'place',
+    work: ['pipes', 'wires', 'low-voltage'],
+    next: ['insulation', 'board'],
+    tells: {
+      ...BUILT,
+      next: 'all',
+      client: 'Put in for later: {what}.',
+      'hand-over': { says: 'all', part: 'reachable' },
+    },
     fields: [words('what', 'What, and for what', { needed: true }), words('ends', 'Where both ends are'), ...POSITION],
     settle: { word: 'In and photographed' },
     holdsCover: true,
@@ -93,7 +148,9 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Tests before closing',
     one: 'Something that is operated before it is closed',
+    called: 'To be tried',
     at: 'place',
+    tells: BUILT,
     fields: [
       words('what', 'What slides, runs or switches', { needed: true }),
       choice('result', 'How it went', ['passed', 'failed', 'not tried yet']),
@@ -108,7 +165,9 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Released for closing',
     one: 'A trade’s word that its rough-in is done here',
+    called: 'Word of',
     at: 'place',
+    tells: BUILT,
     fields: [words('trade', 'Which trade', { needed: true }), words('before', 'In front of what')],
     settle: { word: 'Released', ask: 'By whom' },
     holdsCover: true,
@@ -118,7 +177,9 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Photos before closing, wall by wall',
     one: 'A wall to photograph before it is closed',
+    called: 'To photograph',
     at: 'place',
+    tells: BUILT,
     fields: [words('wall', 'Which wall', { needed: true }), tick('tape', 'With a tape and a label')],
     settle: { word: 'Photographed' },
     holdsCover: true,
@@ -128,7 +189,9 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     group: 'rough',
     register: 'Outages',
     one: 'A service that will be off',
+    called: 'Off',
     at: 'site',
+    tells: { crew: 'all', trade: ['on', 'from', 'hours'], client: OFF, tenant: OFF },
     fields: [
       words('what', 'What is off', { needed: true }),
 

@@ -1,6 +1,7 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, money, number, words, type Field, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 import { STAGES } from '../../scope/vocabulary'
 import { layerNames, layerSentences } from '../layersByFace'
 
@@ -46,7 +47,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'What happens to each part',
     one: 'What happens to a part',
+    called: '',
     at: 'place',
+    tells: { ...BUILT, client: '{part}[: {treatment}][, because {why}].' },
     fields: [
       words('part', 'Which part', { needed: true }),
       choice('treatment', 'What happens to it', [
@@ -69,7 +72,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Layers',
     one: 'The layers, from inside out',
+    called: 'Layers',
     at: 'place',
+    tells: { ...BUILT, designer: 'all', client: 'Layers from inside out: {layers}.' },
     fields: [
       words('layers', 'In order, parted by commas', { needed: true }),
       choice('rule', 'Where they count', ['on this face alone', 'on every face', 'an exception to the others']),
@@ -86,7 +91,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'stays',
     register: 'Salvaged pieces against what is needed',
     one: 'Salvaged pieces, and how many are needed',
+    called: 'Salvaged',
     at: 'place',
+    tells: { ...BUILT, client: '{what}: {taken} taken out to be used again[, kept {stored}].' },
     fields: [
       words('what', 'Which pieces', { needed: true }),
       number('taken', 'Taken out', { needed: true }),
@@ -106,7 +113,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Where treatments end',
     one: 'Where a treatment ends',
+    called: 'Ends here',
     at: 'place',
+    tells: { ...BUILT, client: '{where}[: {this} on this side][, {that} on the other].' },
     fields: [
       words('where', 'Where it ends', { needed: true }),
       words('this', 'What is on this side'),
@@ -118,7 +127,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Left to the installer',
     one: 'Left to the installer',
+    called: 'Left to you',
     at: 'place',
+    tells: { ...BUILT, designer: 'all' },
     fields: [
       words('detail', 'Which detail', { needed: true }),
       words('allowed', 'What is allowed'),
@@ -131,7 +142,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Said in two ways, and answered',
     one: 'The answer to something said in two ways',
+    called: 'Answered',
     at: 'place',
+    tells: { crew: ['answer'], trade: ['answer'] },
     fields: [
       words('question', 'The question', { needed: true }),
       words('answer', 'The answer', { needed: true }),
@@ -143,7 +156,9 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     group: 'scope',
     register: 'Promises',
     one: 'A promise we made',
+    called: 'Promised',
     at: 'either',
+    tells: { crew: ['by'] },
     fields: [
       words('what', 'What was promised', { needed: true }),
       words('to', 'To whom'),

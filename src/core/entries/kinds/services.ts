@@ -1,6 +1,7 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { choice, day, length, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 import type { CautionId } from '../../cautions/cautionIds'
 
 export const SERVICES = [
@@ -22,7 +23,9 @@ export const SERVICE_KINDS: readonly EntryKind[] = [
     group: 'service',
     register: 'Live or dead',
     one: 'A wire or a pipe: live or dead',
+    called: '',
     at: 'place',
+    tells: BUILT,
     fields: [
       words('what', 'Which one, and where it runs', { needed: true }),
       choice('sort', 'What it is', SERVICES),
@@ -67,7 +70,9 @@ export const SERVICE_KINDS: readonly EntryKind[] = [
     group: 'service',
     register: 'Buried services',
     one: 'Something buried',
+    called: 'Buried',
     at: 'place',
+    tells: { ...BUILT, 'set-up': ['route', 'depth'] },
     fields: [
       choice('sort', 'What it is', [
         'electric',

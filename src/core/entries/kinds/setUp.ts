@@ -1,5 +1,11 @@
 import { choice, day, length, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
+
+/** What stands outside the fence, and what a driver looks for. */
+const OUT_THERE: readonly string[] = ['skip', 'bulk bags', 'plant']
+const DROPPED_AT: readonly string[] = ['store', 'bulk bags', 'barrow route']
+const UNPROTECTED = 'nothing, it goes anyway'
 
 export const SET_UP_KINDS: readonly EntryKind[] = [
   {
@@ -7,7 +13,15 @@ export const SET_UP_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'Site set-up and plant',
     one: 'Something of the site set-up, or plant',
+    called: '',
     at: 'site',
+    tells: {
+      crew: 'all',
+      trade: '{what}[ ({sort})][, {where}]',
+      street: { says: ['sort', 'where'], when: ({ sort }) => OUT_THERE.includes(String(sort)) },
+      driver: { says: ['sort', 'where'], when: ({ sort }) => DROPPED_AT.includes(String(sort)) },
+      'set-up': 'all',
+    },
     fields: [
       words('what', 'What', { needed: true }),
       choice('sort', 'Sort', [
@@ -30,7 +44,15 @@ export const SET_UP_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'Ways in for deliveries',
     one: 'A way in',
+    called: 'Way in',
     at: 'site',
+    tells: {
+      ...BUILT,
+      street: { says: 'all', when: ({ parking }) => Boolean(parking) },
+      supplier: 'all',
+      driver: 'all',
+      'set-up': 'all',
+    },
     fields: [
       words('way', 'Which way', { needed: true }),
       length('narrowest', 'Narrowest width'),
@@ -59,10 +81,19 @@ export const SET_UP_KINDS: readonly EntryKind[] = [
     group: 'access',
     register: 'Protection',
     one: 'How a room is protected',
+    called: 'Protected',
     at: 'place',
+    tells: {
+      ...BUILT,
+      'set-up': 'all',
+      client: {
+        says: '{what} is protected[ by {level}][, until {until}].',
+        when: ({ level }) => level !== UNPROTECTED,
+      },
+    },
     fields: [
       words('what', 'What is protected', { needed: true }),
-      choice('level', 'With what', ['plastic', 'cloth', 'zip door', 'floor boards', 'nothing, it goes anyway']),
+      choice('level', 'With what', ['plastic', 'cloth', 'zip door', 'floor boards', UNPROTECTED]),
       words('why', 'Why so much or so little'),
       day('until', 'Until'),
     ],

@@ -3,6 +3,7 @@ import type { Measured } from '../../measure/length'
 import { binCheck, WASTE, type BinCheck, type WasteKind } from '../../takeoff/demolitionWaste'
 import { choice, day, length, number, POSITION, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { BUILT } from '../telling'
 import { STAYS_FOR_NOW, strippedSentences } from '../strippedShare'
 
 export const STRIP_OUT_KINDS: readonly EntryKind[] = [
@@ -11,7 +12,10 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     group: 'strip-out',
     register: 'What is stripped, and how',
     one: 'Something to strip out',
+    called: 'Comes out',
     at: 'place',
+    work: ['strip-out'],
+    tells: { ...BUILT, client: '{element} comes out[ ({salvage})].' },
     fields: [
       words('element', 'What comes out', { needed: true }),
       number('order', 'In which order (1 is first)'),
@@ -48,7 +52,9 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     group: 'strip-out',
     register: 'Stubs that are left',
     one: 'A stub that is left',
+    called: 'Stub',
     at: 'place',
+    tells: BUILT,
     fields: [
       words('what', 'What sticks out, and of what', { needed: true }),
       choice('state', 'How it was left', ['capped', 'taped and boxed', 'open', 'not known']),
@@ -62,7 +68,13 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     group: 'strip-out',
     register: 'Tested before dust is made',
     one: 'A material to test before dust is made',
+    called: 'To be tested',
     at: 'place',
+    tells: {
+      ...BUILT,
+      authority: 'all',
+      client: '{material} is tested[ for {for}] before dust is made[; sampled on {sampled}].',
+    },
     fields: [
       words('material', 'Which material', { needed: true }),
       choice('for', 'For what', ['asbestos', 'lead', 'silica', 'mould']),
@@ -78,7 +90,9 @@ export const STRIP_OUT_KINDS: readonly EntryKind[] = [
     group: 'strip-out',
     register: 'Bins',
     one: 'A bin',
+    called: 'Bin',
     at: 'site',
+    tells: { crew: 'all', driver: ['limit', 'debris', 'exchanges'], street: ['since'], 'set-up': ['limit', 'debris'] },
     fields: [
       words('bin', 'Which bin', { needed: true }),
       day('since', 'Delivered on'),

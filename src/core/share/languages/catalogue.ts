@@ -13,6 +13,8 @@ export const PAGE_KEYS = [
   'notReady',
   'others',
   'access',
+  'know',
+  'wholeSite',
   'leave',
   'care',
   'confirm',

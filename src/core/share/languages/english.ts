@@ -21,6 +21,8 @@ export const ENGLISH: Catalogue = {
     notReady: 'Not ready yet',
     others: 'Who else is there',
     access: 'Getting in',
+    know: 'Measured and noted',
+    wholeSite: 'On the whole site',
     leave: 'What to leave, and for whom',
     care: 'Take care',
     confirm: 'Confirm',

@@ -89,6 +89,8 @@ export const POLISH: Catalogue = {
     notReady: 'Jeszcze niegotowe',
     others: 'Kto jeszcze tam będzie',
     access: 'Wejście i dojazd',
+    know: 'Zmierzone i zapisane',
+    wholeSite: 'Na całej budowie',
     leave: 'Co zostawić gotowe i dla kogo',
     care: 'Uwaga',
     confirm: 'Potwierdzam',

@@ -89,6 +89,8 @@ export const SPANISH: Catalogue = {
     notReady: 'Todavía no está listo',
     others: 'Quién más estará allí',
     access: 'Acceso',
+    know: 'Medido y anotado',
+    wholeSite: 'En toda la obra',
     leave: 'Qué dejar listo, y para quién',
     care: 'Cuidado',
     confirm: 'Confirmar',
