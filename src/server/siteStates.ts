@@ -3,6 +3,8 @@ import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
 import type { Site } from '../data/sites'
 import { withFaceAreas } from '../core/reckoning/faceAreas'
+import { withPasses } from '../core/reckoning/passes'
+import { withTaken } from '../core/reckoning/taken'
 import { withPrices } from '../core/reckoning/prices'
 import { withSchools } from '../core/reckoning/schoolWork'
 import { isAgreed } from '../core/scope/extras'
@@ -27,7 +29,7 @@ type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 
 /** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
 const derived = (registers: Registers, { units, schools }: Pick<Known, 'units' | 'schools'>): SiteState =>
-  withPrices(withSchools(withFaceAreas(siteStateOf(registers), units), schools, units))
+  withTaken(withPrices(withSchools(withFaceAreas(withPasses(siteStateOf(registers)), units), schools, units)), units)
 
 function keptOf(db: Db, site: Known): Kept {
   const all = kept.get(db) ?? new Map<string, Kept>()

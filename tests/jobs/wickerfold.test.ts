@@ -57,7 +57,7 @@ describe('Wickerfold', () => {
       {
         register: 'face-trim',
         typed: { what: '1×4', windows: '4 x 36 x 48 in, 24 x 36 in', doors: '60 x 80 in', joint: 'head over sides' },
-        says: [`90' 9"`, `Cut list on sticks of 12': 8. By net and 10 % waste: 9.`],
+        says: [`90' 9"`, `Cut list on sticks of 12': 8. By net and 10 % waste (99' 9 7/8"): 9.`],
       },
       {
         register: 'mounting-blocks',

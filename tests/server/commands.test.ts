@@ -78,7 +78,7 @@ describe('the command line', { timeout: 180_000 }, () => {
       { id: 'patch', outputs: { order: 0.4 } },
     ])
     const described = (await aftermist('takeoff', '--describe')).trim().split('\n')
-    expect(described).toHaveLength(58)
+    expect(described).toHaveLength(63)
     expect(JSON.parse(described[25]!)).toMatchObject({ id: 'C-25', title: 'Concrete' })
   })
 })

@@ -1,6 +1,6 @@
 import type { Units } from '../measure/length'
 import type { RegisterEntry } from '../walk/siteState'
-import { kindOf } from './entry'
+import { kindOf, knownValues } from './entry'
 import type { Asked } from './entryKind'
 
 /** A question that follows from an entry that is open. */
@@ -12,11 +12,12 @@ export interface AskedByEntry extends Asked {
 
 /** Every question that the open entries of a site ask, in their order. */
 export const asksOf = (
-  entries: readonly Pick<RegisterEntry, 'id' | 'kind' | 'placeId' | 'values' | 'settled'>[],
+  entries: readonly Pick<RegisterEntry, 'id' | 'kind' | 'placeId' | 'values' | 'taken' | 'settled'>[],
   units: Units,
 ): AskedByEntry[] =>
-  entries.flatMap(({ id, kind, placeId, values, settled }) =>
-    settled === null
-      ? (kindOf(kind).asks?.(values, units) ?? []).map((asked) => ({ ...asked, entryId: id, kind, placeId }))
-      : [],
-  )
+  entries.flatMap((entry) => {
+    const { id, kind, placeId, settled } = entry
+    if (settled !== null) return []
+    const asked = kindOf(kind).asks?.(knownValues(entry), units) ?? []
+    return asked.map((one) => ({ ...one, entryId: id, kind, placeId }))
+  })

@@ -19,8 +19,7 @@ export function dueDay({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>)
 }
 
 /** Whether an entry is something that somebody asked. */
-export const isQuestion = ({ kind }: Pick<RegisterEntry, 'kind'>): boolean =>
-  kind === 'client-question' || kind === 'trade-question'
+export const isQuestion = ({ kind }: Pick<RegisterEntry, 'kind'>): boolean => kindOf(kind).question === true
 
 /** Why an entry is looked at, the most pressing reason first. */
 export const STANDINGS = {

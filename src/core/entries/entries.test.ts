@@ -23,6 +23,7 @@ const FIGURES: Readonly<Record<string, string>> = {
   'm/h': '16 ft an hour',
   'm2 a day': '80 sq ft a day',
   'm2 a litre': '375 ft² a gallon',
+  'mm2/m': '9 in²/ft',
 }
 
 /** What somebody might type into a field. */

@@ -13,6 +13,10 @@ export function kindOf(id: string): EntryKind {
   return kind
 }
 
+/** What an entry tells, with what the record holds for it. */
+export const knownValues = ({ values, taken }: Pick<RegisterEntry, 'values' | 'taken'>): Values =>
+  taken ? { ...taken, ...values } : values
+
 export const isOpen = (entry: Pick<RegisterEntry, 'kind' | 'settled'>): boolean =>
   kindOf(entry.kind).settle !== undefined && entry.settled === null
 

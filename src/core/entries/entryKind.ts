@@ -63,6 +63,10 @@ export interface EntryKind {
   readonly fields: readonly Field[]
   /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */
   readonly settle?: { readonly word: string; readonly ask?: string }
+  /** What its own fields say that closes it: the result of an inspection. One act closes it everywhere. */
+  readonly closedBy?: (values: Values) => string | null
+  /** Closed, it is the pass of the inspections of what it names at its place. */
+  readonly passes?: true
   /** While it is open nothing may cover this place. */
   readonly holdsCover?: true
   /** While it is open, work at its place waits but for these stages: what carries the house is left alone, and is in the way. */
@@ -72,9 +76,18 @@ export interface EntryKind {
   readonly check?: (values: Values) => void
   /** A calculation by its id and the inputs of it that are asked after the first field: its steps and what to mind
    * follow, and a sketch where one is drawn. `sums.ts` knows the calculation; here it is only named. */
-  readonly sum?: { readonly calculation: string; readonly asks: readonly string[] }
+  readonly sum?: {
+    readonly calculation: string
+    readonly asks: readonly string[]
+    /** Inputs that the record holds already, where nobody types them: of the place's own measures. */
+    readonly takes?: Readonly<Record<string, Taken>>
+  }
   /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
+  /** Its day is one that the plan is held against. */
+  readonly promises?: true
+  /** A question that somebody asked us. */
+  readonly question?: true
   /** Lines of work can be made part of its entries, which then tell how far those are. */
   readonly gathers?: true
   /** What its entries say together, in sentences. */
@@ -83,6 +96,9 @@ export interface EntryKind {
   /** What it asks while it is open, and of whom. */
   readonly asks?: (values: Values, units: Units) => readonly Asked[]
 }
+
+/** What an input is taken from: a place's surface by what the entry names (wall, ceiling, floor), its floor, or a side. */
+export type Taken = 'surface' | 'floor' | 'long' | 'wide' | 'tall'
 
 /** Who can be asked something. */
 export const ASKED_OF = [

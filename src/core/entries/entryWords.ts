@@ -3,7 +3,7 @@ import type { Units } from '../measure/length'
 import type { Standards } from '../takeoff/standards'
 import type { Sketch } from '../sketches/sketch'
 import type { RegisterEntry } from '../walk/siteState'
-import { kindOf, valueWords } from './entry'
+import { kindOf, knownValues, valueWords } from './entry'
 import type { EntryKind } from './entryKind'
 import { printValue, readValues, withoutMoney, type Values } from './field'
 import { entrySketch, fieldsOf, sumSentences } from './sums'
@@ -29,7 +29,7 @@ export interface EntryWords {
 /** @param money whether the reader may see money and contacts
  * @param standards what the site sets instead of the trade's usual figures */
 export function entryWords(
-  entry: Pick<RegisterEntry, 'kind' | 'values'>,
+  entry: Pick<RegisterEntry, 'kind' | 'values' | 'taken'>,
   units: Units,
   money: boolean,
   standards: Standards = {},
@@ -37,15 +37,16 @@ export function entryWords(
   const kind = kindOf(entry.kind)
   const fields = fieldsOf(kind)
   const [name, ...rest] = fields
-  const values = money ? entry.values : withoutMoney(fields, entry.values)
+  const known = knownValues(entry)
+  const values = money ? known : withoutMoney(fields, known)
   return {
     title: printValue(name!, entry.values[name!.key] ?? '', units),
-    details: valueWords(rest, entry.values, units, money),
+    details: valueWords(rest, known, units, money),
     reckoned: [
       ...(kind.reckon?.(values, units, standards) ?? []),
-      ...sumSentences(kind, entry.values, units, money, standards),
+      ...sumSentences(kind, known, units, money, standards),
     ],
-    sketch: entrySketch(kind, entry.values, units),
+    sketch: entrySketch(kind, known, units),
     cautions: (kind.cautions?.(entry.values) ?? []).map((id) => CAUTIONS[id]),
   }
 }

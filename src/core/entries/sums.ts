@@ -5,7 +5,7 @@ import type { Sketch } from '../sketches/sketch'
 import type { Calculation, Input } from '../takeoff/calculation'
 import { calculationById } from '../takeoff/calculations'
 import { isFine } from '../takeoff/readInputs'
-import { runCalculation, type Reckoned } from '../takeoff/runCalculation'
+import { runCalculation, type Figure, type Reckoned } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
 import type { EntryKind } from './entryKind'
 import { choice, withoutMoney, type Field, type FieldKind, type Values } from './field'
@@ -89,4 +89,15 @@ export function sumOf(kind: EntryKind, values: Values, units: Units, standards: 
 export function entrySketch(kind: EntryKind, values: Values, units: Units): Sketch | null {
   const calculation = calculationOf(kind)
   return calculation ? sketchOf(calculation, toldBy(calculation, values), units) : null
+}
+
+/** What a calculation answers to the fields of an entry; null while something for it is missing or cannot be read. */
+export function outputsOf(id: string, values: Values, units: Units): Readonly<Record<string, Figure>> | null {
+  const calculation = calculationById(id)!
+  try {
+    return runCalculation(calculation, toldBy(calculation, values), units).outputs
+  } catch (error) {
+    if (!(error instanceof ImpossibleRequest)) throw error
+    return null
+  }
 }

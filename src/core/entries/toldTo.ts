@@ -3,7 +3,7 @@ import type { Day } from '../calendar/day'
 import type { Units } from '../measure/length'
 import type { Standards } from '../takeoff/standards'
 import type { RegisterEntry } from '../walk/siteState'
-import { called, kindOf, valueWords } from './entry'
+import { called, kindOf, knownValues, valueWords } from './entry'
 import type { EntryKind } from './entryKind'
 import { printValue, withoutMoney, type Field, type Values } from './field'
 import { fieldsOf, sumSentences } from './sums'
@@ -34,7 +34,7 @@ export interface Telltale {
 /** What a listener is told of an entry; null where nothing. Never money. */
 export function toldTo(
   listener: Listener,
-  entry: Pick<RegisterEntry, 'id' | 'kind' | 'placeId' | 'values'>,
+  entry: Pick<RegisterEntry, 'id' | 'kind' | 'placeId' | 'values' | 'taken'>,
   { units, standards = {}, today }: Telltale,
 ): ToldFact | null {
   const kind = kindOf(entry.kind)
@@ -44,7 +44,8 @@ export function toldTo(
   if (when && !when(entry.values)) return null
   if (until && today && String(entry.values[until] ?? '9') < today) return null
   const fields = fieldsOf(kind)
-  const values = withoutMoney(fields, entry.values)
+  const known = knownValues(entry)
+  const values = withoutMoney(fields, known)
   const head = { id: entry.id, placeId: entry.placeId, group: kind.group, part }
   if (typeof says === 'string' && says !== 'all')
     return { ...head, title: '', sentences: said(filled(says, fields, values, units)), care: [] }
@@ -62,7 +63,7 @@ export function toldTo(
     sentences: [
       ...valueWords(rest, values, units, false),
       ...(kind.reckon?.(values, units, standards) ?? []),
-      ...sumSentences(kind, entry.values, units, false, standards),
+      ...sumSentences(kind, known, units, false, standards),
     ],
     care,
   }

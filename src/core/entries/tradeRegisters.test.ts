@@ -165,7 +165,34 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   'face-trim': {
     units: 'imperial',
     typed: { what: 'all openings', windows: '4 x 36 x 48 in, 24 x 36 in', doors: '60 x 80 in' },
-    says: [`Cut list on sticks of 12': 8. By net and 10 % waste: 9.`],
+    says: [`Cut list on sticks of 12': 8. By net and 10 % waste (99' 9 7/8"): 9.`],
+  },
+  'panel-siding': {
+    units: 'imperial',
+    typed: { what: 'rear', wide: '44 ft', tall: `9' 1 1/2"`, stock: '8 ft, 9 ft, 10 ft' },
+    says: [
+      `44' at 4': 11, so 11 side by side.`,
+      `10' reaches 9' 1 1/2": 11 of them. 9' is 1 1/2" short: a frieze or a flashed joint would do with those.`,
+    ],
+  },
+  'cabinet-heights': {
+    typed: {
+      what: 'range wall',
+      stack: '876, 32, 450, 900',
+      ceilingLeft: '2340 mm',
+      ceilingRight: '2331 mm',
+      riser: '75',
+      cover: '68',
+    },
+    says: [
+      '876 mm + 32 mm + 450 mm + 900 mm = 2258 mm; left 82 mm, right 73 mm to the ceiling.',
+      'A riser of 75 mm does not go in at the right.',
+      'Scribe between 68 mm, which covers what has to be covered, and 73 mm.',
+    ],
+  },
+  'fit-check': {
+    typed: { what: 'the pantry handle', space: '28 mm', takes: '34 mm' },
+    says: ['34 mm against 28 mm: it does not fit, by 6 mm.'],
   },
   fascia: {
     typed: { what: 'eaves', eave: '37.8 m', depth: '450 mm' },

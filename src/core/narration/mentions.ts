@@ -1,4 +1,4 @@
-import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
+import { STAGES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import { ELEMENT_PHRASES } from './elementWords'
 import { STAGE_PATTERNS, TRADE_PATTERNS } from './lexicon'
 
@@ -341,4 +341,12 @@ export function stageIn(norm: string, element: Element | null, gone: boolean): S
   if (gone) return 'strip-out'
   if (element && STAGE_OF_ELEMENT[element]) return STAGE_OF_ELEMENT[element]!
   return STAGE_PATTERNS.find(([, pattern]) => pattern.test(norm))?.[0] ?? null
+}
+
+/** Every stage that words name: 'framing, wires and pipes'. */
+export function stagesNamed(words: string): Stage[] {
+  const said = words.toLowerCase()
+  return STAGE_PATTERNS.flatMap(([stage, pattern]) =>
+    said.includes(STAGES[stage].toLowerCase()) || pattern.test(said) ? [stage] : [],
+  )
 }

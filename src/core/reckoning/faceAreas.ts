@@ -21,7 +21,8 @@ interface FaceArea {
   readonly how: string
 }
 
-function faceAreas(state: SiteState, units: Units): Map<string, FaceArea> {
+/** The net area of every face of which measures were told, by place. */
+export function faceAreas(state: SiteState, units: Units): Map<string, FaceArea> {
   const areas = new Map<string, FaceArea>()
   for (const { kind, placeId, values } of state.entries) {
     if (kind !== 'face-area' || !placeId) continue

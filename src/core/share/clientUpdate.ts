@@ -11,7 +11,6 @@ import { outagesOf, outageSentence, type Outage } from './outages'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
-import type { UpdatePart } from './updateEdits'
 import { capital, INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -113,13 +112,13 @@ function quietWeek({ before, now }: UpdateInput): string[] {
 }
 
 /** What entries say in one part of the update. */
-const toldIn = (part: UpdatePart, { now, units, today }: UpdateInput): string[] =>
+const toldIn = (part: 'done' | 'off', { now, units, today }: UpdateInput): string[] =>
   toldOfAll('client', now.entries, { units, today })
     .filter((fact) => fact.part === part)
     .map(factLine)
 
 /** The same, of entries that came since the last update alone. */
-const newsIn = (part: UpdatePart, input: UpdateInput): string[] => {
+const newsIn = (part: 'done' | 'off', input: UpdateInput): string[] => {
   const known = new Set(input.before.entries.map(({ id }) => id))
   return toldIn(part, {
     ...input,

@@ -130,10 +130,19 @@ const telling = (field: Field, value: Values[string]): boolean =>
 
 const cells = [...TABLE].flatMap(([id, told]) => [...told].map(([listener, fields]) => [id, listener, fields] as const))
 
+/** Of what is closed nobody is told: its choices are then the first that can be made. */
+const stillOpen = (kind: EntryKind, values: Values): Values =>
+  kind.closedBy?.(values)
+    ? {
+        ...values,
+        ...Object.fromEntries(kind.fields.flatMap(({ key, options }) => (options ? [[key, options[0]!]] : []))),
+      }
+    : values
+
 /** A filled entry as it is told to one reader. */
 const filledFor = (kind: EntryKind, listener: Listener): Values => {
   const sort = SORT_FOR[`${kind.id} ${listener}`]
-  const values = filled(kind)
+  const values = stillOpen(kind, filled(kind))
   if (kind.id === 'protection') return { ...values, level: 'cloth' }
   return sort ? { ...values, sort } : values
 }

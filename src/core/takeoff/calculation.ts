@@ -20,7 +20,7 @@ export const INPUT_KINDS = {
 export type InputKind = keyof typeof INPUT_KINDS
 
 /** A default that is the same everywhere, or one for each system of units. */
-export type Default = number | string | { readonly metric: number; readonly imperial: number }
+export type Default = number | string | Readonly<Record<Units, number | string>>
 
 /** One thing that a calculation has to be told. `T` is what it is read as. */
 export interface Input<T = unknown> {

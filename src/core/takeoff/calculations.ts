@@ -1,6 +1,7 @@
 import type { Calculation } from './calculation'
 import { flashing } from './envelope/flashing'
 import { gable } from './envelope/gable'
+import { panels } from './envelope/panels'
 import { lapSiding } from './envelope/lapSiding'
 import { mountingBlocks } from './envelope/mountingBlocks'
 import { paint } from './envelope/paint'
@@ -11,6 +12,7 @@ import { trim } from './envelope/trim'
 import { weatherBarrier } from './envelope/weatherBarrier'
 import { alignment } from './finishes/alignment'
 import { board } from './finishes/board'
+import { cabinetHeight } from './finishes/cabinetHeight'
 import { cabinetRun } from './finishes/cabinetRun'
 import { countertop } from './finishes/countertop'
 import { drying } from './finishes/drying'
@@ -21,6 +23,9 @@ import { tarp } from './finishes/tarp'
 import { tile } from './finishes/tile'
 import { bulkhead } from './fit/bulkhead'
 import { bulkheadFraming } from './fit/bulkheadFraming'
+import { clearance } from './fit/clearance'
+import { leastRoom } from './fit/leastRoom'
+import { standing } from './fit/standing'
 import { deviceBox } from './fit/deviceBox'
 import { escapeOpening } from './fit/escapeOpening'
 import { flushPlane } from './fit/flushPlane'
@@ -118,6 +123,11 @@ export const CALCULATIONS: readonly Calculation[] = [
   tarp,
   alignment,
   boundary,
+  cabinetHeight,
+  panels,
+  clearance,
+  standing,
+  leastRoom,
 ]
 
 const BY_ID = new Map(CALCULATIONS.map((one) => [one.id, one]))

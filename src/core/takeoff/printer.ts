@@ -4,6 +4,8 @@ import { mm, printLength, type Units } from '../measure/length'
 export interface Printer {
   len(mm: number): string
   area(m2: number): string
+  /** A small area, of vents and openings. */
+  small(m2: number): string
   volume(m3: number): string
   mass(kg: number): string
   liquid(litres: number): string
@@ -27,6 +29,7 @@ export const printerFor = (units: Units): Printer =>
         // Halves of a millimetre count where boards and gaps are added up.
         len: (value) => (Math.abs(value) < 10_000 ? `${trimmed(value, 1)} mm` : `${trimmed(value / 1000, 3)} m`),
         area: (value) => `${trimmed(value, 2)} m²`,
+        small: (value) => `${trimmed(value * 1e4, 0)} cm²`,
         volume: (value) => `${trimmed(value, 3)} m³`,
         mass: (value) => `${trimmed(value, 1)} kg`,
         liquid: (value) => `${trimmed(value, 2)} L`,
@@ -35,6 +38,7 @@ export const printerFor = (units: Units): Printer =>
     : {
         len: (value) => (value < 0 ? `−${printLength(mm(-value), units)}` : printLength(mm(value), units)),
         area: (value) => `${trimmed(value / FT2, 1)} ft²`,
+        small: (value) => `${trimmed((value / FT2) * 144, 0)} in²`,
         volume: (value) => `${trimmed(value / FT3, 2)} ft³ (${trimmed(value / YD3, 3)} yd³)`,
         mass: (value) => `${trimmed(value / LB, 1)} lb`,
         liquid: (value) => `${trimmed(value / GALLON, 2)} gal`,

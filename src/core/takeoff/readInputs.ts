@@ -148,11 +148,15 @@ const AMOUNT = new RegExp(
 /** `1,240` is a thousand and more to one and a little over one to another. */
 const THOUSANDS = /(?<![\d.,])\d{1,3},\d{3}(?![\d.,])/
 
+/** `ft2`, `m3`, `in2/ft` */
+const POWER = /\b(mm|cm|m|in|ft|yd)([23])(?=$|[\s/])/gi
+const POWERS: Readonly<Record<string, string>> = { '2': '²', '3': '³' }
+
 /** A figure or a range of it, bare or with the words of a unit behind it. */
 function amount(value: unknown, { unit }: Pick<Input, 'unit'>, what: string, units: Units): Read {
   if (typeof value === 'number' && Number.isFinite(value)) return exact(value)
   if (typeof value !== 'string') return wrong(`"${shown(value)}" cannot be read as ${what}.`)
-  const text = plainFigures(value.trim())
+  const text = plainFigures(value.trim().replace(POWER, (_, unit: string, power: string) => unit + POWERS[power]!))
   const thousands = THOUSANDS.exec(text)
   if (thousands) return wrong(`"${thousands[0]}" could be meant in two ways. Write it without the comma.`)
   const said = AMOUNT.exec(text) ?? AMOUNT.exec(inDigits(text))

@@ -35,6 +35,19 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-01': [
     {
+      what: 'the trim of a shed: base, corners, rakes and a window',
+      told: {
+        runs: '10.8 m, 1.35 m, 1.35 m, 1.35 m, 1.35 m',
+        corners: 4,
+        cornerHeight: '2 m',
+        windows: '600 x 450',
+        joint: 'mitred',
+        stock: '4.88 m',
+        otherStock: '3.66 m',
+      },
+      gives: { net: 35012, sticksByWaste: 8, otherSticks: 11 },
+    },
+    {
       what: 'a 36 × 60 in window',
       units: 'imperial',
       told: { windows: '36 x 60 in' },
@@ -76,6 +89,27 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     },
   ],
   'C-02': [
+    {
+      what: 'a rendered bungalow with two gable tops and four columns',
+      told: {
+        walls: '2 x 10.4 x 2.7, 2 x 14.2 x 2.7',
+        gableBase: '6.2 m',
+        rise: '1.9 m',
+        gables: 2,
+        columns: 4,
+        around: '1.2 m',
+        columnTall: '2.4 m',
+        openings: '4.8 x 2.1',
+      },
+      gives: { gableArea: 11.78, columnArea: 11.52, deducted: 10.08, net: 146.06 },
+    },
+    {
+      what: 'a garage gable with its waste',
+      units: 'imperial',
+      told: { gableBase: '22 ft', pitch: 5, more: 15 },
+      gives: { net: 50.417, order: 57.979 },
+      in: { net: FT2, order: FT2 },
+    },
     {
       what: 'a gable of 28 ft at 6 in 12, twice',
       units: 'imperial',
@@ -159,6 +193,20 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-09': [
     {
+      what: 'vented board that the eave is too short for',
+      units: 'imperial',
+      told: {
+        eave: '62 ft',
+        depth: '16 in',
+        attic: '1240 ft2',
+        product: '9 in2/ft',
+        overlay: '3/8 in',
+        underMetal: '1/4 in',
+      },
+      gives: { soffit: 82.667, ventedLength: 66.133, ventedShort: 4.133, fits: 'no' },
+      in: { soffit: FT2, ventedLength: FT, ventedShort: FT },
+    },
+    {
       what: 'eaves of 37.8 m, 450 deep, over an attic of 90 m²',
       told: { eave: '37.8 m', depth: 450, attic: 90 },
       gives: { fascia: 37800, soffit: 17.01, freeVent: 0.6, atEave: 0.3 },
@@ -211,6 +259,20 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     },
   ],
   'C-15': [
+    {
+      what: 'trim on a packer, proud of the siding',
+      units: 'imperial',
+      told: {
+        layers: '1/2, 1 1/2, 3/4, 5/16',
+        trim: '1 in',
+        proud: '3/8 in',
+        under: 2,
+        trimWide: '3 1/2 in',
+        edge: '1 3/4 in',
+      },
+      gives: { stack: 3.0625, trimFace: 3.4375, packer: 0.4375, lap: 1.75 },
+      in: { stack: INCH, trimFace: INCH, packer: INCH, lap: INCH },
+    },
     { what: 'a sill set out 22 for stone of 20', told: { plane: 22, layers: '20 mm' }, gives: { gap: 2 } },
     { what: 'a half wall', told: { plane: 900, layers: '868 mm, 32 mm' }, gives: { gap: 0 } },
     {
@@ -246,6 +308,18 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-18': [
     {
+      what: 'two windows joined with a mull',
+      told: { kind: 'window', width: '915 mm', height: '1220 mm', pieces: 2, mull: '40 mm', jacks: 2 },
+      gives: { widthLow: 1882.7, heightLow: 1232.7, header: 2034.7 },
+    },
+    {
+      what: 'a header cut longer, to the old studs',
+      units: 'imperial',
+      told: { rough: '36 1/2 in', jacks: 2, cut: '66 in' },
+      gives: { header: 42.5, cutLonger: 23.5 },
+      in: { header: INCH, cutLonger: INCH },
+    },
+    {
       what: 'two jacks a side',
       units: 'imperial',
       told: { rough: '36 in', jacks: 2 },
@@ -275,6 +349,24 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     },
   ],
   'C-19': [
+    {
+      what: 'a steel beam in two pieces past a stair',
+      units: 'imperial',
+      told: {
+        material: 'by mass a metre',
+        perMetre: '26 lb/ft',
+        long: '18 ft',
+        pieces: '10 ft, 8 ft',
+        straight: '12 ft',
+      },
+      gives: { weight: 468, longest: 260, people: 6, spare: 2 },
+      in: { weight: LB, longest: LB, spare: FT },
+    },
+    {
+      what: 'one beam through a gable window',
+      told: { material: 'by mass a metre', perMetre: 46, long: '6.6 m', straight: '8.2 m', across: '180 mm' },
+      gives: { weight: 303.6, people: 13, spare: 1420 },
+    },
     {
       what: '5 1/4 × 16 in of 22 ft',
       units: 'imperial',
@@ -450,6 +542,13 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-29': [
     {
+      what: 'a basement sash as it was measured, with its well',
+      units: 'imperial',
+      told: { width: '27 in', height: '30 in', sill: '43 in', wellWide: '38 in', wellOut: '42 in', wellDeep: '50 in' },
+      gives: { area: 5.625, verdict: 'not', well: 11.083, ladder: 'needed' },
+      in: { area: FT2, well: FT2 },
+    },
+    {
       what: 'likely here, short elsewhere',
       told: { width: 820, height: 610, sill: 1060 },
       gives: { area: 0.5002, verdict: 'likely' },
@@ -464,6 +563,13 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-30': [
     {
+      what: 'a louder model that reaches the short end alone',
+      units: 'imperial',
+      told: { room: '40 ft2', straight: '22 ft', bends: 4, most: '90 ft' },
+      gives: { flow: 50, equivalentLow: 82, equivalentHigh: 112, fits: 'at its short end only' },
+      in: { equivalentLow: FT, equivalentHigh: FT },
+    },
+    {
       what: 'a bath of 3.1 × 2.4 m, 7.5 m of duct, three bends',
       told: { room: 7.44, straight: '7.5 m', bends: 3 },
       gives: { flow: 80, equivalentLow: 74.606, equivalentHigh: 99.606 },
@@ -471,6 +577,11 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     },
   ],
   'C-31': [
+    {
+      what: 'a run with a skin still to come on its left end',
+      told: { niche: '3180 mm', boxes: '450, 600, 600, 450, 300, 760', skinLeft: '4 mm' },
+      gives: { residual: 20, eachSide: 10, left: 6, right: 10, move: 2 },
+    },
     {
       what: 'a niche that is left 24',
       told: { niche: 2424, boxes: '600 mm, 600 mm, 600 mm, 600 mm' },
@@ -503,7 +614,16 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
       in: { tape: FT, premix: GALLON },
     },
   ],
-  'C-36': [{ what: '40 m² with bags of 5.4', told: { surface: 40, bag: 5.4 }, gives: { cavities: 34, order: 7 } }],
+  'C-36': [
+    {
+      what: 'a cold store between its timbers',
+      units: 'imperial',
+      told: { surface: '249 ft2', framing: { low: 15, high: 25 } },
+      gives: { cavities: [186.75, 211.65] },
+      in: { cavities: FT2 },
+    },
+    { what: '40 m² with bags of 5.4', told: { surface: 40, bag: 5.4 }, gives: { cavities: 34, order: 7 } },
+  ],
   'C-37': [
     {
       what: 'a room under 2.4 m',
@@ -552,6 +672,16 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-42': [
     {
+      what: 'two frames moved: 38 and four hours at 52',
+      told: { material: 38, hours: 4, rate: 52, overhead: 15 },
+      gives: { price: 282.9 },
+    },
+    {
+      what: 'four hangers and an allowance',
+      told: { material: 88, waste: 8, labour: 420, overhead: 20 },
+      gives: { price: 618.048 },
+    },
+    {
       what: 'over an allowance, a platform and a vent',
       told: { material: 750, labour: 840, sub: 690, before: 1180 },
       gives: { price: 2622, total: 3802 },
@@ -559,7 +689,10 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     { what: 'a sensor', told: { material: 84, labour: 60, overhead: 20 }, gives: { price: 172.8 } },
     { what: 'six doors', told: { labour: 960, overhead: 0, count: 6 }, gives: { each: 160 } },
   ],
-  'C-43': [{ what: 'ducts through trusses', told: { days: 1.5, rate: 480, material: 140 }, gives: { avoided: 860 } }],
+  'C-43': [
+    { what: 'four ends left plain', told: { pieces: 4, each: 46 }, gives: { avoided: 184 } },
+    { what: 'ducts through trusses', told: { days: 1.5, rate: 480, material: 140 }, gives: { avoided: 860 } },
+  ],
   'C-44': [
     {
       what: '19 ft of plate where 12 were allowed',
@@ -578,6 +711,12 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-46': [
     {
+      what: 'a ceiling, three to five inches',
+      units: 'imperial',
+      told: { sag: '3 to 5 in' },
+      gives: { steps: [24, 40] },
+    },
+    {
       what: '2 in at 1/8',
       units: 'imperial',
       told: { ends: '10 in', middle: '12 in' },
@@ -587,6 +726,12 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   ],
   'C-47': [{ what: 'diagonals 12 apart', told: { first: 5012, second: 5000 }, gives: { deviation: 12 } }],
   'C-48': [
+    {
+      what: 'two masons of seven hours',
+      units: 'imperial',
+      told: { wall: '520 ft2', joint: '5.8 ft/ft2', rate: '14 ft/h', day: 7, hands: 2 },
+      gives: { joint: 919.277, hours: 215.43, days: 15.388 },
+    },
     { what: 'a garden wall', told: { wall: 19.8, day: 7.5 }, gives: { joint: 340.56, hours: 68.112, days: 9.082 } },
   ],
   'C-49': [
@@ -619,6 +764,12 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
   'C-52': [{ what: 'twelve said, thirteen drawn', told: { said: 12, drawn: 13 }, gives: { questions: 1 } }],
   'C-53': [
     {
+      what: 'one stud fewer than the spacing gives',
+      units: 'imperial',
+      told: { long: '18 ft', counted: 29 },
+      gives: { studs: 30, missing: 1 },
+    },
+    {
       what: '12 ft',
       units: 'imperial',
       told: { long: '12 ft' },
@@ -643,7 +794,56 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     { what: 'a reveal at four points', told: { points: '3 mm, 3 mm, 4 mm, 6 mm' }, gives: { spread: 3, outside: 1 } },
   ],
   'C-57': [
+    {
+      what: 'two coats from the neighbour’s side',
+      told: { long: { low: '9.5 m', high: '10 m' }, tall: '2.7 m', rate: 30, coats: 2 },
+      gives: { area: [25.65, 27], days: [1.71, 1.8], wholeDays: 2 },
+    },
     { what: 'a face behind the line', told: { long: '8 m', tall: '5 m', rate: 10 }, gives: { area: 40, days: 4 } },
+  ],
+  'C-58': [
+    {
+      what: 'a range wall under a ceiling that falls',
+      told: { stack: '876, 32, 450, 900', ceilingLeft: '2340 mm', ceilingRight: '2331 mm', riser: '75', cover: '68' },
+      gives: { height: 2258, gapLeft: 82, gapRight: 73, scribe: 9, fits: 'no' },
+    },
+  ],
+  'C-59': [
+    {
+      what: 'a rear wall of 44 ft, an inch and a half too tall for nine',
+      units: 'imperial',
+      told: { wide: '44 ft', tall: `9' 1 1/2"`, stock: '8 ft, 9 ft, 10 ft' },
+      gives: { across: 11, order: 11, length: 10, joint: 'none' },
+      in: { length: FT },
+    },
+    {
+      what: 'taller than any that is sold',
+      told: { wide: '4.88 m', tall: '3.5 m' },
+      gives: { across: 4, order: 8, joint: 'needed' },
+    },
+  ],
+  'C-60': [
+    { what: 'a handle against a switch', told: { space: '28 mm', takes: '34 mm' }, gives: { left: -6, verdict: 'no' } },
+    { what: 'a tub in a bath', told: { space: '1.9 m', takes: '1.7 m' }, gives: { left: 200, verdict: 'yes' } },
+  ],
+  'C-61': [
+    {
+      what: 'a bed under a window',
+      told: { wide: '1.6 m', clear: '3.05 m' },
+      gives: { least: 2800, most: 3100, verdict: 'passes the low end, fails the high' },
+    },
+  ],
+  'C-62': [
+    {
+      what: 'a bunk room',
+      told: { long: '3.0 m', wide: '2.15 m' },
+      gives: {
+        area: 6.45,
+        short: 0.05,
+        wouldDo: 2166.67,
+        verdict: 'under the usual least: not to be called a bedroom',
+      },
+    },
   ],
 }
 

@@ -7,6 +7,7 @@ import { effort } from '../scope/layTreatment'
 import { LEADS } from '../scope/leads'
 import { approvalWords, type Approval, type Excluded, type Line, type LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
+import { entryKind } from '../entries/entryKinds'
 import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
 import type { Selection } from '../selections/selection'
@@ -51,6 +52,8 @@ export interface Walk extends Entry, WalkStart {
 export interface RegisterEntry extends Entry, Written {
   readonly settled: { readonly result: string } | null
   readonly responsible: Responsible | null
+  /** What the record holds for its sum, where nobody typed it. */
+  readonly taken?: Values
 }
 
 /** Everything that is known about one site, put together from its registers. */
@@ -144,7 +147,7 @@ export function siteStateOf(registers: Registers): SiteState {
       reasons: f.reasons?.value ?? null,
     })),
     entries: entries(groups.entry, 'written', (f) => ({
-      settled: f.settled?.value ?? null,
+      settled: f.settled?.value ?? closedByItself(f.written?.value),
       removed: f.removed?.value ?? false,
       responsible: f.responsible?.value ?? null,
     })).flatMap(unlessRemoved),
@@ -155,6 +158,12 @@ export function siteStateOf(registers: Registers): SiteState {
     comings: entries(groups.coming, 'told', () => ({})),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
+}
+
+/** What an entry's own fields say that closes it. */
+function closedByItself(written: Written | undefined): { result: string } | null {
+  const result = written && entryKind(written.kind)?.closedBy?.(written.values)
+  return result ? { result } : null
 }
 
 const unlessRemoved = <T extends object>({

@@ -1,4 +1,6 @@
-import { isQuestion } from '../../core/entries/due'
+import { asksOf } from '../../core/entries/asks'
+import { dueDay, isQuestion } from '../../core/entries/due'
+import { called, entryName, isOpen, kindOf } from '../../core/entries/entry'
 import { printMoney } from '../../core/measure/money'
 import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
@@ -49,6 +51,8 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
   ...toAnswer(site, state),
+  ...askedByEntries(site, state, plan),
+  ...entriesDue(site, state, context.today),
   ...updateDue(context, site, plan),
   ...cannotBe(context, site),
 ]
@@ -296,6 +300,46 @@ const toAnswer = (site: Site, state: SiteState): Need[] =>
       href: `/sites/${site.id}/record`,
       action: 'Answer',
     }))
+
+/** What entries of the record ask: of us, and of whom else, the nearer the work at their place the more pressing. */
+const askedByEntries = (site: Site, state: SiteState, plan: Plan | null): Need[] =>
+  asksOf(state.entries, site.units).map(({ of, question, placeId, entryId }) => {
+    const next = plan && placeId ? nextAt(plan, placeId) : null
+    return {
+      cost: of === 'us' ? 95 : 85,
+      when: next ? `before ${shortDay(next)}` : 'to ask',
+      note: 'to ask',
+      text: `${question} ${placeId ? `${placeName(state, placeId)}, ` : ''}${site.name}.`,
+      detail: of === 'us' ? 'For us to settle.' : `Of the ${of}: it stands on their paper.`,
+      href: `/sites/${site.id}/record#${entryId}`,
+      action: 'Look at it',
+    }
+  })
+
+/** Days ahead in which what an entry promises or awaits is told. */
+const DUE_DAYS = 2
+
+/** What is on record with a day that has come, and is still open: a letter, a permit, a part, something to put right. */
+const entriesDue = (site: Site, state: SiteState, today: Day): Need[] =>
+  state.entries.flatMap((entry) => {
+    const due = isOpen(entry) && !isPlannedEnd(entry) ? dueDay(entry) : null
+    if (due === null || daysBetween(today, due) > DUE_DAYS) return []
+    const late = daysBetween(due, today)
+    return [
+      {
+        cost: 100 + Math.min(60, Math.max(0, late) * 2),
+        when: late > 0 ? `${daysWords(late)} late` : late === 0 ? 'today' : `by ${shortDay(due)}`,
+        note: kindOf(entry.kind).register.toLowerCase(),
+        text: `${called(kindOf(entry.kind), entryName(entry))}. ${placeName(state, entry.placeId)}, ${site.name}.`,
+        detail: late > 0 ? `It was due on ${shortDay(due)} and is still open.` : 'It is still open.',
+        href: `/sites/${site.id}/record#${entry.id}`,
+        action: 'Look at it',
+      },
+    ]
+  })
+
+/** Promises and phases are held against the plan, not against their day. */
+const isPlannedEnd = ({ kind }: Pick<SiteState['entries'][number], 'kind'>): boolean => kindOf(kind).promises === true
 
 /** People whose dates changed. */
 export function toTell(context: Context, plan: Plan | null): Need[] {

@@ -18,34 +18,61 @@ export function EntryFields({
   /** Key of the field that could not be read. */
   readonly wrong?: string | undefined
 }) {
-  return fields.map((one) => {
-    const typed = typedValue(one, values?.[one.key])
-    const common = { name: one.key, 'aria-invalid': one.key === wrong ? true : undefined, defaultValue: typed }
-    if (one.kind === 'tick')
-      return (
-        <FormLabel key={one.key}>
-          <FormCheckInput type="checkbox" name={one.key} defaultChecked={typed !== ''} /> {one.label}
-        </FormLabel>
-      )
+  const one = (field: Field) => <EntryField key={field.key} one={field} {...{ units, values, wrong }} />
+  const [first, more] = [fields.slice(0, MOST_AT_ONCE), fields.slice(MOST_AT_ONCE)]
+  if (more.length === 0) return first.map(one)
+  const told = more.some((field) => field.key === wrong || typedValue(field, values?.[field.key]) !== '')
+  return (
+    <>
+      {first.map(one)}
+      <details open={told}>
+        <summary>More: {more[0]!.label.toLowerCase()} …</summary>
+        {more.map(one)}
+      </details>
+    </>
+  )
+}
+
+/** Fields that a form shows before it asks whether there is more. */
+const MOST_AT_ONCE = 8
+
+function EntryField({
+  one,
+  units,
+  values,
+  wrong,
+}: {
+  readonly one: Field
+  readonly units: Units
+  readonly values: Values | undefined
+  readonly wrong: string | undefined
+}) {
+  const typed = typedValue(one, values?.[one.key])
+  const common = { name: one.key, 'aria-invalid': one.key === wrong ? true : undefined, defaultValue: typed }
+  if (one.kind === 'tick')
     return (
       <FormLabel key={one.key}>
-        {labelOn(one, units)}
-        {one.kind === 'choice' ? (
-          <FormSelect {...common}>
-            <option value="">not said</option>
-            {one.options!.map((option) => (
-              <option key={option}>{option}</option>
-            ))}
-          </FormSelect>
-        ) : (
-          <FormControl
-            autoComplete="off"
-            type={one.kind === 'day' ? 'date' : 'text'}
-            inputMode={one.kind === 'number' || one.kind === 'money' ? 'decimal' : undefined}
-            {...common}
-          />
-        )}
+        <FormCheckInput type="checkbox" name={one.key} defaultChecked={typed !== ''} /> {one.label}
       </FormLabel>
     )
-  })
+  return (
+    <FormLabel key={one.key}>
+      {labelOn(one, units)}
+      {one.kind === 'choice' ? (
+        <FormSelect {...common}>
+          <option value="">not said</option>
+          {one.options!.map((option) => (
+            <option key={option}>{option}</option>
+          ))}
+        </FormSelect>
+      ) : (
+        <FormControl
+          autoComplete="off"
+          type={one.kind === 'day' ? 'date' : 'text'}
+          inputMode={one.kind === 'number' || one.kind === 'money' ? 'decimal' : undefined}
+          {...common}
+        />
+      )}
+    </FormLabel>
+  )
 }

@@ -1,6 +1,9 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
+import { shortDay, type Day } from '../../calendar/day'
+import { stagesNamed } from '../../narration/mentions'
 import { choice, day, length, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
 /** Consents of those who own or guard the house together. */
@@ -51,6 +54,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
       day('by', 'Needed by'),
       day('expected', 'Expected on'),
     ],
+    closedBy: ({ state }) => (state === 'granted' ? 'Granted' : null),
     settle: { word: 'Granted', ask: 'Number, and by whom' },
     reckon: ({ state, before }) => (state === 'granted' || !before ? [] : [`${String(before)} waits for it.`]),
     cautions: ({ sort }) => (sort === 'association' || sort === 'conservation' ? ['consent'] : ['not-approval']),
@@ -123,7 +127,16 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, authority: 'all', designer: 'all', supplier: ['width', 'height'], client: 'all' },
     fields: [words('what', 'Which opening', { needed: true })],
     settle: { word: 'Answered', ask: 'What the authority said' },
-    sum: { calculation: 'C-29', asks: ['width', 'height', 'sill'] },
+    sum: { calculation: 'C-29', asks: ['width', 'height', 'sill', 'wellWide', 'wellOut', 'wellDeep'] },
+    asks: (values, units) =>
+      outputsOf('C-29', values, units)?.verdict === 'not'
+        ? [
+            {
+              of: 'authority',
+              question: `${String(values.what)}: it is under the usual rule as measured. What does the room need so that somebody may sleep in it?`,
+            },
+          ]
+        : [],
     cautions: () => ['escape-window', 'not-approval'],
   },
   {
@@ -172,6 +185,12 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
     one: 'An inspection',
     called: 'Inspection',
     at: 'place',
+    work: ({ what }) => stagesNamed(String(what)),
+    passes: true,
+    closedBy: ({ result, on, inspector }) =>
+      result === 'passed'
+        ? ['Passed', on && shortDay(on as Day), inspector && `by ${String(inspector)}`].filter(Boolean).join(', ')
+        : null,
     tells: { ...BUILT, authority: 'all', client: 'Inspection of {what}[ on {on}][: {result}].' },
     fields: [
       words('what', 'Of what', { needed: true }),

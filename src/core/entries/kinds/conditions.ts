@@ -1,6 +1,6 @@
 import { CHANCES } from '../chances'
 import { printLength, type Measured, type Tenths, type Units } from '../../measure/length'
-import { countTieOut, type Counts } from '../../takeoff/countTieOut'
+import { countSentences, countTieOut, type Counts } from '../../takeoff/countTieOut'
 import { cutUpStrip } from '../../takeoff/cutUpStrip'
 import { choice, length, money, number, POSITION, tick, words, type Field } from '../field'
 import type { Asked, EntryKind } from '../entryKind'
@@ -167,12 +167,14 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
       number('drawn', 'On the plan'),
       number('ordered', 'Ordered'),
       number('delivered', 'Delivered'),
+      number('done', 'Done'),
+      number('needed', 'Needed'),
+      number('used', 'Used'),
+      number('saved', 'Saved from what is there'),
       tick('photographed', 'Photographed'),
     ],
     settle: { word: 'Agrees', ask: 'Which number is right' },
-    reckon: (values) => countTieOut(values as Counts),
-    asks: (values) =>
-      countTieOut(values as Counts).map((question) => ({ of: 'us', question: `${String(values.what)}: ${question}` })),
+    reckon: (values) => [...countTieOut(values as Counts), ...countSentences(values as Counts)],
   },
 ]
 

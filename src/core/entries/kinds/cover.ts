@@ -21,7 +21,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and inspected', ask: 'By whom' },
     holdsCover: true,
-    sum: { calculation: 'C-36', asks: ['surface', 'framing', 'bag'] },
+    sum: { calculation: 'C-36', asks: ['surface', 'framing', 'bag'], takes: { surface: 'surface' } },
     cautions: ({ what }) => [
       'old-wiring',
       ...(/\b(?:attic|loft|ceiling|roof)\b/i.test(String(what)) ? (['ceiling-foot'] as const) : []),
@@ -43,7 +43,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
       words('patches', 'Holes to patch'),
     ],
     settle: { word: 'Up' },
-    sum: { calculation: 'C-35', asks: ['surface', 'waste'] },
+    sum: { calculation: 'C-35', asks: ['surface', 'waste'], takes: { surface: 'surface' } },
     cautions: ({ type }) => (type === 'fire' || type === 'sound' ? ['fire-sound'] : []),
   },
   {

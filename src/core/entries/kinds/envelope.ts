@@ -1,5 +1,6 @@
 import { choice, day, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
 export const ENVELOPE_KINDS: readonly EntryKind[] = [
@@ -13,7 +14,22 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     work: ['weather-barrier', 'cladding', 'plaster', 'paint'],
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
-    sum: { calculation: 'C-02', asks: ['walls', 'gableBase', 'pitch', 'gables', 'openings'] },
+    sum: {
+      calculation: 'C-02',
+      asks: [
+        'walls',
+        'openings',
+        'gableBase',
+        'pitch',
+        'rise',
+        'gables',
+        'overhang',
+        'columns',
+        'around',
+        'columnTall',
+        'more',
+      ],
+    },
   },
   {
     id: 'face-siding',
@@ -25,7 +41,34 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     work: ['cladding'],
     tells: BUILT,
     fields: [words('what', 'Which siding', { needed: true })],
-    sum: { calculation: 'C-03', asks: ['height', 'exposure', 'walls', 'gables', 'board'] },
+    sum: {
+      calculation: 'C-03',
+      asks: ['height', 'exposure', 'walls', 'gables', 'board'],
+      takes: { height: 'tall', walls: 'surface' },
+    },
+  },
+  {
+    id: 'panel-siding',
+    group: 'envelope',
+    register: 'Upright sheets and boards',
+    one: 'Sheets or boards set upright',
+    called: 'Sheets',
+    at: 'place',
+    work: ['cladding'],
+    tells: BUILT,
+    fields: [words('what', 'Which face or part', { needed: true })],
+    settle: { word: 'Up' },
+    sum: {
+      calculation: 'C-59',
+      asks: ['wide', 'tall', 'piece', 'stock', 'more'],
+      takes: { wide: 'long', tall: 'tall' },
+    },
+    asks: (values, units) => {
+      const sum = outputsOf('C-59', values, units)
+      return sum && (sum.joint === 'needed' || Number(sum.short) > 0)
+        ? [{ of: 'us', question: `${String(values.what)}: the next longer sheets, or a joint or frieze?` }]
+        : []
+    },
   },
   {
     id: 'sheathing',
@@ -38,7 +81,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
     settle: { word: 'On and fixed' },
-    sum: { calculation: 'C-05', asks: ['walls', 'gables', 'sheet'] },
+    sum: { calculation: 'C-05', asks: ['walls', 'gables', 'sheet'], takes: { walls: 'surface' } },
   },
   {
     id: 'mounting-blocks',
@@ -78,7 +121,10 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     next: ['paint'],
     tells: { ...BUILT, next: 'all' },
     fields: [words('what', 'Which trim', { needed: true })],
-    sum: { calculation: 'C-01', asks: ['windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'stock'] },
+    sum: {
+      calculation: 'C-01',
+      asks: ['windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'runs', 'stock', 'otherStock'],
+    },
   },
   {
     id: 'fascia',
@@ -90,7 +136,19 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     work: ['roof', 'cladding'],
     tells: { ...BUILT, client: 'Fascia and soffit: {what}.' },
     fields: [words('what', 'Which run', { needed: true })],
-    sum: { calculation: 'C-09', asks: ['eave', 'rake', 'depth', 'attic'] },
+    sum: {
+      calculation: 'C-09',
+      asks: ['eave', 'rake', 'depth', 'attic', 'ratio', 'product', 'boards', 'overlay', 'underMetal'],
+    },
+    asks: (values, units) =>
+      outputsOf('C-09', values, units)?.fits === 'no'
+        ? [
+            {
+              of: 'us',
+              question: `${String(values.what)}: it does not fit under the roof-edge metal. Cut it and slip it under, or another profile?`,
+            },
+          ]
+        : [],
     cautions: () => ['roof-edge', 'ladder'],
   },
   {
@@ -104,7 +162,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which face', { needed: true })],
     settle: { word: 'On, laps right' },
-    sum: { calculation: 'C-06', asks: ['walls', 'laps'] },
+    sum: { calculation: 'C-06', asks: ['walls', 'laps'], takes: { walls: 'surface' } },
   },
   {
     id: 'flashing',
@@ -197,7 +255,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       choice('pass', 'Which pass', ['raked', 'filled', 'washed', 'rebuilt', 'sample panel']),
     ],
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
-    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day'] },
+    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'] },
     cautions: () => ['acid-wash', 'dust'],
   },
   {
@@ -213,7 +271,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('leave', 'Who gave leave, and until when'),
     ],
     settle: { word: 'Done, their side is clear' },
-    sum: { calculation: 'C-57', asks: ['long', 'tall', 'rate'] },
+    sum: { calculation: 'C-57', asks: ['long', 'tall', 'rate', 'coats'] },
     reckon: ({ leave }) => (leave ? [] : ['No leave to pass yet.']),
     cautions: () => ['neighbour-access'],
   },

@@ -1,6 +1,7 @@
 import { printLength, tenths, type Units } from '../../measure/length'
 import { choice, day, length, lengthIn, money, number, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 import { guardSentences } from '../guards'
 import { handOffSentences } from '../handOffs'
@@ -45,7 +46,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('protect', 'Protected until'),
     ],
     settle: { word: 'Laid' },
-    sum: { calculation: 'C-32', asks: ['surface', 'box', 'laid', 'waste'] },
+    sum: { calculation: 'C-32', asks: ['surface', 'box', 'laid', 'waste'], takes: { surface: 'floor' } },
   },
   {
     id: 'cabinet-fit',
@@ -65,11 +66,66 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       tick('measured', 'Niche measured after board'),
     ],
     settle: { word: 'Ordered', ask: 'Against which drawing' },
-    sum: { calculation: 'C-31', asks: ['niche', 'boxes', 'fillers'] },
+    sum: { calculation: 'C-31', asks: ['niche', 'boxes', 'fillers', 'skinLeft', 'skinRight'] },
+    asks: (values, units) => {
+      const sum = outputsOf('C-31', values, units)
+      const what = String(values.what)
+      if (sum && Number(sum.short) > 0)
+        return [{ of: 'us', question: `${what}: the run is too long. Another box, or build out?` }]
+      return sum && Number(sum.move) > 0
+        ? [
+            {
+              of: 'us',
+              question: `${what}: move the run to even the gaps, or accept them, before it is screwed for good?`,
+            },
+          ]
+        : []
+    },
     reckon: (values, units) => [
       ...besideWindow(values, units),
       ...(values.measured ? [] : ['The niche is not measured after board yet: not to be ordered.']),
     ],
+  },
+  {
+    id: 'cabinet-heights',
+    group: 'finish',
+    register: 'Heights over a run of cabinets',
+    one: 'Heights over a run, up to the ceiling',
+    called: 'Heights',
+    at: 'place',
+    work: ['cabinets'],
+    tells: BUILT,
+    fields: [words('what', 'Which run', { needed: true }), words('covers', 'What the riser or crown has to cover')],
+    settle: { word: 'Closed to the ceiling' },
+    sum: { calculation: 'C-58', asks: ['stack', 'ceilingLeft', 'ceilingRight', 'riser', 'cover'] },
+    asks: (values, units) =>
+      outputsOf('C-58', values, units)?.fits === 'no'
+        ? [
+            {
+              of: 'us',
+              question: `${String(values.what)}: the riser does not go in at one end. Scribe it, or another height?`,
+            },
+          ]
+        : [],
+  },
+  {
+    id: 'fit-check',
+    group: 'finish',
+    register: 'Will it fit',
+    one: 'Something that has to fit, or clear what is beside it',
+    called: 'Fit',
+    at: 'place',
+    tells: { ...BUILT, designer: 'all' },
+    fields: [
+      words('what', 'What has to go where', { needed: true }),
+      words('beside', 'What is beside it: a switch, a casing, a swing'),
+    ],
+    settle: { word: 'Fits', ask: 'How it was made to' },
+    sum: { calculation: 'C-60', asks: ['space', 'takes', 'spare'] },
+    asks: (values, units) =>
+      outputsOf('C-60', values, units)?.verdict === 'no'
+        ? [{ of: 'us', question: `${String(values.what)}: it does not fit. What gives way?` }]
+        : [],
   },
   {
     id: 'countertop',
@@ -85,6 +141,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
 
       choice('stage', 'How far', ['bases set', 'templated', 'in the making', 'set']),
     ],
+    closedBy: ({ stage }) => (stage === 'set' ? 'Set' : null),
     settle: { word: 'Set' },
     sum: { calculation: 'C-34', asks: ['runs', 'overhang', 'splash'] },
   },
@@ -99,7 +156,11 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, client: 'Tile: {what}.' },
     fields: [words('what', 'Which part', { needed: true }), tick('sample', 'Sample accepted, with how it varies')],
     settle: { word: 'Set and grouted' },
-    sum: { calculation: 'C-33', asks: ['surface', 'kind', 'box', 'tileLong', 'tileWide', 'joint', 'membrane'] },
+    sum: {
+      calculation: 'C-33',
+      asks: ['surface', 'kind', 'box', 'tileLong', 'tileWide', 'joint', 'membrane'],
+      takes: { surface: 'surface' },
+    },
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
   {
@@ -173,8 +234,9 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('touchUp', 'To touch up'),
       day('neighbour', 'From the neighbour’s side on'),
     ],
+    closedBy: ({ stage }) => (stage === 'finished' ? 'Finished' : null),
     settle: { word: 'Finished' },
-    sum: { calculation: 'C-10', asks: ['surface', 'coats', 'spread'] },
+    sum: { calculation: 'C-10', asks: ['surface', 'coats', 'spread'], takes: { surface: 'surface' } },
     cautions: ({ neighbour }) => (neighbour ? ['neighbour-access'] : []),
   },
   {

@@ -33,6 +33,7 @@ const question = (id: string, register: string, one: string, at: EntryKind['at']
   called: '',
   at,
   tells: {},
+  question: true,
   fields: [words('asked', 'What they ask', { needed: true }), words('by', 'Who asks')],
   settle: { word: 'Answered', ask: 'What was answered' },
 })
@@ -143,6 +144,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
       money('sum', 'Its sum'),
     ],
     gathers: true,
+    promises: true,
     settle: { word: 'Close the phase', ask: 'What was handed over, and what is left' },
   },
 ]

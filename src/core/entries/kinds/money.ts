@@ -37,7 +37,7 @@ export const MONEY_KINDS: readonly EntryKind[] = [
       choice('told', 'May the client read it', [AS_AVOIDED, 'no, for us']),
       words('who', 'Whose idea it was'),
     ],
-    sum: { calculation: 'C-43', asks: ['days', 'rate', 'material'] },
+    sum: { calculation: 'C-43', asks: ['days', 'rate', 'pieces', 'each', 'material'] },
   },
   {
     id: 'priced-options',
@@ -55,6 +55,7 @@ export const MONEY_KINDS: readonly EntryKind[] = [
       words('other', 'The other way'),
       money('otherPrice', 'What that costs'),
       number('otherDays', 'Days that takes'),
+      words('no', 'What a no leads to'),
     ],
     settle: { word: 'Chosen', ask: 'Which way, and who chose' },
     reckon: optionSentences,

@@ -1,9 +1,37 @@
-import { printLength, type Measured } from '../../measure/length'
+import { printLength, tenths, type Units } from '../../measure/length'
 import { laidAgainstPlan } from '../../fit/layoutClearance'
 import { WALLS } from '../../sketches/room'
-import { choice, length, POSITION, words } from '../field'
+import { choice, length, lengthIn, POSITION, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
+
+const SLEPT_IN: readonly unknown[] = ['bedroom', 'guest room']
+
+/** As laid against the plan, what a door that opens leaves of it, and what the place beside it keeps. */
+function layoutSentences(values: Values, units: Units): string[] {
+  const [laid, planned, leaf, keeps] = (['laid', 'planned', 'leaf', 'keeps'] as const).map((key) =>
+    lengthIn(values, key),
+  )
+  const say = (size: number): string => printLength(tenths(size), units)
+  const beside = String(values.neighbour ?? '')
+  const { difference, verdict } =
+    laid && planned ? laidAgainstPlan(laid.tenths, planned.tenths) : { difference: 0, verdict: 'as planned' }
+  const by = say(Math.abs(difference))
+  return [
+    ...(!laid || !planned ? [] : verdict === 'as planned' ? ['As planned.'] : [`${by} ${verdict} than the plan.`]),
+    ...(laid && leaf
+      ? [
+          `With the leaf of ${say(leaf.tenths)} open ${say(laid.tenths - leaf.tenths)} is left${planned ? `, ${say(planned.tenths - leaf.tenths)} as planned` : ''}.`,
+        ]
+      : []),
+    ...(beside && verdict !== 'as planned'
+      ? [
+          `${beside} gets ${by} ${verdict === 'wider' ? 'less' : 'more'}: ${keeps ? `${say(keeps.tenths)} becomes ${say(keeps.tenths - difference)}; ` : ''}check its doors and clearances.`,
+        ]
+      : []),
+  ]
+}
 
 export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
   {
@@ -23,25 +51,14 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
       words('what', 'What is laid out', { needed: true }),
       length('laid', 'As it lies, from edge to edge', { needed: true }),
       length('planned', 'On the plan'),
-      words('why', 'Why it changed'),
+      length('leaf', 'Leaf of a door that opens into it'),
       words('neighbour', 'Which place it takes from or gives to'),
+      length('keeps', 'What that place measures now'),
+      words('why', 'Why it changed'),
       ...POSITION,
     ],
     settle: { word: 'Agreed', ask: 'Who agreed to it' },
-    reckon: ({ laid, planned, neighbour }, units) => {
-      if (!planned) return []
-      const { difference, verdict } = laidAgainstPlan((laid as Measured).tenths, (planned as Measured).tenths)
-      if (verdict === 'as planned') return ['As planned.']
-      const by = printLength(Math.abs(difference) as typeof difference, units)
-      return [
-        `${by} ${verdict} than the plan.`,
-        ...(neighbour
-          ? [
-              `${String(neighbour)} gets ${by} ${verdict === 'wider' ? 'less' : 'more'}: check its doors and clearances.`,
-            ]
-          : []),
-      ]
-    },
+    reckon: layoutSentences,
   },
   {
     id: 'room-piece',
@@ -65,6 +82,42 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
       choice('swings', 'A door opens', ['into the room', 'out of the room']),
     ],
     settle: { word: 'Not there any more' },
+  },
+  {
+    id: 'room-use',
+    group: 'place',
+    register: 'What a room may be called',
+    one: 'What a room is to be used as',
+    called: 'Used as',
+    at: 'place',
+    tells: { ...BUILT, designer: 'all', authority: 'all', client: 'all' },
+    fields: [
+      choice('use', 'What it is to be', ['bedroom', 'study', 'guest room', 'playroom', 'store', 'other'], {
+        needed: true,
+      }),
+      words('without', 'What it does without, and who agreed'),
+    ],
+    settle: { word: 'Answered', ask: 'What the authority said' },
+    sum: { calculation: 'C-62', asks: ['long', 'wide'], takes: { long: 'long', wide: 'wide' } },
+    asks: (values, units) =>
+      SLEPT_IN.includes(values.use) && String(outputsOf('C-62', values, units)?.verdict).startsWith('under')
+        ? [{ of: 'authority', question: 'The room is under the usual least. May somebody sleep in it?' }]
+        : [],
+    cautions: () => ['not-approval'],
+  },
+  {
+    id: 'stands-between',
+    group: 'place',
+    register: 'What stands between two walls',
+    one: 'A bed, a table: with room at both sides',
+    called: 'Stands here',
+    at: 'place',
+    tells: { ...BUILT, designer: 'all', client: 'all' },
+    fields: [
+      words('what', 'What stands there', { needed: true }),
+      words('faces', 'Which way, and on what it is centred'),
+    ],
+    sum: { calculation: 'C-61', asks: ['wide', 'beside', 'besideMost', 'clear'], takes: { clear: 'wide' } },
   },
   {
     id: 'level-status',

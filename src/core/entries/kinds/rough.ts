@@ -2,6 +2,7 @@ import { shortDay, type Day } from '../../calendar/day'
 import type { Stage } from '../../scope/vocabulary'
 import { choice, length, POSITION, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT, type Told } from '../telling'
 
 const ROUGH_IN: Readonly<Record<string, readonly Stage[]>> = {
@@ -66,7 +67,22 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and running' },
     holdsCover: true,
-    sum: { calculation: 'C-30', asks: ['room', 'straight', 'bends', 'halfBends', 'hoods', 'duct'] },
+    sum: {
+      calculation: 'C-30',
+      asks: ['room', 'straight', 'bends', 'halfBends', 'hoods', 'duct', 'most'],
+      takes: { room: 'floor' },
+    },
+    asks: (values, units) => {
+      const fits = outputsOf('C-30', values, units)?.fits
+      return fits === 'no' || fits === 'at its short end only'
+        ? [
+            {
+              of: 'us',
+              question: `${String(values.what)}: the model’s curve does not fit this length of duct. Another fan, or another way out?`,
+            },
+          ]
+        : []
+    },
     cautions: () => ['bath-fan'],
   },
   {
@@ -96,7 +112,11 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, client: 'Lights, {what}[, switched from {switch}].' },
     fields: [words('what', 'Which ceiling', { needed: true }), words('switch', 'Switched from')],
     settle: { word: 'Marked on the ceiling' },
-    sum: { calculation: 'C-37', asks: ['long', 'wide', 'ceiling'] },
+    sum: {
+      calculation: 'C-37',
+      asks: ['long', 'wide', 'ceiling'],
+      takes: { long: 'long', wide: 'wide', ceiling: 'tall' },
+    },
   },
   {
     id: 'access-hatch',
@@ -156,6 +176,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
       choice('result', 'How it went', ['passed', 'failed', 'not tried yet']),
       words('fault', 'What is wrong'),
     ],
+    closedBy: ({ result }) => (result === 'passed' ? 'Passed' : null),
     settle: { word: 'Passed', ask: 'Who tried it' },
     holdsCover: true,
     reckon: ({ result }) => (result === 'failed' ? ['It failed: its wall is held.'] : []),

@@ -165,6 +165,7 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
       day('by', 'By when'),
       choice('of', 'Of which work (read from the words where nothing is chosen)', [ALL_WORK, ...Object.values(STAGES)]),
     ],
+    promises: true,
     settle: { word: 'Kept', ask: 'How it was kept' },
   },
 ]

@@ -1,5 +1,6 @@
 import { choice, day, length, POSITION, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
@@ -29,7 +30,10 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen by the engineer', ask: 'By whom, on which day' },
     holdsCover: true,
-    sum: { calculation: 'C-19', asks: ['material', 'width', 'depth', 'plies', 'long', 'perMetre'] },
+    sum: {
+      calculation: 'C-19',
+      asks: ['material', 'width', 'depth', 'plies', 'long', 'perMetre', 'pieces', 'straight', 'across'],
+    },
     cautions: () => ['bearing-wall', 'heavy-lift'],
   },
   {
@@ -93,7 +97,19 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     settle: { word: 'Built and right', ask: 'Who measured it' },
     sum: {
       calculation: 'C-18',
-      asks: ['kind', 'width', 'height', 'floor', 'rough', 'jacks', 'builtWidth', 'builtHeight'],
+      asks: [
+        'kind',
+        'width',
+        'height',
+        'rough',
+        'jacks',
+        'floor',
+        'builtWidth',
+        'builtHeight',
+        'cut',
+        'pieces',
+        'mull',
+      ],
     },
     cautions: () => ['wall-openings'],
   },
@@ -130,7 +146,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all', designer: 'all' },
     fields: [words('what', 'What meets what', { needed: true })],
     settle: { word: 'Flush' },
-    sum: { calculation: 'C-15', asks: ['plane', 'layers', 'bed'] },
+    sum: { calculation: 'C-15', asks: ['layers', 'plane', 'bed', 'trim', 'proud', 'under', 'trimWide', 'edge'] },
   },
   {
     id: 'bulkhead',
@@ -185,7 +201,18 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all', designer: 'all', authority: 'all' },
     fields: [words('what', 'Which wall', { needed: true })],
     settle: { word: 'Standing, nothing bridges it' },
-    sum: { calculation: 'C-53', asks: ['long', 'spacing'] },
+    sum: { calculation: 'C-53', asks: ['long', 'spacing', 'counted'] },
+    asks: (values, units) => {
+      const sum = outputsOf('C-53', values, units)
+      return values.counted !== undefined && sum && Number(values.counted) !== sum.studs
+        ? [
+            {
+              of: 'us',
+              question: `${String(values.what)}: ${String(values.counted)} studs counted, ${String(sum.studs)} by the spacing. Which is right?`,
+            },
+          ]
+        : []
+    },
     cautions: () => ['fire-sound'],
   },
   {
@@ -238,7 +265,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     fields: [words('what', 'What is repaired, and how', { needed: true }), words('engineer', 'What the engineer said')],
     settle: { word: 'Repaired', ask: 'Sag afterwards, and who saw it' },
     holdsCover: true,
-    sum: { calculation: 'C-46', asks: ['ends', 'middle', 'step'] },
+    sum: { calculation: 'C-46', asks: ['sag', 'ends', 'middle', 'step'] },
     cautions: () => ['old-structure'],
   },
   {
@@ -253,6 +280,10 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     fields: [words('what', 'What lines up with what', { needed: true })],
     settle: { word: 'In line' },
     sum: { calculation: 'C-56', asks: ['points', 'tolerance'] },
+    asks: (values, units) =>
+      Number(outputsOf('C-56', values, units)?.outside ?? 0) > 0
+        ? [{ of: 'us', question: `${String(values.what)}: to be lined up before it is framed. Which one moves?` }]
+        : [],
   },
 ]
 

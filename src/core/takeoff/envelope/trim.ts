@@ -1,5 +1,17 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
-import { calculation, choice, count, length, optional, output, percent, sizes, up, withPercent } from '../calculation'
+import {
+  calculation,
+  choice,
+  count,
+  length,
+  lengths,
+  optional,
+  output,
+  percent,
+  sizes,
+  up,
+  withPercent,
+} from '../calculation'
 import { packSticks } from './packSticks'
 
 /** C-01: trim around windows (head and sill run over the sides) and doors (three sides), corner boards, and the sticks
@@ -17,13 +29,17 @@ export const trim = calculation({
     stock: length('Length of a stick', { default: { metric: 3660, imperial: 3657.6 } }),
     kerf: length('Saw cut', { default: { metric: 3, imperial: 3.175 }, zero: true }),
     waste: percent('Waste', { default: 10 }),
+    runs: optional(lengths('Straight runs: base, rakes')),
+    otherStock: optional(length('Another length that it is sold in')),
   },
   outputs: {
     net: output('Trim, net', 'mm'),
     sticks: output('Sticks by cut list', 'pieces'),
     sticksByWaste: output('Sticks by net and waste', 'pieces'),
+    otherSticks: output('Sticks of the other length, by net and waste', 'pieces'),
   },
-  run: ({ windows = [], doors = [], face, joint, corners, cornerHeight = 0, stock, kerf, waste }, p) => {
+  run: (v, p) => {
+    const { windows = [], doors = [], runs = [], face, joint, corners, cornerHeight = 0, stock, kerf, waste } = v
     const mitred = joint === 'mitred'
     const window = ([w, h]: readonly [number, number]): number[] => {
       const side = mitred ? h + 2 * face : h
@@ -34,6 +50,7 @@ export const trim = calculation({
       ...windows.flatMap(window),
       ...doors.flatMap(door),
       ...Array.from({ length: 2 * corners }, () => cornerHeight).filter((piece) => piece > 0),
+      ...runs.flatMap((run) => runPieces(run, stock)),
     ]
     const long = pieces.find((piece) => piece > stock)
     if (long !== undefined)
@@ -41,12 +58,20 @@ export const trim = calculation({
     const net = pieces.reduce((sum, piece) => sum + piece, 0)
     const sticks = packSticks(pieces, stock, kerf)
     const sticksByWaste = up(withPercent(net, waste) / stock)
+    const otherSticks = v.otherStock ? up(withPercent(net, waste) / v.otherStock) : 0
     return {
-      outputs: { net, sticks: sticks.length, sticksByWaste },
+      outputs: { net, sticks: sticks.length, sticksByWaste, otherSticks },
       steps: [
-        `${windows.length} windows, ${doors.length} doors and ${corners} corners: ${pieces.length} pieces, ${p.len(net)} together.`,
-        `Cut list on sticks of ${p.len(stock)}: ${sticks.length}. By net and ${p.num(waste)} % waste: ${sticksByWaste}.`,
+        `${windows.length} windows, ${doors.length} doors${runs.length > 0 ? `, ${runs.length} runs` : ''} and ${corners} corners: ${pieces.length} pieces, ${p.len(net)} together.`,
+        `Cut list on sticks of ${p.len(stock)}: ${sticks.length}. By net and ${p.num(waste)} % waste (${p.len(withPercent(net, waste))}): ${sticksByWaste}${v.otherStock ? `, or ${otherSticks} of ${p.len(v.otherStock)}` : ''}.`,
       ],
     }
   },
 })
+
+/** A run as whole sticks and what is left of it. */
+const runPieces = (run: number, stock: number): number[] => {
+  const whole = Math.floor(run / stock + 1e-9)
+  const rest = run - whole * stock
+  return [...Array<number>(whole).fill(stock), ...(rest > 1e-6 ? [rest] : [])]
+}

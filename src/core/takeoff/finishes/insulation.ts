@@ -1,4 +1,4 @@
-import { area, calculation, output, percent, up } from '../calculation'
+import { area, calculation, optional, output, percent, up } from '../calculation'
 
 /** C-36: net area less what the framing takes, 15 to 25 %. */
 export const insulation = calculation({
@@ -7,19 +7,20 @@ export const insulation = calculation({
   inputs: {
     surface: area('Area, openings taken off'),
     framing: percent('Taken by the framing', { default: 15 }),
-    bag: area('What a bag covers at that thickness'),
+    bag: optional(area('What a bag covers at that thickness')),
   },
   outputs: {
     cavities: output('Cavities', 'm2'),
-    bags: output('Bags, unrounded', 'pieces'),
+    bags: output('Bags, unrounded; 0 where nobody said what one covers', 'pieces'),
     order: output('Bags to order', 'pieces'),
   },
   run: ({ surface, framing, bag }, p) => {
     const cavities = surface * (1 - framing / 100)
+    const bags = bag === undefined ? 0 : cavities / bag
     return {
-      outputs: { cavities, bags: cavities / bag, order: up(cavities / bag) },
+      outputs: { cavities, bags, order: up(bags) },
       steps: [
-        `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}; bags of ${p.area(bag)}: ${p.num(cavities / bag)}, so ${up(cavities / bag)}.`,
+        `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}${bag === undefined ? '' : `; bags of ${p.area(bag)}: ${p.num(bags)}, so ${up(bags)}`}.`,
       ],
       warnings: ['On which side vapour is stopped goes by the climate: the designer says.'],
     }

@@ -1,17 +1,24 @@
-import { calculation, money, number, output } from '../calculation'
+import { calculation, count, money, number, output } from '../calculation'
 
-/** C-43: what was avoided: days × rate + material not bought; told as avoided, not as paid. */
+/** C-43: what was avoided: days × rate + pieces × price of each + material not bought; told as avoided, not as paid. */
 export const saving = calculation({
   id: 'C-43',
   title: 'Saving',
   inputs: {
-    days: number('Days not worked', { unit: 'days', zero: true }),
-    rate: money('Rate of a day', { zero: true }),
+    days: number('Days not worked', { unit: 'days', default: 0 }),
+    rate: money('Rate of a day', { default: 0 }),
     material: money('Material not bought', { default: 0 }),
+    pieces: count('Pieces not needed', { default: 0 }),
+    each: money('Price of each', { default: 0 }),
   },
   outputs: { avoided: output('Avoided', 'money') },
-  run: ({ days, rate, material }, p) => ({
-    outputs: { avoided: days * rate + material },
-    steps: [`${p.num(days)} × ${p.num(rate)} + ${p.num(material)} = ${p.num(days * rate + material)}, avoided.`],
-  }),
+  run: ({ days, rate, material, pieces, each }, p) => {
+    const avoided = days * rate + material + pieces * each
+    const parts = [
+      ...(days > 0 || pieces === 0 ? [`${p.num(days)} × ${p.num(rate)}`] : []),
+      ...(pieces > 0 ? [`${pieces} × ${p.num(each)}`] : []),
+      ...(material > 0 || pieces === 0 ? [p.num(material)] : []),
+    ]
+    return { outputs: { avoided }, steps: [`${parts.join(' + ')} = ${p.num(avoided)}, avoided.`] }
+  },
 })

@@ -39,6 +39,9 @@ export const opening = calculation({
     jack: length('Thickness of a jack', { default: { metric: 38, imperial: 38.1 } }),
     builtWidth: optional(length('Width as built')),
     builtHeight: optional(length('Height as built')),
+    pieces: count('Units side by side', { default: 1, most: 20 }),
+    mull: length('Mull between two', { default: 0, fine: true }),
+    cut: optional(length('Header as cut')),
   },
   outputs: {
     widthLow: output('Rough width, from', 'mm'),
@@ -48,9 +51,12 @@ export const opening = calculation({
     header: output('Length of the header', 'mm'),
     widthShort: output('Built too narrow by', 'mm'),
     fits: output('Fits'),
+    cutLonger: output('Header cut longer by', 'mm'),
   },
-  run: ({ kind, width = 0, height = 0, floor, rough, jacks, jack, builtWidth, builtHeight }, p, units) => {
+  run: (v, p, units) => {
+    const { kind, height = 0, floor, rough, jacks, jack, builtWidth, builtHeight, pieces, mull, cut } = v
     const metric = units === 'metric'
+    const width = (v.width ?? 0) * pieces + mull * (pieces - 1)
     const [widthLow, widthHigh] = rough === undefined ? widths(kind, width, metric) : [rough, rough]
     const [heightLow, heightHigh] = heights(kind, height, metric).map((one) => one + floor) as [number, number]
     const header = widthHigh + 2 * jacks * jack
@@ -66,11 +72,20 @@ export const opening = calculation({
         heightHigh: height === 0 ? 0 : heightHigh,
         header,
         widthShort,
+        cutLonger: cut === undefined ? 0 : cut - header,
         fits: checked ? (widthShort > 1e-6 || !heightFits ? 'no' : 'yes') : 'not built yet',
       },
       steps: [
+        ...(pieces > 1
+          ? [
+              `${pieces} side by side: ${pieces} × ${p.len(v.width ?? 0)}${mull > 0 ? ` + ${p.len(mull * (pieces - 1))}` : ''} = ${p.len(width)}.`,
+            ]
+          : []),
         `Rough width ${p.len(widthLow)}${widthHigh > widthLow ? ` to ${p.len(widthHigh)}` : ''}${height > 0 ? `, height ${p.len(heightLow)} to ${p.len(heightHigh)}` : ''}.`,
         `Header ${p.len(widthHigh)} + 2 × ${jacks} × ${p.len(jack)} = ${p.len(header)}.`,
+        ...(cut === undefined || Math.abs(cut - header) < 1e-6
+          ? []
+          : [`Cut ${p.len(cut)}, ${p.len(Math.abs(cut - header))} ${cut > header ? 'longer' : 'too short'}.`]),
         ...(widthShort > 1e-6 ? [`Built ${p.len(widthShort)} too narrow.`] : []),
         ...(heightFits ? [] : ['The height as built is outside the kit’s.']),
       ],
