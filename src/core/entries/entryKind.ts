@@ -81,6 +81,8 @@ export interface EntryKind {
     readonly asks: readonly string[]
     /** Inputs that the record holds already, where nobody types them: of the place's own measures. */
     readonly takes?: Readonly<Record<string, Taken>>
+    /** The figure that is added up over a site, for one order. */
+    readonly total?: Total
   }
   /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
@@ -95,6 +97,15 @@ export interface EntryKind {
   readonly cautions?: (values: Values) => readonly CautionId[]
   /** What it asks while it is open, and of whom. */
   readonly asks?: (values: Values, units: Units) => readonly Asked[]
+}
+
+/** A figure of a sum that is added up over a site. */
+export interface Total {
+  readonly output: string
+  readonly words: string
+  readonly unit: 'pieces' | 'L' | 'm2' | 'm3' | 'mm'
+  /** The field that tells one thing to order from another: a colour, the length of a stick. */
+  readonly by?: string
 }
 
 /** What an input is taken from: a place's surface by what the entry names (wall, ceiling, floor), its floor, or a side. */

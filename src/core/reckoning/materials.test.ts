@@ -23,6 +23,8 @@ const chosen = (sort: SelectionSort, typed: Readonly<Record<string, string>>): S
   orderedOn: null,
   responsible: null,
   delivered: null,
+  candidates: [],
+  awaited: null,
   details: { sort, values: readValues(selectionFields(sort), (key) => typed[key] ?? '', 'metric') },
 })
 const SETTING = {

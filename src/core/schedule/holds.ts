@@ -9,6 +9,7 @@ import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { gateWords, type CoverGate } from '../sequence/coverGate'
 import { wayOf, type Schools } from '../sequence/schools'
+import { clockBegins } from '../selections/candidates'
 import { arrivalDay } from '../selections/orderBy'
 import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { missedOn } from '../walk/coming'
@@ -229,16 +230,18 @@ function goodsRelease(
   today: Day,
   at: (day: Day) => Slot,
 ): Release {
+  const begins = clockBegins(today, selection.awaited)
   const arrives = arrivalDay(
     selection.state,
-    today,
+    begins,
     selection.leadDays,
     selection.approvalDays ?? 0,
     selection.arrives,
-    selection.orderedOn,
+    // What waits for a drawing is not being made yet, whenever it was ordered.
+    selection.awaited ? null : selection.orderedOn,
   )
   const words = `${selection.what} for ${placeName(state, selection.placeId)}`
-  if (isOnSite(selection.state)) return { slot: at(arrives), words: `${words} is on site`, kind: 'delivery' }
+  if (isOnSite(selection.state)) return { slot: at(today), words: `${words} is on site`, kind: 'delivery' }
   // Who needs it is called for the day after: a delivery comes at any hour.
   const slot = at(addDays(arrives, 1))
   if (selection.state === 'ordered' && selection.arrives)
@@ -247,7 +250,9 @@ function goodsRelease(
   const sooner = [(longest - best) * SLOTS_PER_DAY, (longest - likely) * SLOTS_PER_DAY] as const
   return {
     slot,
-    words: `${words} may take until ${shortDay(arrives)}`,
+    words: selection.awaited
+      ? `${words} may take until ${shortDay(arrives)}: its maker waits for this: ${selection.awaited.question}`
+      : `${words} may take until ${shortDay(arrives)}`,
     kind: 'delivery',
     goods: selection.what,
     sooner,

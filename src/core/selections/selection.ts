@@ -3,6 +3,7 @@ import type { Values } from '../entries/field'
 import type { LeadKey } from '../scope/leads'
 import type { Responsible } from '../scope/responsible'
 import type { Stage } from '../scope/vocabulary'
+import type { Candidate } from './candidates'
 import type { SelectionSort } from './selectionKinds'
 
 export const SELECTION_STATES = {
@@ -58,6 +59,17 @@ export interface Selection extends SelectionLaid {
   readonly responsible: Responsible | null
   readonly details: SelectionDetails | null
   readonly delivered: Delivery | null
+  readonly candidates: readonly Candidate[]
+  /** What its maker still waits for: a drawing, an answer. */
+  readonly awaited: Awaited | null
+}
+
+/** A question whose answer a maker waits for before the clock begins. */
+export interface Awaited {
+  readonly id: string
+  readonly question: string
+  readonly owner: string
+  readonly by: Day | null
 }
 
 /** What of an opening is nothing to buy: it stays, it moves, or only its trim is new. */

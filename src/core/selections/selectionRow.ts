@@ -3,6 +3,7 @@ import type { Responsible } from '../scope/responsible'
 import type { Values } from '../entries/field'
 import type { Units } from '../measure/length'
 import type { Delivery, SelectionState } from './selection'
+import type { Candidate } from './candidates'
 import type { SelectionSort } from './selectionKinds'
 
 /** A selection with its dates from the live plan, as the desk lists it. */
@@ -32,6 +33,12 @@ export interface SelectionRow {
   readonly toBuy: readonly string[]
   /** What is to be minded before it is ordered or built in. */
   readonly checks: readonly string[]
+  readonly candidates: readonly Candidate[]
+  /** Each candidate with its lead, its last day and what it costs, while nobody chose. */
+  readonly candidateDays: readonly string[]
+  /** The question whose answer its maker waits for, and those that it could be. */
+  readonly awaits: string | null
+  readonly couldAwait: readonly { readonly id: string; readonly question: string }[]
   /** Why it may not be ordered yet: what it is bought for was never measured. */
   readonly heldBack: readonly string[]
   readonly neededOn: Day | null

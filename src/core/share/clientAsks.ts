@@ -30,11 +30,13 @@ export type ClientReply =
 
 /** Everything that waits for the client: questions, selections to choose or approve, priced extras. Prices only of
  * extras, and those in full; nothing else costs anything here.
- * @param orderBy last day to order each selection */
+ * @param orderBy last day to order each selection
+ * @param candidates what is said of each thing that one may become */
 export function clientAsks(
   { decisions, selections, lines, places }: SiteState,
   orderBy: ReadonlyMap<string, Day>,
   today: Day,
+  candidates: (selection: Selection) => readonly string[] = () => [],
 ): ClientAsk[] {
   const at = (id: string | null): string => places.find((place) => place.id === id)?.name ?? ''
   return [
@@ -49,7 +51,7 @@ export function clientAsks(
         proposal: null,
         options: [details?.optionA, details?.optionB].flatMap((one) => (one ? [String(one)] : [])),
       })),
-    ...askedSelections(selections, orderBy, today, at),
+    ...askedSelections(selections, orderBy, today, at, candidates),
     ...lines
       .filter(({ extra, price, approval, excluded }) => extra && price !== null && approval === null && !excluded)
       .map(({ id, title, placeId, price }): ClientAsk => ({
@@ -70,6 +72,7 @@ function askedSelections(
   orderBy: ReadonlyMap<string, Day>,
   today: Day,
   at: (placeId: string) => string,
+  candidates: (selection: Selection) => readonly string[],
 ): ClientAsk[] {
   const open = selections.filter(
     (one) => (one.state === 'undecided' || one.state === 'chosen') && orderBy.has(one.id) && isTheirChoice(one),
@@ -83,9 +86,12 @@ function askedSelections(
       id: its[0]!.id,
       ids: its.map(({ id }) => id),
       asks: `${its[0]!.what} for ${listed(its.map(({ placeId }) => at(placeId)))}`,
-      about: [by <= today ? 'As soon as you can.' : `By ${longDay(by)}, so that it is here in time.`],
+      about: [
+        by <= today ? 'As soon as you can.' : `By ${longDay(by)}, so that it is here in time.`,
+        ...candidates(its[0]!),
+      ],
       proposal: its[0]!.state === 'chosen' ? its[0]!.choice : null,
-      options: [],
+      options: its[0]!.state === 'undecided' ? its[0]!.candidates.map(({ name }) => name) : [],
     }))
 }
 

@@ -1,4 +1,5 @@
 import { factLine, toldOfAll, type Telltale } from '../entries/toldTo'
+import type { Values } from '../entries/field'
 import { listed } from '../lists/listed'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
@@ -17,13 +18,17 @@ const FOR_A_TIME: readonly Stage[] = ['protect', 'shoring']
 /** What is done in plain words and in its order, what was chosen, what stays and what is not part of it, place by place.
  * No sum, no rate, no trade, no reason, and no extra that was not approved. */
 export function composeClientScope(
-  { places, lines, keeps, selections, entries }: SiteState,
+  { places, lines, keeps, selections, entries, decisions }: SiteState,
   how: Telltale,
 ): ScopeOfPlace[] {
   const noted = toldOfAll('client', entries, how).filter(({ part }) => part === null)
   const notedAt = (id: string | null): string[] =>
     noted.filter(({ placeId }) => placeId === id).map((fact) => factLine(fact))
-  const whole = notedAt(null)
+  const decided = (at: string | null): string[] =>
+    decisions.flatMap(({ placeId, answer, reasons, question }) =>
+      placeId === at && answer !== null && reasons ? [decidedWords(question, answer, reasons)] : [],
+    )
+  const whole = [...decided(null), ...notedAt(null)]
   const byPlace = places.flatMap(({ id, name }) => {
     const here = lines.filter(({ placeId }) => placeId === id)
     const agreed = here.filter(
@@ -49,11 +54,23 @@ export function composeClientScope(
         stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)),
       ),
       ...told('Is not part of it', ', ', [...new Set(out)]),
+      ...decided(id),
       ...notedAt(id),
     ]
     return sentences.length > 0 ? [{ place: name, sentences }] : []
   })
   return [...(whole.length > 0 ? [{ place: 'The whole house', sentences: whole }] : []), ...byPlace]
+}
+
+/** What was decided and why, with what is accepted with it. */
+function decidedWords(question: string, answer: string, { why, accepts, rejected }: Values): string {
+  const parts = [
+    `Decided: ${question} ${answer.replace(/[.!?]+$/, '')}`,
+    ...(why ? [`because ${String(why)}`] : []),
+    ...(rejected ? [`instead of ${String(rejected)}`] : []),
+    ...(accepts ? [`accepted with it: ${String(accepts)}`] : []),
+  ]
+  return `${parts.join(', ').replace(/[.!?]+$/, '')}.`
 }
 
 const told = (begins: string, between: string, things: readonly string[]): string[] =>

@@ -1,5 +1,6 @@
 import { dateOnly, shortDay, type Day } from '../calendar/day'
 import { asksOf } from '../entries/asks'
+import { siteTotals } from '../entries/totals'
 import { toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import { listed } from '../lists/listed'
@@ -92,11 +93,14 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
   const visits = plan.visits.filter((visit) => visit.siteId === siteId)
   return {
     asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...askedByEntries(reader, state, how.units)],
-    facts: told.map(({ title, sentences, care, placeId }) => ({
-      title,
-      place: placeId ? placeName(state, placeId) : '',
-      told: [...sentences, ...care.map((id) => cautionIn(ENGLISH, id))],
-    })),
+    facts: [
+      ...totalsFor(reader, state, how),
+      ...told.map(({ title, sentences, care, placeId }) => ({
+        title,
+        place: placeId ? placeName(state, placeId) : '',
+        told: [...sentences, ...care.map((id) => cautionIn(ENGLISH, id))],
+      })),
+    ],
     days: DELIVERED.includes(reader) ? deliveries(state) : daysFor(reader, state, visits),
     note: NOTES[reader],
     answers: ANSWERING.includes(reader),
@@ -107,6 +111,12 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
         words: [placeId ? placeName(state, placeId) : '', caption].filter(Boolean).join(': '),
       })),
   }
+}
+
+/** Who delivers is told what all places take together. */
+function totalsFor(reader: PaperReader, { entries }: SiteState, { units, standards }: Telltale): Paper['facts'] {
+  const all = reader === 'supplier' ? siteTotals(entries, units, standards) : []
+  return all.length > 0 ? [{ title: 'In all', place: '', told: all.map(({ sentence }) => sentence) }] : []
 }
 
 /** Who hears of deliveries instead of visits. */

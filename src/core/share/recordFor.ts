@@ -50,12 +50,11 @@ const INSTEAD: Readonly<Record<string, (value: never) => unknown>> = {
  * this and nothing else. */
 export function recordFor(reader: Reader, registers: Registers): Registers {
   if (reader === 'office') return registers
-  const may = (secret: Secret): boolean => MAY_READ[reader].includes(secret)
   const gone = goneSubjects(reader, registers)
   const cut = new Map<string, Observation>()
   for (const [key, observation] of registers) {
     if (gone.has(`${observation.subject}|${observation.subjectId}`)) continue
-    const told = withoutSecrets(observation, registers, may)
+    const told = withoutSecrets(observation, registers, reader)
     if (told) cut.set(key, told)
   }
   return cut
@@ -104,14 +103,22 @@ const isQuestionOfOthers = (o: Observation, reader: Reader): boolean =>
   o.facet === 'written' &&
   (o.value.kind === 'trade-question' || (o.value.kind === 'client-question' && reader !== 'client'))
 
-function withoutSecrets(o: Observation, registers: Registers, may: (secret: Secret) => boolean): Observation | null {
+/** What a household decided, or we did: they read how, and why. */
+function isTheirs(o: Observation, registers: Registers): boolean {
+  const asked = registers.get(registerKey({ ...o, facet: 'asked' }))?.value as { owner?: string } | undefined
+  return asked?.owner === 'client' || asked?.owner === 'us'
+}
+
+function withoutSecrets(o: Observation, registers: Registers, reader: Reader): Observation | null {
+  const may = (secret: Secret): boolean => MAY_READ[reader].includes(secret)
   if (o.subject === 'line' && (o.facet === 'price' || o.facet === 'pricedFor')) {
     const laid = registers.get(registerKey({ ...o, facet: 'laid' }))?.value as { extra?: boolean } | undefined
     return may('money') || (may('price of an extra') && laid?.extra) ? o : null
   }
-  if (o.subject === 'decision' && o.facet === 'answered' && !may('what others answered') && o.value !== null)
+  const theirs = o.subject === 'decision' && reader === 'client' && isTheirs(o, registers)
+  if (o.subject === 'decision' && o.facet === 'answered' && !may('what others answered') && !theirs && o.value !== null)
     return { ...o, value: inConfidence(o.value) ? ASK_US : 'answered' }
-  if (o.subject === 'decision' && o.facet === 'reasons' && !may('what others answered')) return null
+  if (o.subject === 'decision' && o.facet === 'reasons' && !may('what others answered') && !theirs) return null
   if (o.subject === 'entry' && o.facet === 'written') {
     const kind = entryKind(o.value.kind)
     if (!kind) return null
@@ -124,6 +131,8 @@ function withoutSecrets(o: Observation, registers: Registers, may: (secret: Secr
   }
   if (o.subject === 'selection' && o.facet === 'details')
     return { ...o, value: { ...o.value, values: valuesFor(o.value.values, selectionFields(o.value.sort), may) } }
+  if (o.subject === 'selection' && o.facet === 'candidates' && !may('price of an extra') && !may('money'))
+    return { ...o, value: o.value.map(({ price: _price, ...one }) => one) }
   if (o.subject === 'decision' && o.facet === 'asked') {
     const { price, details, ...rest } = o.value
     return {

@@ -2,6 +2,7 @@ import { measuredAmount } from '../scope/lineAmount'
 import { dayOf } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import { kindOf } from '../entries/entry'
+import { siteTotals } from '../entries/totals'
 import { factLine, toldTo, type Telltale, type ToldFact } from '../entries/toldTo'
 import { listensAs } from '../entries/work'
 import type { Units } from '../measure/length'
@@ -120,9 +121,12 @@ export function composeTradeNotice(
       (other) =>
         `${words.trades[other.trade]}: ${listedIn(words, other.placeIds.map(name))}, ${visitDaysIn(words, other)}`,
     ),
-    facts: told
-      .filter(({ group }) => group !== 'access')
-      .map(({ placeId, title, sentences }) => ({ place: place(placeId), title, sentences })),
+    facts: [
+      ...totalsOf(visit, state, { units, standards }),
+      ...told
+        .filter(({ group }) => group !== 'access')
+        .map(({ placeId, title, sentences }) => ({ place: place(placeId), title, sentences })),
+    ],
     access: told
       .filter(({ group }) => group === 'access')
       .map((fact) => [place(fact.placeId), factLine(fact)].filter(Boolean).join(': ')),
@@ -151,6 +155,22 @@ function stagesAt(
       .filter((stage) => !isDone(stage) && waitedFor.some((visit) => visit.stages.includes(stage)))
       .map((stage) => ({ stage, percent: stageProgress(lines, placeId, stage) ?? 0 })),
   }
+}
+
+/** What the places of a visit take together, of its own work: one order from it. */
+function totalsOf(
+  { stages, placeIds }: PlannedVisit,
+  { entries }: SiteState,
+  { units, standards }: Telltale,
+): PlacedFact[] {
+  const all = siteTotals(
+    entries,
+    units,
+    standards,
+    ({ kind, values, placeId }) =>
+      placeId !== null && placeIds.includes(placeId) && listensAs(kindOf(kind), values, stages) === 'trade',
+  ).filter(({ places }) => places > 1)
+  return all.length > 0 ? [{ place: '', title: '', sentences: all.map(({ sentence }) => sentence) }] : []
 }
 
 /** What a visit is told of the record: of its places and of the whole site, as who does the work or as who comes next on it. */

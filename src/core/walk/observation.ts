@@ -10,6 +10,7 @@ import type { Coming } from './coming'
 import type { PhotoMark, Point } from './photoMarks'
 import type { SheetSort } from './sheets'
 import type { SiteConditions } from './siteConditions'
+import type { Candidate } from '../selections/candidates'
 import type { Delivery, SelectionDetails, SelectionLaid, SelectionState } from '../selections/selection'
 
 export const VISIT_KINDS = {
@@ -174,6 +175,10 @@ export interface Facts {
     approvalDays: number
     delivered: Delivery
     lead: readonly [number, number, number]
+    /** What it may become, side by side. */
+    candidates: readonly Candidate[]
+    /** The decision whose answer its maker waits for; null where none. */
+    awaits: string | null
     arrives: Day | null
     removed: boolean
     responsible: Responsible

@@ -10,7 +10,8 @@ import type { Responsible } from '../scope/responsible'
 import { entryKind } from '../entries/entryKinds'
 import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
-import type { Selection } from '../selections/selection'
+import { chosenOf, countedLead } from '../selections/candidates'
+import type { Awaited, Selection } from '../selections/selection'
 import type {
   Decision,
   FacetOf,
@@ -128,7 +129,9 @@ export function siteStateOf(registers: Registers): SiteState {
   return {
     places,
     lines: linesOf(groups.line, groups.place, places, standsAt).filter((line) => known.has(line.placeId)),
-    selections: selectionsOf(groups.selection, standsAt).filter((selection) => known.has(selection.placeId)),
+    selections: selectionsOf(groups.selection, groups.decision, standsAt).filter((selection) =>
+      known.has(selection.placeId),
+    ),
     gateMarks: new Map(
       [...groups.gate].map(([id, f]) => [
         id,
@@ -304,19 +307,24 @@ function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {
 const effortFor = ({ quantity, hours }: LineLaid, amount: Quantity): number =>
   quantity === null || quantity.value === amount.value ? hours : effort(amount.value, hours / quantity.value)
 
-function selectionsOf(group: Subjects<'selection'>, standsAt: StandsAt): Selection[] {
+function selectionsOf(group: Subjects<'selection'>, decisions: Subjects<'decision'>, standsAt: StandsAt): Selection[] {
   return [...group]
     .flatMap(([id, f]): Selection[] => {
       if (!f.laid || f.removed?.value) return []
       const laid = f.laid.value
+      const candidates = f.candidates?.value ?? []
+      const choice = f.choice?.value ?? null
+      const supplier = f.supplier?.value ?? chosenOf(candidates, choice)?.supplier
       return [
         {
           ...laid,
           id,
+          candidates,
+          awaited: awaitedOf(f.awaits?.value ?? null, decisions),
           placeId: standsAt(f.place?.value ?? laid.placeId),
           state: f.state?.value ?? 'undecided',
-          choice: f.choice?.value ?? null,
-          leadDays: f.lead?.value ?? LEADS[laid.lead].days,
+          choice,
+          leadDays: f.lead?.value ?? countedLead(candidates, choice, LEADS[laid.lead].days),
           arrives: f.arrives?.value ?? null,
           orderedOn:
             f.state?.value === 'ordered'
@@ -325,12 +333,20 @@ function selectionsOf(group: Subjects<'selection'>, standsAt: StandsAt): Selecti
           responsible: f.responsible?.value ?? null,
           details: f.details?.value ?? null,
           delivered: f.delivered?.value ?? null,
-          ...(f.supplier ? { supplier: f.supplier.value } : {}),
+          ...(supplier ? { supplier } : {}),
           ...(f.approvalDays ? { approvalDays: f.approvalDays.value } : {}),
         },
       ]
     })
     .sort((a, b) => (a.id < b.id ? -1 : 1))
+}
+
+/** The question that a maker waits for, while nobody has answered it. */
+function awaitedOf(id: string | null, decisions: Subjects<'decision'>): Awaited | null {
+  const facets = id === null ? undefined : decisions.get(id)
+  if (id === null || !facets?.asked || (facets.answered?.value ?? null) !== null) return null
+  const { question, owner, by = null } = facets.asked.value
+  return { id, question, owner, by }
 }
 
 function entriesOf<K extends SubjectKind, F extends FacetOf<K>, More>(

@@ -8,6 +8,8 @@ import { clientAsks, type ClientAsk } from '../../core/share/clientAsks'
 import { sharedPhotos } from '../../core/share/sharedPhotos'
 import { finishDays } from '../../core/schedule/finishDays'
 import { emptyPlan, type Plan } from '../../core/schedule/plan'
+import { candidateDays, clockBegins } from '../../core/selections/candidates'
+import type { Selection } from '../../core/selections/selection'
 import { orderByFrom } from '../../core/selections/orderBy'
 import { neededOn } from '../../core/schedule/neededOn'
 import { marksOf } from '../../core/walk/photoMarks'
@@ -72,7 +74,7 @@ export function draftUpdate(
     draft,
     edits: readUpdateEdits(context.db, site.id),
     sent: published && UPDATE_PARTS.flatMap((part) => published.update[part]),
-    asks: clientAsks(now, orderBy, context.today),
+    asks: clientAsks(now, orderBy, context.today, candidatesAt(site, plan, context.today)),
     since: published ? longDay(dayOf(published.publishedAt)) : null,
     photos,
   }
@@ -94,6 +96,18 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day
     }),
   )
 }
+
+/** What is told of each thing that a selection may become, by the plan. */
+const candidatesAt =
+  (site: Site, plan: Plan, today: Day) =>
+  ({ candidates, placeId, neededFor, lead, approvalDays = 0, awaited }: Selection): string[] =>
+    candidateDays(
+      candidates,
+      neededOn(plan, placeId, neededFor, lead),
+      approvalDays,
+      clockBegins(today, awaited),
+      site.calendar,
+    ).map(({ sentence }) => sentence)
 
 const sentences = array(trimmed().max(600, 'A sentence has at most 600 characters.').required()).max(40).required()
 const publication = object({
@@ -188,7 +202,12 @@ async function publishedAsks(
 ): Promise<ClientAsk[]> {
   const state = recordOf('client', context.db, site)
   const asks: ClientAsk[] = []
-  for (const ask of clientAsks(state, orderByDays(site, state, plan, context.today), context.today)) {
+  for (const ask of clientAsks(
+    state,
+    orderByDays(site, state, plan, context.today),
+    context.today,
+    candidatesAt(site, plan, context.today),
+  )) {
     if (chosen && !chosen.includes(ask.id)) continue
     const days = ask.kind === 'extra' ? [(await extraDays(context, site.id, ask.id)).finish] : []
     asks.push({ ...ask, about: [...ask.about, ...days] })

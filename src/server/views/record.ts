@@ -2,6 +2,7 @@ import { addDays, dateOnly, dayOf, isInstant, shortDay, type Day } from '../../c
 import { dueDay, standingOf } from '../../core/entries/due'
 import { entryWords } from '../../core/entries/entryWords'
 import { fieldsOf } from '../../core/entries/sums'
+import { siteTotals } from '../../core/entries/totals'
 import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
 import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
@@ -23,6 +24,7 @@ export function recordView(context: Context, siteId: string) {
   const { seesMoney } = context
   const standards = readStandards(context.db, site.id)
   const soon = addDays(context.today, SOON)
+  const totals = siteTotals(state.entries, site.units, standards)
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name, fitting: fittingHere(id, state) })),
@@ -50,13 +52,15 @@ export function recordView(context: Context, siteId: string) {
       words,
       registers: ENTRY_KINDS.filter((kind) => kind.group === group).map((kind) => ({
         kind: kind.id,
-        overview:
-          kind.overview?.(
+        overview: [
+          ...(kind.overview?.(
             state.entries
               .filter((entry) => entry.kind === kind.id)
               .map((entry) => ({ ...entry, settled: entry.settled !== null })),
             state.places,
-          ) ?? [],
+          ) ?? []),
+          ...totals.flatMap((total) => (total.kind === kind && total.places > 1 ? [total.sentence] : [])),
+        ],
         entries: state.entries
           .filter((entry) => entry.kind === kind.id)
           .map((entry) => ({

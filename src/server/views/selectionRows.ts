@@ -1,7 +1,7 @@
 import { groupBy } from '../../core/lists/groupBy'
 import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
-import { addDays, daysBetween, type Day } from '../../core/calendar/day'
+import { addDays, dateOnly, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { neededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
@@ -10,8 +10,9 @@ import { valueWords } from '../../core/entries/entry'
 import { withoutMoney } from '../../core/entries/field'
 import { selectionChecks } from '../../core/selections/selectionChecks'
 import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
+import { candidateDays, chosenOf, clockBegins } from '../../core/selections/candidates'
 import { arrivalDay, orderByFrom, selectionReason } from '../../core/selections/orderBy'
-import { isBought, isOnSite } from '../../core/selections/selection'
+import { isBought, isOnSite, type Awaited } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
@@ -40,8 +41,10 @@ export function selectionRows(
       const sort = selection.details?.sort ?? likelySort(selection.lead, selection.neededFor)
       const fields = selectionFields(sort)
       const told = selection.details?.values ?? {}
-      const { state: stands, leadDays, arrives, orderedOn } = selection
-      const expected = arrivalDay(stands, today, leadDays, approval, arrives, orderedOn)
+      const { state: stands, leadDays, arrives, awaited, candidates } = selection
+      const orderedOn = awaited ? null : selection.orderedOn
+      const begins = clockBegins(today, awaited)
+      const expected = arrivalDay(stands, begins, leadDays, approval, arrives, orderedOn)
       const settled = isOnSite(selection.state) || !toBuyOne
       const open = selection.state !== 'ordered' && !settled
       const lines = (linesAt.get(selection.placeId) ?? []).filter(
@@ -77,16 +80,27 @@ export function selectionRows(
                 line.rough ? [`${line.title} is not measured: measure it before this is ordered.`] : [],
               )
             : [],
-        checks: selectionChecks(selection, site.units, seesMoney),
+        checks: [
+          ...selectionChecks(selection, site.units, seesMoney),
+          ...(awaited ? [awaitedWords(awaited, last)] : []),
+        ],
+        candidates: candidates.map(({ price, ...one }) => (seesMoney && price !== undefined ? { ...one, price } : one)),
+        candidateDays: chosenOf(candidates, selection.choice)
+          ? []
+          : candidateDays(candidates, needed, approval, begins, site.calendar).map(({ sentence }) => sentence),
+        awaits: awaited?.id ?? null,
+        couldAwait: state.decisions.flatMap(({ id, question, answer }) => (answer === null ? [{ id, question }] : [])),
         neededOn: needed,
         orderBy: last,
         responsible: selection.responsible,
         arrives: selection.arrives,
         reason: !toBuyOne
           ? 'It stays: nothing is ordered.'
-          : selectionReason(selection.state, needed, last, selection.arrives, selection.orderedOn, upper, today),
+          : selectionReason(selection.state, needed, last, selection.arrives, orderedOn, upper, today),
         daysAtStake:
-          settled || !needed ? 0 : Math.max(0, daysBetween(needed, open ? addDays(today, upper + approval) : expected)),
+          settled || !needed
+            ? 0
+            : Math.max(0, daysBetween(needed, open ? addDays(begins, upper + approval) : expected)),
         pressing: settled
           ? 10_000
           : !needed
@@ -98,6 +112,14 @@ export function selectionRows(
     })
     .sort((a, b) => a.pressing - b.pressing || (a.id < b.id ? -1 : 1))
 }
+
+/** What its maker waits for, and the last day on which it helps. */
+const awaitedWords = ({ question, owner, by }: Awaited, last: Day | null): string =>
+  [
+    `Its maker waits for ${owner === 'us' ? 'our' : `the ${owner}’s`} answer: ${question}`,
+    ...(by ? [`Promised for ${dateOnly(by)}.`] : ['No day is promised.']),
+    ...(last ? [`It is needed by ${dateOnly(last)}.`] : []),
+  ].join(' ')
 
 /** The day before which an order has to leave today or tomorrow to count as due. */
 export const dueSoon = (row: SelectionRow, today: Day, site: Site): boolean =>

@@ -194,6 +194,18 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       wrongHand: number().typeError('Wrong hand: write a number.').integer().min(0).max(100_000),
     }),
     lead,
+    candidates: array(
+      object({
+        name: needed('Candidate', 120),
+        leadDays: lead,
+        supplier: text('Supplier', 80),
+        price: money.optional(),
+        days: number().typeError('Days: write a number.').min(0, 'Days: 0 or more.').max(365, 'Days: at most 365.'),
+      }),
+    )
+      .max(6, 'Candidates: at most 6.')
+      .required(),
+    awaits: text('Waits for', 80).nullable().defined(),
     arrives: day('Arrives').nullable().defined(),
     removed: flag,
     responsible,

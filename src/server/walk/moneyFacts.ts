@@ -1,6 +1,7 @@
 import { entryKind } from '../../core/entries/entryKinds'
 import { withoutMoney, type Values } from '../../core/entries/field'
 import { fieldsOf } from '../../core/entries/sums'
+import type { Candidate } from '../../core/selections/candidates'
 import type { SelectionDetails } from '../../core/selections/selection'
 import { selectionFields } from '../../core/selections/selectionKinds'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'
@@ -23,6 +24,8 @@ export function tellsMoney({ subject, facet, value }: Omit<Told, 'subjectId'>): 
     const { sort, values } = value as SelectionDetails
     return hasMoney(selectionFields(sort), values)
   }
+  if (subject === 'selection' && facet === 'candidates')
+    return (value as readonly Candidate[]).some(({ price }) => price !== undefined)
   if (subject === 'decision' && facet === 'asked') {
     const { price, details } = value as Decision
     return price !== undefined || hasMoney(DECISION_FIELDS, details ?? {})

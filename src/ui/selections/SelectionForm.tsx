@@ -9,6 +9,7 @@ import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
 import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SameThing } from '@/core/selections/byAct'
 import type { SelectionRow } from '@/core/selections/selectionRow'
+import { CandidateFields, candidatesOf } from './CandidateFields'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
 import { SortSelect } from '../shared/SortSelect'
@@ -93,6 +94,26 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         Who brings it
         <WhoseSelect name="responsible" value={row.responsible ?? ''} />
       </Form.Label>
+      <details open={row.candidates.length > 0}>
+        <summary>Candidates side by side</summary>
+        <div className={styles.form}>
+          {row.candidateDays.length > 0 && <Sentences of={row.candidateDays} />}
+          <CandidateFields candidates={row.candidates} />
+        </div>
+      </details>
+      {row.couldAwait.length > 0 && (
+        <Form.Label>
+          Its maker waits for the answer to
+          <Form.Select name="awaits" defaultValue={row.awaits ?? ''}>
+            <option value="">nothing</option>
+            {row.couldAwait.map(({ id, question }) => (
+              <option key={id} value={id}>
+                {question}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Label>
+      )}
       <details>
         <summary>What came</summary>
         <div className={styles.form}>
@@ -145,6 +166,14 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
   )
 }
 
+const Sentences = ({ of }: { readonly of: readonly string[] }) => (
+  <ul className="mb-2">
+    {of.map((sentence) => (
+      <li key={sentence}>{sentence}</li>
+    ))}
+  </ul>
+)
+
 const CAME = { count: 'How many came', damaged: 'Of them damaged', wrongHand: 'Of the wrong hand or size' } as const
 
 /** The facts that the filled form tells, where they differ from what stands.
@@ -161,6 +190,8 @@ function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): F
   const sameDetails = sort === row.sort && JSON.stringify(values) === JSON.stringify(row.values)
   const approvalDays = Number(text('approvalDays') || 0)
   const delivered = cameOf(text)
+  const candidates = candidatesOf(text, [...form.keys()].filter((key) => key.startsWith('candidate-name-')).length)
+  const sameCandidates = JSON.stringify(candidates) === JSON.stringify(row.candidates)
   return [
     ...plain('state', row.state),
     ...plain('choice', row.choice ?? ''),
@@ -171,6 +202,10 @@ function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): F
       : [{ facet: 'arrives', value: text('arrives') || null, was: row.arrives ?? undefined }]),
     ...(leadDays.join() === row.leadDays.join() ? [] : [{ facet: 'lead', value: leadDays, was: undefined }]),
     ...(approvalDays === row.approvalDays ? [] : [{ facet: 'approvalDays', value: approvalDays, was: undefined }]),
+    ...(sameCandidates ? [] : [{ facet: 'candidates', value: candidates, was: undefined }]),
+    ...(text('awaits') === (row.awaits ?? '')
+      ? []
+      : [{ facet: 'awaits', value: text('awaits') || null, was: row.awaits ?? undefined }]),
     ...(delivered === null || JSON.stringify(delivered) === JSON.stringify(row.delivered)
       ? []
       : [{ facet: 'delivered', value: delivered, was: row.delivered ?? undefined }]),

@@ -21,7 +21,12 @@ export const COVER_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and inspected', ask: 'By whom' },
     holdsCover: true,
-    sum: { calculation: 'C-36', asks: ['surface', 'framing', 'bag'], takes: { surface: 'surface' } },
+    sum: {
+      calculation: 'C-36',
+      asks: ['surface', 'framing', 'bag'],
+      takes: { surface: 'surface' },
+      total: { output: 'cavities', words: 'Insulation between timbers', unit: 'm2', by: 'for' },
+    },
     cautions: ({ what }) => [
       'old-wiring',
       ...(/\b(?:attic|loft|ceiling|roof)\b/i.test(String(what)) ? (['ceiling-foot'] as const) : []),
@@ -43,7 +48,12 @@ export const COVER_KINDS: readonly EntryKind[] = [
       words('patches', 'Holes to patch'),
     ],
     settle: { word: 'Up' },
-    sum: { calculation: 'C-35', asks: ['surface', 'waste'], takes: { surface: 'surface' } },
+    sum: {
+      calculation: 'C-35',
+      asks: ['surface', 'waste'],
+      takes: { surface: 'surface' },
+      total: { output: 'sheets', words: 'Sheets of board', unit: 'pieces', by: 'type' },
+    },
     cautions: ({ type }) => (type === 'fire' || type === 'sound' ? ['fire-sound'] : []),
   },
   {

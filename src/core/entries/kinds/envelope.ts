@@ -45,6 +45,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       calculation: 'C-03',
       asks: ['height', 'exposure', 'walls', 'gables', 'board'],
       takes: { height: 'tall', walls: 'surface' },
+      total: { output: 'boards', words: 'Boards of siding', unit: 'pieces' },
     },
   },
   {
@@ -62,6 +63,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       calculation: 'C-59',
       asks: ['wide', 'tall', 'piece', 'stock', 'more'],
       takes: { wide: 'long', tall: 'tall' },
+      total: { output: 'order', words: 'Upright sheets', unit: 'pieces', by: 'piece' },
     },
     asks: (values, units) => {
       const sum = outputsOf('C-59', values, units)
@@ -81,7 +83,12 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
     settle: { word: 'On and fixed' },
-    sum: { calculation: 'C-05', asks: ['walls', 'gables', 'sheet'], takes: { walls: 'surface' } },
+    sum: {
+      calculation: 'C-05',
+      asks: ['walls', 'gables', 'sheet'],
+      takes: { walls: 'surface' },
+      total: { output: 'sheets', words: 'Sheets of sheathing', unit: 'pieces' },
+    },
   },
   {
     id: 'mounting-blocks',
@@ -95,7 +102,11 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all' },
     fields: [words('what', 'What is boxed out', { needed: true })],
     settle: { word: 'Blocked and flashed' },
-    sum: { calculation: 'C-08', asks: ['hoses', 'receptacles', 'lights', 'meters', 'vents'] },
+    sum: {
+      calculation: 'C-08',
+      asks: ['hoses', 'receptacles', 'lights', 'meters', 'vents'],
+      total: { output: 'blocks', words: 'Mounting blocks', unit: 'pieces' },
+    },
   },
   {
     id: 'sealant',
@@ -108,7 +119,11 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which joint', { needed: true })],
     settle: { word: 'Sealed' },
-    sum: { calculation: 'C-11', asks: ['joint', 'width', 'depth', 'tube'] },
+    sum: {
+      calculation: 'C-11',
+      asks: ['joint', 'width', 'depth', 'tube'],
+      total: { output: 'tubes', words: 'Tubes of sealant', unit: 'pieces' },
+    },
   },
   {
     id: 'face-trim',
@@ -124,6 +139,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     sum: {
       calculation: 'C-01',
       asks: ['windows', 'doors', 'face', 'joint', 'corners', 'cornerHeight', 'runs', 'stock', 'otherStock'],
+      total: { output: 'net', words: 'Trim, without waste', unit: 'mm' },
     },
   },
   {

@@ -46,7 +46,12 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       words('protect', 'Protected until'),
     ],
     settle: { word: 'Laid' },
-    sum: { calculation: 'C-32', asks: ['surface', 'box', 'laid', 'waste'], takes: { surface: 'floor' } },
+    sum: {
+      calculation: 'C-32',
+      asks: ['surface', 'box', 'laid', 'waste'],
+      takes: { surface: 'floor' },
+      total: { output: 'withWaste', words: 'Floor with waste', unit: 'm2' },
+    },
   },
   {
     id: 'cabinet-fit',
@@ -160,6 +165,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
       calculation: 'C-33',
       asks: ['surface', 'kind', 'box', 'tileLong', 'tileWide', 'joint', 'membrane'],
       takes: { surface: 'surface' },
+      total: { output: 'tile', words: 'Tile with waste', unit: 'm2' },
     },
     cautions: ({ membrane }) => (membrane ? ['wet-zone'] : []),
   },
@@ -229,6 +235,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     },
     fields: [
       words('what', 'What is painted', { needed: true }),
+      words('colour', 'Colour, or the code on the tin'),
 
       choice('stage', 'How far', ['prepared', 'primed', 'first coat', 'second coat', 'finished']),
       words('touchUp', 'To touch up'),
@@ -236,7 +243,12 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     ],
     closedBy: ({ stage }) => (stage === 'finished' ? 'Finished' : null),
     settle: { word: 'Finished' },
-    sum: { calculation: 'C-10', asks: ['surface', 'coats', 'spread'], takes: { surface: 'surface' } },
+    sum: {
+      calculation: 'C-10',
+      asks: ['surface', 'coats', 'spread'],
+      takes: { surface: 'surface' },
+      total: { output: 'litres', words: 'Paint', unit: 'L', by: 'colour' },
+    },
     cautions: ({ neighbour }) => (neighbour ? ['neighbour-access'] : []),
   },
   {
@@ -250,7 +262,11 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, client: 'Shelves: {what}.' },
     fields: [words('what', 'Which closet', { needed: true })],
     settle: { word: 'In' },
-    sum: { calculation: 'C-22', asks: ['back', 'side', 'depth', 'tiers'] },
+    sum: {
+      calculation: 'C-22',
+      asks: ['back', 'side', 'depth', 'tiers'],
+      total: { output: 'sheets', words: 'Sheets of shelf', unit: 'pieces' },
+    },
   },
 ]
 

@@ -83,7 +83,11 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       choice('method', 'How it is opened', ['saw part way, then chip', 'saw through', 'break out', 'left as it is']),
     ],
     settle: { word: 'Closed', ask: 'On which day' },
-    sum: { calculation: 'C-25', asks: ['long', 'wide', 'thick', 'place'] },
+    sum: {
+      calculation: 'C-25',
+      asks: ['long', 'wide', 'thick', 'place'],
+      total: { output: 'withMore', words: 'Concrete', unit: 'm3' },
+    },
     cautions: () => ['slab-cables', 'dust'],
   },
   {
@@ -137,7 +141,11 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       tick('frost', 'Cover against frost is on site'),
     ],
     settle: { word: 'Poured', ask: 'When, how much, and the weather' },
-    sum: { calculation: 'C-25', asks: ['long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'] },
+    sum: {
+      calculation: 'C-25',
+      asks: ['long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'],
+      total: { output: 'withMore', words: 'Concrete', unit: 'm3' },
+    },
     reckon: holdSentences,
     cautions: ({ permit }) => (permit ? ['cold', 'street'] : ['cold']),
   },

@@ -131,7 +131,11 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Inspected', ask: 'By whom' },
     holdsCover: true,
-    sum: { calculation: 'C-21', asks: ['long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'] },
+    sum: {
+      calculation: 'C-21',
+      asks: ['long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'],
+      total: { output: 'studs', words: 'Studs', unit: 'pieces' },
+    },
     reckon: standsSentences,
   },
   {
@@ -201,7 +205,11 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all', designer: 'all', authority: 'all' },
     fields: [words('what', 'Which wall', { needed: true })],
     settle: { word: 'Standing, nothing bridges it' },
-    sum: { calculation: 'C-53', asks: ['long', 'spacing', 'counted'] },
+    sum: {
+      calculation: 'C-53',
+      asks: ['long', 'spacing', 'counted'],
+      total: { output: 'studs', words: 'Studs of staggered walls', unit: 'pieces' },
+    },
     asks: (values, units) => {
       const sum = outputsOf('C-53', values, units)
       return values.counted !== undefined && sum && Number(values.counted) !== sum.studs
