@@ -7,6 +7,7 @@ import { narrateCommand } from './narrate'
 import { restoreCommand } from './restore'
 import { startCommand } from './start'
 import { takeoffCommand } from './takeoff'
+import { trainCommand } from './train'
 
 /** Everything that `bin/aftermist` can be told. */
 export const program = new Command('aftermist')
@@ -23,5 +24,6 @@ for (const command of [
   benchCommand,
   narrateCommand,
   takeoffCommand,
+  trainCommand,
 ])
   program.addCommand(command())

@@ -27,6 +27,9 @@ const tellsMaterial = (norm: string): boolean =>
       ),
   )
 
+const COUNTS_PEOPLE =
+  /\b(?:one|two|three|four|five|six|seven|eight|nine|ten|\d+|both|all) of (?:us|them lads|the lads|the guys|the crew)\b/
+
 /** What was done today is nothing to come: 'she agreed to it this morning'. */
 const HAPPENED =
   /^(?!.*\b(?:is|are|will|gets?|being|due|to)\b).*\b(?:[a-z]+ed|came|went|did|said|told|got|had|found|took|left|brought|ran|cut|broke|saw)\b/
@@ -91,6 +94,11 @@ export function readClause(
   }
   const owes = owedBy(norm, reading, before.trade)
   if (owes) fields.trade = owes
+  // 'Three carpenters are here Monday', 'the three of us hung it': people are counted, no things.
+  if (COUNTS_PEOPLE.test(norm) || (reading.kind === 'expect' && fields.trade && !fields.element)) delete fields.quantity
+  // 'Take five eighths off the bottom': it is made smaller, not taken away.
+  if (fields.action === 'remove' && fields.dims && /\btake .+ off (?:the|its|that|each|both)\b/.test(norm))
+    delete fields.action
   if (reading.kind === 'expect' && fields.trade === 'inspector') fields.action ??= 'inspect'
   // 'Ten days', said after what is to come.
   if (reading.kind === null && lead !== null) fields.leadDays ??= lead
@@ -133,6 +141,12 @@ function thingOf(
 /** Who owes an answer, or does what is not ours, where the clause does not name him. */
 function owedBy(norm: string, { kind, fields }: Reading, before: Trade | undefined): Trade | undefined {
   // 'The carpenter needs the colour from the designer': he who is asked owes it.
+  // 'The plumber says the electrician owes a drawing': who owes stands before it.
+  const owing =
+    kind === 'decide'
+      ? tradeIn(/\b(?:says?|said|thinks?|reckons?) (?:that )?(.+?) (?:still )?owes?\b/.exec(norm)?.[1] ?? '')
+      : null
+  if (owing) return owing.trade
   const asked = kind === 'decide' ? tradeIn(/\bfrom (.+)$/.exec(norm)?.[1] ?? '')?.trade : undefined
   if (asked || fields.trade) return asked
   const somebody = kind === 'decide' || (kind === 'exclude' && /\b(?:her|him)?self\b/.test(norm))

@@ -94,7 +94,7 @@ export const isExclude = any(
   /\bno part of (?:this|our|the)\b/,
   /\bnothing to do with us\b/,
   /\b(?:she|he|they|client|owner|homeowner|tenant) (?:is|are|will be) [a-z]+ing (?:that|it|those|this|them|the \w+) (?:herself|himself|themselves)\b/,
-  /^no (?:painting|tiling|plastering|papering|boarding) (?:in|on|over|here)\b/,
+  /^no (?:painting|tiling|plastering|papering|boarding|work(?!.*\b(?:yet|today|here|there|week|since|done)\b)) (?:in|on|over|here|to)\b/,
   /\bwe do not do (?:the|that|those|these|any)\b/,
   /\bis the (?:client|owner|homeowner|customer|tenant|neighbour)(?: is)? own\b/,
 )

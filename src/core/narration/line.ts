@@ -28,6 +28,10 @@ export interface SpokenLine {
   amount?: number
   until?: string
   private?: true
+  /** How likely it is right, 0 to 1; not said where the rules alone read it. */
+  sure?: number
+  /** What else it may be, the likeliest first. */
+  or?: readonly LineKind[]
 }
 
 /** What a walk is for: on a scope walk one tells what is to be, on the others what was done. */

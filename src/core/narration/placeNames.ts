@@ -2,7 +2,7 @@ import { plain } from './clauses'
 
 /** Words that tell a direction or a sort and are never a place by themselves. */
 const SORTS = new Set(
-  'room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store'.split(
+  'room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store end'.split(
     ' ',
   ),
 )

@@ -34,7 +34,8 @@ const WALK_KINDS: Readonly<Record<VisitKind, WalkKind | undefined>> = {
 /** Dictated or typed words become lines that the person keeps or drops with one thumb; nothing said is lost. */
 export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; onClose: () => void }) {
   const [text, setText] = useState('')
-  const [proposals, setProposals] = useState<readonly Proposal[] | null>(null)
+  const [proposals, setProposals] = useState<readonly Shown[] | null>(null)
+  const [picked, setPicked] = useState<ReadonlyMap<number, 'proposal' | 'other'>>(new Map())
   const [dictation] = useState(simulatedDictation)
   const [confirmed, setConfirmed] = useState<ReadonlySet<number>>(new Set())
   // A second tap before the sheet is closed keeps nothing twice.
@@ -44,32 +45,47 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
 
   const read = async (): Promise<void> => {
     // The grammar is fetched when it is first needed; without a network the phone has kept it.
-    const [{ narrate }, { proposalsOf }] = await Promise.all([
+    const [{ narrate, otherReading }, { proposalsOf }, model] = await Promise.all([
       import('@/core/narration/narrate'),
       import('@/core/narration/spokenFacts'),
+      import('./speechModel').then(({ speechModel }) => speechModel()),
     ])
     const { state, snapshot } = site
     const { units } = snapshot.site
-    const lines = narrate({
+    const narration = {
       text,
       places: state.places.map((one) => one.name),
       current: place.name,
       units,
       today: snapshot.today,
       ...(walkKind ? { walk: walkKind } : {}),
+    }
+    const lines = narrate(narration, model)
+    const setting = { state, units, newId: uuid }
+    const sure = proposalsOf(lines, setting)
+    const shown = sure.map((proposal): Shown => {
+      const { line } = proposal
+      const other = (line.sure ?? 1) < UNSURE ? otherReading(line, narration) : null
+      if (!other) return { proposal, other: null, words: null }
+      const words = { kind: 'note', words: line.words, ...(line.place ? { place: line.place } : {}) } as const
+      const [read, kept] = proposalsOf([other, line.private ? { ...words, private: true } : words], setting)
+      return { proposal, other: read!, words: kept! }
     })
     setDropped(new Set())
     setConfirmed(new Set())
-    setProposals(proposalsOf(lines, { state, units, newId: uuid }))
+    setPicked(new Map())
+    // What is not sure is asked first.
+    setProposals([...shown.filter(({ other }) => other), ...shown.filter(({ other }) => !other)])
   }
   const toggle = (index: number): void => setDropped(toggled(dropped, index))
   const keep = async (): Promise<void> => {
     if (keeping.current) return
     keeping.current = true
     await site.record(
-      proposals!.flatMap((proposal, i) =>
-        dropped.has(i) ? [] : [...proposal.facts, ...(confirmed.has(i) ? (proposal.toConfirm?.facts ?? []) : [])],
-      ),
+      proposals!.flatMap((shown, i) => {
+        const { facts, toConfirm } = chosen(shown, picked.get(i))
+        return dropped.has(i) ? [] : [...facts, ...(confirmed.has(i) ? (toConfirm?.facts ?? []) : [])]
+      }),
     )
     onClose()
   }
@@ -114,31 +130,42 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   return (
     <div className={styles.form}>
       <ul className={styles.rows}>
-        {proposals.map((proposal, i) => (
-          <li key={i} className={`${styles.row} ${dropped.has(i) ? styles.droppedLine : ''}`}>
-            <div>
-              <strong>{proposal.says}</strong>
-              <small>
-                {proposal.line.place && proposal.line.place !== place.name ? `${proposal.line.place}: ` : ''}“
-                {proposal.line.words}”
-              </small>
-              {proposal.toConfirm && !dropped.has(i) && (
-                <Button
-                  bsPrefix="tap"
-                  className={styles.small}
-                  aria-pressed={confirmed.has(i)}
-                  onClick={() => setConfirmed((old) => toggled(old, i))}
-                >
-                  {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
-                </Button>
-              )}
-            </div>
-            <Button bsPrefix="tap" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
-              {dropped.has(i) ? 'Dropped' : 'Drop'}
-              <span className="visually-hidden"> {proposal.line.words}</span>
-            </Button>
-          </li>
-        ))}
+        {proposals.map((shown, i) => {
+          const proposal = chosen(shown, picked.get(i))
+          return (
+            <li key={i} className={`${styles.row} ${dropped.has(i) ? styles.droppedLine : ''}`}>
+              <div>
+                {shown.other ? (
+                  <TwoReadings
+                    shown={shown}
+                    picked={picked.get(i)}
+                    onPick={(which) => setPicked(new Map([...picked, [i, which]]))}
+                  />
+                ) : (
+                  <strong>{proposal.says}</strong>
+                )}
+                <small>
+                  {proposal.line.place && proposal.line.place !== place.name ? `${proposal.line.place}: ` : ''}“
+                  {proposal.line.words}”
+                </small>
+                {proposal.toConfirm && !dropped.has(i) && (
+                  <Button
+                    bsPrefix="tap"
+                    className={styles.small}
+                    aria-pressed={confirmed.has(i)}
+                    onClick={() => setConfirmed((old) => toggled(old, i))}
+                  >
+                    {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
+                  </Button>
+                )}
+              </div>
+              <Button bsPrefix="tap" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
+                {dropped.has(i) ? 'Dropped' : 'Drop'}
+                <span className="visually-hidden"> {proposal.line.words}</span>
+              </Button>
+            </li>
+          )
+        })}
       </ul>
       {proposals.length === 0 && <p>Nothing to record in that.</p>}
       <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
@@ -148,5 +175,46 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
         Change the words
       </Button>
     </div>
+  )
+}
+
+/** Under this likelihood a line is asked, not taken. */
+const UNSURE = 0.55
+
+/** What was read, and where that is not sure what else it may be and its bare words. */
+interface Shown {
+  readonly proposal: Proposal
+  readonly other: Proposal | null
+  readonly words: Proposal | null
+}
+
+/** What is kept of it: what was tapped; where nothing was, the words alone. */
+const chosen = ({ proposal, other, words }: Shown, picked: 'proposal' | 'other' | undefined): Proposal =>
+  other === null ? proposal : picked === 'proposal' ? proposal : picked === 'other' ? other : words!
+
+function TwoReadings({
+  shown,
+  picked,
+  onPick,
+}: {
+  readonly shown: Shown
+  readonly picked: 'proposal' | 'other' | undefined
+  readonly onPick: (which: 'proposal' | 'other') => void
+}) {
+  return (
+    <>
+      <small>Which is it? Untouched it stays a note.</small>
+      {(['proposal', 'other'] as const).map((which) => (
+        <Button
+          key={which}
+          bsPrefix="tap"
+          className={styles.small}
+          aria-pressed={picked === which}
+          onClick={() => onPick(which)}
+        >
+          {shown[which]!.says}
+        </Button>
+      ))}
+    </>
   )
 }

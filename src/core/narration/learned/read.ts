@@ -1,0 +1,194 @@
+import { inConfidence } from '../../confidence/inConfidence'
+import { plain, sentencesOf } from '../clauses'
+import { onlyIfDone } from '../completion'
+import type { LineKind, Narration, SpokenLine } from '../line'
+import { isFiller, leadingPlace, placeNames } from '../placeNames'
+import { Reader } from '../reader'
+import { wordsInText } from './align'
+import type { RuleLine } from './features'
+import { lineOfKind } from './forced'
+import { kindsOf, stretchesOf, type Stretch } from './marking'
+import type { SpeechModel } from './model'
+import { sureness } from './sureness'
+import { runsOn, wordsOf, type Word } from './words'
+
+/** Of two stretches, what they share of the longer, from which they are the same. */
+const SAME = 0.6
+/** Words outside of every line that are kept as a note from so many on. */
+const WORTH_KEEPING = 3
+
+/** Reads what was said as it was learned: where a fact begins and ends and which kind it is, by likelihood; what it tells
+ * (things, numbers, days, people) by the rules. What the rules read in the same place as the same kind stands as they read
+ * it. */
+export function readLearned(narration: Narration, ruled: readonly SpokenLine[], model: SpeechModel): SpokenLine[] {
+  const { text, places, walk } = narration
+  const rules = wordsInText(text, ruled)
+  const words = wordsOf(text)
+  const dictated = runsOn(words)
+  const found = judged(narration, words, rules, stretchesOf(words, { places, walk, ruled: rules }, model), model)
+  const reader = new Reader(narration)
+  const lines: SpokenLine[] = []
+  let last = 0
+  for (const [i, one] of found.entries()) {
+    const { start, end, best, second, same, sure } = one
+    // What leads a line without a stop is read with it: it may name the place.
+    const lead = last + text.slice(last, start).search(/[^.,:;!?\n]*$/)
+    lines.push(...between(narration, reader, last, lead))
+    last = end
+    const from = reader.lines.length
+    reader.sentence(lead, end)
+    const read = reader.lines.slice(from).map(({ line }) => line)
+    const sentence = sentenceSpan(text, start)
+    const doubted = !dictated && found.some((other) => within(other, sentence) && other.sure < DOUBTFUL)
+    if (doubted) {
+      // A sentence that is not surely parted stands as the rules read it, once.
+      if (!found.slice(0, i).some((other) => within(other, sentence)))
+        lines.push(...rules.filter((rule) => within(rule, sentence)).map(({ line }) => ({ ...line, sure })))
+      continue
+    }
+    const secret =
+      inConfidence(text.slice(start, end)) || read.some((line) => line.private) || isSecret(rules, sentence)
+    const around = aroundOf(text, [start, end], found[i + 1]?.start ?? text.length, dictated)
+    for (const line of linesFor(best.kind, narration, [start, end], read, same, lines.at(-1) ?? null, dictated))
+      lines.push({
+        ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence)),
+        words: text.slice(start, end),
+        ...(secret ? { private: true as const } : {}),
+        sure,
+        ...(second.likely > MAY_BE ? { or: [second.kind] } : {}),
+      })
+  }
+  lines.push(...between(narration, reader, last, text.length))
+  return lines
+}
+
+/** Under this likelihood a sentence is rather read by the rules. */
+const DOUBTFUL = 0.45
+/** From this likelihood on another kind is offered. */
+const MAY_BE = 0.05
+
+interface Judged {
+  readonly start: number
+  readonly end: number
+  readonly best: ReturnType<typeof kindsOf>[number]
+  readonly second: ReturnType<typeof kindsOf>[number]
+  /** What the rules read in the same place as the same kind. */
+  readonly same: readonly RuleLine[]
+  readonly sure: number
+}
+
+/** Stretches with their kinds, one after another. */
+function judged(
+  narration: Narration,
+  words: readonly Word[],
+  rules: readonly RuleLine[],
+  stretches: readonly Stretch[],
+  model: SpeechModel,
+): Judged[] {
+  let before: LineKind | '^' = '^'
+  return stretches.map((stretch) => {
+    const [start, end] = spanOf(stretch, words)
+    const own = words.slice(stretch.from, stretch.to)
+    const kinds = kindsOf(stretch, own, before, aloneKind(narration, start, end), narration.walk, model)
+    const [best, second] = [kinds[0]!, kinds[1]!]
+    before = best.kind
+    const same = rules.filter((rule) => rule.line.kind === best.kind && sharesMost(rule, start, end))
+    const sure = sureness({ whole: stretch.whole, likely: best.likely, ruled: same.length > 0 })
+    return { start, end, best, second, same, sure }
+  })
+}
+
+interface Span {
+  readonly start: number
+  readonly end: number
+}
+const within = (one: Span, sentence: Span): boolean => one.start >= sentence.start && one.start < sentence.end
+
+const spanOf = ({ from, to }: Stretch, words: readonly Word[]): readonly [number, number] => [
+  words[from]!.start,
+  words[to - 1]!.end,
+]
+
+const sharesMost = ({ start, end }: RuleLine, from: number, to: number): boolean =>
+  Math.min(end, to) - Math.max(start, from) > SAME * Math.max(end - start, to - from)
+
+const sentenceSpan = (text: string, at: number): Span =>
+  sentencesOf(text).find(({ start, end }) => at >= start && at < end) ?? { start: at, end: at }
+
+/** The sentence that something stands in, in plain words. */
+function sentenceAt(text: string, { start, end }: Span): string {
+  return plain(text.slice(start, end)) + (text[end] === '?' ? '?' : '')
+}
+
+/** Whether the rules took anything of the sentence for something told in confidence. */
+function isSecret(rules: readonly RuleLine[], { start, end }: Span): boolean {
+  return rules.some((rule) => rule.line.private && rule.start < end && rule.end > start)
+}
+
+/** What stands around a line and says whether it is done: the clause between stops that it is part of; where nothing stops,
+ * what comes before the next line. */
+function aroundOf(text: string, [start, end]: readonly [number, number], next: number, dictated: boolean): string {
+  if (dictated) return text.slice(start, Math.max(end, next))
+  const sentence = sentenceSpan(text, start)
+  const before = text.slice(sentence.start, start)
+  const after = text.slice(end, Math.max(sentence.end, end))
+  return before.slice(before.lastIndexOf(',') + 1) + text.slice(start, end) + after.split(',')[0]!
+}
+
+/** The kind that the rules alone read in a stretch. */
+function aloneKind(narration: Narration, start: number, end: number): LineKind | '-' {
+  const reader = new Reader({ ...narration, text: narration.text.slice(start, end), current: null })
+  for (const sentence of sentencesOf(narration.text.slice(start, end))) reader.sentence(sentence.start, sentence.end)
+  return reader.lines[0]?.line.kind ?? '-'
+}
+
+/** The lines of a stretch that is of one kind: as the rules read it among all that was said, as they read it now, or with
+ * what they find in it for that kind. */
+function linesFor(
+  kind: LineKind,
+  narration: Narration,
+  [start, end]: readonly [number, number],
+  read: readonly SpokenLine[],
+  same: readonly RuleLine[],
+  before: SpokenLine | null,
+  dictated: boolean,
+): SpokenLine[] {
+  const places = [...new Set(read.map(({ place }) => place))]
+  if (same.length > 0) {
+    const lines = same.map(({ line }) => line)
+    const [first] = lines as [SpokenLine]
+    // Where nothing stops, where one is was read again, stretch by stretch.
+    return dictated && places.length === 1 && lines.every(({ place }) => place === first.place)
+      ? lines.map(({ place: _place, ...line }) => ({ ...line, ...(places[0] ? { place: places[0] } : {}) }))
+      : lines
+  }
+  const mine = read.filter((line) => line.kind === kind)
+  if (mine.length > 0) return mine
+  const line = lineOfKind(kind, narration, narration.text.slice(start, end), before)
+  return (places.length > 0 ? places : [undefined]).map((place) => ({ ...line, ...(place ? { place } : {}) }))
+}
+
+/** What stands between two lines: it may say where one is now, and what has content is kept as a note. */
+function between({ text, places }: Narration, reader: Reader, start: number, end: number): SpokenLine[] {
+  const names = placeNames(places)
+  const notes: SpokenLine[] = []
+  for (const part of sentencesOf(text.slice(start, end))) {
+    const from = reader.lines.length
+    reader.sentence(start + part.start, start + part.end)
+    const read = reader.lines.slice(from).map(({ line }) => line)
+    reader.lines.length = from
+    const norm = plain(text.slice(start + part.start, start + part.end))
+    const place = leadingPlace(norm, names)
+    const rest = place ? place.rest : norm
+    if (place?.alone || isFiller(rest) || rest.split(' ').filter(Boolean).length < WORTH_KEEPING) continue
+    const at = read[0]?.place
+    const secret = read.some((line) => line.private)
+    notes.push({
+      kind: 'note',
+      words: text.slice(start + part.start, start + part.end).trim(),
+      ...(at ? { place: at } : {}),
+      ...(secret ? { private: true as const } : {}),
+    })
+  }
+  return notes
+}
