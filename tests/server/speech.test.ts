@@ -88,6 +88,12 @@ describe('what is learned never says what was not said', () => {
   ])('“%s” is no work done', (text) => {
     for (const line of narrate(said(text), model)) expect(line.percent ?? 0).toBeLessThan(100)
   })
+  test('nor where nothing stops: what does not line up is not in', () => {
+    const text =
+      'boards are up on the long wall taping starts thursday theres a crack over the door two sockets in the island dont line up sparky said he might look'
+    const done = narrate(said(text), model).filter(({ percent }) => percent === 100)
+    expect(done.map(({ words }) => words).join('; ')).toMatch(/^boards are up[^;]*$/)
+  })
   test.each(['Between us: the joist is cracked.', "Don't tell the owner, the beam is rotten."])(
     '“%s” stays private',
     (text) => {

@@ -4,7 +4,8 @@ import type { Day } from '../calendar/day'
 import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
 import { minor } from '../measure/money'
 import type { Observation } from '../walk/observation'
-import { candidateDays, clockBegins, countedLead, type Candidate } from './candidates'
+import type { Candidate } from './candidate'
+import { candidateDays, clockBegins, countedLead } from './candidates'
 
 const SLATE: Candidate = { name: 'Slate', leadDays: [28, 42, 56], price: minor(180_000) }
 const BRICK: Candidate = { name: 'Brick slips', leadDays: [21, 21, 21], days: 2 }

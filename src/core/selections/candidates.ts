@@ -1,19 +1,8 @@
 import { addDays, dateOnly, daysWords, laterDay, type Day } from '../calendar/day'
 import type { WorkCalendar } from '../calendar/workingDays'
-import { printMoney, type Minor } from '../measure/money'
+import { printMoney } from '../measure/money'
+import type { Candidate } from './candidate'
 import { orderBy } from './orderBy'
-
-/** One of several things that a selection may become. */
-export interface Candidate {
-  readonly name: string
-  /** Lead at best, likely and at worst, in calendar days. */
-  readonly leadDays: readonly [number, number, number]
-  readonly supplier?: string
-  /** What it costs the client. */
-  readonly price?: Minor
-  /** Working days that it takes to put in, where they differ. */
-  readonly days?: number
-}
 
 /** The candidate that was chosen; none while nobody chose, or where something else was. */
 export const chosenOf = (candidates: readonly Candidate[], choice: string | null): Candidate | undefined =>

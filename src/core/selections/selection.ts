@@ -3,7 +3,7 @@ import type { Values } from '../entries/field'
 import type { LeadKey } from '../scope/leads'
 import type { Responsible } from '../scope/responsible'
 import type { Stage } from '../scope/vocabulary'
-import type { Candidate } from './candidates'
+import type { Candidate } from './candidate'
 import type { SelectionSort } from './selectionKinds'
 
 export const SELECTION_STATES = {

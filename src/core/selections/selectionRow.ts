@@ -3,7 +3,7 @@ import type { Responsible } from '../scope/responsible'
 import type { Values } from '../entries/field'
 import type { Units } from '../measure/length'
 import type { Delivery, SelectionState } from './selection'
-import type { Candidate } from './candidates'
+import type { Candidate } from './candidate'
 import type { SelectionSort } from './selectionKinds'
 
 /** A selection with its dates from the live plan, as the desk lists it. */

@@ -10,7 +10,7 @@ import type { Coming } from './coming'
 import type { PhotoMark, Point } from './photoMarks'
 import type { SheetSort } from './sheets'
 import type { SiteConditions } from './siteConditions'
-import type { Candidate } from '../selections/candidates'
+import type { Candidate } from '../selections/candidate'
 import type { Delivery, SelectionDetails, SelectionLaid, SelectionState } from '../selections/selection'
 
 export const VISIT_KINDS = {

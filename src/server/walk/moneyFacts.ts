@@ -1,7 +1,7 @@
 import { entryKind } from '../../core/entries/entryKinds'
 import { withoutMoney, type Values } from '../../core/entries/field'
 import { fieldsOf } from '../../core/entries/sums'
-import type { Candidate } from '../../core/selections/candidates'
+import type { Candidate } from '../../core/selections/candidate'
 import type { SelectionDetails } from '../../core/selections/selection'
 import { selectionFields } from '../../core/selections/selectionKinds'
 import { DECISION_FIELDS } from '../../core/entries/kinds/scope'

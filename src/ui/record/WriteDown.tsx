@@ -108,7 +108,7 @@ function EntryForm({
           </Form.Select>
         </Form.Label>
       )}
-      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} wrong={wrong?.field} />
+      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} wrong={wrong?.field} inShort />
       <FormError error={wrong ?? refused} />
       <Button type="submit" disabled={busy}>
         Keep

@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { minor, readAmount } from '@/core/measure/money'
-import type { Candidate } from '@/core/selections/candidates'
+import type { Candidate } from '@/core/selections/candidate'
 
 /** What a selection may become, side by side: a name, its lead, its price, its days. Two empty ones stand ready where there
  * is none yet. */

@@ -11,15 +11,19 @@ export function EntryFields({
   units,
   values,
   wrong,
+  inShort = false,
 }: {
   readonly fields: readonly Field[]
   readonly units: Units
   readonly values?: Values | undefined
   /** Key of the field that could not be read. */
   readonly wrong?: string | undefined
+  /** Whether it asks for more than the first fields only where somebody wants to tell more. */
+  readonly inShort?: boolean
 }) {
   const one = (field: Field) => <EntryField key={field.key} one={field} {...{ units, values, wrong }} />
-  const [first, more] = [fields.slice(0, MOST_AT_ONCE), fields.slice(MOST_AT_ONCE)]
+  const most = inShort ? MOST_AT_ONCE : fields.length
+  const [first, more] = [fields.slice(0, most), fields.slice(most)]
   if (more.length === 0) return first.map(one)
   const told = more.some((field) => field.key === wrong || typedValue(field, values?.[field.key]) !== '')
   return (

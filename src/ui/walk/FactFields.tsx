@@ -178,7 +178,13 @@ export function FactFields({
               value={adding.entry && adding.entry.placeId === null ? 'site' : 'place'}
             />
           )}
-          <EntryFields fields={fieldsOf(adding.register)} units={units} values={adding.entry?.values} wrong={wrong} />
+          <EntryFields
+            fields={fieldsOf(adding.register)}
+            units={units}
+            values={adding.entry?.values}
+            wrong={wrong}
+            inShort
+          />
         </>
       )
     case 'settle': {

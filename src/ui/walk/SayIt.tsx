@@ -69,7 +69,9 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
       if (!other) return { proposal, other: null, words: null }
       const words = { kind: 'note', words: line.words, ...(line.place ? { place: line.place } : {}) } as const
       const [read, kept] = proposalsOf([other, line.private ? { ...words, private: true } : words], setting)
-      return { proposal, other: read!, words: kept! }
+      return read!.says === proposal.says
+        ? { proposal, other: null, words: null }
+        : { proposal, other: read!, words: kept! }
     })
     setDropped(new Set())
     setConfirmed(new Set())
@@ -202,7 +204,7 @@ function TwoReadings({
   readonly onPick: (which: 'proposal' | 'other') => void
 }) {
   return (
-    <>
+    <div className={styles.readings}>
       <small>Which is it? Untouched it stays a note.</small>
       {(['proposal', 'other'] as const).map((which) => (
         <Button
@@ -215,6 +217,6 @@ function TwoReadings({
           {shown[which]!.says}
         </Button>
       ))}
-    </>
+    </div>
   )
 }

@@ -48,7 +48,10 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
     }
     const secret =
       inConfidence(text.slice(start, end)) || read.some((line) => line.private) || isSecret(rules, sentence)
-    const around = aroundOf(text, [start, end], found[i + 1]?.start ?? text.length, dictated)
+    const around = dictated
+      ? text.slice(start, Math.max(end, found[i + 1]?.start ?? text.length)) +
+        (one.words < ENOUGH_ALONE ? wordsAfter(text, end) : '')
+      : clauseAround(text, [start, end])
     for (const line of linesFor(best.kind, narration, [start, end], read, same, lines.at(-1) ?? null, dictated))
       lines.push({
         ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence)),
@@ -75,6 +78,8 @@ interface Judged {
   /** What the rules read in the same place as the same kind. */
   readonly same: readonly RuleLine[]
   readonly sure: number
+  /** How many words it has. */
+  readonly words: number
 }
 
 /** Stretches with their kinds, one after another. */
@@ -86,17 +91,29 @@ function judged(
   model: SpeechModel,
 ): Judged[] {
   let before: LineKind | '^' = '^'
-  return stretches.map((stretch) => {
+  const found: Judged[] = []
+  for (const stretch of stretches) {
     const [start, end] = spanOf(stretch, words)
     const own = words.slice(stretch.from, stretch.to)
     const kinds = kindsOf(stretch, own, before, aloneKind(narration, start, end), narration.walk, model)
     const [best, second] = [kinds[0]!, kinds[1]!]
-    before = best.kind
     const same = rules.filter((rule) => rule.line.kind === best.kind && sharesMost(rule, start, end))
     const sure = sureness({ whole: stretch.whole, likely: best.likely, ruled: same.length > 0 })
-    return { start, end, best, second, same, sure }
-  })
+    const last = found.at(-1)
+    // A word or two that are nothing for sure belong to what was said before them.
+    if (last && own.length <= SCRAP && sure < UNSURE_SCRAP && own[0]!.gap === '') {
+      found[found.length - 1] = { ...last, end }
+      continue
+    }
+    before = best.kind
+    found.push({ start, end, best, second, same, sure, words: own.length })
+  }
+  return found
 }
+
+/** So few words that are not this sure are no line of their own. */
+const SCRAP = 2
+const UNSURE_SCRAP = 0.7
 
 interface Span {
   readonly start: number
@@ -125,10 +142,12 @@ function isSecret(rules: readonly RuleLine[], { start, end }: Span): boolean {
   return rules.some((rule) => rule.line.private && rule.start < end && rule.end > start)
 }
 
-/** What stands around a line and says whether it is done: the clause between stops that it is part of; where nothing stops,
- * what comes before the next line. */
-function aroundOf(text: string, [start, end]: readonly [number, number], next: number, dictated: boolean): string {
-  if (dictated) return text.slice(start, Math.max(end, next))
+/** From so many words on, what was dictated says by itself whether it is done. */
+const ENOUGH_ALONE = 4
+const wordsAfter = (text: string, end: number): string => /^(?:\s*\S+){0,5}/.exec(text.slice(end))![0]
+
+/** The clause between stops that a line is part of: it says whether it is done. */
+function clauseAround(text: string, [start, end]: readonly [number, number]): string {
   const sentence = sentenceSpan(text, start)
   const before = text.slice(sentence.start, start)
   const after = text.slice(end, Math.max(sentence.end, end))
