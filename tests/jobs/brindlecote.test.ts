@@ -27,7 +27,7 @@ describe('Brindlecote', () => {
         },
         says: [
           '(17.653 yd³)',
-          '(22.949 yd³) to 667.29 ft³ (24.714 yd³)',
+          '(22.949 yd³) to 667.27 ft³ (24.714 yd³)',
           '1.91 to 2.06, so 2 to 3.',
           `62' in sections of at most 16': 3.9, so 4, each opened, laid, tested and closed in its day.`,
         ],

@@ -82,7 +82,15 @@ const DRAWN: ReadonlyMap<Calculation, Draw> = new Map<Calculation, Draw>([
         p,
       ),
   ],
-  [flushPlane, ({ told }, p) => stackSketch({ plane: told('plane'), layers: told('layers') }, p)],
+  [
+    flushPlane,
+    // Without a plane the face of the trim is one, or that of the layers.
+    ({ told, out }, p) =>
+      stackSketch(
+        { plane: (told('plane') as number | undefined) ?? (out('trimFace') || out('stack')), layers: told('layers') },
+        p,
+      ),
+  ],
 ])
 
 /** Draws what a calculation was told and what came out of it.

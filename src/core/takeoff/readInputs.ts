@@ -8,6 +8,7 @@ import {
   parseFineLength,
   parseLength,
   plainFigures,
+  TENTHS_PER_INCH,
   type Units,
 } from '../measure/length'
 import { MOST, MOST_LISTED, type Calculation, type Input } from './calculation'
@@ -178,7 +179,18 @@ function lengthIn(value: unknown, units: Units, fine = false): Read {
   const text = value.trim()
   if (/^0+(?:[.,]0+)?\s*[^\d\s]*$/.test(text)) return exact(0)
   const measured = (fine ? parseFineLength : parseLength)(text, units)
-  return { low: measured.tenths / 10, high: (measured.high ?? measured.tenths) / 10, rough: isRough(measured) }
+  const mm = (tenths: number): number => (units === 'imperial' ? inFractions(tenths) : tenths) / 10
+  return { low: mm(measured.tenths), high: mm(measured.high ?? measured.tenths), rough: isRough(measured) }
+}
+
+/** The finest fraction of an inch that people tell. */
+const FRACTIONS_OF_INCH = 32
+
+/** A length is kept in tenths of a millimetre; one that was told in fractions of an inch is reckoned as it was told: 1/4 in
+ * is 63.5 tenths, not 64. */
+function inFractions(tenths: number): number {
+  const told = (Math.round((tenths / TENTHS_PER_INCH) * FRACTIONS_OF_INCH) / FRACTIONS_OF_INCH) * TENTHS_PER_INCH
+  return Math.abs(told - tenths) <= 0.5 ? told : tenths
 }
 
 const BARE = /^\d+(?:[.,]\d+)?$/

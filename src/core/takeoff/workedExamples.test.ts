@@ -371,7 +371,7 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
       what: '5 1/4 × 16 in of 22 ft',
       units: 'imperial',
       told: { width: '5 1/4 in', depth: '16 in', long: '22 ft' },
-      gives: { weight: 539.2, people: 11 },
+      gives: { weight: 539, people: 11 },
       in: { weight: LB },
     },
     {
@@ -746,7 +746,7 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
       what: 'screed of 2 3/4 in',
       units: 'imperial',
       told: { what: 'screed', thick: '2 3/4 in', from: '2026-06-08' },
-      gives: { daysLow: 89.8, safe: '2026-09-06' },
+      gives: { daysLow: 89.7, safe: '2026-09-06' },
     },
     {
       what: 'a mortar patch',
