@@ -44,6 +44,10 @@ await build({
   format: 'esm',
 })
 
+// What was learned of speech, for phones to fetch.
+mkdirSync('public', { recursive: true })
+copyFileSync('training/speech.bin', 'public/speech.bin')
+
 // For the pages behind links, which carry no script: their style and their two fonts.
 const fonts = {
   text: 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal',
