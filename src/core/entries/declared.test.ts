@@ -68,7 +68,6 @@ describe('one act closes it everywhere', () => {
       expect(inspections(values).map(({ progress }) => progress)).toEqual([0])
   })
   test.each([
-    ['permit', { what: 'street', state: 'granted' }],
     ['moving-test', { what: 'pocket door', result: 'passed' }],
     ['countertop', { what: 'island', stage: 'set' }],
   ])('%s is closed by its own field', (kind, values) => {

@@ -53,7 +53,7 @@ export const BRINDLECOTE: Story = {
               soil: 'clay',
               load: '12 yd³',
             },
-            'In the bank 476.64 ft³ (17.653 yd³); loose 619.63 ft³ (22.949 yd³) to 667.29 ft³ (24.714 yd³).',
+            'In the bank 476.62 ft³ (17.653 yd³); loose 619.61 ft³ (22.949 yd³) to 667.27 ft³ (24.714 yd³).',
             '1.91 to 2.06, so 2 to 3.',
             'nobody enters unsupported',
           ),

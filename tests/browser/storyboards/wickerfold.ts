@@ -185,7 +185,7 @@ export const WICKERFOLD: Story = {
               doors: '60 x 80 in',
               joint: 'head over sides',
             },
-            `Cut list on sticks of 12': 8. By net and 10 % waste: 9.`,
+            `Cut list on sticks of 12': 8. By net and 10 % waste (99' 9 7/8"): 9.`,
           ),
           put(
             'East wall',

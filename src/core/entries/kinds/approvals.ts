@@ -54,7 +54,6 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
       day('by', 'Needed by'),
       day('expected', 'Expected on'),
     ],
-    closedBy: ({ state }) => (state === 'granted' ? 'Granted' : null),
     settle: { word: 'Granted', ask: 'Number, and by whom' },
     reckon: ({ state, before }) => (state === 'granted' || !before ? [] : [`${String(before)} waits for it.`]),
     cautions: ({ sort }) => (sort === 'association' || sort === 'conservation' ? ['consent'] : ['not-approval']),

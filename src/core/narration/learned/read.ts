@@ -39,7 +39,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
     reader.sentence(lead, end)
     const read = reader.lines.slice(from).map(({ line }) => line)
     const sentence = sentenceSpan(text, start)
-    const doubted = !dictated && found.some((other) => within(other, sentence) && other.sure < DOUBTFUL)
+    const doubted = !dictated && found.some((other) => within(other, sentence) && isDoubtful(other, rules))
     if (doubted) {
       // A sentence that is not surely parted stands as the rules read it, once.
       if (!found.slice(0, i).some((other) => within(other, sentence)))
@@ -65,8 +65,19 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
   return lines
 }
 
-/** Under this likelihood a sentence is rather read by the rules. */
+/** Under these likelihoods a sentence is rather read by the rules: in any case, where they read another kind, and where that
+ * would be told as work that is done. */
 const DOUBTFUL = 0.45
+const CONTESTED = 0.65
+const CONTESTED_DONE = 0.9
+
+function isDoubtful({ start, end, best, same, sure }: Judged, rules: readonly RuleLine[]): boolean {
+  if (sure < DOUBTFUL) return true
+  const contested =
+    same.length === 0 && rules.some((rule) => rule.start < end && rule.end > start && rule.line.kind !== 'note')
+  return contested && sure < (best.kind === 'progress' ? CONTESTED_DONE : CONTESTED)
+}
+
 /** From this likelihood on another kind is offered. */
 const MAY_BE = 0.05
 
