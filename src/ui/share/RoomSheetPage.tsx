@@ -146,9 +146,9 @@ function Noted({ title, facts }: { readonly title: string; readonly facts: RoomS
         {facts.map((fact, i) => (
           <Fragment key={i}>
             {fact.title && <dt>{fact.title}</dt>}
-            {fact.sentences.map((sentence) => (
-              <dd key={sentence}>{sentence}</dd>
-            ))}
+            {fact.sentences.length > 0 && (
+              <dd>{fact.sentences.map((sentence) => sentence.replace(/\.$/, '')).join('; ')}.</dd>
+            )}
           </Fragment>
         ))}
       </dl>
