@@ -1,4 +1,5 @@
 import { kindFeatures, wordFeatures } from '../../core/narration/learned/features'
+import { chainSums, logSumOf, onlyBegins } from '../../core/narration/learned/chain'
 import { wordsInText } from '../../core/narration/learned/align'
 import {
   FEATURE_BITS,
@@ -124,29 +125,12 @@ function teach({ features, gaps, marks, weight }: Row, weights: Learner, joins: 
       for (let mark = 0; mark < MARK_COUNT; mark++)
         scores[i * MARK_COUNT + mark]! += weights.weights[feature * MARK_COUNT + mark]!
   })
-  for (let mark = 0; mark < MARK_COUNT; mark++)
-    if (!MARKS[mark]!.begins && MARKS[mark]!.kind !== null) scores[mark] = -1e9
-  const at = (i: number): number => gaps[i]! * MARK_COUNT * MARK_COUNT
-  const ahead = new Float64Array(n * MARK_COUNT)
-  const back = new Float64Array(n * MARK_COUNT)
-  ahead.set(scores.subarray(0, MARK_COUNT))
-  for (let i = 1; i < n; i++)
-    for (let mark = 0; mark < MARK_COUNT; mark++)
-      ahead[i * MARK_COUNT + mark] =
-        logSumOf(
-          MAY_PRECEDE[mark]!,
-          (one) => ahead[(i - 1) * MARK_COUNT + one]! + joins.weights[at(i) + one * MARK_COUNT + mark]!,
-        ) + scores[i * MARK_COUNT + mark]!
-  for (let i = n - 2; i >= 0; i--)
-    for (let mark = 0; mark < MARK_COUNT; mark++)
-      back[i * MARK_COUNT + mark] = logSumOf(
-        MAY_FOLLOW[mark]!,
-        (one) =>
-          joins.weights[at(i + 1) + mark * MARK_COUNT + one]! +
-          scores[(i + 1) * MARK_COUNT + one]! +
-          back[(i + 1) * MARK_COUNT + one]!,
-      )
-  const all = logSumOf(EVERY_MARK, (mark) => ahead[(n - 1) * MARK_COUNT + mark]!)
+  onlyBegins(scores)
+  const at = (i: number, before: number, mark: number): number => (gaps[i]! * MARK_COUNT + before) * MARK_COUNT + mark
+  const { ahead, back, all } = chainSums({
+    scores,
+    join: (i, before, mark) => joins.weights[at(i, before, mark)]!,
+  })
   for (let i = 0; i < n; i++) {
     for (let mark = 0; mark < MARK_COUNT; mark++) {
       const likely = Math.exp(ahead[i * MARK_COUNT + mark]! + back[i * MARK_COUNT + mark]! - all)
@@ -157,7 +141,7 @@ function teach({ features, gaps, marks, weight }: Row, weights: Learner, joins: 
     if (i === 0) continue
     for (let mark = 0; mark < MARK_COUNT; mark++)
       for (const before of MAY_PRECEDE[mark]!) {
-        const join = at(i) + before * MARK_COUNT + mark
+        const join = at(i, before, mark)
         const likely = Math.exp(
           ahead[(i - 1) * MARK_COUNT + before]! +
             joins.weights[join]! +
@@ -169,17 +153,6 @@ function teach({ features, gaps, marks, weight }: Row, weights: Learner, joins: 
         if (Math.abs(error) > LEAST_ERROR) joins.move(join, error)
       }
   }
-}
-
-const EVERY_MARK = MARKS.map((_, i) => i)
-const MAY_FOLLOW = EVERY_MARK.map((mark) => EVERY_MARK.filter((next) => MAY_PRECEDE[next]!.includes(mark)))
-
-function logSumOf(marks: readonly number[], valueOf: (mark: number) => number): number {
-  let most = -Infinity
-  for (const mark of marks) most = Math.max(most, valueOf(mark))
-  let sum = 0
-  for (const mark of marks) sum += Math.exp(valueOf(mark) - most)
-  return most + Math.log(sum)
 }
 
 function learnKinds(examples: readonly Example[]): Weights {

@@ -6,7 +6,6 @@ import type { Asked } from './entryKind'
 /** A question that follows from an entry that is open. */
 export interface AskedByEntry extends Asked {
   readonly entryId: string
-  readonly kind: string
   readonly placeId: string | null
 }
 
@@ -19,5 +18,5 @@ export const asksOf = (
     const { id, kind, placeId, settled } = entry
     if (settled !== null) return []
     const asked = kindOf(kind).asks?.(knownValues(entry), units) ?? []
-    return asked.map((one) => ({ ...one, entryId: id, kind, placeId }))
+    return asked.map((one) => ({ ...one, entryId: id, placeId }))
   })

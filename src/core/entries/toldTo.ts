@@ -8,6 +8,8 @@ import type { EntryKind } from './entryKind'
 import { printValue, withoutMoney, type Field, type Values } from './field'
 import { fieldsOf, sumSentences } from './sums'
 import type { Listener, Telling, Told } from './telling'
+import { capital } from '../lists/capital'
+import { inOne } from '../lists/inOne'
 
 const toldOf = (telling: Telling | Told): Told =>
   typeof telling === 'object' && 'says' in telling ? telling : { says: telling }
@@ -70,21 +72,12 @@ export function toldTo(
 }
 
 /** What a listener is told of many entries: of what is open, and of what stands until it is removed. */
-export const toldOfAll = (
-  listener: Listener,
-  entries: readonly RegisterEntry[],
-  how: Telltale,
-  which: (entry: RegisterEntry, kind: EntryKind) => boolean = () => true,
-): ToldFact[] =>
-  entries.flatMap((entry) =>
-    entry.settled === null && which(entry, kindOf(entry.kind)) ? (toldTo(listener, entry, how) ?? []) : [],
-  )
+export const toldOfAll = (listener: Listener, entries: readonly RegisterEntry[], how: Telltale): ToldFact[] =>
+  entries.flatMap((entry) => (entry.settled === null ? (toldTo(listener, entry, how) ?? []) : []))
 
 /** A fact in one line. */
 export const factLine = ({ title, sentences }: Pick<ToldFact, 'title' | 'sentences'>): string =>
-  title === '' ? sentences.join(' ') : [title, ...sentences.map(withoutStop)].join('; ')
-
-const withoutStop = (sentence: string): string => sentence.replace(/\.$/, '')
+  title === '' ? sentences.join(' ') : inOne([title, ...sentences])
 
 const said = (sentence: string): string[] => (sentence === '' ? [] : [sentence])
 
@@ -105,5 +98,5 @@ function filled(says: string, fields: readonly Field[], values: Values, units: U
     return whole ? words : null
   }
   const sentence = put(says.replace(/\[([^\]]*)\]/g, (_, part: string) => put(part) ?? '')) ?? ''
-  return (sentence.charAt(0).toUpperCase() + sentence.slice(1)).replace(/([.!?])\.(?=\s|$)/g, '$1')
+  return capital(sentence).replace(/([.!?])\.(?=\s|$)/g, '$1')
 }

@@ -12,11 +12,7 @@ import { ImpossibleRequest } from '../errors/impossibleRequest'
 /** What all open entries of one kind come to on a site, of one thing. */
 export interface SiteTotal {
   readonly kind: EntryKind
-  /** What tells it apart: a colour, a length of stick; '' where all is one. */
-  readonly of: string
   readonly places: number
-  readonly low: number
-  readonly high: number
   readonly sentence: string
 }
 
@@ -30,7 +26,7 @@ const TOLD: Readonly<Record<Total['unit'], (value: number, p: Printer) => string
 }
 
 /** The sums that are taken at several places, added up for the site: one order from them. Added unrounded, rounded once.
- * @param listener whose work it has to be, by stage; all of it where nobody is named */
+ * @param concerns which entries count; all of them where it is not said */
 export function siteTotals(
   entries: readonly RegisterEntry[],
   units: Units,
@@ -51,8 +47,7 @@ export function siteTotals(
     }
     return [...groups].map(([of, sum]) => ({
       kind,
-      of,
-      ...sum,
+      places: sum.places,
       sentence: sentenceOf(total, of, sum, printerFor(units)),
     }))
   })

@@ -4,6 +4,7 @@ import { TREATMENTS } from '../scope/treatments'
 import { TRADES } from '../scope/vocabulary'
 import { SELECTION_KINDS } from '../selections/selectionKinds'
 import { SYNONYMS } from './synonyms'
+import { capital } from '../lists/capital'
 
 /** Something that can be found by words. */
 export interface Sought {
@@ -16,7 +17,6 @@ export interface Sought {
   readonly words: string
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const sought = (id: string, name: string, words = ''): Sought => ({ id, name, also: SYNONYMS[id] ?? '', words })
 
 /** Kinds of entry, each by the name of its sheet; what its form asks is found too. */

@@ -4,6 +4,7 @@ import type { Facts } from '../walk/observation'
 import type { Place } from '../walk/siteState'
 import { narrate } from './narrate'
 import { workOf } from './spokenFacts'
+import { capital } from '../lists/capital'
 
 /** A line of work in somebody's own words, read as speech is.
  * @param text what is to be done at the place: 'two blockings behind the vanity' */
@@ -13,6 +14,5 @@ export function lineFromWords(
   { units, today }: { readonly units: Units; readonly today: Day },
 ): Facts['line']['laid'] {
   const [read] = narrate({ text, places: [place.name], current: place.name, units, today, walk: 'scope' })
-  const title = text.charAt(0).toUpperCase() + text.slice(1)
-  return { ...workOf({ ...read, words: text }, place), title, how: 'said at the desk' }
+  return { ...workOf({ ...read, words: text }, place), title: capital(text), how: 'said at the desk' }
 }

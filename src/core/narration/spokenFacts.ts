@@ -14,6 +14,7 @@ import type { SpokenLine } from './line'
 import { isOpinion } from '../walk/noteWords'
 import { stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
+import { capital } from '../lists/capital'
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
 export interface Proposal {
@@ -265,10 +266,7 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   drain: 'waste pipe',
 }
 
-const titleOf = (words: string): string => {
-  const text = words.length > 150 ? `${words.slice(0, 147)}...` : words
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}
+const titleOf = (words: string): string => capital(words.length > 150 ? `${words.slice(0, 147)}...` : words)
 
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
 function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {

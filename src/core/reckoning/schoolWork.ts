@@ -11,6 +11,7 @@ import { stageKey } from '../scope/weave'
 import { schoolOrder } from '../sequence/relations'
 import type { SchoolId, Schools } from '../sequence/schools'
 import type { Place, SiteState } from '../walk/siteState'
+import { capital } from '../lists/capital'
 
 /** What one way of working does to the lines of a site that chose it. */
 interface Effect {
@@ -261,7 +262,5 @@ export function whatFollows(id: SchoolId, way: string): string[] {
   const work = (EFFECTS[id]?.[way] ?? []).map(({ words, does }) =>
     'less' in does ? `less is bought: none ${words}` : words,
   )
-  return [...schoolOrder(id, way), ...work, ...lead, ...waits].map(
-    (words) => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`,
-  )
+  return [...schoolOrder(id, way), ...work, ...lead, ...waits].map((words) => `${capital(words)}.`)
 }

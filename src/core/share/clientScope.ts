@@ -3,7 +3,8 @@ import type { Values } from '../entries/field'
 import { listed } from '../lists/listed'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
-import { capital, PLAIN_STAGE } from './plainWords'
+import { PLAIN_STAGE } from './plainWords'
+import { capital } from '../lists/capital'
 
 /** What happens at one place, for whoever lives there. */
 export interface ScopeOfPlace {

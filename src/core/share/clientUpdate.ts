@@ -11,7 +11,8 @@ import { outagesOf, outageSentence, type Outage } from './outages'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
-import { capital, INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
+import { INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
+import { capital } from '../lists/capital'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
 export interface ClientUpdate {

@@ -9,7 +9,7 @@ import type { PlannedVisit } from '../schedule/plan'
 import { STAGES } from '../scope/vocabulary'
 import { placeName, type RegisterEntry, type SiteState } from '../walk/siteState'
 import { isNextDoor } from './neighbourLetter'
-import { capital } from './plainWords'
+import { capital } from '../lists/capital'
 
 /** A visit as somebody heard of it who neither does the work nor lives there. */
 export interface HeardDay extends VisitTime {

@@ -37,8 +37,6 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   'return-list': { doing: 'the last small things are done', done: 'has its last small things done' },
 }
 
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
 /** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
 export const STAGE_WHY: Partial<Record<Stage, string>> = {
   testing:

@@ -2,7 +2,7 @@ import { dateOnly, type Day } from '../calendar/day'
 import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import type { ClientFacts } from './clientUpdate'
-import { capital } from './plainWords'
+import { capital } from '../lists/capital'
 
 /** What somebody was last told about a visit. */
 export interface ToldVisit extends VisitTime {

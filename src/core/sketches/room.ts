@@ -1,5 +1,6 @@
 import type { Printer } from '../takeoff/printer'
 import { box, label, line, outline, spot, type Shape, type Sketch, type Spot } from './sketch'
+import { capital } from '../lists/capital'
 
 export const WALLS = ['far wall', 'right wall', 'near wall', 'left wall'] as const
 export type Wall = (typeof WALLS)[number]
@@ -67,7 +68,7 @@ export function roomClashes(room: Room, p: Printer): string[] {
   return [
     ...pieces.flatMap((one) => beyond(room, one, p)),
     ...pairs.flatMap(([one, other]) => (meet(room, one, other) ? [meetWords(one, other)] : [])),
-  ].map((sentence) => sentence.charAt(0).toUpperCase() + sentence.slice(1))
+  ].map(capital)
 }
 
 function beyond(room: Room, piece: Piece, p: Printer): string[] {

@@ -18,33 +18,18 @@ export function CandidateFields({ candidates }: { readonly candidates: readonly 
             Candidate {i + 1}
             <Form.Control name={`candidate-name-${i}`} defaultValue={candidates[i]?.name ?? ''} autoComplete="off" />
           </Form.Label>
-          <Form.Label>
-            Days to get it, like 28 to 56
-            <Form.Control
-              className="measure"
-              name={`candidate-lead-${i}`}
-              defaultValue={candidates[i] ? leadWords(candidates[i].leadDays) : ''}
-              autoComplete="off"
-            />
-          </Form.Label>
-          <Form.Label>
-            What it costs the client
-            <Form.Control
-              className="measure"
-              name={`candidate-price-${i}`}
-              inputMode="decimal"
-              defaultValue={candidates[i]?.price === undefined ? '' : String(candidates[i].price / 100)}
-            />
-          </Form.Label>
-          <Form.Label>
-            Days to put it in
-            <Form.Control
-              className="measure"
-              name={`candidate-days-${i}`}
-              inputMode="decimal"
-              defaultValue={candidates[i]?.days ?? ''}
-            />
-          </Form.Label>
+          {FIELDS.map(({ key, label, inputMode, value }) => (
+            <Form.Label key={key}>
+              {label}
+              <Form.Control
+                className="measure"
+                name={`candidate-${key}-${i}`}
+                inputMode={inputMode}
+                defaultValue={candidates[i] ? value(candidates[i]) : ''}
+                autoComplete="off"
+              />
+            </Form.Label>
+          ))}
         </fieldset>
       ))}
       <Button size="sm" variant="quiet" onClick={() => setCount(count + 1)}>
@@ -60,6 +45,28 @@ const leadWords = ([best, likely, worst]: readonly [number, number, number]): st
     : likely === middle(best, worst)
       ? `${best} to ${worst}`
       : `${best}, ${likely}, ${worst}`
+
+/** What is asked of a candidate beside its name. */
+const FIELDS = [
+  {
+    key: 'lead',
+    label: 'Days to get it, like 28 to 56',
+    inputMode: 'text',
+    value: ({ leadDays }: Candidate) => leadWords(leadDays),
+  },
+  {
+    key: 'price',
+    label: 'What it costs the client',
+    inputMode: 'decimal',
+    value: ({ price }: Candidate) => (price === undefined ? '' : String(price / 100)),
+  },
+  {
+    key: 'days',
+    label: 'Days to put it in',
+    inputMode: 'decimal',
+    value: ({ days }: Candidate) => String(days ?? ''),
+  },
+] as const
 
 const middle = (best: number, worst: number): number => Math.round((best + worst) / 2)
 

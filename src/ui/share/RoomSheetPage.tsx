@@ -1,6 +1,7 @@
 'use client'
 import { Fragment } from 'react'
 import Button from 'react-bootstrap/Button'
+import { inOne } from '@/core/lists/inOne'
 import type { RoomSheet } from '@/core/share/roomSheet'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
 import { LanguageLinks } from '../shared/LanguageLinks'
@@ -146,9 +147,7 @@ function Noted({ title, facts }: { readonly title: string; readonly facts: RoomS
         {facts.map((fact, i) => (
           <Fragment key={i}>
             {fact.title && <dt>{fact.title}</dt>}
-            {fact.sentences.length > 0 && (
-              <dd>{fact.sentences.map((sentence) => sentence.replace(/\.$/, '')).join('; ')}.</dd>
-            )}
+            {fact.sentences.length > 0 && <dd>{inOne(fact.sentences)}.</dd>}
           </Fragment>
         ))}
       </dl>

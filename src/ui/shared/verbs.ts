@@ -1,3 +1,5 @@
+import { capital } from '@/core/lists/capital'
+
 /** The verbs that are the navigation, each with its key after `g` and where it leads with and without a site. */
 export const VERBS = [
   { key: 't', word: 'Today', href: () => '/today' },
@@ -19,7 +21,5 @@ export const siteOfPath = (path: string): string | null => {
   return id && id !== 'new' ? id : null
 }
 
-export const verbOfPath = (path: string): string => {
-  const word = /(today|walk|scope|selections|plan|share)/.exec(path.replace(/^\/sites\/[^/]+/, ''))?.[1] ?? ''
-  return word.charAt(0).toUpperCase() + word.slice(1)
-}
+export const verbOfPath = (path: string): string =>
+  capital(/(today|walk|scope|selections|plan|share)/.exec(path.replace(/^\/sites\/[^/]+/, ''))?.[1] ?? '')

@@ -2,14 +2,14 @@ import { daysWords } from '../../calendar/day'
 import { minor, printMoney } from '../../measure/money'
 import { choice, money, number, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { capital } from '../../lists/capital'
 
 const AS_AVOIDED = 'yes, as avoided'
 
 /** What a client reads of it: the days, never the money. */
 function savedWords({ what, days }: Values): string {
-  const words = String(what)
   const saved = Number(days ?? 0) > 0 ? ` That saves ${daysWords(Number(days))}.` : ''
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.${saved}`
+  return `${capital(String(what))}.${saved}`
 }
 
 /** The two ways without their prices, which stand where they are asked. */

@@ -1,4 +1,5 @@
 import type { LineKind } from '../line'
+import { type Chain, chainSums, logSumOf, onlyBegins } from './chain'
 import { kindFeatures, type Setting, wordFeatures } from './features'
 import {
   addWeights,
@@ -34,12 +35,14 @@ export function stretchesOf(words: readonly Word[], setting: Setting, model: Spe
   wordFeatures(words, setting).forEach((features, i) => {
     for (const feature of features) addWeights(model.words, featureNumber(feature), scores, i * MARK_COUNT)
   })
-  // Nothing goes on before it has begun.
-  for (let mark = 0; mark < MARK_COUNT; mark++)
-    if (!MARKS[mark]!.begins && MARKS[mark]!.kind !== null) scores[mark] = -1e9
-  const chain = { words, scores, joins: model.joins }
+  onlyBegins(scores)
+  const chain: Chain = {
+    scores,
+    join: (i, before, mark) =>
+      model.joins[(GAPS.indexOf(words[i]!.gap) * MARK_COUNT + before) * MARK_COUNT + mark]! / WEIGHT_STEP,
+  }
   const likely = likelihoods(chain)
-  const marks = likeliest(chain)
+  const marks = likeliest(chain, runsOn(words) ? BEGINS_MORE.dictated : BEGINS_MORE.spoken)
   const stretches: Stretch[] = []
   for (let i = 0; i < words.length; i++) {
     const { kind, begins } = MARKS[marks[i]!]!
@@ -56,27 +59,18 @@ export function stretchesOf(words: readonly Word[], setting: Setting, model: Spe
   return stretches
 }
 
-interface Chain {
-  readonly words: readonly Word[]
-  readonly scores: Float64Array
-  readonly joins: Int8Array
-}
-
-const joinsAt = ({ words }: Chain, i: number): number => GAPS.indexOf(words[i]!.gap) * MARK_COUNT * MARK_COUNT
-
-/** The likeliest marks (Viterbi). */
-function likeliest(chain: Chain): number[] {
-  const { words, scores, joins } = chain
-  const more = runsOn(words) ? BEGINS_MORE.dictated : BEGINS_MORE.spoken
+/** The likeliest marks (Viterbi).
+ * @param more what a mark that begins counts beside its score */
+function likeliest({ scores, join }: Chain, more: number): number[] {
+  const n = scores.length / MARK_COUNT
   const best = new Float64Array(scores.length)
   const from = new Uint8Array(scores.length)
   for (let mark = 0; mark < MARK_COUNT; mark++) best[mark] = scores[mark]!
-  for (let i = 1; i < words.length; i++) {
-    const at = joinsAt(chain, i)
+  for (let i = 1; i < n; i++) {
     for (let mark = 0; mark < MARK_COUNT; mark++) {
       let most = -Infinity
       for (const before of MAY_PRECEDE[mark]!) {
-        const value = best[(i - 1) * MARK_COUNT + before]! + joins[at + before * MARK_COUNT + mark]! / WEIGHT_STEP
+        const value = best[(i - 1) * MARK_COUNT + before]! + join(i, before, mark)
         if (value > most) {
           most = value
           from[i * MARK_COUNT + mark] = before
@@ -85,50 +79,21 @@ function likeliest(chain: Chain): number[] {
       best[i * MARK_COUNT + mark] = most + scores[i * MARK_COUNT + mark]! + (MARKS[mark]!.begins ? more : 0)
     }
   }
-  const marks = Array<number>(words.length)
+  const marks = Array<number>(n)
   let mark = 0
-  const last = (words.length - 1) * MARK_COUNT
+  const last = (n - 1) * MARK_COUNT
   for (let one = 1; one < MARK_COUNT; one++) if (best[last + one]! > best[last + mark]!) mark = one
-  for (let i = words.length - 1; i >= 0; i--) {
+  for (let i = n - 1; i >= 0; i--) {
     marks[i] = mark
     mark = from[i * MARK_COUNT + mark]!
   }
   return marks
 }
 
-/** How likely each mark is at each word, over all rows of marks (forward and backward sums). */
+/** How likely each mark is at each word, over all rows of marks. */
 function likelihoods(chain: Chain): Float64Array {
-  const { words, scores, joins } = chain
-  const n = words.length
-  const join = (at: number, before: number, mark: number): number =>
-    joins[at + before * MARK_COUNT + mark]! / WEIGHT_STEP
-  const ahead = new Float64Array(scores.length)
-  const back = new Float64Array(scores.length)
-  for (let mark = 0; mark < MARK_COUNT; mark++) ahead[mark] = scores[mark]!
-  for (let i = 1; i < n; i++) {
-    const at = joinsAt(chain, i)
-    for (let mark = 0; mark < MARK_COUNT; mark++) {
-      const sums = MAY_PRECEDE[mark]!.map((before) => ahead[(i - 1) * MARK_COUNT + before]! + join(at, before, mark))
-      ahead[i * MARK_COUNT + mark] = logSum(sums) + scores[i * MARK_COUNT + mark]!
-    }
-  }
-  for (let i = n - 2; i >= 0; i--) {
-    const at = joinsAt(chain, i + 1)
-    const sums: number[][] = MARKS.map(() => [])
-    for (let mark = 0; mark < MARK_COUNT; mark++)
-      for (const before of MAY_PRECEDE[mark]!)
-        sums[before]!.push(
-          join(at, before, mark) + scores[(i + 1) * MARK_COUNT + mark]! + back[(i + 1) * MARK_COUNT + mark]!,
-        )
-    for (let mark = 0; mark < MARK_COUNT; mark++) back[i * MARK_COUNT + mark] = logSum(sums[mark]!)
-  }
-  const all = logSum(Array.from(ahead.subarray((n - 1) * MARK_COUNT)))
+  const { ahead, back, all } = chainSums(chain)
   return ahead.map((value, i) => Math.exp(value + back[i]! - all))
-}
-
-function logSum(values: readonly number[]): number {
-  const most = Math.max(...values)
-  return most + Math.log(values.reduce((sum, value) => sum + Math.exp(value - most), 0))
 }
 
 /** How much the words one after another count against the stretch by itself. */
@@ -148,6 +113,6 @@ export function kindsOf(
     addWeights(model.kinds, featureNumber(feature), scores, 0)
   const row = stretch.kinds.reduce((sum, one) => sum + one, 0) || 1
   const sums = Array.from(scores, (score, i) => score + ROW_COUNTS * Math.log(stretch.kinds[i]! / row + 0.01))
-  const all = logSum(sums)
+  const all = logSumOf([...sums.keys()], (i) => sums[i]!)
   return LINE_KINDS.map((kind, i) => ({ kind, likely: Math.exp(sums[i]! - all) })).sort((a, b) => b.likely - a.likely)
 }

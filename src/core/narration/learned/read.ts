@@ -1,4 +1,5 @@
 import { inConfidence } from '../../confidence/inConfidence'
+import { byRules } from '../byRules'
 import { plain, sentencesOf } from '../clauses'
 import { onlyIfDone } from '../completion'
 import type { LineKind, Narration, SpokenLine } from '../line'
@@ -24,6 +25,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
   const { text, places, walk } = narration
   const rules = wordsInText(text, ruled)
   const words = wordsOf(text)
+  const sentences = sentencesOf(text)
   const dictated = runsOn(words)
   const found = judged(narration, words, rules, stretchesOf(words, { places, walk, ruled: rules }, model), model)
   const reader = new Reader(narration)
@@ -38,7 +40,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
     const from = reader.lines.length
     reader.sentence(lead, end)
     const read = reader.lines.slice(from).map(({ line }) => line)
-    const sentence = sentenceSpan(text, start)
+    const sentence = sentenceSpan(sentences, start)
     const doubted = !dictated && found.some((other) => within(other, sentence) && isDoubtful(other, rules))
     if (doubted) {
       // A sentence that is not surely parted stands as the rules read it, once.
@@ -51,7 +53,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
     const around = dictated
       ? text.slice(start, Math.max(end, found[i + 1]?.start ?? text.length)) +
         (one.words < ENOUGH_ALONE ? wordsAfter(text, end) : '')
-      : clauseAround(text, [start, end])
+      : clauseAround(text, [start, end], sentence)
     for (const line of linesFor(best.kind, narration, [start, end], read, same, lines.at(-1) ?? null, dictated))
       lines.push({
         ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence)),
@@ -140,8 +142,9 @@ const spanOf = ({ from, to }: Stretch, words: readonly Word[]): readonly [number
 const sharesMost = ({ start, end }: RuleLine, from: number, to: number): boolean =>
   Math.min(end, to) - Math.max(start, from) > SAME * Math.max(end - start, to - from)
 
-const sentenceSpan = (text: string, at: number): Span =>
-  sentencesOf(text).find(({ start, end }) => at >= start && at < end) ?? { start: at, end: at }
+/** The sentence of all that something begins in. */
+const sentenceSpan = (sentences: readonly Span[], at: number): Span =>
+  sentences.find(({ start, end }) => at >= start && at < end) ?? { start: at, end: at }
 
 /** The sentence that something stands in, in plain words. */
 function sentenceAt(text: string, { start, end }: Span): string {
@@ -158,19 +161,15 @@ const ENOUGH_ALONE = 4
 const wordsAfter = (text: string, end: number): string => /^(?:\s*\S+){0,5}/.exec(text.slice(end))![0]
 
 /** The clause between stops that a line is part of: it says whether it is done. */
-function clauseAround(text: string, [start, end]: readonly [number, number]): string {
-  const sentence = sentenceSpan(text, start)
+function clauseAround(text: string, [start, end]: readonly [number, number], sentence: Span): string {
   const before = text.slice(sentence.start, start)
   const after = text.slice(end, Math.max(sentence.end, end))
   return before.slice(before.lastIndexOf(',') + 1) + text.slice(start, end) + after.split(',')[0]!
 }
 
 /** The kind that the rules alone read in a stretch. */
-function aloneKind(narration: Narration, start: number, end: number): LineKind | '-' {
-  const reader = new Reader({ ...narration, text: narration.text.slice(start, end), current: null })
-  for (const sentence of sentencesOf(narration.text.slice(start, end))) reader.sentence(sentence.start, sentence.end)
-  return reader.lines[0]?.line.kind ?? '-'
-}
+const aloneKind = (narration: Narration, start: number, end: number): LineKind | '-' =>
+  byRules({ ...narration, text: narration.text.slice(start, end), current: null })[0]?.kind ?? '-'
 
 /** The lines of a stretch that is of one kind: as the rules read it among all that was said, as they read it now, or with
  * what they find in it for that kind. */

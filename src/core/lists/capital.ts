@@ -1,0 +1,2 @@
+/** `The kitchen` for `the kitchen`. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
