@@ -77,9 +77,10 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await phone.evaluate(() => navigator.serviceWorker.ready)
   await clickText(phone, 'footer button', 'Start: ')
+  // Both drawings of the kitchen, the one that was there and the new one.
   await until(phone, async () => {
     const kept = await caches.open('pictures')
-    return (await kept.keys()).length > 0
+    return (await kept.keys()).length >= 2
   })
   await waitForText(phone, 'all sent')
   await app.stop()

@@ -61,8 +61,12 @@ const flat = (text: string): string =>
     .replaceAll(/[ \t]+/g, ' ')
     .trim()
 
+/** A word that stands alone, as most of what a record holds does, says so only by being one of these. */
+const ALONE = /priv|confiden|secret|internal|hush|prywatn|poufn/i
+
 /** Whether somebody said with these words that they are for nobody outside. */
 export const inConfidence = (text: string): boolean => {
+  if (!/\s/.test(text) && !ALONE.test(text)) return false
   const words = flat(text)
   return words !== '' && PATTERNS.some((pattern) => pattern.test(words))
 }

@@ -1,5 +1,5 @@
-import { resolve } from 'node:path'
 import PDFDocument from 'pdfkit'
+import { fontFile } from './fontFile'
 
 export type Pdf = PDFKit.PDFDocument
 
@@ -10,12 +10,6 @@ export const SOFT = '#4f6168'
 const LATIN = '\\u0000-\\u00ff\\u2000-\\u206f\\u20ac\\u2122\\u2191\\u2193\\u2212\\u2215'
 const RUNS = new RegExp(`[${LATIN}]+|[^${LATIN}]+`, 'gu')
 const IS_LATIN = new RegExp(`^[${LATIN}]`, 'u')
-
-const fontFile = (subset: 'latin' | 'latin-ext', weight: 400 | 700): string =>
-  resolve(
-    /* turbopackIgnore: true */ process.cwd(),
-    `node_modules/@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-${subset}-${weight}-normal.woff`,
-  )
 
 /** A PDF of A4 pages, drawn without a browser. */
 export function pdfOf(
