@@ -103,6 +103,7 @@ async function answer({ path, method }: Route, role?: string): Promise<'shut' | 
     // A body that no use case accepts: what is tried is the door, not the room.
     ...(method === 'GET' ? {} : { body: '{"kind":"nothing of ours","files":[]}' }),
   })
+  if (status >= 500) throw new Error(`${method} ${path} fails for ${role ?? 'a stranger'}: ${status}`)
   if (status === 401 || (status >= 300 && status < 400 && /sign-in/.test(headers.get('location') ?? ''))) return 'shut'
   return status === 403 ? 'forbidden' : 'open'
 }

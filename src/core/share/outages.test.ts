@@ -40,4 +40,8 @@ describe('what a household is without', () => {
       'Thu 12 Mar: no water for part of the day. We tell you the hours the day before.',
     ])
   })
+  test('what was begun and stands in no plan is told, without a day that nobody knows', () => {
+    const begun = line({ id: 'out', stage: 'pipes', outage: 'water', progress: 50 })
+    expect(told([begun], [])).toEqual(['Now: no water; until when we cannot say yet.'])
+  })
 })

@@ -35,15 +35,11 @@ export function outagesOf({ lines }: Pick<SiteState, 'lines'>, visits: readonly 
       const visit = visits.find(({ lineIds }) => lineIds.includes(line.id))
       const takenOut = line.action === 'remove' && BROUGHT_BACK_BY[line.outage!] !== undefined
       if (line.progress === 100 && !takenOut) return []
-      const begins =
-        line.progress > 0 || !visit || visit.startDay < today
-          ? line.progress > 0 || visit
-            ? today
-            : null
-          : visit.startDay
-      if (begins === null || begins > addDays(today, LOOK_AHEAD_DAYS)) return []
+      const begun = line.progress > 0 || (visit && visit.startDay < today)
+      const begins = begun ? today : visit?.startDay
+      if (begins === undefined || begins > addDays(today, LOOK_AHEAD_DAYS)) return []
       if (takenOut && isBack(line, lines)) return []
-      const until = takenOut ? lastDay(line, visits) : visit!.endDay
+      const until = takenOut ? lastDay(line, visits) : (visit?.endDay ?? null)
       const key = `${visit?.key ?? line.placeId}|${line.id}`
       return [{ key, day: begins, what: wordsOf(line.outage!), ...(until === begins ? {} : { until }) }]
     })
