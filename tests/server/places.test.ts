@@ -84,7 +84,28 @@ describe('a place that changes', () => {
     expect(lines('Bathroom of the flat')).toHaveLength(lines('Bathroom').length)
     expect(lines('Bathroom of the flat').every((line) => line.progress === 0)).toBe(true)
   })
+  test('a wall between two moves: both have their new size, the old one stays with its reason, nobody asks which is right', () => {
+    const sizes = () => ['kitchen', 'scullery'].map((name) => row(at(name))!.measured!.sides[0]!.tenths)
+    const [kitchen = 0, scullery = 0] = sizes()
+    const asked = scopeView(as(firm, 'lead'), BAKEHOUSE).contradictions.length
+    const wall = {
+      side: 0,
+      by: '0.4',
+      grows: true,
+      beside: at('scullery'),
+      besideSide: 0,
+      why: 'the table seats eight',
+    }
+    change('kitchen', { change: 'wall', wall })
+    expect(sizes()).toEqual([kitchen + 4000, scullery - 4000])
+    expect(row(at('scullery'))).toMatchObject({ wallMoved: expect.stringMatching(/before a wall moved: the table/) })
+    expect(row(at('scullery'))!.earlierSizes[0]).toContain('Ottilie Brackwater')
+    expect(scopeView(as(firm, 'lead'), BAKEHOUSE).contradictions).toHaveLength(asked)
+  })
   test.each([
+    [{ change: 'wall' }, 'Wall: say by how much it moves.'],
+    [{ change: 'wall', wall: { side: 0, by: '', grows: true } }, 'By how much: write a length.'],
+    [{ change: 'wall', wall: { side: 0, by: '90 m', grows: false } }, 'By how much: that leaves no length of'],
     [{ change: 'melt', to: 'x' }, 'What changes: choose one of the list.'],
     [{ change: 'name', to: '' }, 'Name: say what the new place is called.'],
     [{ change: 'name', to: 'Kitchen' }, 'Name: there is a Kitchen already.'],

@@ -29,6 +29,12 @@ export interface PlaceLaid {
   readonly openings?: number
 }
 
+/** A size told again: of a wall that moved also what it was, as printed, and why. */
+export interface SizeAgain extends Size {
+  readonly was?: string
+  readonly why?: string
+}
+
 /** What sort of places some are, by their ids. */
 export const kindsOf = (
   places: readonly { readonly id: string; readonly kind: PlaceKind }[],

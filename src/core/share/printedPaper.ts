@@ -94,7 +94,7 @@ export const sheetOnPaper = (
 ): PrintedPaper => ({
   code,
   title: sheet.place,
-  under: `${site}, ${on}. ${sheet.size}`,
+  under: `${site}, ${on}. ${sheet.size}${sheet.wallMoved ? ` (${sheet.wallMoved})` : ''}`,
   parts: [
     ...(sheet.drawn
       ? [{ title: sheet.drawn.sketch.title, sentences: sheet.drawn.clashes, sketch: sheet.drawn.sketch }]

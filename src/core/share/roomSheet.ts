@@ -9,6 +9,7 @@ import { BUILD_ORDER } from '../scope/vocabulary'
 import { excludedWords } from '../scope/line'
 import { coverGates } from '../sequence/coverGate'
 import { SELECTION_STATES } from '../selections/selection'
+import { wallMovedWords } from '../walk/movedWall'
 import type { Place, SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
@@ -20,6 +21,8 @@ import type { PlacedFact } from './tradeNotice'
 export interface RoomSheet {
   readonly place: string
   readonly size: string
+  /** What it was before a wall of it moved, and why. */
+  readonly wallMoved: string | null
   readonly work: readonly {
     readonly stage: string
     readonly trade: string
@@ -64,6 +67,7 @@ export function composeRoomSheet(
     place: place.name,
     drawn: roomPlan(place, state.entries, units),
     size: place.size ? printSize(place.size, units) : words.page.notMeasured,
+    wallMoved: place.wallMoved ? wallMovedWords(place.wallMoved) : null,
     work: inScope.map((line) => {
       const visit = visitFor.get(line.id)
       return {

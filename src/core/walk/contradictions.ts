@@ -22,6 +22,8 @@ export interface ToldSize {
   readonly size: Size
   readonly by: string
   readonly at: Instant
+  /** A wall moved: what it was before does not speak against it. */
+  readonly moved?: boolean
 }
 
 /** Sides that differ by less are the same wall measured twice: 2 per cent, and at least 25 mm. Our own default. */
@@ -48,7 +50,7 @@ function twoSizes(sizes: readonly ToldSize[], units: Units): Contradiction[] {
   const byPlace = groupBy(sizes, (told) => told.placeId)
   return [...byPlace].flatMap(([placeId, told]): Contradiction[] => {
     const [before, now] = [...told].sort((a, b) => (a.at < b.at ? -1 : 1)).slice(-2)
-    if (!before || !now || !sizesApart(before.size, now.size)) return []
+    if (!before || !now || now.moved || !sizesApart(before.size, now.size)) return []
     const words = ({ size, by, at }: ToldSize): string => `${printSize(size, units)} (${by}, ${dateOnly(dayOf(at))})`
     return [
       {

@@ -7,7 +7,9 @@ import { excludedWords } from '../scope/line'
 import { STAGES, type Stage, type Trade } from '../scope/vocabulary'
 import { SELECTION_STATES } from '../selections/selection'
 import { noteWords } from './noteWords'
-import type { SiteState } from './siteState'
+import type { Size } from '../measure/size'
+import { wallMovedWords } from './movedWall'
+import type { Place, SiteState } from './siteState'
 
 export interface Difference {
   readonly placeId: string | null
@@ -53,10 +55,17 @@ function placeDifferences(before: SiteState, after: SiteState): Difference[] {
     const found: Difference[] = []
     if (was.name !== place.name) found.push({ ...at, text: `Now called ${place.name}`, detail: `was ${was.name}` })
     if (was.size?.typed !== place.size?.typed && place.size)
-      found.push({ ...at, text: `Size: ${place.size.typed}`, detail: was.size ? `was ${was.size.typed}` : 'measured' })
+      found.push({
+        ...at,
+        text: `Size: ${place.size.typed}`,
+        detail: was.size ? sizeBefore(was.size, place) : 'measured',
+      })
     return found
   })
 }
+
+const sizeBefore = (was: Size, { wallMoved }: Place): string =>
+  wallMoved ? wallMovedWords(wallMoved) : `was ${was.typed}`
 
 function lineDifferences(before: SiteState, after: SiteState): Difference[] {
   const old = new Map(before.lines.map((line) => [line.id, line]))

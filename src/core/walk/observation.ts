@@ -1,8 +1,7 @@
 import type { Day, Instant } from '../calendar/day'
 import type { Minor } from '../measure/money'
-import type { Size } from '../measure/size'
 import type { Values } from '../entries/field'
-import type { PlaceLaid } from '../places/place'
+import type { PlaceLaid, SizeAgain } from '../places/place'
 import type { Approval, Excluded, HoursRange, LineLaid, Wait } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
@@ -128,7 +127,7 @@ export interface Facts {
   place: {
     laid: PlaceLaid
     name: string
-    measured: Size
+    measured: SizeAgain
     visited: true
     removed: boolean
     order: number

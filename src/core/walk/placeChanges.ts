@@ -1,4 +1,6 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
+import type { Units } from '../measure/length'
+import { movedWall, movedWallFacts, type WallMove } from './movedWall'
 import type { NewFact } from './observation'
 import type { Place, SiteState } from './siteState'
 
@@ -11,6 +13,7 @@ export const PLACE_CHANGES = {
   merge: 'It becomes part of another place',
   copy: 'There is another one like it',
   mirror: 'There is a mirrored one',
+  wall: 'A wall of it moves',
 } as const
 
 export interface PlaceChange {
@@ -19,6 +22,7 @@ export interface PlaceChange {
   readonly to: string
   /** Lines that go with a part that is split off. */
   readonly lineIds: readonly string[]
+  readonly wall?: WallMove
 }
 
 /** The facts that a change of a place makes.
@@ -26,7 +30,8 @@ export interface PlaceChange {
 export function placeChangeFacts(
   state: SiteState,
   place: Place,
-  { change, to, lineIds }: PlaceChange,
+  { change, to, lineIds, wall }: PlaceChange,
+  units: Units,
   newId: () => string,
 ): NewFact[] {
   const at = { subject: 'place' as const, subjectId: place.id, placeId: place.id }
@@ -49,6 +54,9 @@ export function placeChangeFacts(
     case 'copy':
     case 'mirror':
       return copyPlace(state, place, to, change === 'mirror', newId)
+    case 'wall':
+      if (!wall) throw new ImpossibleRequest('no-wall', 'Wall: say by how much it moves.', 'by')
+      return movedWallFacts(movedWall(state.places, place, wall, units), wall.why, units)
   }
 }
 

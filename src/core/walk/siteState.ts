@@ -34,6 +34,8 @@ import type { Registers } from './registers'
 export interface Place extends PlaceLaid {
   readonly id: string
   readonly lastSeen: Instant | null
+  /** What it was before a wall of it moved, and why. */
+  readonly wallMoved?: { readonly was: string; readonly why: string | null }
   /** What it, and the places that became part of it, were called before. */
   readonly formerNames: readonly string[]
 }
@@ -231,6 +233,9 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>, standsAt
         name,
         formerNames,
         size: f.measured ? withKnownHeight(f.measured.value, f.laid.value.size) : f.laid.value.size,
+        ...(f.measured?.value.was
+          ? { wallMoved: { was: f.measured.value.was, why: f.measured.value.why ?? null } }
+          : {}),
         order: f.order?.value ?? f.laid.value.order,
         level: f.level?.value ?? f.laid.value.level,
         ...(futureName ? { futureName } : {}),

@@ -33,6 +33,7 @@ import { VISIT_KINDS } from '../../core/walk/observation'
 import { conditionWords } from '../../core/walk/siteConditions'
 import { siteContradictions } from './siteContradictions'
 import { finishDays } from '../../core/schedule/finishDays'
+import { wallMovedWords } from '../../core/walk/movedWall'
 import { placeName, type Place, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readHistory } from '../../data/observations'
 import { readDamagedPhotos } from '../../data/photos'
@@ -65,7 +66,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan && finishDays(plan, site.id, context.today)?.likely
-  const sizes = readHistory(context.db, site.id, 'place', 'measured')
+  const sizes = ['laid', 'measured'].flatMap((facet) => readHistory(context.db, site.id, 'place', facet))
   return {
     site: { id: site.id, name: site.name, units: site.units },
     person: context.person.name,
@@ -86,7 +87,9 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
         level: place.level,
         levelStatus: levelStatus(state, place.level),
         size: place.size ? printSize({ ...place.size, sides: place.size.sides.slice(0, 2) }, site.units) : null,
+        measured: place.size,
         earlierSizes: earlierSizes(sizes, place.id, site.units),
+        wallMoved: place.wallMoved ? wallMovedWords(place.wallMoved) : null,
         seen: seenWords(its),
         misty: its.misty,
         clearness: its.clearness,
@@ -171,11 +174,11 @@ function levelStatus(state: SiteState, level: string): string | null {
 /** What a place was measured as before the size that stands, newest first. */
 const earlierSizes = (history: readonly Observation[], placeId: string, units: Units): string[] =>
   history
-    .flatMap((o) =>
-      o.subject === 'place' && o.facet === 'measured' && o.subjectId === placeId
-        ? [`${printSize(o.value, units)} (${o.by}, ${dateOnly(dayOf(o.seenAt))})`]
-        : [],
-    )
+    .flatMap((o) => {
+      if (o.subject !== 'place' || o.subjectId !== placeId) return []
+      const size = o.facet === 'measured' ? o.value : o.facet === 'laid' ? o.value.size : null
+      return size ? [`${printSize(size, units)} (${o.by}, ${dateOnly(dayOf(o.seenAt))})`] : []
+    })
     .slice(0, -1)
     .reverse()
 

@@ -9,7 +9,8 @@ export function siteContradictions(context: Pick<Context, 'db' | 'record'>, site
     readHistory(context.db, site.id, 'place', facet).flatMap((o) => {
       if (o.subject !== 'place') return []
       const size = o.facet === 'measured' ? o.value : o.facet === 'laid' ? o.value.size : null
-      return size ? [{ placeId: o.subjectId, size, by: o.by, at: o.seenAt }] : []
+      const moved = o.facet === 'measured' && o.value.was !== undefined
+      return size ? [{ placeId: o.subjectId, size, by: o.by, at: o.seenAt, moved }] : []
     }),
   )
   return contradictions(context.record(site), sizes, site.units)

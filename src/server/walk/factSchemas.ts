@@ -73,7 +73,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       openings: number().integer().min(0).max(99),
     }),
     name: needed('Name', 60),
-    measured: size,
+    measured: size.shape({ was: text('Size before', 80), why: text('Why', 200) }),
     visited: boolean().oneOf([true]).required(),
     removed: flag,
     order: number().required('Order: a number.'),

@@ -6,7 +6,7 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { FormError } from '../shared/FormError'
-import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
+import { PlaceChangeFields, placeChangeOf, type SizedPlace } from '../shared/PlaceChangeFields'
 import { useSend } from '../shared/useSend'
 import styles from './CellPanel.module.css'
 import type { RecordFacts, RowView, ScopeProps } from './types'
@@ -69,21 +69,21 @@ export function Measure({
 
 /** Renamed, split, merged, copied: rooms do not stay what they were. */
 export function ChangePlace({
-  siteId,
+  site,
   row,
   places,
   open,
 }: {
-  readonly siteId: string
+  readonly site: ScopeProps['site']
   readonly row: RowView
-  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly places: readonly SizedPlace[]
   readonly open: boolean
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ facts: number }>()
   const change = async (form: HTMLFormElement): Promise<void> => {
     const body = { placeId: row.placeId, ...placeChangeOf(new FormData(form)) }
-    if ((await run(`/api/sites/${siteId}/places/change`, body)) === null) return
+    if ((await run(`/api/sites/${site.id}/places/change`, body)) === null) return
     form.reset()
     router.refresh()
   }
@@ -98,7 +98,8 @@ export function ChangePlace({
         }}
       >
         <PlaceChangeFields
-          place={{ id: row.placeId, name: row.name, level: row.level }}
+          place={{ id: row.placeId, name: row.name, kind: row.kind, size: row.measured }}
+          units={site.units}
           places={places}
           lines={row.cells.flatMap((cell) => cell.lines)}
         />

@@ -8,6 +8,7 @@ import { STAGES } from '@/core/scope/vocabulary'
 import { AddHere } from './AddHere'
 import { BeforeAfter } from './BeforeAfter'
 import { PlaceDrawings } from './PlaceDrawings'
+import type { SizedPlace } from '../shared/PlaceChangeFields'
 import { ChangePlace, LayTreatment, Measure } from './PlaceEdits'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
 import { RoomPicture } from '../shared/RoomPicture'
@@ -17,7 +18,7 @@ import styles from './CellPanel.module.css'
 interface PlacePanelProps {
   readonly site: ScopeProps['site']
   readonly row: RowView
-  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly places: readonly SizedPlace[]
   readonly open: ScopeProps['open']
   readonly mayEdit: boolean
   /** What whoever came by an address means to add or change: it stands open. */
@@ -171,10 +172,11 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
           </figure>
         ))}
       </div>
+      {row.wallMoved && <p className="soft">{row.wallMoved}.</p>}
       {row.earlierSizes.length > 0 && <p className="soft">Measured before: {row.earlierSizes.join(', then ')}.</p>}
       {mayEdit && <Measure site={site} row={row} open={asked === 'measure'} record={record} />}
       {mayEdit && <LayTreatment siteId={site.id} row={row} asked={treatmentById(asked ?? '')?.id ?? ''} />}
-      {mayEdit && <ChangePlace siteId={site.id} row={row} places={places} open={asked === 'place'} />}
+      {mayEdit && <ChangePlace site={site} row={row} places={places} open={asked === 'place'} />}
       {mayEdit && (
         <Button
           variant="quiet"

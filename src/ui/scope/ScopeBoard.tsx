@@ -155,7 +155,7 @@ export function ScopeBoard(props: ScopeProps) {
             <PlacePanel
               site={site}
               row={row}
-              places={rows.map(({ placeId, name }) => ({ id: placeId, name }))}
+              places={rows.map(({ placeId, name, kind, measured }) => ({ id: placeId, name, kind, size: measured }))}
               open={open}
               mayEdit={mayEdit}
               asked={search.get('add')}

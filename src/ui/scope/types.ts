@@ -1,5 +1,6 @@
 import type { HoursRange } from '@/core/scope/line'
 import type { RoomPlan } from '@/core/sketches/roomPieces'
+import type { Size } from '@/core/measure/size'
 import type { Minor } from '@/core/measure/money'
 import type { CautionAt } from '@/core/walk/cautionReads'
 import type { Decision, Pin } from '@/core/walk/observation'
@@ -83,6 +84,9 @@ export interface RowView {
   readonly levelStatus: string | null
   readonly size: string | null
   readonly earlierSizes: readonly string[]
+  /** Its whole size, as a wall of it may move. */
+  readonly measured: Size | null
+  readonly wallMoved: string | null
   readonly seen: string
   readonly misty: boolean
   readonly clearness: number

@@ -42,6 +42,7 @@ export function RoomSheetPage({
         </p>
         <h1>{sheet.place}</h1>
         <p className="measure">{sheet.size}</p>
+        {sheet.wallMoved && <p className="soft">{sheet.wallMoved}</p>}
         <Button variant="quiet" className="no-print" onClick={() => window.print()}>
           {words.print}
         </Button>{' '}

@@ -3,15 +3,27 @@ import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
+import type { Units } from '@/core/measure/length'
+import type { Size } from '@/core/measure/size'
+import type { PlaceKind } from '@/core/places/place'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
+import { MovedWallFields, wallMoveOf } from './MovedWallFields'
+
+export interface SizedPlace {
+  readonly id: string
+  readonly name: string
+  readonly kind: PlaceKind
+  readonly size: Size | null
+}
 
 interface PlaceChangeFieldsProps {
-  readonly place: { readonly id: string; readonly name: string; readonly level: string }
-  readonly places: readonly { readonly id: string; readonly name: string }[]
+  readonly place: SizedPlace
+  readonly places: readonly SizedPlace[]
+  readonly units: Units
   readonly lines: readonly { readonly id: string; readonly title: string }[]
 }
 
-const LABELS: Record<PlaceChange['change'], string> = {
+const LABELS: Record<Exclude<PlaceChange['change'], 'wall'>, string> = {
   name: 'Its name today',
   future: 'What it is called when the work is done',
   level: 'Level',
@@ -22,7 +34,7 @@ const LABELS: Record<PlaceChange['change'], string> = {
 }
 
 /** What changes about a place, and the one thing that has to be said for it. */
-export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsProps) {
+export function PlaceChangeFields({ place, places, units, lines }: PlaceChangeFieldsProps) {
   const [change, setChange] = useState<PlaceChange['change']>('future')
   return (
     <>
@@ -40,22 +52,26 @@ export function PlaceChangeFields({ place, places, lines }: PlaceChangeFieldsPro
           ))}
         </FormSelect>
       </FormLabel>
-      <FormLabel>
-        {LABELS[change]}
-        {change === 'merge' ? (
-          <FormSelect name="to">
-            {places
-              .filter((one) => one.id !== place.id)
-              .map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-          </FormSelect>
-        ) : (
-          <FormControl name="to" autoComplete="off" />
-        )}
-      </FormLabel>
+      {change === 'wall' ? (
+        <MovedWallFields place={place} places={places} units={units} />
+      ) : (
+        <FormLabel>
+          {LABELS[change]}
+          {change === 'merge' ? (
+            <FormSelect name="to">
+              {places
+                .filter((one) => one.id !== place.id)
+                .map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+            </FormSelect>
+          ) : (
+            <FormControl name="to" autoComplete="off" />
+          )}
+        </FormLabel>
+      )}
       {change === 'split' && lines.length > 0 && (
         <fieldset>
           <legend className="form-label">Work that goes with it</legend>
@@ -75,4 +91,5 @@ export const placeChangeOf = (form: FormData): PlaceChange => ({
   change: String(form.get('change')) as PlaceChange['change'],
   to: String(form.get('to') ?? ''),
   lineIds: form.getAll('lines').map(String),
+  ...(form.has('by') ? { wall: wallMoveOf(form) } : {}),
 })

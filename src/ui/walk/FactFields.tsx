@@ -149,6 +149,7 @@ export function FactFields({
         <PlaceChangeFields
           place={place}
           places={site.state.places}
+          units={site.snapshot.site.units}
           lines={site.state.lines.filter((line) => line.placeId === place.id)}
         />
       )

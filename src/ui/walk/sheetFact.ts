@@ -37,7 +37,7 @@ export type Adding =
 /** Turns a filled form into the facts it tells.
  * @throws ImpossibleRequest naming what is missing or unreadable */
 export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
-  if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), uuid)
+  if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), site.snapshot.site.units, uuid)
   if (adding.kind === 'whose') return whoseFacts(adding.line, form)
   if (adding.kind === 'selection') {
     const laid = sheetFact(adding, place, site, form)
