@@ -64,6 +64,9 @@ export function recordOf(reader: Reader, db: Db, site: Known): SiteState {
 export const registersFor = (reader: Reader, db: Db, site: Known): Registers =>
   recordFor(reader, keptOf(db, site).registers)
 
+/** A site as it was laid down, before its ways of working and its prices: what is copied has those come over it once, too. */
+export const laidState = (db: Db, site: Known): SiteState => siteStateOf(registersFor('office', db, site))
+
 /** Facts on record that cannot be so, and are left out until somebody takes them back. */
 export const setAsideAt = (db: Db, site: Known): readonly SetAside[] => keptOf(db, site).setAside
 

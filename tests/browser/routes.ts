@@ -55,6 +55,7 @@ export const MAIN_PAGES: readonly string[] = [
   '/share',
   '/sites/new',
   `/sites/${BAKEHOUSE}/who`,
+  `/sites/${BAKEHOUSE}/units`,
   `/sites/${BAKEHOUSE}/record`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',

@@ -1,6 +1,6 @@
 import type { Standards } from '../takeoff/standards'
 import type { CautionId } from '../cautions/cautionIds'
-import type { Units } from '../measure/length'
+import type { Tenths, Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
 import type { Field, Values } from './field'
@@ -57,6 +57,11 @@ export interface EntryKind {
   readonly work?: readonly Stage[] | ((values: Values) => readonly Stage[])
   /** The stages that come next on it, and have to know. */
   readonly next?: readonly Stage[]
+  /** It tells how something is to be: a unit that is built alike has it too. */
+  readonly builtAlike?: true
+  /** Its values in a mirrored place, beside the left and right of its words.
+   * @param long the length of the place, in tenths of a millimetre */
+  readonly mirrored?: (values: Values, long: Tenths | null, units: Units) => Values
   /** Who is told what of it, beside the office. */
   readonly tells: Tells
   /** Its own fields; the first names the entry. `fieldsOf` adds what its sum asks. */

@@ -59,6 +59,7 @@ const DESK: readonly Sought[] = [
   sought('page:to-order', 'What to order'),
   sought('page:plan', 'Plan'),
   sought('page:ahead', 'Next weeks'),
+  sought('page:units', 'Units of the house: copied, mirrored'),
   sought('page:share', 'Share'),
   sought('page:room-sheet', 'Room sheets for the crew'),
   sought('page:neighbours', 'A letter to the neighbours'),

@@ -169,6 +169,8 @@ export const SYNONYMS: Readonly<Record<string, string>> = {
   'page:handover': 'hand over handover pack close out manuals as built',
   'page:completion': 'punch list snag list completion what is left sign off practical completion',
   'page:calendar': 'calendar feed ical subscribe ics phone calendar',
+  'page:units':
+    'flat flats unit twin twins duplex mirror mirrored copy whole unit second house alike offered differences',
   'page:scope': 'drawing sketch plan sheet offset scope weave rooms progress percent remaining',
   'page:today': 'weather late waiting what needs me today morning desk needs',
   'page:walk': 'walk site visit inspect phone',

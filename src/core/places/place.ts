@@ -25,6 +25,12 @@ export interface PlaceLaid {
   readonly futureName?: string
   /** The place that it was split from or copied from. */
   readonly from?: string
+  /** The unit of the house that it belongs to: a flat, one of twins. */
+  readonly unit?: string
+  /** Copied with left and right turned. */
+  readonly mirrored?: true
+  /** What the place that it was copied from had then, by the keys of `units.ts`, and what was settled since. */
+  readonly alike?: readonly string[]
   /** Door and window openings, each 2 m² on average, to be taken off wall areas. */
   readonly openings?: number
 }

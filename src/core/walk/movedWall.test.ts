@@ -24,7 +24,7 @@ const changed = (move: Partial<WallMove>) =>
     place(before, 'bedroom'),
     { change: 'wall', to: '', lineIds: [], wall: { ...MOVE, ...move } },
     'metric',
-    () => 'new',
+    { fresh: () => 'new', twin: (id, copy) => `${id}~${copy}` },
   )
 
 describe('a wall moves', () => {

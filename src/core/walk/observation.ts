@@ -136,6 +136,10 @@ export interface Facts {
     level: string
     /** The place that it became part of; null where it stands by itself again. */
     mergedInto: string | null
+    /** The unit of the house that it belongs to; '' for none. */
+    unit: string
+    /** What it has of the place that it was copied from, or has not and need not have. */
+    alike: readonly string[]
   }
   line: {
     laid: LineLaid

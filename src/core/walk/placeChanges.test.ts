@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import type { NewFact, Observation } from './observation'
 import type { SiteState } from './siteState'
-import { copyPlace, mergePlaces, splitPlace } from './placeChanges'
+import { mergePlaces, placeChangeFacts, splitPlace } from './placeChanges'
 
 const HOUSE = laid([
   { id: 'dining', name: 'Dining room', treatments: ['room-board-finishes'] },
@@ -142,7 +142,13 @@ describe('a unit is copied', () => {
   const copied = (mirrored: boolean) =>
     stateOf(
       after(
-        copyPlace(before, place(before, 'kitchen'), 'Kitchen of unit 2', mirrored, () => `new-${++count}`),
+        placeChangeFacts(
+          before,
+          place(before, 'kitchen'),
+          { change: mirrored ? 'mirror' : 'copy', to: 'Kitchen of unit 2', lineIds: [] },
+          'metric',
+          { fresh: () => `new-${++count}`, twin: (id, copy) => `${id}~${copy}` },
+        ),
         worked,
       ),
     )

@@ -3,6 +3,7 @@ import type { Units } from '../measure/length'
 import { movedWall, movedWallFacts, type WallMove } from './movedWall'
 import type { NewFact } from './observation'
 import type { Place, SiteState } from './siteState'
+import { placeAgain, requireFreeName, type Ids } from './units'
 
 /** What can happen to a place, in the words of the list. */
 export const PLACE_CHANGES = {
@@ -32,7 +33,7 @@ export function placeChangeFacts(
   place: Place,
   { change, to, lineIds, wall }: PlaceChange,
   units: Units,
-  newId: () => string,
+  ids: Ids,
 ): NewFact[] {
   const at = { subject: 'place' as const, subjectId: place.id, placeId: place.id }
   switch (change) {
@@ -45,7 +46,7 @@ export function placeChangeFacts(
       if (to.trim() === '') throw new ImpossibleRequest('no-level', 'Level: say which.', 'to')
       return [{ ...at, facet: 'level', value: to.trim() }]
     case 'split':
-      return splitPlace(state, place, to, lineIds, newId())
+      return splitPlace(state, place, to, lineIds, ids.fresh())
     case 'merge': {
       const into = state.places.find((one) => one.id === to)
       if (!into) throw new ImpossibleRequest('no-place', 'Into: choose a place of this site.', 'to')
@@ -53,7 +54,7 @@ export function placeChangeFacts(
     }
     case 'copy':
     case 'mirror':
-      return copyPlace(state, place, to, change === 'mirror', newId)
+      return placeAgain(state, place, { name: to, order: orderAfter(state, place) }, change === 'mirror', units, ids)
     case 'wall':
       if (!wall) throw new ImpossibleRequest('no-wall', 'Wall: say by how much it moves.', 'by')
       return movedWallFacts(movedWall(state.places, place, wall, units), wall.why, units)
@@ -83,7 +84,17 @@ export function splitPlace(
   newId: string,
 ): NewFact[] {
   requireFreeName(state, name)
-  const laid = { ...laidOf(place), name: name.trim(), size: null, order: orderAfter(state, place), from: place.id }
+  const { kind, level, openings } = place
+  const laid = {
+    name: name.trim(),
+    kind,
+    level,
+    size: null,
+    order: orderAfter(state, place),
+    from: place.id,
+    ...(openings === undefined ? {} : { openings }),
+    ...(place.unit ? { unit: place.unit } : {}),
+  }
   const goes = new Set(lineIds)
   return [
     { subject: 'place', subjectId: newId, facet: 'laid', placeId: newId, value: laid },
@@ -93,75 +104,8 @@ export function splitPlace(
   ]
 }
 
-/** A place again, with its size, lines and selections, none of it done yet. Mirrored, left becomes right.
- * @throws ImpossibleRequest `no-name` or `name-taken` with field `to` */
-export function copyPlace(
-  state: SiteState,
-  place: Place,
-  name: string,
-  mirrored: boolean,
-  newId: () => string,
-): NewFact[] {
-  requireFreeName(state, name)
-  const id = newId()
-  const turned = mirrored ? swapSides : (text: string): string => text
-  const lines = state.lines.filter((line) => line.placeId === place.id)
-  const selections = state.selections.filter((selection) => selection.placeId === place.id)
-  return [
-    {
-      subject: 'place',
-      subjectId: id,
-      facet: 'laid',
-      placeId: id,
-      value: { ...laidOf(place), name: name.trim(), order: orderAfter(state, place), from: place.id },
-    },
-    ...lines.flatMap((line): NewFact[] => {
-      const { id: _id, progress: _p, held: _h, excluded, price: _m, responsible, reckoned: _r, ...laid } = line
-      const at = { subject: 'line' as const, subjectId: newId(), placeId: id }
-      return [
-        { ...at, facet: 'laid', value: { ...laid, placeId: id, title: turned(line.title) } },
-        ...(excluded ? [{ ...at, facet: 'excluded' as const, value: excluded }] : []),
-        ...(responsible ? [{ ...at, facet: 'responsible' as const, value: responsible }] : []),
-      ]
-    }),
-    ...selections.map(({ what, lead, neededFor, supplier, approvalDays }): NewFact => ({
-      subject: 'selection',
-      subjectId: newId(),
-      facet: 'laid',
-      placeId: id,
-      value: {
-        placeId: id,
-        what: turned(what),
-        lead,
-        neededFor,
-        ...(supplier ? { supplier } : {}),
-        ...(approvalDays === undefined ? {} : { approvalDays }),
-      },
-    })),
-  ]
-}
-
-const laidOf = ({ name, kind, level, size, order, openings }: Place) => ({
-  name,
-  kind,
-  level,
-  size,
-  order,
-  ...(openings === undefined ? {} : { openings }),
-})
-
 /** Half way to the place that follows, so that no other place has to be touched. */
 function orderAfter(state: SiteState, place: Place): number {
   const next = state.places[state.places.findIndex((one) => one.id === place.id) + 1]
   return next ? (place.order + next.order) / 2 : place.order + 1
 }
-
-function requireFreeName(state: SiteState, name: string): void {
-  const wanted = name.trim().toLowerCase()
-  if (wanted === '') throw new ImpossibleRequest('no-name', 'Name: say what the new place is called.', 'to')
-  if (state.places.some((place) => place.name.toLowerCase() === wanted))
-    throw new ImpossibleRequest('name-taken', `Name: there is a ${name.trim()} already. Choose another name.`, 'to')
-}
-
-const SIDES: Readonly<Record<string, string>> = { left: 'right', right: 'left', Left: 'Right', Right: 'Left' }
-const swapSides = (text: string): string => text.replace(/\b(?:left|right)\b/gi, (side) => SIDES[side] ?? side)

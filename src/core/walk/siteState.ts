@@ -238,6 +238,8 @@ function placesOf(group: Subjects<'place'>, seen: Map<string, Instant>, standsAt
           : {}),
         order: f.order?.value ?? f.laid.value.order,
         level: f.level?.value ?? f.laid.value.level,
+        ...(f.unit ? { unit: f.unit.value } : {}),
+        ...(f.alike ? { alike: f.alike.value } : {}),
         ...(futureName ? { futureName } : {}),
         lastSeen: seen.get(id) ?? null,
       },

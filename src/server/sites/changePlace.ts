@@ -1,11 +1,11 @@
-import { v7 as uuid } from 'uuid'
 import { array, boolean, number, object, string } from 'yup'
 import { placeChangeFacts, PLACE_CHANGES, type PlaceChange } from '../../core/walk/placeChanges'
 import { insertObservations } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { siteState } from '../siteStates'
+import { laidState } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
+import { twinIds } from '../../schemas/twinIds'
 import { oneLine } from '../../schemas/trimmed'
 
 const changeSchema = object({
@@ -28,10 +28,10 @@ export function changePlace(context: Context, siteId: string, body: unknown): { 
   context.requireLead()
   const site = context.site(siteId)
   const { placeId, ...change } = changeSchema.validateSync(body)
-  const state = siteState(context.db, site)
+  const state = laidState(context.db, site)
   const place = state.places.find((one) => one.id === placeId)
   if (!place) throw new Refusal(404, 'Place: it is not on this site any more. Reload the page.', 'placeId')
-  const facts = placeChangeFacts(state, place, change as PlaceChange, site.units, uuid)
+  const facts = placeChangeFacts(state, place, change as PlaceChange, site.units, twinIds)
   const observations = facts.map((fact) => factOf(context, site.id, fact))
   context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
   return { facts: facts.length }

@@ -35,6 +35,7 @@ const IN_FULL: Readonly<Record<string, string>> = {
   'page:to-order': '@/selections#to-order',
   'page:plan': '@/plan',
   'page:ahead': '/plan/ahead',
+  'page:units': '@/units',
   'page:share': '@/share',
   'page:room-sheet': '@/share?reader=sheets',
   'page:neighbours': '@/neighbours',

@@ -10,6 +10,7 @@ import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import { answersWords } from '../../core/walk/answersWords'
+import { offers } from '../../core/walk/units'
 import { capital } from '../../core/lists/capital'
 import { readCrews } from '../../data/crews'
 import { readBookings } from '../../data/plans'
@@ -20,6 +21,7 @@ import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
 import { alarmsAt } from '../plan/alarms'
+import { twinIds } from '../../schemas/twinIds'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitNamer, visitWords } from '../share/visitWords'
 import { dueSoon, selectionRows } from './selectionRows'
@@ -53,6 +55,7 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...toAnswer(site, state),
   ...askedByEntries(site, state, plan),
   ...entriesDue(site, state, context.today),
+  ...unitsApart(context, site, state),
   ...updateDue(context, site, plan),
   ...cannotBe(context, site),
 ]
@@ -89,6 +92,25 @@ const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null)
         action: 'Open the plan',
       }
     })
+}
+
+/** What changed in one unit of a house and is settled neither way in the one that was copied from it. */
+function unitsApart({ person }: Context, site: Site, state: SiteState): Need[] {
+  if (person.role === 'crew') return []
+  const waiting = offers(state, site.units, twinIds)
+  const first = waiting[0]
+  if (!first) return []
+  return [
+    {
+      cost: 90,
+      when: 'units',
+      note: 'built alike',
+      text: `${count(waiting.length, 'change')} in one unit ${waiting.length === 1 ? 'is' : 'are'} not in the other yet.`,
+      detail: `${placeName(state, first.placeId)}, ${site.name}: ${first.words}.`,
+      href: `/sites/${site.id}/units`,
+      action: 'Take over or not',
+    },
+  ]
 }
 
 /** Facts on record that cannot be so: nothing is reckoned with them until somebody takes them back. */

@@ -34,6 +34,7 @@ const lead = array(
   .length(3, 'Lead time: optimistic, likely, pessimistic.')
   .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
   .required()
+const alike = array(needed('Known', 300)).max(5000, 'Known: at most 5000.').default(undefined)
 const responsible = oneOf('Whose', keysOf(RESPONSIBLE))
 const share = number()
   .min(0, 'Mark: put it on the photo.')
@@ -70,6 +71,9 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       order: number().required(),
       futureName: text('Future name', 60),
       from: text('Place', 80),
+      unit: text('Unit', 40),
+      mirrored: boolean().oneOf([true]),
+      alike,
       openings: number().integer().min(0).max(99),
     }),
     name: needed('Name', 60),
@@ -80,6 +84,8 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     futureName: text('Future name', 60).defined(),
     level: needed('Level', 40),
     mergedInto: text('Place', 80).nullable().defined(),
+    unit: text('Unit', 40).defined(),
+    alike: alike.required(),
   },
   line: {
     laid: object({

@@ -6,7 +6,8 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { FormError } from '../shared/FormError'
-import { PlaceChangeFields, placeChangeOf, type SizedPlace } from '../shared/PlaceChangeFields'
+import type { SizedPlace } from '../shared/MovedWallFields'
+import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
 import { useSend } from '../shared/useSend'
 import styles from './CellPanel.module.css'
 import type { RecordFacts, RowView, ScopeProps } from './types'
@@ -103,6 +104,9 @@ export function ChangePlace({
           places={places}
           lines={row.cells.flatMap((cell) => cell.lines)}
         />
+        <p className="soft mb-0">
+          A whole flat or twin: <a href={`/sites/${site.id}/units`}>Units of the house</a>
+        </p>
         <FormError error={error} />
         <Button type="submit" variant="quiet" disabled={busy}>
           Change it

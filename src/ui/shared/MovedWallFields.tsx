@@ -5,8 +5,16 @@ import FormText from 'react-bootstrap/FormText'
 import { useRef, useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { printMeasured, type Units } from '@/core/measure/length'
+import type { Size } from '@/core/measure/size'
+import type { PlaceKind } from '@/core/places/place'
 import { movedWall, resizedWords, sideWords, type WallMove } from '@/core/walk/movedWall'
-import type { SizedPlace } from './PlaceChangeFields'
+
+export interface SizedPlace {
+  readonly id: string
+  readonly name: string
+  readonly kind: PlaceKind
+  readonly size: Size | null
+}
 
 interface MovedWallFieldsProps {
   readonly place: SizedPlace

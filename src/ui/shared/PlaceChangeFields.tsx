@@ -4,17 +4,8 @@ import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
 import type { Units } from '@/core/measure/length'
-import type { Size } from '@/core/measure/size'
-import type { PlaceKind } from '@/core/places/place'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
-import { MovedWallFields, wallMoveOf } from './MovedWallFields'
-
-export interface SizedPlace {
-  readonly id: string
-  readonly name: string
-  readonly kind: PlaceKind
-  readonly size: Size | null
-}
+import { MovedWallFields, wallMoveOf, type SizedPlace } from './MovedWallFields'
 
 interface PlaceChangeFieldsProps {
   readonly place: SizedPlace

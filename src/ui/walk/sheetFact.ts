@@ -18,6 +18,7 @@ import type { Stage, Trade } from '@/core/scope/vocabulary'
 import type { Responsible } from '@/core/scope/responsible'
 import type { Decision, Keep, NewFact } from '@/core/walk/observation'
 import type { Place, RegisterEntry } from '@/core/walk/siteState'
+import { twinIds } from '@/schemas/twinIds'
 import { placeChangeOf } from '../shared/PlaceChangeFields'
 import { readWaits } from '../shared/WaitFields'
 import type { SiteWalk } from './useSiteWalk'
@@ -37,7 +38,8 @@ export type Adding =
 /** Turns a filled form into the facts it tells.
  * @throws ImpossibleRequest naming what is missing or unreadable */
 export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
-  if (adding.kind === 'place') return placeChangeFacts(site.state, place, placeChangeOf(form), site.snapshot.site.units, uuid)
+  if (adding.kind === 'place')
+    return placeChangeFacts(site.state, place, placeChangeOf(form), site.snapshot.site.units, twinIds)
   if (adding.kind === 'whose') return whoseFacts(adding.line, form)
   if (adding.kind === 'selection') {
     const laid = sheetFact(adding, place, site, form)

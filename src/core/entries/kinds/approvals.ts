@@ -118,6 +118,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
     id: 'escape',
     group: 'approval',
+    builtAlike: true,
     register: 'Escape openings and bedrooms',
     one: 'An escape opening',
     called: 'Escape opening',
@@ -141,6 +142,7 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
     id: 'fire-sound',
     group: 'approval',
+    builtAlike: true,
     register: 'Fire, sound and party walls',
     one: 'What a wall must hold back',
     called: 'Fire and sound',

@@ -6,6 +6,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
   {
     id: 'insulation',
     group: 'cover',
+    builtAlike: true,
     register: 'Insulation',
     one: 'Insulation of a room',
     called: 'Insulation',
@@ -35,6 +36,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
   {
     id: 'board-type',
     group: 'cover',
+    builtAlike: true,
     register: 'Board by wall',
     one: 'Board of a wall',
     called: 'Board',
@@ -59,6 +61,7 @@ export const COVER_KINDS: readonly EntryKind[] = [
   {
     id: 'finish-level',
     group: 'cover',
+    builtAlike: true,
     register: 'Finish chosen by the light',
     one: 'How fine a wall is finished',
     called: 'Finish',

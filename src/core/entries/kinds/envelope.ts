@@ -7,6 +7,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'face-area',
     group: 'envelope',
+    builtAlike: true,
     register: 'Faces: area, gables, openings',
     one: 'A face, from few measures',
     called: 'Face',
@@ -34,6 +35,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'face-siding',
     group: 'envelope',
+    builtAlike: true,
     register: 'Siding and courses',
     one: 'Siding of a face',
     called: 'Siding',
@@ -51,6 +53,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'panel-siding',
     group: 'envelope',
+    builtAlike: true,
     register: 'Upright sheets and boards',
     one: 'Sheets or boards set upright',
     called: 'Sheets',
@@ -75,6 +78,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'sheathing',
     group: 'envelope',
+    builtAlike: true,
     register: 'Sheathing',
     one: 'Sheathing of a face',
     called: 'Sheathing',
@@ -93,6 +97,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'mounting-blocks',
     group: 'envelope',
+    builtAlike: true,
     register: 'Mounting blocks',
     one: 'What is boxed out of a face',
     called: 'Mounting blocks',
@@ -111,6 +116,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'sealant',
     group: 'envelope',
+    builtAlike: true,
     register: 'Sealant',
     one: 'A joint to seal',
     called: 'Sealant',
@@ -128,6 +134,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'face-trim',
     group: 'envelope',
+    builtAlike: true,
     register: 'Trim and its cut list',
     one: 'Trim around openings',
     called: 'Trim',
@@ -145,6 +152,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'fascia',
     group: 'envelope',
+    builtAlike: true,
     register: 'Fascia and soffit',
     one: 'Fascia and soffit',
     called: 'Fascia and soffit',
@@ -170,6 +178,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'barrier',
     group: 'envelope',
+    builtAlike: true,
     register: 'Weather barrier',
     one: 'Weather barrier of a face',
     called: 'Weather barrier',
@@ -183,6 +192,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'flashing',
     group: 'envelope',
+    builtAlike: true,
     register: 'Flashing by interface',
     one: 'A flashing',
     called: 'Flashing',
@@ -294,6 +304,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'window-set',
     group: 'envelope',
+    builtAlike: true,
     register: 'Windows and doors set',
     one: 'A window or a door unit',
     called: '',

@@ -30,6 +30,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'floor-finish',
     group: 'finish',
+    builtAlike: true,
     register: 'Floors',
     one: 'A floor',
     called: 'Floor',
@@ -56,6 +57,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'cabinet-fit',
     group: 'finish',
+    builtAlike: true,
     register: 'Cabinets: will they fit',
     one: 'A run of cabinets',
     called: 'Cabinets',
@@ -94,6 +96,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'cabinet-heights',
     group: 'finish',
+    builtAlike: true,
     register: 'Heights over a run of cabinets',
     one: 'Heights over a run, up to the ceiling',
     called: 'Heights',
@@ -135,6 +138,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'countertop',
     group: 'finish',
+    builtAlike: true,
     register: 'Countertops',
     one: 'A countertop',
     called: 'Countertop',
@@ -153,6 +157,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'tile-area',
     group: 'finish',
+    builtAlike: true,
     register: 'Tile and stone',
     one: 'Tile of a wall or a floor',
     called: 'Tile',
@@ -172,6 +177,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'room-trim',
     group: 'finish',
+    builtAlike: true,
     register: 'Trim of a room',
     one: 'Trim of a room',
     called: 'Trim',
@@ -200,6 +206,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'rail',
     group: 'finish',
+    builtAlike: true,
     register: 'Rails and guards',
     one: 'A rail or a guard',
     called: 'Rail',
@@ -254,6 +261,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
   {
     id: 'shelving',
     group: 'finish',
+    builtAlike: true,
     register: 'Shelves and built-ins',
     one: 'Shelves on three walls',
     called: 'Shelves',

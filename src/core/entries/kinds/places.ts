@@ -1,4 +1,4 @@
-import { printLength, tenths, type Units } from '../../measure/length'
+import { printLength, tenths, type Tenths, type Units } from '../../measure/length'
 import { laidAgainstPlan } from '../../fit/layoutClearance'
 import { WALLS } from '../../sketches/room'
 import { choice, length, lengthIn, POSITION, words, type Values } from '../field'
@@ -33,10 +33,31 @@ function layoutSentences(values: Values, units: Units): string[] {
   ]
 }
 
+const OTHER_END: Readonly<Record<string, string>> = {
+  'at the start': 'at the far end',
+  'at the far end': 'at the start',
+}
+
+/** A piece on a wall that runs from left to right stands as far from its other end, and a door hangs there. */
+function pieceMirrored(values: Values, long: Tenths | null, units: Units): Values {
+  if (values.wall !== 'far wall' && values.wall !== 'near wall') return values
+  const { from: _from, hinge, ...rest } = values
+  const [from, width] = [lengthIn(values, 'from'), lengthIn(values, 'width')]
+  const left = long && from && width ? tenths(long - from.tenths - width.tenths) : null
+  return {
+    ...rest,
+    ...(typeof hinge === 'string' ? { hinge: OTHER_END[hinge] ?? hinge } : {}),
+    ...(left !== null && left >= 0
+      ? { from: { tenths: left, precision: 'exact', typed: printLength(left, units) } }
+      : {}),
+  }
+}
+
 export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
   {
     id: 'layout',
     group: 'place',
+    builtAlike: true,
     register: 'Laid out on the floor',
     one: 'Something laid out on the floor',
     called: 'Laid out',
@@ -63,6 +84,7 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
   {
     id: 'room-piece',
     group: 'place',
+    builtAlike: true,
     register: 'Doors, swings and what stands in a room',
     one: 'A door, a window or what stands in this room',
     called: '',
@@ -81,11 +103,13 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
       choice('hinge', 'A door hangs', ['at the start', 'at the far end']),
       choice('swings', 'A door opens', ['into the room', 'out of the room']),
     ],
+    mirrored: pieceMirrored,
     settle: { word: 'Not there any more' },
   },
   {
     id: 'room-use',
     group: 'place',
+    builtAlike: true,
     register: 'What a room may be called',
     one: 'What a room is to be used as',
     called: 'Used as',
@@ -108,6 +132,7 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
   {
     id: 'stands-between',
     group: 'place',
+    builtAlike: true,
     register: 'What stands between two walls',
     one: 'A bed, a table: with room at both sides',
     called: 'Stands here',

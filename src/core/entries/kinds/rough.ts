@@ -29,6 +29,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'rough-move',
     group: 'rough',
+    builtAlike: true,
     register: 'Roughed in, and moved from where to where',
     one: 'Something roughed in or moved',
     called: '',
@@ -52,6 +53,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'air-sheet',
     group: 'rough',
+    builtAlike: true,
     register: 'Air and ventilation',
     one: 'A fan with its duct',
     called: 'Fan',
@@ -88,6 +90,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'device-box',
     group: 'rough',
+    builtAlike: true,
     register: 'Boxes: height, projection, gangs',
     one: 'A box',
     called: 'Box',
@@ -104,6 +107,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'recessed-lights',
     group: 'rough',
+    builtAlike: true,
     register: 'Lights set out in a ceiling',
     one: 'Recessed lights of a ceiling',
     called: 'Lights',
@@ -121,6 +125,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'access-hatch',
     group: 'rough',
+    builtAlike: true,
     register: 'What must stay reachable',
     one: 'A hatch, or a junction that stays reachable',
     called: 'Stays reachable',
@@ -147,6 +152,7 @@ export const ROUGH_KINDS: readonly EntryKind[] = [
   {
     id: 'provision',
     group: 'rough',
+    builtAlike: true,
     register: 'For later',
     one: 'Something put in for later',
     called: 'For later',

@@ -45,6 +45,7 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'part-treatment',
     group: 'scope',
+    builtAlike: true,
     register: 'What happens to each part',
     one: 'What happens to a part',
     called: '',
@@ -68,8 +69,25 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     ],
   },
   {
+    id: 'unit-difference',
+    group: 'scope',
+    register: 'What is different in a unit',
+    one: 'Something is different in the other unit',
+    called: 'Different here',
+    at: 'either',
+    tells: { ...BUILT, designer: 'all', client: '{what}[: {why}].' },
+    fields: [
+      words('what', 'What is different', { needed: true }),
+      words('unit', 'In which unit'),
+      words('of', 'From which it was copied'),
+      words('why', 'Why'),
+    ],
+    settle: { word: 'Not so any more' },
+  },
+  {
     id: 'layers',
     group: 'scope',
+    builtAlike: true,
     register: 'Layers',
     one: 'The layers, from inside out',
     called: 'Layers',

@@ -7,6 +7,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'beam',
     group: 'structure',
+    builtAlike: true,
     register: 'Beams',
     one: 'A beam',
     called: 'Beam',
@@ -59,6 +60,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'hangers',
     group: 'structure',
+    builtAlike: true,
     register: 'Hangers and their fasteners',
     one: 'Hangers, and whether every hole is filled',
     called: 'Hangers',
@@ -74,6 +76,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'rough-opening',
     group: 'structure',
+    builtAlike: true,
     register: 'Openings and headers',
     one: 'An opening',
     called: 'Opening',
@@ -116,6 +119,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'wall-framing',
     group: 'structure',
+    builtAlike: true,
     register: 'Walls: studs and blocking',
     one: 'A framed wall',
     called: 'Wall',
@@ -141,6 +145,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'flush-plane',
     group: 'structure',
+    builtAlike: true,
     register: 'Planes that must end flush',
     one: 'Layers that end at one plane',
     called: 'Flush',
@@ -155,6 +160,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'bulkhead',
     group: 'structure',
+    builtAlike: true,
     register: 'Bulkheads and what they hide',
     one: 'A bulkhead',
     called: 'Bulkhead',
@@ -171,6 +177,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'bulkhead-frame',
     group: 'structure',
+    builtAlike: true,
     register: 'Bulkheads: rungs and board',
     one: 'The frame of a bulkhead',
     called: 'Bulkhead frame',
@@ -184,6 +191,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'wall-thickness',
     group: 'structure',
+    builtAlike: true,
     register: 'Room gained or lost by new layers',
     one: 'Plaster off, board on: the width it gives',
     called: 'Width gained',
@@ -196,6 +204,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'staggered-wall',
     group: 'structure',
+    builtAlike: true,
     register: 'Walls of two rows against sound',
     one: 'A wall with staggered studs',
     called: 'Staggered studs',
@@ -239,6 +248,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
     id: 'backing',
     group: 'structure',
+    builtAlike: true,
     register: 'Backing and blocking to find again',
     one: 'Backing in a wall',
     called: 'Backing for',
