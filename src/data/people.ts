@@ -35,6 +35,28 @@ export function insertPerson(db: Db, person: Omit<Person, 'putAwayAt'> & { passw
   )
 }
 
+/** Where a person reads in the morning what concerns them; '' where they did not ask. */
+export const readMorningAddress = (db: Db, id: string): string =>
+  db.prepare('SELECT morning_address FROM person WHERE id = ?').pluck().get(id) as string
+
+export function saveMorningAddress(db: Db, id: string, address: string): void {
+  db.prepare('UPDATE person SET morning_address = ? WHERE id = ?').run(address, id)
+}
+
+/** Who asked to read in the morning and was not written to on that day or later. */
+export const readMorningDue = (db: Db, today: string): (Person & { readonly morningAddress: string })[] =>
+  db
+    .prepare(
+      `SELECT ${COLUMNS}, morning_address AS morningAddress FROM person
+       WHERE morning_address <> '' AND put_away_at IS NULL AND (morning_written_on IS NULL OR morning_written_on < ?)
+       ORDER BY created_at, id`,
+    )
+    .all(today) as (Person & { morningAddress: string })[]
+
+export function saveMorningWritten(db: Db, id: string, today: string): void {
+  db.prepare('UPDATE person SET morning_written_on = ? WHERE id = ?').run(today, id)
+}
+
 export const readPasswordHash = (db: Db, id: string): string =>
   db.prepare('SELECT password_hash FROM person WHERE id = ?').pluck().get(id) as string
 

@@ -87,28 +87,41 @@ export interface Message {
   readonly error: string
   /** When it was given up, since the link in it was withdrawn. */
   readonly droppedAt: string | null
+  /** To one of our own, who asked for it early. */
+  readonly early: boolean
 }
 
 export function insertMessage(db: Db, message: Omit<Message, 'attempts' | 'retryAt' | 'error' | 'droppedAt'>): void {
   db.prepare(
-    `INSERT INTO message (id, site_id, recipient, address, subject, body, written_at, sent_at)
-     VALUES (@id, @siteId, @recipient, @address, @subject, @body, @writtenAt, @sentAt)`,
-  ).run(message)
+    `INSERT INTO message (id, site_id, recipient, address, subject, body, written_at, sent_at, early)
+     VALUES (@id, @siteId, @recipient, @address, @subject, @body, @writtenAt, @sentAt, @early)`,
+  ).run({ ...message, early: Number(message.early) })
 }
 
 const MESSAGE_COLUMNS = `id, site_id AS siteId, recipient, address, subject, body, written_at AS writtenAt, sent_at AS sentAt,
-  attempts, retry_at AS retryAt, error, dropped_at AS droppedAt`
+  attempts, retry_at AS retryAt, error, dropped_at AS droppedAt, early`
+
+const messageOf = (row: Omit<Message, 'early'> & { readonly early: number }): Message => ({
+  ...row,
+  early: row.early === 1,
+})
 
 export const readMessages = (db: Db, limit: number): Message[] =>
-  db.prepare(`SELECT ${MESSAGE_COLUMNS} FROM message ORDER BY written_at DESC, id DESC LIMIT ?`).all(limit) as Message[]
+  db
+    .prepare<[number], Parameters<typeof messageOf>[0]>(
+      `SELECT ${MESSAGE_COLUMNS} FROM message ORDER BY written_at DESC, id DESC LIMIT ?`,
+    )
+    .all(limit)
+    .map(messageOf)
 
 /** Messages that wait and may be tried now, oldest first. */
 export const readUnsentMessages = (db: Db, now: string): Message[] =>
   db
-    .prepare(
+    .prepare<[string], Parameters<typeof messageOf>[0]>(
       `SELECT ${MESSAGE_COLUMNS} FROM message WHERE sent_at IS NULL AND dropped_at IS NULL AND (retry_at IS NULL OR retry_at <= ?) ORDER BY written_at, id`,
     )
-    .all(now) as Message[]
+    .all(now)
+    .map(messageOf)
 
 export function markFailed(db: Db, id: string, retryAt: string, error: string): void {
   db.prepare('UPDATE message SET attempts = attempts + 1, retry_at = ?, error = ? WHERE id = ?').run(retryAt, error, id)

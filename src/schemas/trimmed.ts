@@ -19,6 +19,13 @@ export const oneLine = () => read((value) => value.replace(LINE_BREAKS, ' ').rep
 const MAIL = /^[^\s@<>(),;:"\\[\]]+@[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)+$/i
 const LEAST_DIGITS = 5
 
+/** A mail address; '' for none. */
+export const mailAddress = (label: string) =>
+  oneLine()
+    .max(120, `${label}: use at most 120 characters.`)
+    .test('mail', `${label}: write a mail address like name@example.com.`, (value) => !value || MAIL.test(value))
+    .default('')
+
 /** How somebody is reached: a mail address, or else a telephone number; '' where nobody knows. */
 export const contact = (label: string) =>
   oneLine()

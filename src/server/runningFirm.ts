@@ -4,6 +4,7 @@ import { readFirm } from '../data/firm'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
 import { lockFolder } from '../data/folderLock'
 import { startOutbox } from './share/messages'
+import { startMornings } from './share/morningMail'
 import { startPhotoJobs } from './photos/photoSizes'
 import { clearIncoming } from './sites/takeBundle'
 
@@ -29,6 +30,7 @@ async function openOnce(): Promise<FirmFolder> {
   // What was left in the queue, or half brought in, when the server stopped.
   clearIncoming(firm)
   startPhotoJobs(firm)
+  startMornings(firm)
   startOutbox(firm)
   return firm
 }

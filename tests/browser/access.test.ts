@@ -32,6 +32,7 @@ const CREW = [
   '/today',
   '/settings',
   '/api/me/password',
+  '/api/me/morning',
   '/sites/[site]/record',
   '/sites/[site]/scope',
   '/sites/[site]/sheets/[place]',

@@ -175,7 +175,7 @@ export const SYNONYMS: Readonly<Record<string, string>> = {
   'page:today': 'weather late waiting what needs me today morning desk needs',
   'page:walk': 'walk site visit inspect phone',
   // Settings
-  'set:me': 'password my name mail sign out log out me account',
+  'set:me': 'morning mail six o clock digest password my name mail sign out log out me account',
   'set:people': 'people users roles rights put away reset',
   'set:crews': 'crews suppliers trades holiday away days telephone',
   'set:figures': 'budget wages hourly rate rates markup figures waste spread productivity prices cost',

@@ -1,6 +1,8 @@
 /** Hours in which nobody is written to: from the evening to the morning. */
 export const QUIET_FROM = 20
 export const QUIET_UNTIL = 7
+/** From when our own people, who asked for it, are written to in the morning. */
+export const MORNING_FROM = 6
 
 /** @param hour of the day where the firm is, 0 to 23 */
 export const isQuiet = (hour: number): boolean => hour >= QUIET_FROM || hour < QUIET_UNTIL

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { simulatedMail, smtpMail, type MailTransport } from '../../devices/mail/mailTransport'
 import { simulatedText, type TextTransport } from '../../devices/text/simulatedText'
-import { channelOf, isQuiet, minutesToWait, textOf } from '../../core/share/outbox'
+import { channelOf, isQuiet, MORNING_FROM, minutesToWait, textOf } from '../../core/share/outbox'
 import { readFirm } from '../../data/firm'
 import {
   insertMessage,
@@ -25,8 +25,9 @@ export const mailTransport = (): MailTransport =>
 export function writeMessage(
   firm: FirmFolder,
   message: Pick<Message, 'siteId' | 'recipient' | 'address' | 'subject' | 'body'>,
+  early = false,
 ): void {
-  insertMessage(firm.db, { ...message, id: uuid(), writtenAt: firm.clock.now(), sentAt: null })
+  insertMessage(firm.db, { ...message, early, id: uuid(), writtenAt: firm.clock.now(), sentAt: null })
 }
 
 /** The pass through each outbox that is under way: the next begins when it has ended, so that nothing goes out twice. */
@@ -60,9 +61,11 @@ const mayGo = (firm: Pick<FirmFolder, 'db'>, { simulated }: { readonly simulated
   !simulated || readFirm(firm.db)?.demo === true
 
 async function passThrough(firm: FirmFolder, mail: MailTransport, text: TextTransport): Promise<string[]> {
-  if (!firm.db.open || isQuiet(firm.clock.hour())) return []
+  if (!firm.db.open) return []
+  const hour = firm.clock.hour()
   const failed: string[] = []
   for (const message of readUnsentMessages(firm.db, firm.clock.now())) {
+    if (isQuiet(hour) && !(message.early && hour >= MORNING_FROM)) continue
     const byText = channelOf(message.address) === 'text'
     if (!mayGo(firm, byText ? text : mail)) continue
     const body = withLinks(firm, message.body)
@@ -93,6 +96,9 @@ async function passThrough(firm: FirmFolder, mail: MailTransport, text: TextTran
 }
 
 const SECONDS_BETWEEN = 60
+
+/** Whether mail that is written would go: with a server for it, or in the demo. */
+export const mailGoes = (firm: FirmFolder): boolean => mayGo(firm, mailTransport())
 
 /** Looks into the outbox now and then for as long as the server runs: what was left when it stopped, what failed, what
  * waited for the morning. */

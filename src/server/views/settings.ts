@@ -3,7 +3,7 @@ import { printSize } from '../../core/measure/size'
 import { readCrews, readCrewsPutAway } from '../../data/crews'
 import { readFirm } from '../../data/firm'
 import { readSessionsOf } from '../../data/sessions'
-import { readAssignedSites, readPeople } from '../../data/people'
+import { readAssignedSites, readMorningAddress, readPeople } from '../../data/people'
 import { readOwnStandards } from '../../data/standards'
 import { senseFigures } from '../../core/schedule/sense'
 import { standardsOf } from '../../core/takeoff/usualFigures'
@@ -11,13 +11,14 @@ import { readSitesPutAway } from '../../data/sites'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { addressOf } from '../share/links'
-import { mailTransport } from '../share/messages'
+import { mailGoes, mailTransport } from '../share/messages'
 
 const when = (instant: string): string => shortDay(dayOf(instant))
 
 /** What somebody settles for themselves. */
-export function mySettingsView({ db, person }: Context) {
+export function mySettingsView({ db, person, firm }: Context) {
   return {
+    morning: { address: readMorningAddress(db, person.id), goes: mailGoes(firm), crew: person.role === 'crew' },
     person: { name: person.name, login: person.login },
     sessions: readSessionsOf(db, person.id).map(({ device, seenAt }) => ({ device, seen: when(seenAt) })),
   }

@@ -7,13 +7,15 @@ import { useSend } from '../shared/useSend'
 import { shut } from '../shared/whoIsHere'
 
 interface MySettingsProps {
+  /** Where they read in the morning what concerns them, and whether mail goes out at all. */
+  readonly morning: { readonly address: string; readonly goes: boolean; readonly crew: boolean }
   readonly person: { readonly name: string; readonly login: string }
   /** Where they are signed in, this device among them. */
   readonly sessions: readonly { readonly device: string; readonly seen: string }[]
 }
 
 /** Signing out, one's password, and where one is signed in. */
-export function MySettings({ person, sessions }: MySettingsProps) {
+export function MySettings({ morning, person, sessions }: MySettingsProps) {
   return (
     <>
       <h1>{person.name}</h1>
@@ -28,6 +30,7 @@ export function MySettings({ person, sessions }: MySettingsProps) {
           ))}
         </ul>
       </section>
+      <Morning {...morning} />
       <Password login={person.login} />
     </>
   )
@@ -50,6 +53,44 @@ function SignOut() {
       <Button variant="quiet" disabled={busy} onClick={() => void leave(true)}>
         Sign out everywhere
       </Button>
+    </section>
+  )
+}
+
+function Morning({ address, goes, crew }: MySettingsProps['morning']) {
+  const { busy, error, run } = useSend()
+  const [kept, setKept] = useState('')
+  const keep = async (form: HTMLFormElement): Promise<void> => {
+    setKept('')
+    const body = Object.fromEntries(new FormData(form))
+    if ((await run('/api/me/morning', body)) === null) return
+    setKept(body.address === '' ? 'You get no morning mail any more.' : 'Kept. The next one comes at six.')
+  }
+  return (
+    <section className="mb-4" aria-labelledby="morning">
+      <h2 id="morning">Morning mail</h2>
+      <p>
+        {crew
+          ? 'At six, on every day on which somebody works at your sites: your places, what can hurt there first.'
+          : 'At six, on every day that is worked: what needs you, who is where, what to walk next.'}
+      </p>
+      {!goes && <p className="late">No mail server is set for this firm, so nothing can go out yet.</p>}
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault()
+          void keep(event.currentTarget)
+        }}
+      >
+        <Form.Group controlId="morning-address" className="mb-2">
+          <Form.Label>Your mail address; empty for none</Form.Label>
+          <Form.Control name="address" type="text" inputMode="email" autoComplete="email" defaultValue={address} />
+        </Form.Group>
+        <FormError error={error} />
+        <p role="status">{kept}</p>
+        <Button type="submit" variant="quiet" disabled={busy}>
+          Keep
+        </Button>
+      </Form>
     </section>
   )
 }
