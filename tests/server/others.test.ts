@@ -153,6 +153,25 @@ describe('by a link of their own', () => {
     })
     expect(() => otherPage(firm, token)).toThrow('no longer on the list')
   })
+  test('who follows the work sees what was chosen for them by hand, and learns of no place', async () => {
+    const id = party('Friends of the trade', { part: 'follower', hears: NEXT_DOOR, contact: 'f@example.com' })
+    expect(waiting('Friends of the trade')).toBeUndefined()
+    const photo = stateAt(firm, SITE).photos[0]!
+    const shown = { subject: 'photo', subjectId: photo.id, facet: 'shown', placeId: photo.placeId, value: 'Old brick' }
+    const leave = { kind: 'photo-consent', values: { who: 'The household' } }
+    expect(() => recordFacts(as(firm, 'crew'), SITE, { facts: [shown] })).toThrow()
+    recordFacts(lead(), SITE, {
+      facts: [shown, { subject: 'entry', subjectId: uuid(), facet: 'written', placeId: null, value: leave }],
+    })
+    const token = await given(id)
+    const page = otherPage(firm, token)
+    expect(page.paper!.parts.flatMap(({ pictures = [] }) => pictures.map(({ words }) => words))).toEqual(['Old brick'])
+    const { subject, body } = messagesOf(firm, 1)[0]!
+    const street = ['Heron', 'Underbough', ...stateAt(firm, SITE).places.map(({ name }) => name)]
+    for (const where of street) expect(JSON.stringify([page, subject, body])).not.toContain(where)
+    expect(paperPhoto(firm, token, photo.hash)).toBeInstanceOf(Promise)
+    expect(() => paperPhoto(firm, token, stateAt(firm, SITE).photos[1]?.hash ?? 'f'.repeat(64))).toThrow('not part of')
+  })
   test('who has no part that a paper is made for gets none, and crew give none', () => {
     const partyId = party('The household', { part: 'client' })
     expect(() => givePaper(lead(), { siteId: SITE, partyId })).toThrow('There is no paper for them')

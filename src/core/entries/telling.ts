@@ -7,6 +7,7 @@ export const LISTENERS = [
   'next',
   'client',
   'tenant',
+  'followers',
   'neighbours',
   'contractor',
   'designer',

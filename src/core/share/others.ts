@@ -46,7 +46,11 @@ export function othersOf(siteId: string, state: SiteState, visits: readonly Plan
     )
     .sort(byStart)
   return state.entries
-    .filter(({ kind, settled, values }) => kind === 'party' && settled === null && values.hears !== undefined)
+    .filter(
+      ({ kind, settled, values }) =>
+        // Who follows the work is told of no day and no place.
+        kind === 'party' && settled === null && values.hears !== undefined && values.part !== 'follower',
+    )
     .map(({ id, values }) => ({
       id,
       siteId,

@@ -97,6 +97,73 @@ describe('a paper', () => {
     expect(paper('set-up').facts.map(({ title }) => title)).not.toContain('number four complains')
     expect(paper('set-up').facts.map(({ title }) => title)).toContain('canteen in the hall')
   })
+  test('tells a tenant when we come into their unit and when the house is loud, and nothing of where else', () => {
+    const house = stateOf([
+      ...HOUSE,
+      seen({ subject: 'place', facet: 'unit', subjectId: 'kitchen', placeId: 'kitchen', value: 'Flat A' } as never),
+      seen({ subject: 'place', facet: 'unit', subjectId: 'front', placeId: 'front', value: 'Flat B' } as never),
+      entry('dry', 'without', { what: 'kitchen', most: 10, meanwhile: 'Kitchen sink in the laundry' }),
+      entry('shut', 'without', { what: 'bathroom', most: 3, meanwhile: 'Balcony shut' }, 'front'),
+    ])
+    const theirs = composePaper('tenant', house, PLAN, 'site', { units: 'metric', unit: 'flat a' })
+    expect(theirs.days.some((day) => /: we come in\. .+, Kitchen\.$/.test(day))).toBe(true)
+    expect(theirs.days.some((day) => /: noise or dust in the house\./.test(day))).toBe(true)
+    expect(JSON.stringify(theirs)).not.toContain('Front')
+    expect(JSON.stringify(theirs)).not.toContain('Balcony')
+    expect(JSON.stringify(theirs)).toContain('Kitchen sink')
+  })
+  test('shows who follows the work the craft alone, what was chosen by hand, and nothing without leave', () => {
+    const photo = (id: string, part: object) =>
+      seen({
+        subject: 'photo',
+        facet: 'taken',
+        subjectId: id,
+        placeId: 'kitchen',
+        value: { hash: id.repeat(64), ...part },
+      } as never)
+    const shown = seen({
+      subject: 'photo',
+      facet: 'shown',
+      subjectId: 'a',
+      placeId: 'kitchen',
+      value: 'A tight joint',
+    } as never)
+    const word = entry('word', 'followers-word', { words: 'Lime sets slowly, so we wait' }, null)
+    const leave = entry('leave', 'photo-consent', { who: 'The household', until: '2026-06-30' }, null)
+    const done = seen({
+      subject: 'line',
+      facet: 'progress',
+      subjectId: 'kitchen/kitchen-rebuilt/0',
+      placeId: 'kitchen',
+      value: 100,
+    } as never)
+    const told = (facts: readonly Observation[], today = '2026-03-10') =>
+      composePaper(
+        'followers',
+        stateOf([
+          ...HOUSE,
+          photo('a', { caption: 'Kitchen, CANARY' }),
+          photo('b', { caption: 'face' }),
+          word,
+          done,
+          ...facts,
+        ]),
+        PLAN,
+        'site',
+        {
+          units: 'metric',
+          today: today as never,
+        },
+      )
+    const page = told([leave, shown])
+    expect(page.photos).toEqual([{ hash: 'a'.repeat(64), words: 'A tight joint' }])
+    expect(page.facts.map(({ title }) => title)).toEqual(['How far it is', 'From the work'])
+    expect(JSON.stringify(page)).not.toMatch(/Kitchen|Front|CANARY|household|site/)
+    for (const none of [told([shown]), told([leave, shown], '2026-07-01')]) {
+      expect(none.photos).toEqual([])
+      expect(none.facts.flatMap((one) => one.told)).toEqual(['There is no leave to show this work at the moment.'])
+    }
+  })
   test.each(Object.keys(PAPER_READERS) as PaperReader[])('for the %s tells no money and no remark', (reader) => {
     const told = JSON.stringify(paper(reader))
     expect(told).not.toContain('CANARY')

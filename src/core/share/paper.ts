@@ -3,6 +3,7 @@ import { asksOf } from '../entries/asks'
 import { siteTotals } from '../entries/totals'
 import { toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Units } from '../measure/length'
+import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
 import { ENGLISH } from './languages/english'
 import { cautionIn } from './languages/languages'
@@ -13,7 +14,8 @@ import { visitDays } from '../schedule/planDiff'
 import { byStart } from '../schedule/tradeRun'
 import { isOutside } from '../schedule/weather'
 import type { Plan, PlannedVisit } from '../schedule/plan'
-import { STAGES, type Stage } from '../scope/vocabulary'
+import { honestProgress } from '../scope/progress'
+import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
 import { placeName, type RegisterEntry, type SiteState } from '../walk/siteState'
 
 /** Who a paper is for, beside client, trade, crew and neighbour. */
@@ -27,6 +29,7 @@ export const PAPER_READERS = {
   driver: 'driver of a delivery',
   contractor: 'client’s own contractor',
   tenant: 'tenant',
+  followers: 'follower',
   'set-up': 'people on site',
 } as const
 export type PaperReader = keyof typeof PAPER_READERS
@@ -58,6 +61,7 @@ const NOTES: Readonly<Record<PaperReader, string>> = {
   driver: 'Please call before you come, and keep to the hours. What does not go in this way is not carried over it.',
   contractor: 'What we do and what you do, in one order. Please say which day is yours, and when it moves.',
   tenant: 'Days may move; you hear of it when they do.',
+  followers: 'A look at the craft, with leave. Where it is and whose it is stays with them.',
   'set-up': 'What stands here is for the works alone. Ask before anything of it is moved.',
 }
 const ANSWERING: readonly PaperReader[] = ['designer', 'engineer', 'authority', 'association', 'contractor']
@@ -78,6 +82,7 @@ const PAPER_OF_PART: Readonly<Record<string, string>> = {
   'plant or supplier': 'driver',
   'client’s own contractor': 'contractor',
   'hire or waste firm': 'driver',
+  follower: 'followers',
 }
 
 /** Those of a site who are given a paper, and whether they can be written to. */
@@ -87,8 +92,18 @@ export const readersOf = ({ entries }: Pick<SiteState, 'entries'>, reader: strin
     .map(({ id, values }) => ({ id, name: String(values.name), written: String(values.contact ?? '').includes('@') }))
 
 /** Composes the paper for one of them from the allowed facts. */
-export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, siteId: string, how: Telltale): Paper {
-  const told = toldOfAll(reader, state.entries, how)
+export function composePaper(
+  reader: PaperReader,
+  state: SiteState,
+  plan: Plan,
+  siteId: string,
+  how: Telltale & { readonly unit?: string },
+): Paper {
+  if (reader === 'followers') return paperForFollowers(state, how)
+  const theirs = reader === 'tenant' ? placesOfUnit(state, how.unit) : null
+  const told = toldOfAll(reader, state.entries, how).filter(
+    ({ placeId }) => theirs === null || placeId === null || theirs.has(placeId),
+  )
   const shown = new Set(told.map(({ id }) => id))
   const visits = plan.visits.filter((visit) => visit.siteId === siteId)
   return {
@@ -101,7 +116,11 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
         told: [...sentences, ...care.map((id) => cautionIn(ENGLISH, id))],
       })),
     ],
-    days: DELIVERED.includes(reader) ? deliveries(state) : daysFor(reader, state, visits),
+    days: DELIVERED.includes(reader)
+      ? deliveries(state)
+      : theirs
+        ? tenantDays(state, visits, theirs)
+        : daysFor(reader, state, visits),
     note: NOTES[reader],
     answers: ANSWERING.includes(reader),
     photos: state.photos
@@ -110,6 +129,66 @@ export function composePaper(reader: PaperReader, state: SiteState, plan: Plan, 
         hash,
         words: [placeId ? placeName(state, placeId) : '', caption].filter(Boolean).join(': '),
       })),
+  }
+}
+
+/** The places of a unit; null where the house has none of that name. */
+function placesOfUnit({ places }: SiteState, unit = ''): ReadonlySet<string> | null {
+  const theirs = places.filter((place) => place.unit && place.unit.toLowerCase() === unit.trim().toLowerCase())
+  return theirs.length > 0 ? new Set(theirs.map(({ id }) => id)) : null
+}
+
+/** The days on which somebody comes into a tenant's unit, and those on which the rest of the house is loud or dusty; what is
+ * done elsewhere, and where, is not theirs. */
+const tenantDays = (state: SiteState, visits: readonly PlannedVisit[], theirs: ReadonlySet<string>): string[] =>
+  [...visits].sort(byStart).flatMap((visit) => {
+    const here = visit.placeIds.filter((id) => theirs.has(id))
+    const what = visit.trade === 'inspector' ? 'Inspection' : listed(visit.stages.map((stage) => STAGES[stage]))
+    if (here.length > 0)
+      return [`${visitDays(visit)}: we come in. ${what}, ${listed(here.map((id) => placeName(state, id)))}.`]
+    return isNextDoor(visit, kindsOf(state.places, visit.placeIds))
+      ? [`${visitDays(visit)}: noise or dust in the house. ${what}.`]
+      : []
+  })
+
+/** What anybody who follows the work may see, while there is leave: how far it is, the words and the photos that were chosen
+ * for them by hand; no place, no name, no price. */
+function paperForFollowers(state: SiteState, how: Telltale): Paper {
+  const leave = state.entries.some(
+    ({ kind, settled, values }) =>
+      kind === 'photo-consent' &&
+      settled === null &&
+      (!values.until || how.today === undefined || String(values.until) >= how.today),
+  )
+  const empty = { asked: [], days: [], answers: false }
+  if (!leave)
+    return {
+      ...empty,
+      facts: [{ title: 'Nothing to show', place: '', told: ['There is no leave to show this work at the moment.'] }],
+      note: NOTES.followers,
+      photos: [],
+    }
+  const stages = groupBy(
+    state.lines.filter((line) => line.excluded === null && line.trade !== 'inspector'),
+    ({ stage }) => stage,
+  )
+  const far = BUILD_ORDER.flatMap((stage) => {
+    const lines = stages.get(stage)
+    const percent = lines ? honestProgress(lines) : null
+    return percent ? [percent === 100 ? `${STAGES[stage]}: done.` : `${STAGES[stage]}: ${percent} %.`] : []
+  })
+  return {
+    ...empty,
+    facts: [
+      ...(far.length > 0 ? [{ title: 'How far it is', place: '', told: far }] : []),
+      ...toldOfAll('followers', state.entries, how).map(({ sentences }) => ({
+        title: 'From the work',
+        place: '',
+        told: sentences,
+      })),
+    ],
+    note: NOTES.followers,
+    photos: state.photos.flatMap(({ hash, shown }) => (shown ? [{ hash, words: shown }] : [])),
   }
 }
 

@@ -41,7 +41,8 @@ export const paperForReader = (
   paper: Paper,
   where: readonly string[],
 ): PrintedPaper => ({
-  title: `${site}: for the ${reader}`,
+  // Whoever follows the work learns of no place.
+  title: site === '' ? 'How the work goes' : `${site}: for the ${reader}`,
   under: `${firm}, ${on}`,
   parts: [
     {

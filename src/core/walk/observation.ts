@@ -196,7 +196,12 @@ export interface Facts {
   entry: { written: Written; settled: { result: string } | null; removed: boolean; responsible: Responsible }
   note: { noted: Note }
   memo: { spoken: Memo }
-  photo: { taken: Photo; marked: readonly PhotoMark[] }
+  photo: {
+    taken: Photo
+    marked: readonly PhotoMark[]
+    /** What anybody who follows the work may read under it; '' where it is not shown to them. */
+    shown: string
+  }
   pin: { put: Pin; removed: boolean }
   walk: { started: WalkStart; ended: Day }
   coming: { told: Coming }

@@ -72,7 +72,7 @@ export interface SiteState {
     Decision & { readonly answer: string | null; readonly reasons: Values | null })[]
   readonly entries: readonly RegisterEntry[]
   readonly notes: readonly (Entry & Note)[]
-  readonly photos: readonly (Entry & Photo & { readonly marks: readonly PhotoMark[] })[]
+  readonly photos: readonly (Entry & Photo & { readonly marks: readonly PhotoMark[]; readonly shown: string })[]
   readonly pins: readonly (Entry & Pin)[]
   readonly memos: readonly (Entry & Memo)[]
   readonly walks: readonly Walk[]
@@ -157,7 +157,7 @@ export function siteStateOf(registers: Registers): SiteState {
       responsible: f.responsible?.value ?? null,
     })).flatMap(unlessRemoved),
     notes: entries(groups.note, 'noted', () => ({})),
-    photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [] })),
+    photos: entries(groups.photo, 'taken', (f) => ({ marks: f.marked?.value ?? [], shown: f.shown?.value ?? '' })),
     pins: entries(groups.pin, 'put', (f) => ({ removed: f.removed?.value ?? false })).flatMap(unlessRemoved),
     memos: entries(groups.memo, 'spoken', () => ({})),
     comings: entries(groups.coming, 'told', () => ({})),

@@ -91,15 +91,16 @@ function pageFor(firm: FirmFolder, token: string, { link, site, state, party }: 
     token,
     name: String(party.values.name),
     firm: readFirm(firm.db)?.name ?? '',
-    site: site.name,
+    // Who follows the work learns of no place.
+    site: reader === 'followers' ? '' : site.name,
     // The letter has the days of those next door; what they were asked for beside that is not in it.
-    days: told ? otherDays(reader === 'neighbours' ? { ...told, days: [] } : told) : [],
+    days: told && reader !== 'followers' ? otherDays(reader === 'neighbours' ? { ...told, days: [] } : told) : [],
     changing:
       told && now ? otherChanges(told, now.facts, plan.visits, finishedKeys(firm.db, [site])).length > 0 : false,
     asks,
     paper: reader
       ? withoutAsks(
-          paperOf({ db: firm.db, today }, site, reader),
+          paperOf({ db: firm.db, today }, site, reader, String(party.values.unit ?? '')),
           asks.map(({ asks: one }) => one),
         )
       : null,

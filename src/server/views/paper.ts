@@ -31,8 +31,14 @@ export function paperView(context: Context, siteId: string, reader: string) {
 }
 
 /** What a reader is given of a site now.
+ * @param unit of a tenant, the unit of the house that is theirs
  * @throws Refusal 404 where there is no paper for them */
-export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, reader: string): PrintedPaper {
+export function paperOf(
+  { db, today }: Pick<Context, 'db' | 'today'>,
+  site: Site,
+  reader: string,
+  unit = '',
+): PrintedPaper {
   const state = recordOf('other', db, site)
   const plan = readPlan(db)?.plan ?? emptyPlan(today)
   const firm = readFirm(db)?.name ?? ''
@@ -45,7 +51,9 @@ export function paperOf({ db, today }: Pick<Context, 'db' | 'today'>, site: Site
     units: site.units,
     standards: readStandards(db, site.id),
     today,
+    unit,
   })
+  if (reader === 'followers') return paperForReader('', firm, longDay(today), '', paper, [])
   const where = [site.street, ...(COME_BY.has(reader) ? [site.wayIn] : []), site.whomToCall].filter(Boolean)
   return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper, where)
 }

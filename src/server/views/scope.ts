@@ -297,6 +297,8 @@ function openMatters(
       film: m.film ?? false,
     })),
     photos: state.photos.map((p) => ({
+      id: p.id,
+      shown: p.shown,
       hash: p.hash,
       placeId: p.placeId,
       place: placeName(state, p.placeId),

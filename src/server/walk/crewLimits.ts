@@ -27,6 +27,8 @@ function whyNot({ db, person }: Context, siteId: string, { subject, subjectId, f
     return 'What the client decided is recorded by a lead or the owner. Write a note, and tell them.'
   if (subject === 'place' && (facet === 'removed' || facet === 'mergedInto'))
     return 'Places are taken off a site by a lead or the owner. Write a note of what changed.'
+  if (subject === 'photo' && facet === 'shown')
+    return 'What is shown in public is chosen by a lead or the owner. Tell them which photo.'
   if (subject === 'fact') {
     const target = readObservation(db, siteId, subjectId)
     if (target && target.by !== person.name)

@@ -282,6 +282,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       sheet: string().oneOf(keysOf(SHEET_SORTS), 'Drawing: choose what it shows.'),
     }),
     marked: array(mark).max(40, 'Marks: at most 40 on a photo.').required(),
+    shown: text('Words under it', 200).defined(),
   },
   pin: {
     put: object({

@@ -28,9 +28,7 @@ export function OtherPage(props: OtherPageProps) {
   return (
     <div className="page">
       <header className="head">
-        <p>
-          {firm}, {site}
-        </p>
+        <p>{[firm, site].filter(Boolean).join(', ')}</p>
         <h1>For {name}</h1>
       </header>
       <main className="body">

@@ -11,6 +11,7 @@ import { PlaceDrawings } from './PlaceDrawings'
 import type { SizedPlace } from '../shared/MovedWallFields'
 import { ChangePlace, LayTreatment, Measure } from './PlaceEdits'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
+import { ShowPhoto } from './ShowPhoto'
 import { RoomPicture } from '../shared/RoomPicture'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
@@ -163,6 +164,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
             <figcaption>
               {photo.caption} {photo.on}
               {photo.damaged && <strong className="late d-block">The file is damaged: take it again.</strong>}
+              {mayEdit && <ShowPhoto photo={photo} placeId={row.placeId} record={record} />}
               {photo.details.map((detail) => (
                 <span key={detail} className="d-block soft">
                   {detail}

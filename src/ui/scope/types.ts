@@ -157,6 +157,9 @@ export interface ScopeProps {
       readonly film: boolean
     }[]
     readonly photos: readonly {
+      readonly id: string
+      /** What who follows the work reads under it; '' where it is not shown to them. */
+      readonly shown: string
       readonly hash: string
       readonly placeId: string | null
       readonly place: string

@@ -106,6 +106,17 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     ],
   },
   {
+    id: 'followers-word',
+    group: 'completion',
+    register: 'Told to who follows the work',
+    one: 'A word to who follows the work',
+    called: '',
+    at: 'site',
+    tells: { followers: '{words}.' },
+    fields: [words('words', 'What anybody may read of the craft: no place, no name, no price', { needed: true })],
+    settle: { word: 'Not shown any more' },
+  },
+  {
     id: 'photo-consent',
     group: 'completion',
     register: 'Leave to show photos in public',

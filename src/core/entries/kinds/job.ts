@@ -19,6 +19,8 @@ export const PARTY_PARTS = [
   'supplier to the fabricator',
   'plant or supplier',
   'hire or waste firm',
+  'tenant',
+  'follower',
 ] as const
 
 /** What those next door hear of: whatever is loud, dusty or at their side. */
@@ -58,6 +60,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
       words('contact', 'Telephone or mail'),
       choice('hears', 'Hears of the days of', [NEXT_DOOR, ...STAGE_WORDS]),
       words('brings', 'What they bring, do or must know for it'),
+      words('unit', 'Which unit is theirs, of a house with several'),
       choice('maySee', 'What they may see', [
         'only what is sent to them',
         'their own rooms and dates',
