@@ -41,8 +41,7 @@ export const paperForReader = (
   paper: Paper,
   where: readonly string[],
 ): PrintedPaper => ({
-  // Whoever follows the work learns of no place.
-  title: site === '' ? 'How the work goes' : `${site}: for the ${reader}`,
+  title: `${site}: for the ${reader}`,
   under: `${firm}, ${on}`,
   parts: [
     {
@@ -60,6 +59,17 @@ export const paperForReader = (
       sentences: paper.answers ? orNone(paper.days, 'No day of the plan concerns you.') : paper.days,
     },
     { title: 'Photos', sentences: [], pictures: paper.photos },
+  ],
+})
+
+/** What who follows the work looks at: the pictures first; of which site is not said. */
+export const paperForFollowers = (firm: string, on: string, { photos, facts, note }: Paper): PrintedPaper => ({
+  title: 'How the work goes',
+  under: `${firm}, ${on}`,
+  parts: [
+    { title: 'Photos', sentences: [], pictures: photos },
+    ...[...facts].reverse().map(({ title, told }) => ({ title, sentences: told })),
+    { title: 'What this is', sentences: [note] },
   ],
 })
 

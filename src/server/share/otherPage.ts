@@ -91,6 +91,7 @@ function pageFor(firm: FirmFolder, token: string, { link, site, state, party }: 
     token,
     name: String(party.values.name),
     firm: readFirm(firm.db)?.name ?? '',
+    looksOnly: reader === 'followers',
     // Who follows the work learns of no place.
     site: reader === 'followers' ? '' : site.name,
     // The letter has the days of those next door; what they were asked for beside that is not in it.

@@ -2,7 +2,7 @@ import { longDay } from '../../core/calendar/day'
 import { emptyPlan } from '../../core/schedule/plan'
 import { composeNeighbourLetter } from '../../core/share/neighbourLetter'
 import { composePaper, isPaperReader, PAPER_READERS, readersOf } from '../../core/share/paper'
-import { letterToNeighbours, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
+import { letterToNeighbours, paperForFollowers, paperForReader, type PrintedPaper } from '../../core/share/printedPaper'
 import { readFirm } from '../../data/firm'
 import { readPlan } from '../../data/plans'
 import { readStandards } from '../../data/standards'
@@ -53,7 +53,7 @@ export function paperOf(
     today,
     unit,
   })
-  if (reader === 'followers') return paperForReader('', firm, longDay(today), '', paper, [])
+  if (reader === 'followers') return paperForFollowers(firm, longDay(today), paper)
   const where = [site.street, ...(COME_BY.has(reader) ? [site.wayIn] : []), site.whomToCall].filter(Boolean)
   return paperForReader(site.name, firm, longDay(today), PAPER_READERS[reader], paper, where)
 }

@@ -41,6 +41,7 @@ import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { recordUpTo } from '../siteStates'
+import { readersOf } from '../../core/share/paper'
 import { mistByPlace } from './sitePlaces'
 
 /** The weave of a site with everything that its cells and rows open to. */
@@ -310,6 +311,7 @@ function openMatters(
       sheet: p.sheet ?? null,
       damaged: damaged.has(p.hash),
     })),
+    followed: readersOf(state, 'followers').length > 0,
     pins: state.pins.map(({ id, sheet, at, text }) => ({ id, sheet, at, text })),
   }
 }

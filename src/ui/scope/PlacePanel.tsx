@@ -164,7 +164,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
             <figcaption>
               {photo.caption} {photo.on}
               {photo.damaged && <strong className="late d-block">The file is damaged: take it again.</strong>}
-              {mayEdit && <ShowPhoto photo={photo} placeId={row.placeId} record={record} />}
+              {mayEdit && open.followed && <ShowPhoto photo={photo} placeId={row.placeId} record={record} />}
               {photo.details.map((detail) => (
                 <span key={detail} className="d-block soft">
                   {detail}

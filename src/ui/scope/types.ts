@@ -172,6 +172,8 @@ export interface ScopeProps {
       /** It cannot be shown: to be taken again. */
       readonly damaged: boolean
     }[]
+    /** Whether anybody follows the work, and sees the photos that are chosen for them. */
+    readonly followed: boolean
     readonly pins: readonly (Pin & { readonly id: string })[]
   }
   /** The goals and phases that work can be part of. */
