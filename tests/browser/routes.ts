@@ -56,6 +56,7 @@ export const MAIN_PAGES: readonly string[] = [
   '/sites/new',
   `/sites/${BAKEHOUSE}/who`,
   `/sites/${BAKEHOUSE}/units`,
+  `/sites/${BAKEHOUSE}/report`,
   `/sites/${BAKEHOUSE}/record`,
   `/sites/${BAKEHOUSE}/settings`,
   '/settings',

@@ -60,6 +60,7 @@ const DESK: readonly Sought[] = [
   sought('page:plan', 'Plan'),
   sought('page:ahead', 'Next weeks'),
   sought('page:units', 'Units of the house: copied, mirrored'),
+  sought('page:report', 'One report of several visits'),
   sought('page:share', 'Share'),
   sought('page:room-sheet', 'Room sheets for the crew'),
   sought('page:neighbours', 'A letter to the neighbours'),

@@ -169,6 +169,7 @@ export const SYNONYMS: Readonly<Record<string, string>> = {
   'page:handover': 'hand over handover pack close out manuals as built',
   'page:completion': 'punch list snag list completion what is left sign off practical completion',
   'page:calendar': 'calendar feed ical subscribe ics phone calendar',
+  'page:report': 'report visits diary merged week several walks pdf before now',
   'page:units':
     'flat flats unit twin twins duplex mirror mirrored copy whole unit second house alike offered differences',
   'page:scope': 'drawing sketch plan sheet offset scope weave rooms progress percent remaining',

@@ -7,6 +7,7 @@ import { outsidePhotos } from '../photos/photos'
 import { publishedUpdate } from '../share/clientUpdates'
 import { lookAheadView } from '../views/lookAhead'
 import { paperView } from '../views/paper'
+import { visitReportView } from '../views/visitReport'
 import { roomSheetView } from '../views/roomSheet'
 import { paperPdf } from './paperPdf'
 
@@ -22,6 +23,10 @@ function clientPaper(context: Context, site: Site): PrintedPaper {
   context.requireLead()
   return updateOnPaper(publishedUpdate(context.firm, site))
 }
+
+/** Several visits as one report, as a PDF. */
+export const visitReportFile = (context: Context, siteId: string, walks: readonly string[]): Promise<Response> =>
+  pdfAnswer(context, context.site(siteId), visitReportView(context, siteId, walks).printed, 'report')
 
 /** The sheet of a room as a PDF, in the language that it is wanted in. */
 export async function sheetFile(

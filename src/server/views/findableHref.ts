@@ -36,6 +36,7 @@ const IN_FULL: Readonly<Record<string, string>> = {
   'page:plan': '@/plan',
   'page:ahead': '/plan/ahead',
   'page:units': '@/units',
+  'page:report': '@/report',
   'page:share': '@/share',
   'page:room-sheet': '@/share?reader=sheets',
   'page:neighbours': '@/neighbours',

@@ -22,6 +22,7 @@ export function SiteShare({ site, readers, places, calendars, extras, ...update 
   const papers = [
     { href: `/sites/${site.id}/completion`, words: 'What is left, and who has to answer' },
     { href: `/sites/${site.id}/handover`, words: 'The hand-over pack' },
+    { href: `/sites/${site.id}/report`, words: 'One report of several visits' },
     { href: `/sites/${site.id}/neighbours`, words: 'A letter to the neighbours' },
     ...Object.entries(PAPER_READERS).map(([reader, name]) => ({
       href: `/sites/${site.id}/papers/${reader}`,
