@@ -16,6 +16,16 @@ export interface SizedPlace {
   readonly size: Size | null
 }
 
+/** The places of a site to choose from, but for one. */
+export const OtherPlaces = ({ places, than }: { readonly places: readonly SizedPlace[]; readonly than: SizedPlace }) =>
+  places
+    .filter(({ id }) => id !== than.id)
+    .map(({ id, name }) => (
+      <option key={id} value={id}>
+        {name}
+      </option>
+    ))
+
 interface MovedWallFieldsProps {
   readonly place: SizedPlace
   readonly places: readonly SizedPlace[]
@@ -51,13 +61,7 @@ export function MovedWallFields({ place, places, units }: MovedWallFieldsProps) 
         What lies behind that wall
         <FormSelect name="beside" value={beside} onChange={(event) => setBeside(event.target.value)}>
           <option value="">Nothing of ours</option>
-          {places
-            .filter((one) => one.id !== place.id)
-            .map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
+          <OtherPlaces places={places} than={place} />
         </FormSelect>
       </FormLabel>
       {behind && (

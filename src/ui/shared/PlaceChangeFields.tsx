@@ -5,7 +5,7 @@ import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
 import type { Units } from '@/core/measure/length'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
-import { MovedWallFields, wallMoveOf, type SizedPlace } from './MovedWallFields'
+import { MovedWallFields, OtherPlaces, wallMoveOf, type SizedPlace } from './MovedWallFields'
 
 interface PlaceChangeFieldsProps {
   readonly place: SizedPlace
@@ -50,13 +50,7 @@ export function PlaceChangeFields({ place, places, units, lines }: PlaceChangeFi
           {LABELS[change]}
           {change === 'merge' ? (
             <FormSelect name="to">
-              {places
-                .filter((one) => one.id !== place.id)
-                .map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.name}
-                  </option>
-                ))}
+              <OtherPlaces places={places} than={place} />
             </FormSelect>
           ) : (
             <FormControl name="to" autoComplete="off" />
