@@ -1,6 +1,7 @@
 import { Command } from 'commander'
 import { backupCommand } from './backup'
 import { benchCommand } from './bench'
+import { checkCommand } from './check'
 import { demoCommand } from './demo'
 import { migrateCommand, rebuildCommand } from './keep'
 import { narrateCommand } from './narrate'
@@ -19,6 +20,7 @@ for (const command of [
   demoCommand,
   migrateCommand,
   rebuildCommand,
+  checkCommand,
   backupCommand,
   restoreCommand,
   benchCommand,

@@ -103,6 +103,7 @@ describe('migrations', () => {
       { number: 902, name: 'bad', sql: 'CREATE TABLE extra (id TEXT) STRICT' },
     ]
     await expect(migrate(firm.db, file, next)).rejects.toThrow('already exists')
+    await expect(migrate(firm.db, file, all.slice(0, -1))).rejects.toThrow('was made by a newer version')
     expect(firm.db.pragma('user_version', { simple: true })).toBe(901)
     expect(readdirSync(firm.path)).toContain('aftermist.sqlite.before-901')
     const copy = openDatabase(`${file}.before-901`)

@@ -1,0 +1,145 @@
+import { existsSync, statfsSync, statSync } from 'node:fs'
+import { resolve } from 'node:path'
+import Database from 'better-sqlite3'
+import { Command } from 'commander'
+import { openDatabase, type Db } from '../data/database'
+import { newestForm } from '../data/migrate'
+import { rebuildRegisters } from '../data/observations'
+import { databaseFile, MIGRATIONS, type FirmFolder } from '../server/firmFolder'
+import { photoFile } from '../server/photos/photoSizes'
+
+/** One thing that was looked at: a sentence, and whether a person has to look too. */
+export interface Looked {
+  readonly words: string
+  readonly wrong: boolean
+}
+
+/** A folder on a disk with less than this, or than twice its own file, cannot be backed up or brought forward on it. */
+const LEAST_FREE = 1e9
+const MOST_DAYS_WITHOUT_BACKUP = 2
+const MOST_HOURS_OF_WAITING = 24
+const HOUR = 3_600_000
+
+export const checkCommand = (): Command =>
+  new Command('check')
+    .description('Look whether a firm is whole and keeps up; the firm may be running, and nothing is changed.')
+    .requiredOption('--data <dir>', "the firm's folder")
+    .action(({ data }: { data: string }) => {
+      const looked = checkFirm(resolve(data), Date.now())
+      for (const { words, wrong } of looked) console.log(`${wrong ? 'LOOK' : 'ok  '}  ${words}`)
+      if (looked.some(({ wrong }) => wrong)) process.exitCode = 1
+    })
+
+/** Looks at a firm's folder without changing it.
+ * @param now in milliseconds */
+export function checkFirm(folder: string, now: number): Looked[] {
+  const file = databaseFile(folder)
+  if (!existsSync(file)) throw new Error(`${folder} holds no firm.`)
+  const db = openDatabase(file, { mayChange: false })
+  try {
+    return [
+      whole(db),
+      form(db),
+      equal(db),
+      photos(db, folder),
+      mail(db, now),
+      jobs(db),
+      disk(folder, file),
+      backup(db, now),
+    ]
+  } finally {
+    db.close()
+  }
+}
+
+function whole(db: Db): Looked {
+  const said = db.pragma('integrity_check') as { integrity_check: string }[]
+  const loose = db.pragma('foreign_key_check') as unknown[]
+  const wrong = said[0]?.integrity_check !== 'ok' || loose.length > 0
+  return {
+    wrong,
+    words: wrong
+      ? `The file is damaged: ${said[0]?.integrity_check ?? 'nothing was said'}, ${loose.length} loose ends. Restore the last backup beside it and compare.`
+      : 'The file is whole.',
+  }
+}
+
+function form(db: Db): Looked {
+  const [is, newest] = [db.pragma('user_version', { simple: true }) as number, newestForm(MIGRATIONS)]
+  return {
+    wrong: is > newest,
+    words:
+      is > newest ? `The file has form ${is}, this program knows ${newest}: upgrade it.` : `Form ${is} of ${newest}.`,
+  }
+}
+
+/** Derives the registers again in a copy in memory, so that nobody who works meanwhile waits. */
+function equal(db: Db): Looked {
+  const bytes = db.serialize()
+  // A copy in memory has no journal beside it: bytes 18 and 19 of the header say so (SQLite file format, 1.3.3).
+  bytes[18] = bytes[19] = 1
+  const copy = new Database(bytes)
+  try {
+    const { registers, differing } = rebuildRegisters(copy)
+    return {
+      wrong: differing > 0,
+      words:
+        differing === 0
+          ? `What is shown equals what was recorded: ${registers} facts.`
+          : `${differing} of ${registers} facts differ from what was recorded. Stop the server and run rebuild.`,
+    }
+  } finally {
+    copy.close()
+  }
+}
+
+function photos(db: Db, folder: string): Looked {
+  const hashes = db.prepare('SELECT hash FROM photo').pluck().all() as string[]
+  const missing = hashes.filter((hash) => !existsSync(photoFile({ path: folder } as FirmFolder, hash, 'original')))
+  return {
+    wrong: missing.length > 0,
+    words:
+      missing.length === 0
+        ? `${hashes.length} photos, every file is there.`
+        : `${missing.length} of ${hashes.length} photos have no file. They are in a backup under the same name.`,
+  }
+}
+
+function mail(db: Db, now: number): Looked {
+  const { waiting, oldest, failing } = db
+    .prepare(
+      `SELECT COUNT(*) AS waiting, MIN(written_at) AS oldest, COALESCE(SUM(attempts > 0), 0) AS failing
+       FROM message WHERE sent_at IS NULL AND dropped_at IS NULL`,
+    )
+    .get() as { waiting: number; oldest: string | null; failing: number }
+  const hours = oldest ? Math.floor((now - Date.parse(oldest)) / HOUR) : 0
+  return {
+    wrong: hours > MOST_HOURS_OF_WAITING,
+    words:
+      waiting === 0
+        ? 'No message waits.'
+        : `${waiting === 1 ? '1 message waits' : `${waiting} messages wait`}, the oldest for ${hours} hours; ${failing} failed before.`,
+  }
+}
+
+function jobs(db: Db): Looked {
+  const waiting = db.prepare('SELECT COUNT(*) FROM job').pluck().get() as number
+  return { wrong: waiting > 1000, words: `${waiting} photos wait to be made smaller.` }
+}
+
+function disk(folder: string, file: string): Looked {
+  const { bavail, bsize } = statfsSync(folder)
+  const [free, size] = [bavail * bsize, statSync(file).size]
+  const wrong = free < Math.max(LEAST_FREE, 2 * size)
+  return { wrong, words: `${(free / 1e9).toFixed(1)} GB free; the file takes ${(size / 1e9).toFixed(3)}.` }
+}
+
+function backup(db: Db, now: number): Looked {
+  const last = db
+    .prepare("SELECT MAX(at) FROM door_log WHERE what = 'exported' AND detail = 'backup'")
+    .pluck()
+    .get() as string | null
+  if (!last) return { wrong: true, words: 'There was never a backup.' }
+  const days = Math.floor((now - Date.parse(last)) / (24 * HOUR))
+  return { wrong: days > MOST_DAYS_WITHOUT_BACKUP, words: `The last backup is ${days} days old.` }
+}
