@@ -36,13 +36,17 @@ afterAll(async () => {
   await app.stop()
 })
 
-/** Taps a drawing at a share of its width and height. */
+/** Taps a drawing at a share of its width and height, again where it moved under the finger, until it asks what stands there. */
 async function tapDrawing(page: Page, x: number, y: number): Promise<void> {
   await until(page, () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0)
   const picture = (await page.$('img[alt$="a drawing"]'))!
-  await picture.scrollIntoView()
-  const box = (await picture.boundingBox())!
-  await page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+  for (let tries = 0; tries < 10; tries++) {
+    await picture.scrollIntoView()
+    const box = (await picture.boundingBox())!
+    await page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+    if (await page.waitForSelector('select[name=about]', { timeout: 5000 }).catch(() => null)) return
+  }
+  throw new Error('The drawing asks nothing where it was tapped.')
 }
 
 test('a page of a PDF becomes a drawing with pins at the desk; the phone shows it without a network and adds a pin', async () => {
