@@ -1,10 +1,17 @@
 import { existsSync, statfsSync, statSync } from 'node:fs'
 import { resolve } from 'node:path'
-import Database from 'better-sqlite3'
 import { Command } from 'commander'
 import { openDatabase, type Db } from '../data/database'
 import { newestForm } from '../data/migrate'
-import { rebuildRegisters } from '../data/observations'
+import {
+  countJobs,
+  readDamage,
+  readForm,
+  readLastBackup,
+  readPhotoHashes,
+  readWaiting,
+  registersApart,
+} from '../data/health'
 import { databaseFile, MIGRATIONS, type FirmFolder } from '../server/firmFolder'
 import { photoFile } from '../server/photos/photoSizes'
 
@@ -53,19 +60,18 @@ export function checkFirm(folder: string, now: number): Looked[] {
 }
 
 function whole(db: Db): Looked {
-  const said = db.pragma('integrity_check') as { integrity_check: string }[]
-  const loose = db.pragma('foreign_key_check') as unknown[]
-  const wrong = said[0]?.integrity_check !== 'ok' || loose.length > 0
+  const { said, loose } = readDamage(db)
+  const wrong = said !== 'ok' || loose > 0
   return {
     wrong,
     words: wrong
-      ? `The file is damaged: ${said[0]?.integrity_check ?? 'nothing was said'}, ${loose.length} loose ends. Restore the last backup beside it and compare.`
+      ? `The file is damaged: ${said}, ${loose} loose ends. Restore the last backup beside it and compare.`
       : 'The file is whole.',
   }
 }
 
 function form(db: Db): Looked {
-  const [is, newest] = [db.pragma('user_version', { simple: true }) as number, newestForm(MIGRATIONS)]
+  const [is, newest] = [readForm(db), newestForm(MIGRATIONS)]
   return {
     wrong: is > newest,
     words:
@@ -73,28 +79,19 @@ function form(db: Db): Looked {
   }
 }
 
-/** Derives the registers again in a copy in memory, so that nobody who works meanwhile waits. */
 function equal(db: Db): Looked {
-  const bytes = db.serialize()
-  // A copy in memory has no journal beside it: bytes 18 and 19 of the header say so (SQLite file format, 1.3.3).
-  bytes[18] = bytes[19] = 1
-  const copy = new Database(bytes)
-  try {
-    const { registers, differing } = rebuildRegisters(copy)
-    return {
-      wrong: differing > 0,
-      words:
-        differing === 0
-          ? `What is shown equals what was recorded: ${registers} facts.`
-          : `${differing} of ${registers} facts differ from what was recorded. Stop the server and run rebuild.`,
-    }
-  } finally {
-    copy.close()
+  const { registers, differing } = registersApart(db)
+  return {
+    wrong: differing > 0,
+    words:
+      differing === 0
+        ? `What is shown equals what was recorded: ${registers} facts.`
+        : `${differing} of ${registers} facts differ from what was recorded. Stop the server and run rebuild.`,
   }
 }
 
 function photos(db: Db, folder: string): Looked {
-  const hashes = db.prepare('SELECT hash FROM photo').pluck().all() as string[]
+  const hashes = readPhotoHashes(db)
   const missing = hashes.filter((hash) => !existsSync(photoFile({ path: folder } as FirmFolder, hash, 'original')))
   return {
     wrong: missing.length > 0,
@@ -106,12 +103,7 @@ function photos(db: Db, folder: string): Looked {
 }
 
 function mail(db: Db, now: number): Looked {
-  const { waiting, oldest, failing } = db
-    .prepare(
-      `SELECT COUNT(*) AS waiting, MIN(written_at) AS oldest, COALESCE(SUM(attempts > 0), 0) AS failing
-       FROM message WHERE sent_at IS NULL AND dropped_at IS NULL`,
-    )
-    .get() as { waiting: number; oldest: string | null; failing: number }
+  const { waiting, oldest, failing } = readWaiting(db)
   const hours = oldest ? Math.floor((now - Date.parse(oldest)) / HOUR) : 0
   return {
     wrong: hours > MOST_HOURS_OF_WAITING,
@@ -123,7 +115,7 @@ function mail(db: Db, now: number): Looked {
 }
 
 function jobs(db: Db): Looked {
-  const waiting = db.prepare('SELECT COUNT(*) FROM job').pluck().get() as number
+  const waiting = countJobs(db)
   return { wrong: waiting > 1000, words: `${waiting} photos wait to be made smaller.` }
 }
 
@@ -135,10 +127,7 @@ function disk(folder: string, file: string): Looked {
 }
 
 function backup(db: Db, now: number): Looked {
-  const last = db
-    .prepare("SELECT MAX(at) FROM door_log WHERE what = 'exported' AND detail = 'backup'")
-    .pluck()
-    .get() as string | null
+  const last = readLastBackup(db)
   if (!last) return { wrong: true, words: 'There was never a backup.' }
   const days = Math.floor((now - Date.parse(last)) / (24 * HOUR))
   return { wrong: days > MOST_DAYS_WITHOUT_BACKUP, words: `The last backup is ${days} days old.` }
