@@ -2,18 +2,9 @@ import { existsSync, statfsSync, statSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { Command } from 'commander'
 import { openDatabase, type Db } from '../data/database'
-import { newestForm } from '../data/migrate'
-import {
-  countJobs,
-  readDamage,
-  readForm,
-  readLastBackup,
-  readPhotoHashes,
-  readWaiting,
-  registersApart,
-} from '../data/health'
-import { databaseFile, MIGRATIONS, type FirmFolder } from '../server/firmFolder'
-import { photoFile } from '../server/photos/photoSizes'
+import { countJobs, readLastBackup, readWaiting, registersApart } from '../data/health'
+import { databaseFile } from '../server/firmFolder'
+import { requireWhole } from './restore'
 
 /** One thing that was looked at: a sentence, and whether a person has to look too. */
 export interface Looked {
@@ -31,51 +22,32 @@ export const checkCommand = (): Command =>
   new Command('check')
     .description('Look whether a firm is whole and keeps up; the firm may be running, and nothing is changed.')
     .requiredOption('--data <dir>', "the firm's folder")
-    .action(({ data }: { data: string }) => {
-      const looked = checkFirm(resolve(data), Date.now())
+    .action(async ({ data }: { data: string }) => {
+      const looked = await checkFirm(resolve(data), Date.now())
       for (const { words, wrong } of looked) console.log(`${wrong ? 'LOOK' : 'ok  '}  ${words}`)
       if (looked.some(({ wrong }) => wrong)) process.exitCode = 1
     })
 
 /** Looks at a firm's folder without changing it.
  * @param now in milliseconds */
-export function checkFirm(folder: string, now: number): Looked[] {
+export async function checkFirm(folder: string, now: number): Promise<Looked[]> {
   const file = databaseFile(folder)
   if (!existsSync(file)) throw new Error(`${folder} holds no firm.`)
   const db = openDatabase(file, { mayChange: false })
   try {
-    return [
-      whole(db),
-      form(db),
-      equal(db),
-      photos(db, folder),
-      mail(db, now),
-      jobs(db),
-      disk(folder, file),
-      backup(db, now),
-    ]
+    return [await whole(folder), equal(db), mail(db, now), jobs(db), disk(folder, file), backup(db, now)]
   } finally {
     db.close()
   }
 }
 
-function whole(db: Db): Looked {
-  const { said, loose } = readDamage(db)
-  const wrong = said !== 'ok' || loose > 0
-  return {
-    wrong,
-    words: wrong
-      ? `The file is damaged: ${said}, ${loose} loose ends. Restore the last backup beside it and compare.`
-      : 'The file is whole.',
-  }
-}
-
-function form(db: Db): Looked {
-  const [is, newest] = [readForm(db), newestForm(MIGRATIONS)]
-  return {
-    wrong: is > newest,
-    words:
-      is > newest ? `The file has form ${is}, this program knows ${newest}: upgrade it.` : `Form ${is} of ${newest}.`,
+/** What a backup is held against before it is restored. */
+async function whole(folder: string): Promise<Looked> {
+  try {
+    await requireWhole(folder)
+    return { wrong: false, words: 'The file is whole, and every photo and memo is what it was.' }
+  } catch (error) {
+    return { wrong: true, words: (error as Error).message }
   }
 }
 
@@ -87,18 +59,6 @@ function equal(db: Db): Looked {
       differing === 0
         ? `What is shown equals what was recorded: ${registers} facts.`
         : `${differing} of ${registers} facts differ from what was recorded. Stop the server and run rebuild.`,
-  }
-}
-
-function photos(db: Db, folder: string): Looked {
-  const hashes = readPhotoHashes(db)
-  const missing = hashes.filter((hash) => !existsSync(photoFile({ path: folder } as FirmFolder, hash, 'original')))
-  return {
-    wrong: missing.length > 0,
-    words:
-      missing.length === 0
-        ? `${hashes.length} photos, every file is there.`
-        : `${missing.length} of ${hashes.length} photos have no file. They are in a backup under the same name.`,
   }
 }
 

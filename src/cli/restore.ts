@@ -67,9 +67,9 @@ function noteRestored(folder: string, from: string): void {
   db.close()
 }
 
-/** Checks a backup from end to end.
+/** Checks a folder from end to end: that it is ours, of a form we know, undamaged, every photo and memo as its hash says.
  * @throws with the first thing that is wrong with it, and that nothing was changed */
-async function requireWhole(folder: string): Promise<void> {
+export async function requireWhole(folder: string): Promise<void> {
   const wrong = (why: string): Error => new Error(`${folder}: ${why}. Nothing was changed.`)
   if (!existsSync(databaseFile(folder))) throw wrong('it holds no firm')
   let db: Db

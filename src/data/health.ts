@@ -2,17 +2,6 @@ import Database from 'better-sqlite3'
 import type { Db } from './database'
 import { rebuildRegisters } from './observations'
 
-/** What is wrong with the file itself: the database's own words, and rows that point at nothing. */
-export function readDamage(db: Db): { said: string; loose: number } {
-  const said = db.pragma('integrity_check') as { integrity_check: string }[]
-  return {
-    said: said[0]?.integrity_check ?? 'nothing was said',
-    loose: (db.pragma('foreign_key_check') as unknown[]).length,
-  }
-}
-
-export const readForm = (db: Db): number => db.pragma('user_version', { simple: true }) as number
-
 /** Derives the registers again in a copy in memory, so that nobody who works meanwhile waits. */
 export function registersApart(db: Db): { registers: number; differing: number } {
   const bytes = db.serialize()
@@ -25,8 +14,6 @@ export function registersApart(db: Db): { registers: number; differing: number }
     copy.close()
   }
 }
-
-export const readPhotoHashes = (db: Db): string[] => db.prepare('SELECT hash FROM photo').pluck().all() as string[]
 
 /** Messages that wait, since when the oldest does, and how many failed before. */
 export const readWaiting = (db: Db): { waiting: number; oldest: string | null; failing: number } =>

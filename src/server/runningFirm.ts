@@ -3,8 +3,8 @@ import { USUAL, writeAs } from '../core/habits/habits'
 import { readFirm } from '../data/firm'
 import { openFirmFolder, type FirmFolder } from './firmFolder'
 import { lockFolder } from '../data/folderLock'
-import { startOutbox } from './share/messages'
-import { startMornings } from './share/morningMail'
+import { startSending } from './share/messages'
+import { writeMorningMails } from './share/morningMail'
 import { startPhotoJobs } from './photos/photoSizes'
 import { clearIncoming } from './sites/takeBundle'
 
@@ -20,6 +20,19 @@ export async function runningFirm(): Promise<FirmFolder> {
   return firm
 }
 
+const SECONDS_BETWEEN = 60
+
+/** What is looked at now and then for as long as the server runs: whether it is morning, and what waits in the outbox since the
+ * server stopped, since it failed, or since the night. */
+function startRounds(firm: FirmFolder): void {
+  const round = (): void => {
+    writeMorningMails(firm)
+    startSending(firm)
+  }
+  round()
+  setInterval(round, SECONDS_BETWEEN * 1000).unref()
+}
+
 async function openOnce(): Promise<FirmFolder> {
   const named = process.env.AFTERMIST_DATA
   if (!named) throw new Error('AFTERMIST_DATA names no folder. Start with bin/aftermist start --data DIR.')
@@ -30,8 +43,7 @@ async function openOnce(): Promise<FirmFolder> {
   // What was left in the queue, or half brought in, when the server stopped.
   clearIncoming(firm)
   startPhotoJobs(firm)
-  startMornings(firm)
-  startOutbox(firm)
+  startRounds(firm)
   return firm
 }
 

@@ -41,6 +41,8 @@ export const addDays = (day: Day, days: number): Day => fromSerial(serial(day) +
 export const daysBetween = (from: Day, to: Day): number => serial(to) - serial(from)
 /** 1 Monday to 7 Sunday. */
 export const weekday = (day: Day): number => ((((serial(day) + 3) % 7) + 7) % 7) + 1
+/** The last instant before another. */
+export const justBefore = (instant: Instant): Instant => new Date(Date.parse(instant) - 1).toISOString()
 export const dayOf = (instant: Instant): Day => instant.slice(0, 10) as Day
 export const laterDay = (a: Day, b: Day): Day => (a > b ? a : b)
 

@@ -4,8 +4,10 @@ export const QUIET_UNTIL = 7
 /** From when our own people, who asked for it, are written to in the morning. */
 export const MORNING_FROM = 6
 
-/** @param hour of the day where the firm is, 0 to 23 */
-export const isQuiet = (hour: number): boolean => hour >= QUIET_FROM || hour < QUIET_UNTIL
+/** @param hour of the day where the firm is, 0 to 23
+ * @param early whether it is for one of our own, who asked for it in the morning */
+export const isQuiet = (hour: number, early = false): boolean =>
+  hour >= QUIET_FROM || hour < (early ? MORNING_FROM : QUIET_UNTIL)
 
 const MOST_MINUTES = 360
 

@@ -132,6 +132,10 @@ export function composePaper(
   }
 }
 
+/** What somebody comes to do. */
+const whatOf = ({ trade, stages }: PlannedVisit): string =>
+  trade === 'inspector' ? 'Inspection' : listed(stages.map((stage) => STAGES[stage]))
+
 /** The places of a unit; null where the house has none of that name. */
 function placesOfUnit({ places }: SiteState, unit = ''): ReadonlySet<string> | null {
   const theirs = places.filter((place) => place.unit && place.unit.toLowerCase() === unit.trim().toLowerCase())
@@ -143,7 +147,7 @@ function placesOfUnit({ places }: SiteState, unit = ''): ReadonlySet<string> | n
 const tenantDays = (state: SiteState, visits: readonly PlannedVisit[], theirs: ReadonlySet<string>): string[] =>
   [...visits].sort(byStart).flatMap((visit) => {
     const here = visit.placeIds.filter((id) => theirs.has(id))
-    const what = visit.trade === 'inspector' ? 'Inspection' : listed(visit.stages.map((stage) => STAGES[stage]))
+    const what = whatOf(visit)
     if (here.length > 0)
       return [`${visitDays(visit)}: we come in. ${what}, ${listed(here.map((id) => placeName(state, id)))}.`]
     return isNextDoor(visit, kindsOf(state.places, visit.placeIds))
@@ -246,7 +250,7 @@ function daysFor(reader: PaperReader, state: SiteState, visits: readonly Planned
     .filter(concerns[reader] ?? (() => false))
     .sort(byStart)
     .map((visit) => {
-      const what = visit.trade === 'inspector' ? 'Inspection' : listed(visit.stages.map((stage) => STAGES[stage]))
+      const what = whatOf(visit)
       return `${visitDays(visit)}: ${what}, ${listed(visit.placeIds.map((id) => placeName(state, id)))}.`
     })
 }

@@ -179,6 +179,19 @@ describe('what changes in the one afterwards', () => {
   })
 })
 
+test('what is left out in the one and comes in again is offered both times', () => {
+  const line = state.lines.find(({ placeId }) => placeId === 'bath')!
+  const copy = named(state, 'Unit 6 bath')
+  const put = (value: object | null, at: string) =>
+    as([{ subject: 'line', subjectId: line.id, facet: 'excluded', placeId: 'bath', value } as NewFact], at)
+  const out = [...copied, ...put({ reason: 'kept' }, '2026-03-10T08:00:00.000Z')]
+  const [leave] = offers(stateOf(out), 'metric', ids)
+  const taken = [...out, ...as([...leave!.facts, settledOffers(copy, [leave!.key])], '2026-03-11T08:00:00.000Z')]
+  expect(offers(stateOf(taken), 'metric', ids)).toEqual([])
+  const back = [...taken, ...put(null, '2026-03-12T08:00:00.000Z')]
+  expect(offers(stateOf(back), 'metric', ids).map(({ words }) => words)).toEqual([`In again: ${line.title}`])
+})
+
 test.each([
   [{ of: ' ' }, 'This one: say what it is called, like Unit 5.'],
   [{ name: '' }, 'The other: say what it is called, like Unit 6.'],

@@ -40,30 +40,78 @@ export interface Offer {
   readonly facts: readonly NewFact[]
 }
 
-/** What a place holds that a copy of it has too, each under a key that changes when it does. */
-function held(state: SiteState, place: Place): string[] {
-  const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
-    all.filter(({ placeId }) => placeId === place.id)
-  return [
-    ...(place.size ? [sizeKey(place)] : []),
-    ...here(state.lines).flatMap((line) => [line.id, ...(line.excluded ? [outKey(line.id)] : [])]),
-    ...here(state.selections).map(({ id }) => id),
-    ...here(state.entries)
-      .filter(isBuiltAlike)
-      .map((entry) => entryKey(entry)),
-  ]
+/** One thing that a place has and a copy of it has too: under a key of the thing and how it stands, what it is called, and the
+ * facts by which a copy has it so; none where the copy has it so already. */
+interface Held {
+  readonly key: string
+  readonly words: string
+  readonly facts: readonly NewFact[]
 }
 
-const sizeKey = ({ size }: Place): string => `size ${size!.sides.map((side) => side.tenths).join('x')}`
-const outKey = (id: string): string => `out ${id}`
-const entryKey = ({ id, seenAt }: { readonly id: string; readonly seenAt: string }): string => `${id} ${seenAt}`
+const keyOf = (thing: string, stands: string): string => `${thing} ${stands}`
+const thingOf = (key: string): string => key.slice(0, key.indexOf(' '))
+const sidesOf = ({ size }: Pick<Place, 'size'>): string => size?.sides.map((side) => side.tenths).join('x') ?? ''
 
-const turningOf = (place: Place, placeId: string, mirrored: boolean, units: Units): Turning => ({
-  placeId,
-  mirrored,
-  size: place.size,
-  units,
-})
+/** All that a place has, as it is told of a copy.
+ * @param copy the copy as it stands; without a size where it is just being laid out */
+function heldBy(
+  state: SiteState,
+  place: Place,
+  copy: Pick<Place, 'id' | 'size' | 'mirrored'>,
+  units: Units,
+  { twin }: Pick<Ids, 'twin'>,
+): Held[] {
+  const turning: Turning = { placeId: copy.id, mirrored: copy.mirrored === true, size: place.size, units }
+  const here = <T extends { readonly placeId: string | null }>(all: readonly T[]): T[] =>
+    all.filter(({ placeId }) => placeId === place.id)
+  const lines = new Map(state.lines.map((line) => [line.id, line]))
+  const size = (now: NonNullable<Place['size']>): Held => ({
+    key: keyOf('size', sidesOf(place)),
+    words: `It is ${printSize(now, units)} now`,
+    facts:
+      sidesOf(place) === sidesOf(copy)
+        ? []
+        : [{ subject: 'place', subjectId: copy.id, facet: 'measured', placeId: copy.id, value: now }],
+  })
+  return [
+    ...(place.size ? [size(place.size)] : []),
+    ...here(state.lines).map((line): Held => {
+      const id = twin(line.id, copy.id)
+      const pair = lines.get(id)
+      const title = turnedWords(line.title, turning)
+      const scope = {
+        subject: 'line',
+        subjectId: id,
+        facet: 'excluded',
+        placeId: copy.id,
+        value: line.excluded,
+      } as const
+      return {
+        key: keyOf(line.id, line.excluded ? 'out' : 'in'),
+        words: line.excluded
+          ? `Left out: ${title} (${excludedWords(line.excluded)})`
+          : `${pair ? 'In again' : 'New'}: ${title}`,
+        facts: !pair
+          ? lineAgain(line, turning, id)
+          : (pair.excluded === null) === (line.excluded === null)
+            ? []
+            : [scope],
+      }
+    }),
+    ...here(state.selections).map((selection): Held => ({
+      key: keyOf(selection.id, 'there'),
+      words: `To choose: ${turnedWords(selection.what, turning)}`,
+      facts: selectionAgain(selection, turning, twin(selection.id, copy.id)),
+    })),
+    ...here(state.entries)
+      .filter(isBuiltAlike)
+      .map((entry): Held => ({
+        key: keyOf(entry.id, entry.seenAt),
+        words: `Written down: ${turnedWords(entryName(entry), turning)}`,
+        facts: [entryAgain(entry, turning, twin(entry.id, copy.id))],
+      })),
+  ]
+}
 
 /** A place again with its size, lines, selections and what is written of how it is built, none of it done yet.
  * @throws ImpossibleRequest `no-name` or `name-taken` with field `to` */
@@ -77,9 +125,9 @@ export function placeAgain(
 ): NewFact[] {
   requireFreeName(state, as.name)
   const id = ids.fresh()
-  const twin = (of: { readonly id: string }): string => ids.twin(of.id, id)
-  const turning = turningOf(place, id, mirrored, units)
   const { kind, level, size, openings } = place
+  const turned = mirrored ? { mirrored } : {}
+  const all = heldBy(state, place, { id, size, ...turned }, units, ids)
   return [
     {
       subject: 'place',
@@ -95,17 +143,11 @@ export function placeAgain(
         from: place.id,
         ...(openings === undefined ? {} : { openings }),
         ...(as.unit ? { unit: as.unit } : {}),
-        ...(mirrored ? { mirrored } : {}),
-        alike: held(state, place),
+        ...turned,
+        alike: all.map(({ key }) => key),
       },
     },
-    ...state.lines.filter((line) => line.placeId === place.id).flatMap((line) => lineAgain(line, turning, twin(line))),
-    ...state.selections
-      .filter((one) => one.placeId === place.id)
-      .flatMap((selection) => selectionAgain(selection, turning, twin(selection))),
-    ...state.entries
-      .filter((entry) => entry.placeId === place.id && isBuiltAlike(entry))
-      .map((entry) => entryAgain(entry, turning, twin(entry))),
+    ...all.flatMap(({ facts }) => facts),
   ]
 }
 
@@ -185,60 +227,25 @@ function renamed(text: string, was: string, will: string): string {
 }
 
 /** What was added or changed in places since they were copied, offered to each copy, never made there by itself. */
-export function offers(state: SiteState, units: Units, { twin }: Pick<Ids, 'twin'>): Offer[] {
+export function offers(state: SiteState, units: Units, ids: Pick<Ids, 'twin'>): Offer[] {
   const places = new Map(state.places.map((place) => [place.id, place]))
-  const lines = groupBy(state.lines, ({ placeId }) => placeId)
-  const mine = new Map(state.lines.map((line) => [line.id, line]))
   return state.places.flatMap((copy): Offer[] => {
     const source = places.get(copy.from ?? '')
     if (!source || !copy.alike) return []
     const known = new Set(copy.alike)
-    const turning = turningOf(source, copy.id, copy.mirrored === true, units)
-    const offer = (key: string, words: string, facts: readonly NewFact[]): Offer[] =>
-      known.has(key) ? [] : [{ key, placeId: copy.id, words, facts }]
-    return [
-      ...(source.size && (copy.size === null || sizeKey(source) !== sizeKey(copy))
-        ? offer(sizeKey(source), `It is ${printSize(source.size, units)} now`, [
-            { subject: 'place', subjectId: copy.id, facet: 'measured', placeId: copy.id, value: source.size },
-          ])
-        : []),
-      ...(lines.get(source.id) ?? []).flatMap((line) => {
-        const id = twin(line.id, copy.id)
-        const pair = mine.get(id)
-        if (!line.excluded)
-          return pair ? [] : offer(line.id, `New: ${turnedWords(line.title, turning)}`, lineAgain(line, turning, id))
-        if (!pair || pair.excluded) return []
-        return offer(outKey(line.id), `Left out: ${pair.title} (${excludedWords(line.excluded)})`, [
-          { subject: 'line', subjectId: pair.id, facet: 'excluded', placeId: copy.id, value: line.excluded },
-        ])
-      }),
-      ...state.selections
-        .filter(({ placeId }) => placeId === source.id)
-        .flatMap((selection) =>
-          offer(
-            selection.id,
-            `To choose: ${turnedWords(selection.what, turning)}`,
-            selectionAgain(selection, turning, twin(selection.id, copy.id)),
-          ),
-        ),
-      ...state.entries
-        .filter((entry) => entry.placeId === source.id && isBuiltAlike(entry))
-        .flatMap((entry) =>
-          offer(entryKey(entry), `Written down: ${turnedWords(entryName(entry), turning)}`, [
-            entryAgain(entry, turning, twin(entry.id, copy.id)),
-          ]),
-        ),
-    ]
+    return heldBy(state, source, copy, units, ids)
+      .filter(({ key, facts }) => facts.length > 0 && !known.has(key))
+      .map((one) => ({ ...one, placeId: copy.id }))
   })
 }
 
-/** A copy in which some offers are settled: taken over, or not so here. */
+/** A copy in which some offers are settled: taken over, or not so here, until the thing stands otherwise again. */
 export const settledOffers = (copy: Place, keys: readonly string[]): NewFact => ({
   subject: 'place',
   subjectId: copy.id,
   facet: 'alike',
   placeId: copy.id,
-  value: [...new Set([...(copy.alike ?? []), ...keys])],
+  value: [...(copy.alike ?? []).filter((known) => !keys.some((key) => thingOf(key) === thingOf(known))), ...keys],
 })
 
 /** The units of a house, each with its places, in walking order. */

@@ -12,7 +12,7 @@ const MOST_TRIES = 3
 const SIDES = { shared: 1600, thumb: 480 } as const
 export type PhotoSize = keyof typeof SIDES
 
-export const photoFile = (firm: FirmFolder, hash: string, size: PhotoSize | 'original'): string =>
+export const photoFile = (firm: Pick<FirmFolder, 'path'>, hash: string, size: PhotoSize | 'original'): string =>
   join(firm.path, 'photos', hash.slice(0, 2), `${hash}.${size}`)
 
 /** Reads what a picture is, without decoding it; null where it is none. */

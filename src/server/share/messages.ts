@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { simulatedMail, smtpMail, type MailTransport } from '../../devices/mail/mailTransport'
 import { simulatedText, type TextTransport } from '../../devices/text/simulatedText'
-import { channelOf, isQuiet, MORNING_FROM, minutesToWait, textOf } from '../../core/share/outbox'
+import { channelOf, isQuiet, minutesToWait, textOf } from '../../core/share/outbox'
 import { readFirm } from '../../data/firm'
 import {
   insertMessage,
@@ -65,7 +65,7 @@ async function passThrough(firm: FirmFolder, mail: MailTransport, text: TextTran
   const hour = firm.clock.hour()
   const failed: string[] = []
   for (const message of readUnsentMessages(firm.db, firm.clock.now())) {
-    if (isQuiet(hour) && !(message.early && hour >= MORNING_FROM)) continue
+    if (isQuiet(hour, message.early)) continue
     const byText = channelOf(message.address) === 'text'
     if (!mayGo(firm, byText ? text : mail)) continue
     const body = withLinks(firm, message.body)
@@ -95,17 +95,8 @@ async function passThrough(firm: FirmFolder, mail: MailTransport, text: TextTran
   return failed
 }
 
-const SECONDS_BETWEEN = 60
-
 /** Whether mail that is written would go: with a server for it, or in the demo. */
 export const mailGoes = (firm: FirmFolder): boolean => mayGo(firm, mailTransport())
-
-/** Looks into the outbox now and then for as long as the server runs: what was left when it stopped, what failed, what
- * waited for the morning. */
-export function startOutbox(firm: FirmFolder): void {
-  startSending(firm)
-  setInterval(() => startSending(firm), SECONDS_BETWEEN * 1000).unref()
-}
 
 /** What was written lately, as it went or will go. */
 export const outbox = (firm: FirmFolder) => ({

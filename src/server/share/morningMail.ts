@@ -43,14 +43,6 @@ export function writeMorningMails(firm: FirmFolder): void {
   }
 }
 
-const SECONDS_BETWEEN = 60
-
-/** Looks at the clock now and then for as long as the server runs. */
-export function startMornings(firm: FirmFolder): void {
-  writeMorningMails(firm)
-  setInterval(() => writeMorningMails(firm), SECONDS_BETWEEN * 1000).unref()
-}
-
 /** What somebody reads in the morning; null where it concerns them in nothing. */
 export function morningMail(context: Context): MorningMail | null {
   const { db, today, person } = context

@@ -86,16 +86,17 @@ function pageFor(firm: FirmFolder, token: string, { link, site, state, party }: 
   const told = readToldOthers(firm.db).get(party.id)
   const now = othersOf(site.id, state, plan.visits, today).find(({ id }) => id === party.id)
   const reader = readerOf(party)
+  // Who follows the work learns of no place and no day.
+  const looksOnly = reader === 'followers'
   const asks = reader && isPaperReader(reader) ? openQuestions(reader, state, plan) : []
   return {
     token,
     name: String(party.values.name),
     firm: readFirm(firm.db)?.name ?? '',
-    looksOnly: reader === 'followers',
-    // Who follows the work learns of no place.
-    site: reader === 'followers' ? '' : site.name,
+    looksOnly,
+    site: looksOnly ? '' : site.name,
     // The letter has the days of those next door; what they were asked for beside that is not in it.
-    days: told && reader !== 'followers' ? otherDays(reader === 'neighbours' ? { ...told, days: [] } : told) : [],
+    days: told && !looksOnly ? otherDays(reader === 'neighbours' ? { ...told, days: [] } : told) : [],
     changing:
       told && now ? otherChanges(told, now.facts, plan.visits, finishedKeys(firm.db, [site])).length > 0 : false,
     asks,

@@ -1,10 +1,9 @@
 import { array, boolean, number, object, string } from 'yup'
 import { placeChangeFacts, PLACE_CHANGES, type PlaceChange } from '../../core/walk/placeChanges'
-import { insertObservations } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { laidState } from '../siteStates'
-import { factOf } from '../walk/recordFacts'
+import { keepFacts } from '../walk/recordFacts'
 import { twinIds } from '../../schemas/twinIds'
 import { oneLine } from '../../schemas/trimmed'
 
@@ -32,7 +31,6 @@ export function changePlace(context: Context, siteId: string, body: unknown): { 
   const place = state.places.find((one) => one.id === placeId)
   if (!place) throw new Refusal(404, 'Place: it is not on this site any more. Reload the page.', 'placeId')
   const facts = placeChangeFacts(state, place, change as PlaceChange, site.units, twinIds)
-  const observations = facts.map((fact) => factOf(context, site.id, fact))
-  context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
+  keepFacts(context, site.id, facts)
   return { facts: facts.length }
 }

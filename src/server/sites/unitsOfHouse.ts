@@ -1,13 +1,11 @@
 import { array, boolean, object, string } from 'yup'
-import type { NewFact } from '../../core/walk/observation'
 import { copyUnit, offers, settledOffers } from '../../core/walk/units'
-import { insertObservations } from '../../data/observations'
 import { oneLine } from '../../schemas/trimmed'
 import { twinIds } from '../../schemas/twinIds'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { laidState } from '../siteStates'
-import { factOf } from '../walk/recordFacts'
+import { keepFacts } from '../walk/recordFacts'
 
 const name = (what: string) => oneLine().max(40, `${what}: use at most 40 characters.`).default('')
 const copySchema = object({
@@ -25,7 +23,7 @@ export function copyUnitOf(context: Context, siteId: string, body: unknown): { p
   context.requireLead()
   const site = context.site(siteId)
   const facts = copyUnit(laidState(context.db, site), copySchema.validateSync(body), site.units, twinIds)
-  keep(context, site.id, facts)
+  keepFacts(context, site.id, facts)
   return { places: facts.filter(({ subject, facet }) => subject === 'place' && facet === 'laid').length }
 }
 
@@ -45,11 +43,6 @@ export function settleOffer(context: Context, siteId: string, body: unknown): { 
   if (!offer) throw new Refusal(404, 'That was settled already, or has changed again. Reload the page.', 'key')
   const copy = state.places.find(({ id }) => id === placeId)!
   const facts = [...(take ? offer.facts : []), settledOffers(copy, [key])]
-  keep(context, site.id, facts)
+  keepFacts(context, site.id, facts)
   return { facts: facts.length }
-}
-
-function keep(context: Context, siteId: string, facts: readonly NewFact[]): void {
-  const observations = facts.map((fact) => factOf(context, siteId, fact))
-  context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
 }

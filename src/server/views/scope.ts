@@ -1,5 +1,5 @@
 import { deskAmount } from '../../core/scope/lineAmount'
-import { dateOnly, longDay, dayOf } from '../../core/calendar/day'
+import { dateOnly, longDay, dayOf, justBefore } from '../../core/calendar/day'
 import type { Units } from '../../core/measure/length'
 import { printQuantity, shownQuantity } from '../../core/measure/quantity'
 import { printSize } from '../../core/measure/size'
@@ -215,8 +215,6 @@ function changesSince(context: Context, site: Site, now: SiteState, walkId: stri
       .map((d) => ({ ...d, place: placeName(now, d.placeId), tradeName: d.trade ? TRADES[d.trade] : null })),
   }
 }
-
-const justBefore = (instant: string): string => new Date(Date.parse(instant) - 1).toISOString()
 
 /** What is not settled at each place. */
 function openMatters(

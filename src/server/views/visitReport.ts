@@ -1,4 +1,4 @@
-import { dayOf, longDay, type Instant } from '../../core/calendar/day'
+import { dayOf, justBefore, longDay, type Instant } from '../../core/calendar/day'
 import { entryKind } from '../../core/entries/entryKinds'
 import { composeVisitReport } from '../../core/share/visitReport'
 import { conditionWords } from '../../core/walk/siteConditions'
@@ -12,8 +12,6 @@ import { recordOf, recordUpTo } from '../siteStates'
 
 /** How many of the last visits stand in a report where none are named. */
 const LAST = 3
-
-const justBefore = (instant: Instant): Instant => new Date(Date.parse(instant) - 1).toISOString()
 
 /** What of the registers is for somebody outside: who the parties are and what we learned is not. */
 const told = (state: SiteState): SiteState => ({

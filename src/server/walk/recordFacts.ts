@@ -47,6 +47,12 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
   return { recorded: checked.length }
 }
 
+/** Keeps facts that the use case made itself, all of them or none. */
+export function keepFacts(context: Context, siteId: string, facts: readonly NewFact[]): void {
+  const observations = facts.map((fact) => factOf(context, siteId, fact))
+  context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
+}
+
 /** An observation made at the desk, now, by the person signed in. */
 export function factOf(
   context: Pick<Context, 'person' | 'now' | 'order'>,

@@ -41,7 +41,7 @@ export function MovedWallFields({ place, places, units }: MovedWallFieldsProps) 
   const readBack = (): void =>
     setThen(follows(place, places, wallMoveOf(new FormData(fields.current!.closest('form')!)), units))
   return (
-    <fieldset ref={fields} onChange={() => queueMicrotask(readBack)}>
+    <fieldset ref={fields} onChange={readBack}>
       <FormLabel className="d-block">
         Which measure of {place.name} changes
         <SideSelect name="side" place={place} units={units} />
