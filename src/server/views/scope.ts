@@ -28,20 +28,19 @@ import { mattersAt } from '../../core/walk/mattersAt'
 import { differences } from '../../core/walk/differences'
 import { roomPlan } from '../../core/sketches/roomPieces'
 import { seenWords } from '../../core/walk/mist'
-import type { Observation } from '../../core/walk/observation'
 import { VISIT_KINDS } from '../../core/walk/observation'
 import { conditionWords } from '../../core/walk/siteConditions'
-import { siteContradictions } from './siteContradictions'
+import { siteContradictions, toldSizes } from './siteContradictions'
 import { finishDays } from '../../core/schedule/finishDays'
 import { wallMovedWords } from '../../core/walk/movedWall'
 import { placeName, type Place, type SiteState, type Walk } from '../../core/walk/siteState'
-import { readHistory } from '../../data/observations'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { recordUpTo } from '../siteStates'
 import { readersOf } from '../../core/share/paper'
+import type { ToldSize } from '../../core/walk/contradictions'
 import { mistByPlace } from './sitePlaces'
 
 /** The weave of a site with everything that its cells and rows open to. */
@@ -67,7 +66,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const relations = relationsFor(site.schools, site.ownRelations)
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   const finish = plan && finishDays(plan, site.id, context.today)?.likely
-  const sizes = ['laid', 'measured'].flatMap((facet) => readHistory(context.db, site.id, 'place', facet))
+  const sizes = toldSizes(context.db, site.id)
   return {
     site: { id: site.id, name: site.name, units: site.units },
     person: context.person.name,
@@ -173,13 +172,11 @@ function levelStatus(state: SiteState, level: string): string | null {
 }
 
 /** What a place was measured as before the size that stands, newest first. */
-const earlierSizes = (history: readonly Observation[], placeId: string, units: Units): string[] =>
-  history
-    .flatMap((o) => {
-      if (o.subject !== 'place' || o.subjectId !== placeId) return []
-      const size = o.facet === 'measured' ? o.value : o.facet === 'laid' ? o.value.size : null
-      return size ? [`${printSize(size, units)} (${o.by}, ${dateOnly(dayOf(o.seenAt))})`] : []
-    })
+const earlierSizes = (told: readonly ToldSize[], placeId: string, units: Units): string[] =>
+  told
+    .flatMap(({ placeId: of, size, by, at }) =>
+      of === placeId ? [`${printSize(size, units)} (${by}, ${dateOnly(dayOf(at))})`] : [],
+    )
     .slice(0, -1)
     .reverse()
 
