@@ -2,9 +2,12 @@ import next from 'eslint-config-next/core-web-vitals'
 import typescript from 'eslint-config-next/typescript'
 import prettier from 'eslint-config-prettier'
 
+// What stands on a page: only there is anything for the rules of React, of Next and of accessible markup to read.
+const PAGES = ['src/app/**/*.{ts,tsx}', 'src/ui/**/*.{ts,tsx}', '**/*.tsx']
+
 const config = [
   { ignores: ['.next/**', 'dist/**', 'public/**', 'next-env.d.ts', '.demo/**'] },
-  ...next,
+  ...next.map((part) => (part.rules ? { ...part, files: PAGES } : part)),
   ...typescript,
   prettier,
   {

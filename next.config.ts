@@ -1,5 +1,5 @@
 import type { NextConfig } from 'next'
-import { withSerwist } from '@serwist/turbopack'
+import { PHASE_PRODUCTION_SERVER } from 'next/constants'
 
 const config: NextConfig = {
   reactStrictMode: true,
@@ -25,4 +25,6 @@ const config: NextConfig = {
   distDir: process.env.AFTERMIST_BUILD ?? '.next',
 }
 
-export default withSerwist(config)
+/** What makes the walk's store is asked for where the app is built; a server that is started need not read it. */
+export default async (phase: string): Promise<NextConfig> =>
+  phase === PHASE_PRODUCTION_SERVER ? config : (await import('@serwist/turbopack')).withSerwist(config)

@@ -2,6 +2,7 @@ import type { BrowserContext, Page } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
+import { violations } from './accessible'
 import {
   clickText,
   complaints,
@@ -12,7 +13,6 @@ import {
   textOf,
   waitForText,
   type RunningApp,
-  violations,
   typeInto,
   until,
 } from './harness'

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, expect, test } from 'vitest'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { demoFolder } from '../fixtures/folder'
 import { planPdf } from '../fixtures/planPdf'
+import { violations } from './accessible'
 import {
   clickText,
   DESK,
@@ -17,7 +18,6 @@ import {
   waitForText,
   type RunningApp,
   until,
-  violations,
 } from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')

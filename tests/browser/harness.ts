@@ -1,4 +1,3 @@
-import { AxePuppeteer } from '@axe-core/puppeteer'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -190,22 +189,6 @@ export const textOf = (page: Page): Promise<string> => page.evaluate(() => docum
 export async function typeInto(page: Page, selector: string, text: string): Promise<void> {
   await page.waitForSelector(selector)
   await page.type(selector, text)
-}
-
-/** Our pages have no frames: what was found need not be gathered in a page of its own. */
-const looked = (page: Page) =>
-  new AxePuppeteer(page).setLegacyMode().options({ resultTypes: ['violations'], preload: false })
-
-/** What of a page somebody cannot use, by rule and place. */
-export async function violations(page: Page): Promise<string[]> {
-  await until(page, () => document.readyState === 'complete')
-  return (await looked(page).analyze()).violations.map(
-    (one) =>
-      `${one.id}: ${one.nodes
-        .map((node) => node.target.join(' '))
-        .slice(0, 3)
-        .join(' | ')}`,
-  )
 }
 
 /** Whatever a page complains of in its console, a refused script or style among it. */

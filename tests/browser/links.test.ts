@@ -8,18 +8,8 @@ import { withLinks } from '../../src/server/share/links'
 import { databaseFile } from '../../src/server/firmFolder'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import {
-  clickText,
-  DESK,
-  openPage,
-  PHONE,
-  textOf,
-  typeInto,
-  violations,
-  waitForText,
-  type RunningApp,
-  until,
-} from './harness'
+import { violations } from './accessible'
+import { clickText, DESK, openPage, PHONE, textOf, typeInto, waitForText, type RunningApp, until } from './harness'
 
 let app: RunningApp
 let windows: BrowserContext

@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest'
 import { emptyFolder } from '../fixtures/folder'
-import { clickText, DESK, openPage, openWindow, serveFolder, textOf, waitForText, until, violations } from './harness'
+import { violations } from './accessible'
+import { clickText, DESK, openPage, openWindow, serveFolder, textOf, waitForText, until } from './harness'
 
 test('an empty folder: a firm, a site of eight places and its first plan without reading anything', async () => {
   const empty = await serveFolder(emptyFolder())

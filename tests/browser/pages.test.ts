@@ -2,7 +2,8 @@ import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { onDemo } from './demo'
 import { FORBIDDEN_PATTERNS } from '../fixtures/forbiddenPatterns'
-import { complaints, DESK, openPage, PHONE, textOf, type RunningApp, violations } from './harness'
+import { violations } from './accessible'
+import { complaints, DESK, openPage, PHONE, textOf, type RunningApp } from './harness'
 import { MAIN_PAGES } from './routes'
 
 let app: RunningApp

@@ -2,18 +2,8 @@ import type { BrowserContext } from 'puppeteer-core'
 import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import {
-  clickText,
-  DESK,
-  openPage,
-  PHONE,
-  textOf,
-  typeInto,
-  violations,
-  waitForText,
-  type RunningApp,
-  until,
-} from './harness'
+import { violations } from './accessible'
+import { clickText, DESK, openPage, PHONE, textOf, typeInto, waitForText, type RunningApp, until } from './harness'
 
 const BAKEHOUSE = siteIdOf('bakehouse')
 let app: RunningApp

@@ -2,7 +2,8 @@ import type { BrowserContext, Page } from 'puppeteer-core'
 import { expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
-import { clickText, DESK, openPage, PHONE, textOf, waitForText, type RunningApp, violations } from './harness'
+import { violations } from './accessible'
+import { clickText, DESK, openPage, PHONE, textOf, waitForText, type RunningApp } from './harness'
 
 const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
 let app: RunningApp

@@ -9,6 +9,7 @@ import { readObservations, rebuildRegisters } from '../../src/data/observations'
 import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { databaseFile } from '../../src/server/firmFolder'
 import { demoFolder } from '../fixtures/folder'
+import { violations } from './accessible'
 import {
   clickText,
   DESK,
@@ -23,7 +24,6 @@ import {
   walkIsKept,
   type RunningApp,
   until,
-  violations,
 } from './harness'
 
 const SITE = siteIdOf('tollgate')

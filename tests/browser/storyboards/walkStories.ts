@@ -4,6 +4,7 @@ import sharp from 'sharp'
 import type { BrowserContext, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { demoFolder } from '../../fixtures/folder'
+import { violations } from '../accessible'
 import {
   openPage,
   openWindow,
@@ -14,7 +15,6 @@ import {
   walkIsKept,
   type RunningApp,
   until,
-  violations,
 } from '../harness'
 import { ENTRY_KINDS } from '../../../src/core/entries/entryKinds'
 import { stepsOf, type Step, type Story, type Walk } from './story'
