@@ -2,7 +2,19 @@ import { BaseSequencer, type TestSpecification } from 'vitest/node'
 
 /** Begins with what takes longest, so that no core waits for one file at the end. */
 export class LongestFirst extends BaseSequencer {
-  private static readonly ORDER = ['shells', 'refits', 'pages', 'walk', 'desk', 'access', 'links', 'plan']
+  private static readonly ORDER = [
+    'refits',
+    'walk',
+    'shells',
+    'desk',
+    'pages',
+    'plan',
+    'access',
+    'drawings',
+    'touches',
+    'anything',
+    'links',
+  ]
   override sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const rank = ({ moduleId }: TestSpecification): number => {
       const at = LongestFirst.ORDER.findIndex((name) => moduleId.endsWith(`${name}.test.ts`))

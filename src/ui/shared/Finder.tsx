@@ -1,6 +1,6 @@
 'use client'
 import MiniSearch from 'minisearch'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import Accordion from 'react-bootstrap/Accordion'
 import Form from 'react-bootstrap/Form'
 import ListGroup from 'react-bootstrap/ListGroup'
@@ -23,12 +23,7 @@ interface FinderProps {
 export function Finder({ fitting, telling, onChoose }: FinderProps) {
   const [sought, setSought] = useState('')
   const told = TELLABLE.filter(({ id }) => telling.includes(id))
-  const index = useMemo(() => {
-    const made = new MiniSearch<Sought>(FIND_OPTIONS)
-    made.addAll([...WRITABLE, ...TELLABLE.filter(({ id }) => telling.includes(id))])
-    return made
-  }, [telling])
-  const found = sought.trim() === '' ? null : idsOf(index, sought).map((id) => NAMED.get(id)!)
+  const found = sought.trim() === '' ? null : idsOf(sought, telling).map((id) => NAMED.get(id)!)
   const list = (items: readonly Sought[]) => (
     <ListGroup variant="flush" as="div">
       {items.map(({ id, name }) => (
@@ -77,10 +72,23 @@ export function Finder({ fitting, telling, onChoose }: FinderProps) {
   )
 }
 
+const WRITTEN = new Set(WRITABLE.map(({ id }) => id))
 const NAMED: ReadonlyMap<string, Sought> = new Map([...WRITABLE, ...TELLABLE].map((one) => [one.id, one]))
 
-function idsOf(index: MiniSearch<Sought>, sought: string): string[] {
-  const all = index.search(sought)
-  const hits = all.length > 0 ? all : index.search(sought, { combineWith: 'OR' })
+/** Made when the first word is typed, and kept: the words of all kinds are some work for a phone. */
+let made: MiniSearch<Sought> | undefined
+
+function wordsOfKinds(): MiniSearch<Sought> {
+  if (made === undefined) {
+    made = new MiniSearch<Sought>(FIND_OPTIONS)
+    made.addAll([...WRITABLE, ...TELLABLE])
+  }
+  return made
+}
+
+function idsOf(sought: string, telling: readonly string[]): string[] {
+  const filter = ({ id }: { readonly id: unknown }): boolean => WRITTEN.has(String(id)) || telling.includes(String(id))
+  const all = wordsOfKinds().search(sought, { filter })
+  const hits = all.length > 0 ? all : wordsOfKinds().search(sought, { combineWith: 'OR', filter })
   return hits.slice(0, MOST).map(({ id }) => String(id))
 }
