@@ -163,6 +163,14 @@ describe('the client’s update', () => {
       }).done[0],
     ).toContain('It is hidden work')
   })
+  test('a piece of work that is done is not told as nothing, though the stage goes on', () => {
+    const done = stateOf([
+      ...now,
+      seen({ subject: 'line', facet: 'progress', subjectId: 'bath/bathroom-rebuilt/5', placeId: 'bath', value: 100 }),
+    ])
+    const update = { siteId: 'site', today: TODAY, before: state, now: done, plan, units: 'metric' as const }
+    expect(composeClientUpdate({ ...update, orderBy: new Map() }).done.join(' ')).not.toContain('Nothing was finished')
+  })
 })
 
 describe('nothing leaks', () => {
