@@ -8,8 +8,8 @@ export default defineConfig({
     globalSetup: 'tests/browser/globalSetup.ts',
     testTimeout: 300_000,
     hookTimeout: 300_000,
-    // Each file has a server and a window of its own in the one browser; of three one mostly waits for a page.
-    maxWorkers: 3,
+    // Each file has a server and a window of its own in the one browser; of four on two cores two mostly wait for a page.
+    maxWorkers: 4,
     pool: 'forks',
     isolate: false,
     sequence: { sequencer: LongestFirst },
