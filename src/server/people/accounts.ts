@@ -1,5 +1,5 @@
 import { away } from '../../schemas/away'
-import { firmName as firmNameSchema, habits } from '../../schemas/firm'
+import { credentials, newFirm, newPerson, passwordChange, passwordReset } from '../../schemas/people'
 import { randomBytes } from 'node:crypto'
 import { v7 as uuid } from 'uuid'
 import { array, object, string } from 'yup'
@@ -23,23 +23,8 @@ import { deleteSessionsOf } from '../../data/sessions'
 import type { Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
-import { oneLine } from '../../schemas/trimmed'
-import { decoyHash, isPassword, newPassword, strongHash } from './passwords'
+import { decoyHash, isPassword, strongHash } from './passwords'
 import { slowDown } from './signInTries'
-
-const login = oneLine()
-  .min(2, 'Sign-in name: use at least 2 characters.')
-  .max(80, 'Sign-in name: use at most 80 characters.')
-  .required('Sign-in name: type one.')
-const personName = oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
-
-const newFirm = object({
-  firm: firmNameSchema,
-  name: personName,
-  login,
-  password: newPassword,
-  ...habits,
-})
 
 /** Creates the firm and its owner; only once, on an empty folder. */
 export async function createFirm(firm: FirmFolder, body: unknown, demo = false): Promise<Person> {
@@ -57,13 +42,6 @@ export async function createFirm(firm: FirmFolder, body: unknown, demo = false):
   })()
   return readPersonByLogin(firm.db, input.login)!
 }
-
-const newPerson = object({
-  name: personName,
-  login,
-  password: newPassword,
-  role: string().oneOf(['lead', 'crew'], 'Role: choose lead or crew.').required('Role: choose one.'),
-})
 
 export async function addPerson(context: Context, body: unknown): Promise<Person> {
   context.requireOwner()
@@ -84,10 +62,6 @@ export async function addPerson(context: Context, body: unknown): Promise<Person
 
 const firmName = (context: Pick<Context, 'db'>): string => readFirm(context.db)?.name ?? ''
 
-const credentials = object({
-  login: oneLine().max(80, 'Sign-in name: use at most 80 characters.').required('Sign-in name: type it.'),
-  password: string().max(200, 'Password: use at most 200 characters.').required('Password: type it.'),
-})
 const WRONG = 'Sign-in name or password is not right. Try again.'
 
 /** @param address where the request came from
@@ -117,16 +91,11 @@ export function signInToDemo(firm: FirmFolder, body: unknown): Person {
   return person
 }
 
-const change = object({
-  current: string().max(200).required('Present password: type it.'),
-  password: newPassword,
-})
-
 /** Somebody changes their own password. Every session of theirs ends; the caller opens a new one here.
  * @throws Refusal 401 where the present one is wrong, 429 after too many tries */
 export async function changePassword(context: Context, body: unknown, address = ''): Promise<void> {
   const { db, person, firm } = context
-  const input = change.validateSync(body)
+  const input = passwordChange.validateSync(body)
   await slowDown(firm, person.login, address)
   if (!(await isPassword(readPasswordHash(db, person.id), input.current))) {
     recordFailedSignIn(db, person.login, address, context.now())
@@ -145,12 +114,10 @@ function anotherPerson(context: Context, personId: string): Person {
   return person
 }
 
-const reset = object({ password: newPassword })
-
 /** The owner gives somebody a new password, who is signed out everywhere. */
 export async function resetPassword(context: Context, personId: string, body: unknown): Promise<void> {
   const person = anotherPerson(context, personId)
-  const { password } = reset.validateSync(body)
+  const { password } = passwordReset.validateSync(body)
   savePasswordHash(context.db, person.id, await strongHash(password, [firmName(context), person.name, person.login]))
   deleteSessionsOf(context.db, person.id)
   logAtDoor(context.db, 'password reset', context.person.name, person.name, context.now())

@@ -1,35 +1,10 @@
-import { array, object, string } from 'yup'
 import { dayOf, shortDay } from '../../core/calendar/day'
 import { DOOR_EVENTS, logAtDoor, readDoorLog } from '../../data/doorLog'
 import { writeAs } from '../../core/habits/habits'
 import { saveFirmDoors, saveHabits } from '../../data/firm'
+import { doors } from '../../schemas/doors'
 import { firm } from '../../schemas/firm'
 import type { Context } from '../context'
-import { oneLine } from '../../schemas/trimmed'
-
-const doors = object({
-  address: oneLine()
-    .max(200, 'Address: use at most 200 characters.')
-    .test('address', 'Address: write it whole and without a path, like https://walks.example.com.', (value) => {
-      if (!value) return true
-      const url = URL.canParse(value) ? new URL(value) : null
-      return url !== null && /^https?:$/.test(url.protocol) && url.pathname === '/' && !url.search && !url.username
-    })
-    .default(''),
-  allowedHosts: array(
-    string()
-      .trim()
-      .lowercase()
-      .matches(
-        /^[a-z0-9](?:[a-z0-9.:-]*[a-z0-9])?$/,
-        'Hosts: names or addresses alone, like nas.local or 192.168.1.20.',
-      )
-      .max(200)
-      .required('Hosts: names or addresses alone, like nas.local or 192.168.1.20.'),
-  )
-    .max(20, 'Hosts: at most 20.')
-    .default([]),
-})
 
 /** Keeps the address that links and mails carry, and the hosts of the house's own network that calendars may be read from. */
 export function keepFirmDoors(context: Context, body: unknown): void {

@@ -1,17 +1,10 @@
 import { hash, verify } from '@node-rs/argon2'
-import { string } from 'yup'
 import zxcvbn from 'zxcvbn'
 import { Refusal } from '../refusal'
 
-export const LEAST_LETTERS = 12
 /** What a guesser who knows the usual words and patterns needs at least: zxcvbn's 2 of 4, some 10^6 tries, against a door
  * that lets a few through an hour. */
 const LEAST_SCORE = 2
-
-export const newPassword = string()
-  .min(LEAST_LETTERS, `Password: use at least ${LEAST_LETTERS} characters.`)
-  .max(200, 'Password: use at most 200 characters.')
-  .required(`Password: choose one of at least ${LEAST_LETTERS} characters.`)
 
 /** The hash of a password that nobody guesses.
  * @param known words that a stranger would try first: the firm, the person, the sign-in name

@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { array, number, object, string } from 'yup'
+import { object, string } from 'yup'
 import { addDays, longDay, parseDay, shortDay, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { lostDays } from '../../core/schedule/lostDays'
@@ -17,7 +17,6 @@ import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import type { Pin, ProblemInput } from '../../core/schedule/problem'
 import { linesOfVisit } from '../../core/schedule/visits'
 import type { Line } from '../../core/scope/line'
-import { STAGES, TRADES } from '../../core/scope/vocabulary'
 import { readCrews } from '../../data/crews'
 import {
   deletePin,
@@ -34,40 +33,10 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { visitWords } from '../share/visitWords'
 import { siteState, siteStateWith } from '../siteStates'
-import { trimmed } from '../../schemas/trimmed'
+import { planChange } from '../../schemas/planChange'
 import { factOf, recordFacts } from '../walk/recordFacts'
 import { planAsOfNow, problemInput, towards, withState } from './planFirm'
 import { KEPT, PREVIEW, solveInWorker } from './solver'
-
-const visitKey = string().required('Visit: say which.')
-const half = number().oneOf([0, 1], 'Half: morning or afternoon.').required('Half: morning or afternoon.')
-const hours = number()
-  .typeError('Hours: write a number, like 8.')
-  .positive('Hours: more than 0.')
-  .max(10_000, 'Hours: at most 10 000.')
-
-const CHANGES = {
-  move: object({ visitKey, day: string().required('Day: choose one.'), half }),
-  swap: object({ visitKey, withKey: string().required('The other visit: choose one.') }),
-  hold: object({
-    visitKey,
-    reason: trimmed().max(400, 'Reason: use at most 400 characters.').required('Reason: type something.'),
-    until: string().nullable().default(null),
-  }),
-  split: object({
-    visitKey,
-    lineIds: array(string().required()).max(200).default([]),
-    hours: hours.nullable().default(null),
-  }),
-  add: object({
-    siteId: string().required('Site: say which.'),
-    placeId: string().required('Place: choose one.'),
-    stage: string().oneOf(Object.keys(STAGES), 'Stage: choose one of the list.').required('Stage: choose one.'),
-    trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
-    title: trimmed().max(160, 'What: use at most 160 characters.').required('What: say it in a few words.'),
-    hours: hours.required('Hours: write a number, like 8.'),
-  }),
-}
 
 /** A change as it would be made: the starts it sets, what it records, and the problem with both in it. */
 interface Tried {
@@ -143,9 +112,9 @@ export function undoLastPlan(context: Context): { undone: string } {
 
 function changeOf(body: unknown): PlanChange {
   const { kind } = object({
-    kind: string().oneOf(Object.keys(CHANGES), 'Change: not one of ours.').default('move'),
+    kind: string().oneOf(Object.keys(planChange), 'Change: not one of ours.').default('move'),
   }).validateSync(body)
-  const input = CHANGES[kind as PlanChange['kind']].validateSync(body)
+  const input = planChange[kind as PlanChange['kind']].validateSync(body)
   if ('day' in input) return { ...input, kind: 'move', day: parseDay(input.day) } as PlanChange
   if ('until' in input) return { ...input, kind: 'hold', until: input.until ? parseDay(input.until) : null }
   return { ...input, kind } as PlanChange

@@ -1,4 +1,3 @@
-import { object } from 'yup'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { emptyPlan } from '../../core/schedule/plan'
 import { ENGLISH } from '../../core/share/languages/english'
@@ -8,18 +7,16 @@ import { readMorningDue, saveMorningAddress, saveMorningWritten } from '../../da
 import { readPlan } from '../../data/plans'
 import { readStandards } from '../../data/standards'
 import type { Site } from '../../data/sites'
-import { mailAddress } from '../../schemas/trimmed'
+import { morning } from '../../schemas/people'
 import { contextFor, type Context } from '../context'
 import type { FirmFolder } from '../firmFolder'
 import { todayView } from '../views/today'
 import { addressOf } from './links'
 import { mailGoes, writeMessage } from './messages'
 
-const wanted = object({ address: mailAddress('Mail address') })
-
 /** Somebody says where they want to read in the morning what concerns them, or that they do not. */
 export function keepMorningAddress({ db, person }: Context, body: unknown): { address: string } {
-  const { address } = wanted.validateSync(body)
+  const { address } = morning.validateSync(body)
   saveMorningAddress(db, person.id, address)
   return { address }
 }

@@ -1,64 +1,20 @@
 import { v7 as uuid } from 'uuid'
-import { array, boolean, number, object, string } from 'yup'
+import { number, object, string } from 'yup'
 import { parseDay } from '../../core/calendar/day'
-import { LANGUAGES, type Language } from '../../core/share/languages/catalogue'
+import type { Language } from '../../core/share/languages/catalogue'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
 import { putCrewAway, readCrews, readCrewsPutAway, saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
 import { away } from '../../schemas/away'
+import { crew } from '../../schemas/crew'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
-import { contact, oneLine } from '../../schemas/trimmed'
-import { day } from '../../schemas/day'
-
-const crewSchema = object({
-  id: string().default(''),
-  name: oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type it.'),
-  trade: string().oneOf(Object.keys(TRADES), 'Trade: choose one of the list.').required('Trade: choose one.'),
-  crews: number()
-    .typeError('Crews: a whole number.')
-    .integer('Crews: a whole number.')
-    .min(1, 'Crews: at least 1.')
-    .max(20, 'Crews: at most 20.')
-    .required('Crews: how many places at once?'),
-  crewSize: number()
-    .typeError('People: a whole number.')
-    .integer('People: a whole number.')
-    .min(1, 'People: at least 1.')
-    .max(20, 'People: at most 20.')
-    .required('People: how many in a crew?'),
-  weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
-  daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.').default([]),
-  halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),
-  contact: contact('Contact'),
-  own: boolean().default(false),
-  mornings: boolean().default(false),
-  setUpHours: number()
-    .transform((value: number, original: unknown) => (original === '' ? 0 : value))
-    .typeError('Set-up: hours as a number, like 1.5.')
-    .min(0, 'Set-up: 0 or more hours.')
-    .max(8, 'Set-up: at most 8 hours; what takes longer is a line of its own.')
-    .default(0),
-  noticeDays: number()
-    .transform((value: number, original: unknown) => (original === '' ? null : value))
-    .typeError('Called ahead: working days as a number, or nothing for the firm’s figure.')
-    .integer('Called ahead: whole days.')
-    .min(0, 'Called ahead: 0 or more days.')
-    .max(60, 'Called ahead: at most 60 working days.')
-    .nullable()
-    .default(null),
-  alsoTrades: array(string().oneOf(Object.keys(TRADES), 'Also: choose trades of the list.').required())
-    .max(12, 'Also: at most 12 trades.')
-    .default([]),
-  language: string().oneOf(Object.keys(LANGUAGES), 'Language: choose one of the list.').default('en'),
-  licence: oneLine().max(60, 'Licence: use at most 60 characters.').default(''),
-})
 
 /** Adds or changes a crew. A licensed trade needs a licence on record. */
 export function keepCrew(context: Context, body: unknown): { id: string } {
   context.requireLead()
-  const input = crewSchema.validateSync(body)
+  const input = crew.validateSync(body)
   const trade = input.trade as Trade
   const alsoTrades = (input.alsoTrades as Trade[]).filter((one) => one !== trade)
   const licensed = [trade, ...alsoTrades].find(

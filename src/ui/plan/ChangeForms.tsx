@@ -1,8 +1,11 @@
-import { useState } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useForm, type Resolver } from 'react-hook-form'
 import { FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
+import { planChange } from '@/schemas/planChange'
+import { TextField } from '../shared/TextField'
 import type { VisitView } from './types'
 
 interface FormProps {
@@ -10,52 +13,60 @@ interface FormProps {
   readonly onChange: (change: PlanChange) => void
 }
 
+interface HoldTyped {
+  readonly visitKey: string
+  readonly reason: string
+  readonly until: string
+}
+
 /** A visit that waits for something, until a day where one is known. */
 export function HoldForm({ visit, onChange }: FormProps) {
-  const [reason, setReason] = useState('')
-  const [until, setUntil] = useState('')
+  const { register, handleSubmit, formState } = useForm<HoldTyped>({
+    resolver: yupResolver(planChange.hold) as Resolver<HoldTyped>,
+    defaultValues: { visitKey: visit.key, reason: '', until: '' },
+  })
+  const hold = handleSubmit(({ visitKey, reason, until }) =>
+    onChange({ kind: 'hold', visitKey, reason, until: until === '' ? null : (until as Day) }),
+  )
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault()
-        onChange({ kind: 'hold', visitKey: visit.key, reason, until: until === '' ? null : (until as Day) })
-      }}
-    >
-      <Form.Group controlId="hold-reason">
-        <Form.Label>What it waits for</Form.Label>
-        <Form.Control required value={reason} onChange={(event) => setReason(event.target.value)} />
-      </Form.Group>
-      <Form.Group controlId="hold-until">
-        <Form.Label>Until (if known)</Form.Label>
-        <Form.Control
-          type="date"
-          min={FIRST_DAY}
-          max={LAST_DAY}
-          value={until}
-          onChange={(event) => setUntil(event.target.value)}
-        />
-      </Form.Group>
-      <Button type="submit" variant="quiet" className="mt-2">
-        See who waits with it
-      </Button>
+    <Form onSubmit={(event) => void hold(event)} noValidate className="d-grid gap-2">
+      <TextField
+        id="hold-reason"
+        label="What it waits for"
+        wrong={formState.errors.reason?.message}
+        {...register('reason')}
+      />
+      <TextField
+        id="hold-until"
+        label="Until (if known)"
+        type="date"
+        min={FIRST_DAY}
+        max={LAST_DAY}
+        {...register('until')}
+      />
+      <div>
+        <Button type="submit" variant="quiet">
+          See who waits with it
+        </Button>
+      </div>
     </Form>
   )
 }
 
 /** Two visits that take each other's days. */
 export function SwapForm({ visit, others, onChange }: FormProps & { readonly others: readonly VisitView[] }) {
-  const [withKey, setWithKey] = useState('')
+  const { register, handleSubmit, formState } = useForm({
+    resolver: yupResolver(planChange.swap),
+    defaultValues: { visitKey: visit.key, withKey: '' },
+  })
+  const swap = handleSubmit((input) => onChange({ kind: 'swap', ...input }))
+  const wrong = formState.errors.withKey?.message
   if (others.length === 0) return <p>There is no other visit of this site or this crew.</p>
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault()
-        onChange({ kind: 'swap', visitKey: visit.key, withKey })
-      }}
-    >
+    <Form onSubmit={(event) => void swap(event)} noValidate>
       <Form.Group controlId="swap-with">
         <Form.Label>With</Form.Label>
-        <Form.Select required value={withKey} onChange={(event) => setWithKey(event.target.value)}>
+        <Form.Select isInvalid={wrong !== undefined} {...register('withKey')}>
           <option value="">Choose a visit</option>
           {others.map((one) => (
             <option key={one.key} value={one.key}>
@@ -64,6 +75,7 @@ export function SwapForm({ visit, others, onChange }: FormProps & { readonly oth
             </option>
           ))}
         </Form.Select>
+        <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
       </Form.Group>
       <Button type="submit" variant="quiet" className="mt-2">
         See what the swap does
@@ -72,46 +84,41 @@ export function SwapForm({ visit, others, onChange }: FormProps & { readonly oth
   )
 }
 
+interface SplitTyped {
+  readonly visitKey: string
+  readonly lineIds: string[]
+  readonly hours: number | string | null
+}
+
 /** Work that is done in a later coming: some of its lines, or the hours after the first. */
 export function SplitForm({ visit, onChange }: FormProps) {
-  const [later, setLater] = useState<readonly string[]>([])
-  const [hours, setHours] = useState(String(Math.max(1, Math.round(visit.hours / 2))))
   const single = visit.work.length === 1
+  const { register, handleSubmit, formState } = useForm<SplitTyped>({
+    resolver: yupResolver(planChange.split) as Resolver<SplitTyped>,
+    defaultValues: {
+      visitKey: visit.key,
+      lineIds: [],
+      hours: single ? String(Math.max(1, Math.round(visit.hours / 2))) : null,
+    },
+  })
+  const split = handleSubmit(({ visitKey, lineIds, hours }) =>
+    onChange({ kind: 'split', visitKey, lineIds, hours: hours === null ? null : Number(hours) }),
+  )
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault()
-        onChange({
-          kind: 'split',
-          visitKey: visit.key,
-          lineIds: single ? [] : later,
-          hours: single ? Number(hours) : null,
-        })
-      }}
-    >
+    <Form onSubmit={(event) => void split(event)} noValidate>
       {single ? (
-        <Form.Group controlId="split-hours">
-          <Form.Label>Hours in the first coming, of {visit.hours}</Form.Label>
-          <Form.Control
-            type="number"
-            min={0.5}
-            step={0.5}
-            required
-            value={hours}
-            onChange={(event) => setHours(event.target.value)}
-          />
-        </Form.Group>
+        <TextField
+          id="split-hours"
+          label={`Hours in the first coming, of ${visit.hours}`}
+          inputMode="decimal"
+          wrong={formState.errors.hours?.message}
+          {...register('hours')}
+        />
       ) : (
         <fieldset>
           <legend className="fs-6">What comes later</legend>
           {visit.work.map(({ id, words }) => (
-            <Form.Check
-              key={id}
-              id={`later ${id}`}
-              label={words}
-              checked={later.includes(id)}
-              onChange={(event) => setLater(event.target.checked ? [...later, id] : later.filter((one) => one !== id))}
-            />
+            <Form.Check key={id} id={`later ${id}`} label={words} value={id} {...register('lineIds')} />
           ))}
         </fieldset>
       )}

@@ -1,3 +1,4 @@
+import Table from 'react-bootstrap/Table'
 import dynamic from 'next/dynamic'
 import styles from './Risk.module.css'
 import type { PlanProps } from './types'
@@ -19,7 +20,7 @@ export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullabl
         <div className={styles.curve}>
           <FinishCurve tenths={tenths} />
         </div>
-        <table>
+        <Table size="sm">
           <caption className="visually-hidden">How many of ten ways are done by when</caption>
           <tbody>
             {tenths.map(({ share, day }) => (
@@ -29,7 +30,7 @@ export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullabl
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
         <p>The end hangs on these, one after the other:</p>
         <ol>
           {chain.map(({ key, words }) => (

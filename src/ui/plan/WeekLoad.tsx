@@ -1,4 +1,5 @@
 'use client'
+import Table from 'react-bootstrap/Table'
 import dynamic from 'next/dynamic'
 import type { Week } from './WeekBars'
 
@@ -11,7 +12,7 @@ export function WeekLoad({ weeks }: { readonly weeks: readonly Week[] }) {
       <WeekBars weeks={weeks} />
       <details className="soft">
         <summary>In figures</summary>
-        <table className="table table-sm">
+        <Table size="sm">
           <thead>
             <tr>
               <th scope="col">Week of</th>
@@ -28,7 +29,7 @@ export function WeekLoad({ weeks }: { readonly weeks: readonly Week[] }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </details>
     </>
   )

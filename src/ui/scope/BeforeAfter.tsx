@@ -26,14 +26,7 @@ export function BeforeAfter({
       </div>
       <Form.Label>
         <span className="visually-hidden">How much of the later photo of {place} is shown</span>
-        <input
-          type="range"
-          className="form-range"
-          min={0}
-          max={100}
-          value={share}
-          onChange={(event) => setShare(Number(event.target.value))}
-        />
+        <Form.Range min={0} max={100} value={share} onChange={(event) => setShare(Number(event.target.value))} />
       </Form.Label>
       <figcaption>
         {after.on} on the left, {before.on} on the right

@@ -92,7 +92,7 @@ function Said({
   }
   const invalid = (field: string) => (error?.field === field ? true : undefined)
   return (
-    <form className={styles.edits} onSubmit={keep} noValidate>
+    <Form className={styles.edits} onSubmit={keep} noValidate>
       <Form.Label>
         What is to be done
         <Form.Control name="title" defaultValue={line.title} aria-invalid={invalid('title')} />
@@ -141,7 +141,7 @@ function Said({
       <Button type="submit" variant="quiet">
         Keep changes
       </Button>
-    </form>
+    </Form>
   )
 }
 
@@ -235,13 +235,13 @@ function WaitsFor({
     }
   }
   return (
-    <form className={styles.edits} onSubmit={keep} noValidate aria-label={`What ${line.title.toLowerCase()} waits for`}>
+    <Form className={styles.edits} onSubmit={keep} noValidate aria-label={`What ${line.title.toLowerCase()} waits for`}>
       <WaitFields told={line.waits} choices={choices} sites={sites} />
       <FormError error={error} />
       <Button type="submit" variant="quiet">
         Keep what it waits for
       </Button>
-    </form>
+    </Form>
   )
 }
 

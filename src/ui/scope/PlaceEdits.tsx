@@ -91,7 +91,7 @@ export function ChangePlace({
   return (
     <details open={open}>
       <summary>This place changes</summary>
-      <form
+      <Form
         className={styles.edits}
         onSubmit={(event) => {
           event.preventDefault()
@@ -111,7 +111,7 @@ export function ChangePlace({
         <Button type="submit" variant="quiet" disabled={busy}>
           Change it
         </Button>
-      </form>
+      </Form>
     </details>
   )
 }

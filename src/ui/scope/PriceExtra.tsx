@@ -1,4 +1,5 @@
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
@@ -46,7 +47,7 @@ export function PriceExtra({
   return (
     <details>
       <summary>Price this extra</summary>
-      <form
+      <Form
         className={styles.edits}
         noValidate
         onSubmit={(event) => {
@@ -71,7 +72,7 @@ export function PriceExtra({
             </Button>
           )}
         </div>
-      </form>
+      </Form>
     </details>
   )
 }

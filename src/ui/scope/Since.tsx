@@ -138,7 +138,7 @@ function Asked({
               {side}
             </Button>
           ))}
-          <form
+          <Form
             onSubmit={(event) => {
               event.preventDefault()
               if (own.trim() !== '') answer(own)
@@ -153,7 +153,7 @@ function Asked({
                 onChange={(event) => setOwn(event.target.value)}
               />
             </Form.Label>
-          </form>
+          </Form>
         </>
       ) : (
         <ul>

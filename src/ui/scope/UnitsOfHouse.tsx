@@ -7,6 +7,7 @@ import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import ListGroup from 'react-bootstrap/ListGroup'
 import Table from 'react-bootstrap/Table'
+import Form from 'react-bootstrap/Form'
 import { groupBy } from '@/core/lists/groupBy'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
@@ -164,7 +165,7 @@ function CopyUnit({ siteId, places }: Pick<UnitsProps, 'places'> & { readonly si
   return (
     <section aria-labelledby="one-like-it">
       <h2 id="one-like-it">Another one like it</h2>
-      <form onSubmit={(event) => void copy(event)}>
+      <Form onSubmit={(event) => void copy(event)}>
         <fieldset className="mb-3">
           <legend className="fs-6 fw-bold">What this one is made of</legend>
           {[...groupBy(places, ({ level }) => level)].map(([level, here]) => (
@@ -211,7 +212,7 @@ function CopyUnit({ siteId, places }: Pick<UnitsProps, 'places'> & { readonly si
         <Button type="submit" variant="primary" disabled={busy}>
           Lay it out
         </Button>
-      </form>
+      </Form>
     </section>
   )
 }

@@ -53,7 +53,7 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
     router.refresh()
   }
   return (
-    <form
+    <Form
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
@@ -162,7 +162,7 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
       </p>
       {wrong && <p className="notice notice-error">{wrong.message}</p>}
       <FormError error={error} />
-    </form>
+    </Form>
   )
 }
 

@@ -1,17 +1,21 @@
 'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
+import { Controller, useForm, type Resolver } from 'react-hook-form'
 import { daysListed, type Day } from '@/core/calendar/day'
 import { LANGUAGES } from '@/core/share/languages/catalogue'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
+import { crew as schema } from '@/schemas/crew'
 import { BusyTimes } from './BusyTimes'
 import { FormError } from '../shared/FormError'
 import { PutAway } from './PutAway'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
+import { wrongWith } from '../shared/wrongWith'
 import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
@@ -122,57 +126,55 @@ export function CrewSettings({
   )
 }
 
+type Typed = 'name' | 'crews' | 'crewSize' | 'setUpHours' | 'noticeDays' | 'daysOff' | 'contact' | 'licence'
+/** As it is typed: the schema makes figures and lists of it. */
+type CrewTyped = Omit<CrewView, Typed | 'weekdays' | 'alsoTrades'> &
+  Record<Typed, string | number> & { weekdays: number[]; alsoTrades: Trade[] }
+
 function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
   const router = useRouter()
   const { busy, error, run } = useSend()
-  const [weekdays, setWeekdays] = useState(crew.weekdays)
-  const save = async (form: FormData): Promise<void> => {
-    const body = {
-      ...Object.fromEntries(form),
-      id: crew.id,
-      weekdays,
-      own: form.has('own'),
-      mornings: form.has('mornings'),
-      alsoTrades: form.getAll('alsoTrades'),
-      daysOff: String(form.get('daysOff'))
-        .split(/[,\s]+/)
-        .filter(Boolean),
-    }
-    if ((await run('/api/crews', body)) === null) return
+  const { register, handleSubmit, control, formState } = useForm<CrewTyped>({
+    resolver: yupResolver(schema) as unknown as Resolver<CrewTyped>,
+    defaultValues: {
+      ...crew,
+      weekdays: [...crew.weekdays],
+      alsoTrades: [...crew.alsoTrades],
+      daysOff: crew.daysOff.join(', '),
+      noticeDays: crew.noticeDays ?? '',
+    },
+  })
+  const save = handleSubmit(async (input) => {
+    if ((await run('/api/crews', input)) === null) return
     router.refresh()
     onDone()
-  }
-  const text = (name: keyof CrewView, label: string, value: string | number) => (
-    <TextField id={`crew-${name}`} name={name} label={label} defaultValue={value} />
+  })
+  const text = (name: Typed, label: string) => (
+    <TextField id={`crew-${name}`} label={label} wrong={wrongWith(formState.errors[name])} {...register(name)} />
   )
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault()
-        void save(new FormData(event.currentTarget))
-      }}
-    >
+    <Form onSubmit={(event) => void save(event)} noValidate>
       <div className={styles.house}>
-        {text('name', 'Name', crew.name)}
+        {text('name', 'Name')}
         <Form.Group controlId="crew-trade">
           <Form.Label>Trade</Form.Label>
-          <Form.Select name="trade" defaultValue={crew.trade}>
+          <Form.Select {...register('trade')}>
             <Options of={TRADES} />
           </Form.Select>
         </Form.Group>
         <Form.Group controlId="crew-also">
           <Form.Label>Also, where nobody else does</Form.Label>
-          <Form.Select name="alsoTrades" multiple defaultValue={[...crew.alsoTrades]}>
+          <Form.Select multiple {...register('alsoTrades')}>
             <Options of={TRADES} />
           </Form.Select>
         </Form.Group>
-        {text('crews', 'Crews (places at once)', crew.crews)}
-        {text('crewSize', 'People in each', crew.crewSize)}
-        {text('setUpHours', 'Hours to set up and clear away, each coming', crew.setUpHours)}
-        {text('noticeDays', 'Called ahead, in working days (empty: as the firm does)', crew.noticeDays ?? '')}
+        {text('crews', 'Crews (places at once)')}
+        {text('crewSize', 'People in each')}
+        {text('setUpHours', 'Hours to set up and clear away, each coming')}
+        {text('noticeDays', 'Called ahead, in working days (empty: as the firm does)')}
         <Form.Group controlId="crew-halves">
           <Form.Label>Half of the day</Form.Label>
-          <Form.Select name="halves" defaultValue={crew.halves}>
+          <Form.Select {...register('halves')}>
             <option value="both">whole days</option>
             <option value="morning">mornings only</option>
             <option value="afternoon">afternoons only</option>
@@ -180,21 +182,25 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
         </Form.Group>
         <Form.Group controlId="crew-language">
           <Form.Label>Their notices in</Form.Label>
-          <Form.Select name="language" defaultValue={crew.language}>
+          <Form.Select {...register('language')}>
             <Options of={LANGUAGES} />
           </Form.Select>
         </Form.Group>
-        {text('daysOff', 'Days off (year-month-day, with commas)', crew.daysOff.join(', '))}
-        {text('contact', 'Mail address, or a telephone', crew.contact)}
-        {text('licence', 'Licence', crew.licence)}
-        <Form.Check
-          id="crew-mornings"
-          name="mornings"
-          label="Begins in the morning only, never at noon"
-          defaultChecked={crew.mornings}
+        {text('daysOff', 'Days off (year-month-day, with commas)')}
+        {text('contact', 'Mail address, or a telephone')}
+        {text('licence', 'Licence')}
+        <Form.Check id="crew-mornings" label="Begins in the morning only, never at noon" {...register('mornings')} />
+        <Form.Check id="crew-own" label="Our own people" {...register('own')} />
+        <Controller
+          control={control}
+          name="weekdays"
+          render={({ field }) => (
+            <Weekdays legend="Days they work" value={field.value} onChange={(days) => field.onChange([...days])} />
+          )}
         />
-        <Form.Check id="crew-own" name="own" label="Our own people" defaultChecked={crew.own} />
-        <Weekdays legend="Days they work" value={weekdays} onChange={setWeekdays} />
+        <Form.Text className="text-danger" role="alert">
+          {wrongWith(formState.errors.weekdays)}
+        </Form.Text>
       </div>
       {crew.id && <BusyTimes crew={crew} />}
       <FormError error={error} />

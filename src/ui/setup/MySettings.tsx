@@ -1,8 +1,12 @@
 'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import { morning as morningSchema, passwordChange } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { shut } from '../shared/whoIsHere'
 
@@ -60,12 +64,15 @@ function SignOut() {
 function Morning({ address, goes, crew }: MySettingsProps['morning']) {
   const { busy, error, run } = useSend()
   const [kept, setKept] = useState('')
-  const keep = async (form: HTMLFormElement): Promise<void> => {
+  const { register, handleSubmit, formState } = useForm({
+    resolver: yupResolver(morningSchema),
+    defaultValues: { address },
+  })
+  const keep = handleSubmit(async (input) => {
     setKept('')
-    const body = Object.fromEntries(new FormData(form))
-    if ((await run('/api/me/morning', body)) === null) return
-    setKept(body.address === '' ? 'You get no morning mail any more.' : 'Kept. The next one comes at six.')
-  }
+    if ((await run('/api/me/morning', input)) === null) return
+    setKept(input.address === '' ? 'You get no morning mail any more.' : 'Kept. The next one comes at six.')
+  })
   return (
     <section className="mb-4" aria-labelledby="morning">
       <h2 id="morning">Morning mail</h2>
@@ -75,19 +82,18 @@ function Morning({ address, goes, crew }: MySettingsProps['morning']) {
           : 'At six, on every day that is worked: what needs you, who is where, what to walk next.'}
       </p>
       {!goes && <p className="late">No mail server is set for this firm, so nothing can go out yet.</p>}
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void keep(event.currentTarget)
-        }}
-      >
-        <Form.Group controlId="morning-address" className="mb-2">
-          <Form.Label>Your mail address; empty for none</Form.Label>
-          <Form.Control name="address" type="text" inputMode="email" autoComplete="email" defaultValue={address} />
-        </Form.Group>
+      <Form onSubmit={(event) => void keep(event)} noValidate>
+        <TextField
+          id="morning-address"
+          label="Your mail address; empty for none"
+          inputMode="email"
+          autoComplete="email"
+          wrong={formState.errors.address?.message}
+          {...register('address')}
+        />
         <FormError error={error} />
         <p role="status">{kept}</p>
-        <Button type="submit" variant="quiet" disabled={busy}>
+        <Button type="submit" variant="quiet" disabled={busy} className="mt-2">
           Keep
         </Button>
       </Form>
@@ -98,35 +104,48 @@ function Morning({ address, goes, crew }: MySettingsProps['morning']) {
 function Password({ login }: { login: string }) {
   const { busy, error, run } = useSend()
   const [changed, setChanged] = useState(false)
-  const change = async (form: HTMLFormElement): Promise<void> => {
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(passwordChange),
+    defaultValues: { current: '', password: '' },
+  })
+  const change = handleSubmit(async (input) => {
     setChanged(false)
-    if ((await run('/api/me/password', Object.fromEntries(new FormData(form)))) === null) return
-    form.reset()
+    if ((await run('/api/me/password', input)) === null) return
+    reset()
     setChanged(true)
-  }
+  })
+  const wrong = formState.errors
   return (
     <section aria-labelledby="password">
       <h2 id="password">Password</h2>
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void change(event.currentTarget)
-        }}
-      >
-        <input type="hidden" name="login" value={login} autoComplete="username" readOnly />
-        <Form.Group controlId="current" className="mb-2">
-          <Form.Label>Present password</Form.Label>
-          <Form.Control name="current" type="password" autoComplete="current-password" />
-        </Form.Group>
-        <Form.Group controlId="new" className="mb-2">
-          <Form.Label>New password, at least 12 characters</Form.Label>
-          <Form.Control name="password" type="password" autoComplete="new-password" />
-        </Form.Group>
+      <Form onSubmit={(event) => void change(event)} noValidate className="d-grid gap-2">
+        {/* For what keeps passwords: whose it is. */}
+        <Form.Control type="hidden" name="login" value={login} autoComplete="username" readOnly />
+        <TextField
+          id="current"
+          label="Present password"
+          type="password"
+          autoComplete="current-password"
+          wrong={wrong.current?.message}
+          {...register('current')}
+        />
+        <TextField
+          id="new"
+          label="New password, at least 12 characters"
+          type="password"
+          autoComplete="new-password"
+          wrong={wrong.password?.message}
+          {...register('password')}
+        />
         <FormError error={error} />
-        <p role="status">{changed && 'It is changed. You are signed out everywhere else.'}</p>
-        <Button type="submit" variant="primary" disabled={busy}>
-          Change password
-        </Button>
+        <p role="status" className="mb-0">
+          {changed && 'It is changed. You are signed out everywhere else.'}
+        </p>
+        <div>
+          <Button type="submit" variant="primary" disabled={busy}>
+            Change password
+          </Button>
+        </div>
       </Form>
     </section>
   )

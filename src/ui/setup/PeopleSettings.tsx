@@ -1,9 +1,13 @@
 'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useForm } from 'react-hook-form'
+import { newPerson, passwordReset } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import styles from './NewSite.module.css'
 
@@ -122,11 +126,15 @@ function Reset({ person }: { person: PersonView }) {
   const router = useRouter()
   const { busy, error, run } = useSend()
   const [open, setOpen] = useState(false)
-  const reset = async (form: HTMLFormElement): Promise<void> => {
-    if ((await run(`/api/people/${person.id}/password`, Object.fromEntries(new FormData(form)))) === null) return
+  const { register, handleSubmit, formState } = useForm({
+    resolver: yupResolver(passwordReset),
+    defaultValues: { password: '' },
+  })
+  const keep = handleSubmit(async (input) => {
+    if ((await run(`/api/people/${person.id}/password`, input)) === null) return
     setOpen(false)
     router.refresh()
-  }
+  })
   if (!open)
     return (
       <Button size="sm" variant="quiet" onClick={() => setOpen(true)}>
@@ -134,23 +142,21 @@ function Reset({ person }: { person: PersonView }) {
       </Button>
     )
   return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault()
-        void reset(event.currentTarget)
-      }}
-    >
-      <Form.Group controlId={`reset-${person.id}`} className="mb-2">
-        <Form.Label>
-          A new password for {person.name}, at least 12 characters; they are signed out everywhere
-        </Form.Label>
-        <Form.Control name="password" type="password" autoComplete="new-password" autoFocus />
-      </Form.Group>
+    <Form onSubmit={(event) => void keep(event)} noValidate className="mb-2">
+      <TextField
+        id={`reset-${person.id}`}
+        label={`A new password for ${person.name}, at least 12 characters; they are signed out everywhere`}
+        type="password"
+        autoComplete="new-password"
+        autoFocus
+        wrong={formState.errors.password?.message}
+        {...register('password')}
+      />
       <FormError error={error} />
-      <Button size="sm" type="submit" variant="primary" disabled={busy}>
+      <Button size="sm" type="submit" variant="primary" disabled={busy} className="mt-2">
         Keep it
       </Button>{' '}
-      <Button size="sm" variant="quiet" onClick={() => setOpen(false)}>
+      <Button size="sm" variant="quiet" onClick={() => setOpen(false)} className="mt-2">
         Cancel
       </Button>
     </Form>
@@ -160,36 +166,34 @@ function Reset({ person }: { person: PersonView }) {
 function AddPerson() {
   const router = useRouter()
   const { busy, error, run } = useSend()
-  const add = async (form: HTMLFormElement): Promise<void> => {
-    if ((await run('/api/people', Object.fromEntries(new FormData(form)))) === null) return
-    form.reset()
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(newPerson),
+    defaultValues: { name: '', login: '', password: '', role: 'lead' as const },
+  })
+  const add = handleSubmit(async (input) => {
+    if ((await run('/api/people', input)) === null) return
+    reset()
     router.refresh()
-  }
+  })
+  const wrong = formState.errors
   return (
     <section className="mb-4" aria-labelledby="new-person">
       <h2 id="new-person">Somebody new</h2>
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void add(event.currentTarget)
-        }}
-      >
+      <Form onSubmit={(event) => void add(event)} noValidate>
         <div className={styles.house}>
-          <Form.Group controlId="person-name">
-            <Form.Label>Name</Form.Label>
-            <Form.Control name="name" />
-          </Form.Group>
-          <Form.Group controlId="person-login">
-            <Form.Label>Sign-in name</Form.Label>
-            <Form.Control name="login" autoComplete="off" />
-          </Form.Group>
-          <Form.Group controlId="person-password">
-            <Form.Label>Password, at least 12 characters</Form.Label>
-            <Form.Control name="password" type="password" autoComplete="new-password" />
-          </Form.Group>
+          <TextField id="person-name" label="Name" wrong={wrong.name?.message} {...register('name')} />
+          <TextField id="person-login" label="Sign-in name" wrong={wrong.login?.message} {...register('login')} />
+          <TextField
+            id="person-password"
+            label="Password, at least 12 characters"
+            type="password"
+            autoComplete="new-password"
+            wrong={wrong.password?.message}
+            {...register('password')}
+          />
           <Form.Group controlId="person-role">
             <Form.Label>Role</Form.Label>
-            <Form.Select name="role">
+            <Form.Select {...register('role')}>
               <option value="lead">lead: all sites, money</option>
               <option value="crew">crew: assigned sites, no money</option>
             </Form.Select>

@@ -1,9 +1,11 @@
 'use client'
+import { yupResolver } from '@hookform/resolvers/yup'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useEffect } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { DAY_FORMS, habitsOf } from '@/core/habits/habits'
+import { credentials, newFirm } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
@@ -18,9 +20,15 @@ const DEMO_ROLES = [
 /** Signing in; the demo lets anybody in by role and says that it is the demo. */
 export function SignIn({ demo, firm }: { demo: boolean; firm: string }) {
   const { busy, error, run } = useSend()
+  const { register, handleSubmit, formState } = useForm({
+    resolver: yupResolver(credentials),
+    defaultValues: { login: '', password: '' },
+  })
+  const { login, password } = formState.errors
   const enter = async (url: string, body: unknown): Promise<void> => {
     if ((await run(url, body)) !== null) window.location.assign('/today')
   }
+  const signIn = handleSubmit((input) => enter('/api/sign-in', input))
   return (
     <main className="page page-narrow">
       <h1>{firm}</h1>
@@ -42,25 +50,28 @@ export function SignIn({ demo, firm }: { demo: boolean; firm: string }) {
           </div>
         </section>
       )}
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault()
-          const form = new FormData(event.currentTarget)
-          void enter('/api/sign-in', { login: form.get('login'), password: form.get('password') })
-        }}
-      >
+      <Form onSubmit={(event) => void signIn(event)} noValidate className="d-grid gap-3">
         <h2>Sign in</h2>
-        <Form.Group controlId="login" className="mb-3">
-          <Form.Label>Sign-in name</Form.Label>
-          <Form.Control name="login" autoComplete="username" />
-        </Form.Group>
-        <Form.Group controlId="password" className="mb-3">
-          <Form.Label>Password</Form.Label>
-          <Form.Control name="password" type="password" autoComplete="current-password" />
-        </Form.Group>
-        <Button type="submit" variant={demo ? 'quiet' : 'primary'} disabled={busy}>
-          Sign in
-        </Button>
+        <TextField
+          id="login"
+          label="Sign-in name"
+          autoComplete="username"
+          wrong={login?.message}
+          {...register('login')}
+        />
+        <TextField
+          id="password"
+          label="Password"
+          type="password"
+          autoComplete="current-password"
+          wrong={password?.message}
+          {...register('password')}
+        />
+        <div>
+          <Button type="submit" variant={demo ? 'quiet' : 'primary'} disabled={busy}>
+            Sign in
+          </Button>
+        </div>
       </Form>
     </main>
   )
@@ -71,7 +82,10 @@ const NOBODY = { firm: '', name: '', login: '', password: '', timeZone: '', ...h
 /** The first page of an empty folder: the firm and its owner. Its habits are guessed from the browser's language. */
 export function NewFirm() {
   const { busy, error, run } = useSend()
-  const { register, handleSubmit, setValue, control } = useForm({ defaultValues: NOBODY })
+  const { register, handleSubmit, setValue, control, formState } = useForm({
+    resolver: yupResolver(newFirm),
+    defaultValues: NOBODY,
+  })
   useEffect(() => {
     const { units, currency, dayForm } = habitsOf(navigator.language)
     setValue('units', units)
@@ -82,20 +96,33 @@ export function NewFirm() {
   const start = handleSubmit(async (input) => {
     if ((await run('/api/firm', input)) !== null) window.location.assign('/sites/new')
   })
-  const wrong = (field: string): string | undefined => (error?.field === field ? error.message : undefined)
+  const wrong = formState.errors
   const [units, currency, dayForm] = useWatch({ control, name: ['units', 'currency', 'dayForm'] })
   return (
     <main className="page page-narrow">
       <h1>Start your firm</h1>
       <p>One firm lives in one folder on your own machine. You are its owner; add your people later.</p>
       <Form onSubmit={(event) => void start(event)} className="d-grid gap-3">
-        <TextField id="new-firm" label="Firm" {...register('firm')} />
-        <TextField id="new-name" label="Your name" {...register('name')} autoComplete="name" />
-        <TextField id="new-login" label="Sign-in name" {...register('login')} autoComplete="username" />
+        <TextField id="new-firm" label="Firm" wrong={wrong.firm?.message} {...register('firm')} />
+        <TextField
+          id="new-name"
+          label="Your name"
+          wrong={wrong.name?.message}
+          {...register('name')}
+          autoComplete="name"
+        />
+        <TextField
+          id="new-login"
+          label="Sign-in name"
+          wrong={wrong.login?.message}
+          {...register('login')}
+          autoComplete="username"
+        />
         <TextField
           id="new-password"
           label="Password, at least 12 characters"
           type="password"
+          wrong={wrong.password?.message}
           {...register('password')}
           autoComplete="new-password"
         />
@@ -105,7 +132,7 @@ export function NewFirm() {
             {DAY_FORMS[dayForm]}.
           </summary>
           <div className="d-grid gap-3 mt-2">
-            <HabitFields register={register} wrong={{ currency: { message: wrong('currency') } }} />
+            <HabitFields register={register} wrong={wrong} />
           </div>
         </details>
         <FormError error={error} />

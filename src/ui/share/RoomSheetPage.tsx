@@ -1,6 +1,7 @@
 'use client'
 import { Fragment } from 'react'
 import Button from 'react-bootstrap/Button'
+import Table from 'react-bootstrap/Table'
 import { inOne } from '@/core/lists/inOne'
 import type { RoomSheet } from '@/core/share/roomSheet'
 import type { Language, PageWords } from '@/core/share/languages/catalogue'
@@ -65,7 +66,7 @@ export function RoomSheetPage({
       )}
       <section>
         <h2>{words.workInOrder}</h2>
-        <table className="table">
+        <Table>
           <thead>
             <tr>
               <th scope="col">{words.what}</th>
@@ -95,7 +96,7 @@ export function RoomSheetPage({
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </section>
       <Noted title={words.know} facts={sheet.facts} />
       {sheet.beforeCover.map((gate) => (

@@ -1,6 +1,7 @@
 'use client'
 import Button from 'react-bootstrap/Button'
 import FormCheck from 'react-bootstrap/FormCheck'
+import Form from 'react-bootstrap/Form'
 import type { PrintedPaper } from '@/core/share/printedPaper'
 import { PaperParts } from '../shared/PaperParts'
 import styles from './ShareDesk.module.css'
@@ -22,7 +23,7 @@ export function VisitReport({ site, walks, printed }: VisitReportProps) {
         {walks.length === 0 ? (
           <p>Nobody walked this site yet. A walk on the phone is the first visit of a report.</p>
         ) : (
-          <form method="get" className="no-print mb-3">
+          <Form method="get" className="no-print mb-3">
             <fieldset>
               <legend className="fs-6 fw-bold">Visits in it</legend>
               {walks.map(({ id, title, chosen }) => (
@@ -38,7 +39,7 @@ export function VisitReport({ site, walks, printed }: VisitReportProps) {
             <a className="btn btn-quiet mt-2" href={`/api/sites/${site.id}/report?${query}`} download>
               As a PDF
             </a>
-          </form>
+          </Form>
         )}
       </header>
       <PaperParts

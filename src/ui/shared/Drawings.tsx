@@ -4,6 +4,7 @@ import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useEffect, useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Point } from '@/core/walk/photoMarks'
@@ -131,7 +132,7 @@ function PinnedSheet({
         {at && <PinDot at={at} word="+" />}
       </div>
       {at && (
-        <form
+        <Form
           className={styles.form}
           onSubmit={(event) => {
             event.preventDefault()
@@ -159,7 +160,7 @@ function PinnedSheet({
           <Button variant="quiet" onClick={() => setAt(null)}>
             No pin
           </Button>
-        </form>
+        </Form>
       )}
       {onPin && !at && <p className="soft">Tap the drawing to put a pin.</p>}
       <ol className={styles.pins}>
@@ -214,7 +215,7 @@ function DrawingForm({
     }
   }
   return (
-    <form
+    <Form
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
@@ -259,6 +260,6 @@ function DrawingForm({
       <Button variant="quiet" onClick={onClose}>
         Close
       </Button>
-    </form>
+    </Form>
   )
 }

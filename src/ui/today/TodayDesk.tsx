@@ -1,3 +1,4 @@
+import Table from 'react-bootstrap/Table'
 import type { Stage } from '@/core/scope/vocabulary'
 import type { Coming } from '@/core/walk/coming'
 import { MistStrip } from '../shared/MistStrip'
@@ -94,7 +95,7 @@ function FirstSite() {
 
 function WhoIsWhere({ board, day }: Pick<TodayDeskProps, 'board' | 'day'>) {
   return (
-    <table className={`table ${styles.board}`}>
+    <Table className={styles.board}>
       <thead>
         <tr>
           <th scope="col">Who is where</th>
@@ -120,7 +121,7 @@ function WhoIsWhere({ board, day }: Pick<TodayDeskProps, 'board' | 'day'>) {
           </tr>
         ))}
       </tbody>
-    </table>
+    </Table>
   )
 }
 
