@@ -13,14 +13,20 @@ const login = oneLine()
   .min(2, 'Sign-in name: use at least 2 characters.')
   .max(80, 'Sign-in name: use at most 80 characters.')
   .required('Sign-in name: type one.')
-const personName = oneLine().max(80, 'Name: use at most 80 characters.').required('Name: type your name.')
+const personName = (none: string) => oneLine().max(80, 'Name: use at most 80 characters.').required(none)
 
 /** A firm that begins, and its owner. */
-export const newFirm = object({ firm: firmName, name: personName, login, password: newPassword, ...habits })
+export const newFirm = object({
+  firm: firmName,
+  name: personName('Name: type your name.'),
+  login,
+  password: newPassword,
+  ...habits,
+})
 
 /** Somebody who works here from now on. */
 export const newPerson = object({
-  name: personName,
+  name: personName('Name: type theirs.'),
   login,
   password: newPassword,
   role: string().oneOf(['lead', 'crew'], 'Role: choose lead or crew.').required('Role: choose one.'),

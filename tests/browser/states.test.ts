@@ -25,7 +25,10 @@ interface State {
 
 /** The walk's first room, which every sheet is laid over. */
 async function walking(page: Page): Promise<void> {
-  await clickText(page, 'footer button', 'Start: ')
+  // A walk that was begun is still under way when the page is opened again.
+  await page.waitForSelector('footer button')
+  if (await page.$eval('footer', (one) => one.innerText.includes('Start: ')))
+    await clickText(page, 'footer button', 'Start: ')
   await waitForText(page, '1 of 11')
 }
 const sheet =
@@ -42,10 +45,7 @@ const STATES: readonly State[] = [
     name: 'Find with what it found',
     path: '/today',
     by: async (page) => {
-      await until(page, () => {
-        document.body.dispatchEvent(new KeyboardEvent('keydown', { key: '/', bubbles: true }))
-        return document.querySelector('#find-anything') !== null
-      })
+      await clickText(page, 'button', 'Find')
       await typeInto(page, '#find-anything', 'electrician')
       await waitForText(page, 'comes ')
     },
@@ -81,7 +81,11 @@ const STATES: readonly State[] = [
     name: 'a firm whose name is taken out',
     path: '/settings/firm',
     by: async (page) => {
-      await page.waitForSelector('main form input')
+      const name = await page.waitForSelector('#name')
+      await name!.click({ clickCount: 3 })
+      await page.keyboard.press('Backspace')
+      await clickText(page, 'form button', 'Keep')
+      await waitForText(page, 'Firm: type its name.')
     },
   },
   {
