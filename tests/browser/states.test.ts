@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { violations } from './accessible'
 import { onDemo } from './demo'
-import { clickText, DESK, openPage, PHONE, typeInto, until, waitForText, type RunningApp } from './harness'
+import { clickText, DESK, openPage, PHONE, typeInto, waitForText, type RunningApp } from './harness'
 
 let app: RunningApp
 let windows: BrowserContext
