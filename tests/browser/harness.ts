@@ -148,6 +148,14 @@ export async function until<Args extends unknown[], Result>(
   })
 }
 
+/** Waits until what stands on a page listens: it is shown before its scripts have run. */
+export const listens = (page: Page, selector: string): Promise<unknown> =>
+  until(
+    page,
+    (wanted: string) => Object.keys(document.querySelector(wanted) ?? {}).some((key) => key.startsWith('__reactProps')),
+    selector,
+  )
+
 /** Waits until the walk is kept on a phone, so that it opens without a network. */
 export async function walkIsKept(page: Page): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready)

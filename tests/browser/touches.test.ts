@@ -6,6 +6,7 @@ import { onDemo } from './demo'
 import {
   clickText,
   DESK,
+  listens,
   openPage,
   openWindow,
   PHONE,
@@ -108,6 +109,7 @@ test('a new firm comes to its first plan', async () => {
   }))
     await hand.fill(`[name=${field}]`, words)
   await hand.tap('button', 'Start')
+  await listens(page, '#name')
   await hand.fill('#name', 'Millcote')
   await hand.tap('button', 'A whole floor')
   await page.waitForSelector('[aria-label="Name of place 8"]')
