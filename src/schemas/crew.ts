@@ -2,7 +2,7 @@ import { array, boolean, number, object, string } from 'yup'
 import { LANGUAGES } from '../core/share/languages/catalogue'
 import { TRADES } from '../core/scope/vocabulary'
 import { day } from './day'
-import { contact, oneLine } from './trimmed'
+import { contact, oneLine, typedList } from './trimmed'
 
 /** A crew of a trade: how many and how big, when they work, and how they are reached. */
 export const crew = object({
@@ -24,9 +24,7 @@ export const crew = object({
   weekdays: array(number().integer().min(1).max(7).required()).min(1, 'Working days: choose at least one.').required(),
   /** A list, or as it is typed, with commas or blanks between. */
   daysOff: array(day('Day off').required('Day off: write a day.'))
-    .transform((value: unknown, original: unknown) =>
-      typeof original === 'string' ? original.split(/[,\s]+/).filter(Boolean) : value,
-    )
+    .transform(typedList)
     .max(400, 'Days off: at most 400.')
     .default([]),
   halves: string().oneOf(['both', 'morning', 'afternoon']).default('both'),

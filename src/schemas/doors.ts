@@ -1,5 +1,5 @@
 import { array, object, string } from 'yup'
-import { oneLine } from './trimmed'
+import { oneLine, typedList } from './trimmed'
 
 const HOST = 'Hosts: names or addresses alone, like nas.local or 192.168.1.20.'
 
@@ -22,9 +22,7 @@ export const doors = object({
       .max(200, HOST)
       .required(HOST),
   )
-    .transform((value: unknown, original: unknown) =>
-      typeof original === 'string' ? original.split(/[,\s]+/).filter(Boolean) : value,
-    )
+    .transform(typedList)
     .max(20, 'Hosts: at most 20.')
     .default([]),
 })

@@ -6,6 +6,7 @@ import type { PlanChange } from '@/core/schedule/planChange'
 import { STAGES, TRADES, type Stage, type Trade } from '@/core/scope/vocabulary'
 import { planChange } from '@/schemas/planChange'
 import { Options } from '../shared/Options'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import styles from './PlanBoard.module.css'
 
@@ -30,30 +31,20 @@ export function AddVisit({
   return (
     <Form className={styles.add} onSubmit={(event) => void add(event)} noValidate>
       <TextField id="add-title" label="What is to be done" wrong={wrong.title?.message} {...register('title')} />
-      <Form.Group controlId="add-place">
-        <Form.Label>Where</Form.Label>
-        <Form.Select isInvalid={wrong.placeId !== undefined} {...register('placeId')}>
-          <option value="">Choose a place</option>
-          {places.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Form.Select>
-        <Form.Control.Feedback type="invalid">{wrong.placeId?.message}</Form.Control.Feedback>
-      </Form.Group>
-      <Form.Group controlId="add-trade">
-        <Form.Label>Trade</Form.Label>
-        <Form.Select {...register('trade')}>
-          <Options of={TRADES} />
-        </Form.Select>
-      </Form.Group>
-      <Form.Group controlId="add-stage">
-        <Form.Label>Stage</Form.Label>
-        <Form.Select {...register('stage')}>
-          <Options of={STAGES} />
-        </Form.Select>
-      </Form.Group>
+      <SelectField id="add-place" label="Where" wrong={wrong.placeId?.message} {...register('placeId')}>
+        <option value="">Choose a place</option>
+        {places.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField id="add-trade" label="Trade" {...register('trade')}>
+        <Options of={TRADES} />
+      </SelectField>
+      <SelectField id="add-stage" label="Stage" {...register('stage')}>
+        <Options of={STAGES} />
+      </SelectField>
       <TextField
         id="add-hours"
         label="Hours of one person"

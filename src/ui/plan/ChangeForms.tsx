@@ -5,6 +5,7 @@ import { useForm, type Resolver } from 'react-hook-form'
 import { FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { planChange } from '@/schemas/planChange'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import type { VisitView } from './types'
 
@@ -64,19 +65,15 @@ export function SwapForm({ visit, others, onChange }: FormProps & { readonly oth
   if (others.length === 0) return <p>There is no other visit of this site or this crew.</p>
   return (
     <Form onSubmit={(event) => void swap(event)} noValidate>
-      <Form.Group controlId="swap-with">
-        <Form.Label>With</Form.Label>
-        <Form.Select isInvalid={wrong !== undefined} {...register('withKey')}>
-          <option value="">Choose a visit</option>
-          {others.map((one) => (
-            <option key={one.key} value={one.key}>
-              {one.title}, {one.places}, {one.when}
-              {one.siteId === visit.siteId ? '' : `, ${one.site}`}
-            </option>
-          ))}
-        </Form.Select>
-        <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
-      </Form.Group>
+      <SelectField id="swap-with" label="With" wrong={wrong} {...register('withKey')}>
+        <option value="">Choose a visit</option>
+        {others.map((one) => (
+          <option key={one.key} value={one.key}>
+            {one.title}, {one.places}, {one.when}
+            {one.siteId === visit.siteId ? '' : `, ${one.site}`}
+          </option>
+        ))}
+      </SelectField>
       <Button type="submit" variant="quiet" className="mt-2">
         See what the swap does
       </Button>

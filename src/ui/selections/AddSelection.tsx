@@ -11,6 +11,7 @@ import { STAGES } from '@/core/scope/vocabulary'
 import { newSelection } from '@/schemas/newSelection'
 import { FormError } from '../shared/FormError'
 import { Options } from '../shared/Options'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 
@@ -50,32 +51,23 @@ export function AddSelection({
       <Offcanvas.Body>
         <Form onSubmit={(event) => void add(event)} noValidate className="d-grid gap-3">
           <TextField id="add-what" label="What" autoFocus wrong={wrong?.message} {...register('what')} />
-          <Form.Group controlId="add-where">
-            <Form.Label>Where</Form.Label>
-            <Form.Select {...register('placeId')}>
-              {places.map((place) => (
-                <option key={place.id} value={place.id}>
-                  {place.name}
-                </option>
-              ))}
-            </Form.Select>
-          </Form.Group>
-          <Form.Group controlId="add-lead">
-            <Form.Label>How long it takes</Form.Label>
-            <Form.Select {...register('lead')}>
-              {Object.entries(LEADS).map(([key, lead]) => (
-                <option key={key} value={key}>
-                  {lead.words}, {lead.days[0]} to {lead.days[2]} days
-                </option>
-              ))}
-            </Form.Select>
-          </Form.Group>
-          <Form.Group controlId="add-stage">
-            <Form.Label>Needed for</Form.Label>
-            <Form.Select {...register('neededFor')}>
-              <Options of={STAGES} />
-            </Form.Select>
-          </Form.Group>
+          <SelectField id="add-where" label="Where" {...register('placeId')}>
+            {places.map((place) => (
+              <option key={place.id} value={place.id}>
+                {place.name}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField id="add-lead" label="How long it takes" {...register('lead')}>
+            {Object.entries(LEADS).map(([key, lead]) => (
+              <option key={key} value={key}>
+                {lead.words}, {lead.days[0]} to {lead.days[2]} days
+              </option>
+            ))}
+          </SelectField>
+          <SelectField id="add-stage" label="Needed for" {...register('neededFor')}>
+            <Options of={STAGES} />
+          </SelectField>
           <FormError error={error} />
           <Button type="submit" disabled={busy}>
             Add it

@@ -13,6 +13,7 @@ import { crew as schema } from '@/schemas/crew'
 import { BusyTimes } from './BusyTimes'
 import { FormError } from '../shared/FormError'
 import { PutAway } from './PutAway'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { wrongWith } from '../shared/wrongWith'
@@ -156,36 +157,24 @@ function CrewForm({ crew, onDone }: { crew: CrewView; onDone: () => void }) {
     <Form onSubmit={(event) => void save(event)} noValidate>
       <div className={styles.house}>
         {text('name', 'Name')}
-        <Form.Group controlId="crew-trade">
-          <Form.Label>Trade</Form.Label>
-          <Form.Select {...register('trade')}>
-            <Options of={TRADES} />
-          </Form.Select>
-        </Form.Group>
-        <Form.Group controlId="crew-also">
-          <Form.Label>Also, where nobody else does</Form.Label>
-          <Form.Select multiple {...register('alsoTrades')}>
-            <Options of={TRADES} />
-          </Form.Select>
-        </Form.Group>
+        <SelectField id="crew-trade" label="Trade" {...register('trade')}>
+          <Options of={TRADES} />
+        </SelectField>
+        <SelectField id="crew-also" label="Also, where nobody else does" multiple {...register('alsoTrades')}>
+          <Options of={TRADES} />
+        </SelectField>
         {text('crews', 'Crews (places at once)')}
         {text('crewSize', 'People in each')}
         {text('setUpHours', 'Hours to set up and clear away, each coming')}
         {text('noticeDays', 'Called ahead, in working days (empty: as the firm does)')}
-        <Form.Group controlId="crew-halves">
-          <Form.Label>Half of the day</Form.Label>
-          <Form.Select {...register('halves')}>
-            <option value="both">whole days</option>
-            <option value="morning">mornings only</option>
-            <option value="afternoon">afternoons only</option>
-          </Form.Select>
-        </Form.Group>
-        <Form.Group controlId="crew-language">
-          <Form.Label>Their notices in</Form.Label>
-          <Form.Select {...register('language')}>
-            <Options of={LANGUAGES} />
-          </Form.Select>
-        </Form.Group>
+        <SelectField id="crew-halves" label="Half of the day" {...register('halves')}>
+          <option value="both">whole days</option>
+          <option value="morning">mornings only</option>
+          <option value="afternoon">afternoons only</option>
+        </SelectField>
+        <SelectField id="crew-language" label="Their notices in" {...register('language')}>
+          <Options of={LANGUAGES} />
+        </SelectField>
         {text('daysOff', 'Days off (year-month-day, with commas)')}
         {text('contact', 'Mail address, or a telephone')}
         {text('licence', 'Licence')}

@@ -8,6 +8,7 @@ import { useForm, type UseFormRegisterReturn } from 'react-hook-form'
 import { DAY_FORMS, type Habits } from '@/core/habits/habits'
 import { firm as schema } from '@/schemas/firm'
 import { FormError } from '../shared/FormError'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 
@@ -57,13 +58,10 @@ interface HabitFieldsProps {
 /** How a firm measures, counts its money and writes its days. */
 export const HabitFields = ({ register, wrong, disabled = false }: HabitFieldsProps) => (
   <>
-    <Form.Group controlId="units">
-      <Form.Label>New sites are measured in</Form.Label>
-      <Form.Select disabled={disabled} {...register('units')}>
-        <option value="metric">metres</option>
-        <option value="imperial">feet and inches</option>
-      </Form.Select>
-    </Form.Group>
+    <SelectField id="units" label="New sites are measured in" disabled={disabled} {...register('units')}>
+      <option value="metric">metres</option>
+      <option value="imperial">feet and inches</option>
+    </SelectField>
     <TextField
       id="currency"
       label="Currency, its three letters"
@@ -71,16 +69,13 @@ export const HabitFields = ({ register, wrong, disabled = false }: HabitFieldsPr
       disabled={disabled}
       {...register('currency')}
     />
-    <Form.Group controlId="dayForm">
-      <Form.Label>Days are written</Form.Label>
-      <Form.Select disabled={disabled} {...register('dayForm')}>
-        {Object.entries(DAY_FORMS).map(([form, example]) => (
-          <option key={form} value={form}>
-            {example}
-          </option>
-        ))}
-      </Form.Select>
-    </Form.Group>
+    <SelectField id="dayForm" label="Days are written" disabled={disabled} {...register('dayForm')}>
+      {Object.entries(DAY_FORMS).map(([form, example]) => (
+        <option key={form} value={form}>
+          {example}
+        </option>
+      ))}
+    </SelectField>
     <TextField
       id="timeZone"
       label="Time zone"

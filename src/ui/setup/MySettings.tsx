@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { morning as morningSchema, passwordChange } from '@/schemas/people'
+import { LEAST_LETTERS, morning as morningSchema, passwordChange } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
@@ -131,7 +131,7 @@ function Password({ login }: { login: string }) {
         />
         <TextField
           id="new"
-          label="New password, at least 12 characters"
+          label={`New password, at least ${LEAST_LETTERS} characters`}
           type="password"
           autoComplete="new-password"
           wrong={wrong.password?.message}

@@ -5,8 +5,9 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm } from 'react-hook-form'
-import { newPerson, passwordReset } from '@/schemas/people'
+import { LEAST_LETTERS, newPerson, passwordReset } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import styles from './NewSite.module.css'
@@ -145,7 +146,7 @@ function Reset({ person }: { person: PersonView }) {
     <Form onSubmit={(event) => void keep(event)} noValidate className="mb-2">
       <TextField
         id={`reset-${person.id}`}
-        label={`A new password for ${person.name}, at least 12 characters; they are signed out everywhere`}
+        label={`A new password for ${person.name}, at least ${LEAST_LETTERS} characters; they are signed out everywhere`}
         type="password"
         autoComplete="new-password"
         autoFocus
@@ -185,19 +186,16 @@ function AddPerson() {
           <TextField id="person-login" label="Sign-in name" wrong={wrong.login?.message} {...register('login')} />
           <TextField
             id="person-password"
-            label="Password, at least 12 characters"
+            label={`Password, at least ${LEAST_LETTERS} characters`}
             type="password"
             autoComplete="new-password"
             wrong={wrong.password?.message}
             {...register('password')}
           />
-          <Form.Group controlId="person-role">
-            <Form.Label>Role</Form.Label>
-            <Form.Select {...register('role')}>
-              <option value="lead">lead: all sites, money</option>
-              <option value="crew">crew: assigned sites, no money</option>
-            </Form.Select>
-          </Form.Group>
+          <SelectField id="person-role" label="Role" {...register('role')}>
+            <option value="lead">lead: all sites, money</option>
+            <option value="crew">crew: assigned sites, no money</option>
+          </SelectField>
         </div>
         <FormError error={error} />
         <Button type="submit" variant="primary" disabled={busy}>

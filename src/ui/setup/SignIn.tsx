@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import { useEffect } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { DAY_FORMS, habitsOf } from '@/core/habits/habits'
-import { credentials, newFirm } from '@/schemas/people'
+import { LEAST_LETTERS, credentials, newFirm } from '@/schemas/people'
 import { FormError } from '../shared/FormError'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
@@ -120,7 +120,7 @@ export function NewFirm() {
         />
         <TextField
           id="new-password"
-          label="Password, at least 12 characters"
+          label={`Password, at least ${LEAST_LETTERS} characters`}
           type="password"
           wrong={wrong.password?.message}
           {...register('password')}
