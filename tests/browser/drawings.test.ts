@@ -16,6 +16,7 @@ import {
   textOf,
   typeInto,
   waitForText,
+  walkIsKept,
   type RunningApp,
   until,
 } from './harness'
@@ -76,16 +77,13 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await clickText(desk, 'aside button', 'Put the pin')
   await waitForText(desk, 'plan, 1 pin')
   expect(await violations(desk)).toEqual([])
+  const picture = await desk.$eval('img[alt$="a drawing"]', (one) => (one as HTMLImageElement).src)
 
   const phone = await openPage(context, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
-  await phone.evaluate(() => navigator.serviceWorker.ready)
+  await walkIsKept(phone)
   await clickText(phone, 'footer button', 'Start: ')
-  // Both drawings of the kitchen, the one that was there and the new one.
-  await until(phone, async () => {
-    const kept = await caches.open('pictures')
-    return (await kept.keys()).length >= 2
-  })
+  await until(phone, async (url: string) => (await (await caches.open('pictures')).match(url)) !== undefined, picture)
   await waitForText(phone, 'all sent')
   await app.stop()
   await phone.click('nav[aria-label=Places] button[aria-label^="Kitchen"]')

@@ -2,7 +2,13 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
-import puppeteer, { type Browser, type BrowserContext, type HandleFor, type Page } from 'puppeteer-core'
+import puppeteer, {
+  type Browser,
+  type BrowserContext,
+  type ElementHandle,
+  type HandleFor,
+  type Page,
+} from 'puppeteer-core'
 import { inject } from 'vitest'
 import { freePort } from '../../src/cli/freePort'
 import { TODAY } from '../fixtures/folder'
@@ -148,14 +154,6 @@ export async function until<Args extends unknown[], Result>(
   })
 }
 
-/** Waits until what stands on a page listens: it is shown before its scripts have run. */
-export const listens = (page: Page, selector: string): Promise<unknown> =>
-  until(
-    page,
-    (wanted: string) => Object.keys(document.querySelector(wanted) ?? {}).some((key) => key.startsWith('__reactProps')),
-    selector,
-  )
-
 /** Waits until the walk is kept on a phone, so that it opens without a network. */
 export async function walkIsKept(page: Page): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready)
@@ -171,21 +169,31 @@ export async function walkIsKept(page: Page): Promise<void> {
   )
 }
 
-/** Clicks the first visible element of a kind whose text holds the words. */
-export async function clickText(page: Page, selector: string, words: string): Promise<void> {
+/** The first visible element of a kind whose text holds the words, once it listens: a page is shown before its scripts have
+ * run. Pages behind links have none. */
+export async function listening(page: Page, selector: string, words: string): Promise<ElementHandle<HTMLElement>> {
   const handle = await until(
     page,
     (wanted: string, text: string) =>
       [...document.querySelectorAll<HTMLElement>(wanted)].find(
         (one) =>
-          one.textContent?.includes(text) && one.getClientRects().length > 0 && !(one as HTMLButtonElement).disabled,
+          one.textContent?.includes(text) &&
+          one.getClientRects().length > 0 &&
+          !(one as HTMLButtonElement).disabled &&
+          (document.querySelector('script[src*="/_next/"]') === null ||
+            Object.keys(one).some((key) => key.startsWith('__reactProps'))),
       ),
     selector,
     words,
   )
-  const element = handle.asElement() as Awaited<ReturnType<Page['$']>>
-  await element!.evaluate((one) => one.scrollIntoView({ block: 'center' }))
-  await element!.click()
+  return handle.asElement() as ElementHandle<HTMLElement>
+}
+
+/** Clicks the first visible element of a kind whose text holds the words. */
+export async function clickText(page: Page, selector: string, words: string): Promise<void> {
+  const element = await listening(page, selector, words)
+  await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+  await element.click()
 }
 
 export const waitForText = (page: Page, words: string): Promise<unknown> =>

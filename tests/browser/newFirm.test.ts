@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { emptyFolder } from '../fixtures/folder'
 import { violations } from './accessible'
-import { clickText, DESK, openPage, openWindow, listens, serveFolder, textOf, waitForText, until } from './harness'
+import { clickText, DESK, openPage, openWindow, serveFolder, textOf, waitForText, until } from './harness'
 
 test('an empty folder: a firm, a site of eight places and its first plan without reading anything', async () => {
   const empty = await serveFolder(emptyFolder())
@@ -17,9 +17,8 @@ test('an empty folder: a firm, a site of eight places and its first plan without
   await page.type('[name=password]', ' but longer now')
   await clickText(page, 'button', 'Start')
   await waitForText(page, 'What do you call it?')
-  await listens(page, '#name')
-  await page.type('#name', 'Mill Cottage')
   await clickText(page, 'button', 'A whole floor')
+  await page.type('#name', 'Mill Cottage')
   await page.waitForSelector('[aria-label="Name of place 8"]')
   const sizes = ['4.1 x 3.9', '2.6 x 2.1', '5 x 4', '3.8 x 3', '3 x 3', 'two by wide', '4 x 1.2', '3 x 1']
   await page.focus('[aria-label="Size of place 1"]')

@@ -6,7 +6,7 @@ import { onDemo } from './demo'
 import {
   clickText,
   DESK,
-  listens,
+  listening,
   openPage,
   openWindow,
   PHONE,
@@ -53,15 +53,7 @@ class Hand {
   constructor(readonly page: Page) {}
 
   async tap(selector: string, words = ''): Promise<void> {
-    await until(
-      this.page,
-      (wanted: string, text: string) =>
-        [...document.querySelectorAll<HTMLElement>(wanted)].some(
-          (one) => one.textContent!.includes(text) && one.getClientRects().length > 0,
-        ),
-      selector,
-      words,
-    )
+    await listening(this.page, selector, words)
     const far = await this.page.$$eval(
       selector,
       (all, text) => {
@@ -109,9 +101,8 @@ test('a new firm comes to its first plan', async () => {
   }))
     await hand.fill(`[name=${field}]`, words)
   await hand.tap('button', 'Start')
-  await listens(page, '#name')
-  await hand.fill('#name', 'Millcote')
   await hand.tap('button', 'A whole floor')
+  await hand.fill('#name', 'Millcote')
   await page.waitForSelector('[aria-label="Name of place 8"]')
   for (let i = 1; i <= 8; i++) await hand.fill(`[aria-label="Size of place ${i}"]`, `${i + 2}x3`)
   await hand.tap('button', 'Next: who works here?')
