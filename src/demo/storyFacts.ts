@@ -1,6 +1,7 @@
 import { kindOf } from '../core/entries/entry'
 import { readEntry } from '../core/entries/entryWords'
 import { readValues } from '../core/entries/field'
+import type { Narration } from '../core/narration/line'
 import { narrate } from '../core/narration/narrate'
 import { proposalsOf } from '../core/narration/spokenFacts'
 import { registersOf } from '../core/walk/registers'
@@ -232,12 +233,12 @@ export function dictatedFacts(
   const place = story.places.find((one) => one.key === seen.at)!
   let count = 0
   const newId = (): string => demoId('said', story.key, seen.at, today, String(count++))
-  const lines = narrate({
+  const narration: Narration = {
     text: seen.dictated!,
     places: state.places.map((one) => one.name),
     current: place.name,
     units: story.units,
     today,
-  })
-  return proposalsOf(lines, { state, units: story.units, newId }).flatMap(({ facts }) => facts)
+  }
+  return proposalsOf(narrate(narration), narration, { state, units: story.units, newId }).flatMap(({ facts }) => facts)
 }

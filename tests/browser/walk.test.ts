@@ -173,6 +173,40 @@ test('what is said is read back, dropped or kept with a thumb', async () => {
   await another.close()
 })
 
+test('what is said fills a sheet with its sum; what it lacks is asked, and what lets work go on is tapped', async () => {
+  const { context, page: phone } = await startedWalk()
+  await clickText(phone, 'footer button', 'Say it')
+  await typeInto(
+    phone,
+    'dialog textarea',
+    'Steel beam, 4.2 long, 30 kilos a metre, carries the floor above. There are old props under the floor. The permit for the wall is granted.',
+  )
+  await clickText(phone, 'dialog button', 'Read it back')
+  await waitForText(phone, 'A beam: Steel beam')
+  await waitForText(phone, '126 kg; over 25 kg a person 5.04, so 6 people.')
+  await waitForText(phone, 'It is granted?')
+  expect(await violations(phone)).toEqual([])
+  await phone.type('dialog [name=after]', 'the engineer has been')
+  await clickText(phone, 'dialog li button', 'Change A beam')
+  const emptied = async () => phone.$eval('dialog [name=perMetre]', (one) => ((one as HTMLInputElement).value = ''))
+  await emptied()
+  await typeInto(phone, 'dialog [name=perMetre]', 'heavy')
+  await clickText(phone, 'dialog button', 'Keep all')
+  await waitForText(phone, '"heavy"')
+  await emptied()
+  await typeInto(phone, 'dialog [name=perMetre]', '32 kg/m')
+  await clickText(phone, 'dialog button', 'Keep all')
+  await until(phone, () => document.querySelector('dialog[open]') === null)
+  await waitForText(phone, 'all sent')
+
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.goto(`${app.origin}/sites/${BAKEHOUSE}/record`, { waitUntil: 'networkidle0' })
+  const record = await textOf(desk)
+  expect(record).toContain('Steel beam')
+  expect(record).toContain('Old props under the floor')
+  await context.close()
+})
+
 test('crew set progress by quarters with a thumb; the desk sees it and what changed', async () => {
   const bakehouse = siteIdOf('bakehouse')
   const context = await openWindow()

@@ -34,7 +34,9 @@ const PATTERNS: readonly RegExp[] = [
   new RegExp(
     `${NOT_TO} (?:put|write|type|note|say|leave|print|have|want|let) (?:${THIS}|anything|the ${CLIENT}|${CLIENT})(?: to)?(?: \\w+){0,3}? (?:in|on|into|down|know|see|hear|find out|read|learn|get wind|near)\\b`,
   ),
-  new RegExp(`${NOT_TO} (?:put|write|say) (?:${THIS}) (?:in writing|down|anywhere|on paper)`),
+  new RegExp(
+    `${NOT_TO} (?:put|write|say|note|use|mention) [^.!?,;]{1,40}? (?:in writing|down|anywhere|on paper)(?:\\b|$)`,
+  ),
   new RegExp(`${NOT_TO} (?:write|let) (?:${THIS}|the ${CLIENT}|them)\\b`),
   /\b(?:not|never) to be (?:shown|told|shared|seen|passed on|published|repeated|mentioned)\b(?! (?:until|before|till))/,
   new RegExp(

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { laid, stateOf, TODAY } from '../../../tests/fixtures/site'
+import type { Narration } from './line'
 import { narrate } from './narrate'
 import { proposalsOf } from './spokenFacts'
 
@@ -10,12 +11,16 @@ const state = stateOf(
   ]),
 )
 let ids = 0
-const proposals = (text: string) =>
-  proposalsOf(narrate({ text, places: ['Bathroom', 'Hall'], current: 'Bathroom', units: 'metric', today: TODAY }), {
-    state,
+const proposals = (text: string) => {
+  const narration: Narration = {
+    text,
+    places: ['Bathroom', 'Hall'],
+    current: 'Bathroom',
     units: 'metric',
-    newId: () => `id-${ids++}`,
-  })
+    today: TODAY,
+  }
+  return proposalsOf(narrate(narration), narration, { state, units: 'metric', newId: () => `id-${ids++}` })
+}
 const facts = (text: string) =>
   proposals(text).flatMap((one) =>
     one.facts.map(({ subject, facet, placeId, value }) => ({ subject, facet, placeId, value })),

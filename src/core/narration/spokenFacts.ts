@@ -1,4 +1,9 @@
 import { answersWords } from '../walk/answersWords'
+import { kindOf } from '../entries/entry'
+import { readEntry } from '../entries/entryWords'
+import type { EntryKind } from '../entries/entryKind'
+import { printValue, readValues, typedValue, type Field, type Values } from '../entries/field'
+import { fieldsOf } from '../entries/sums'
 import { SAID_DEAD, SERVICES } from '../entries/kinds/services'
 import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
@@ -9,8 +14,11 @@ import type { LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import type { Facts, NewFact } from '../walk/observation'
-import type { Place, SiteState } from '../walk/siteState'
-import type { SpokenLine } from './line'
+import type { Place, RegisterEntry, SiteState } from '../walk/siteState'
+import type { Narration, SpokenLine } from './line'
+import { plain } from './clauses'
+import type { SpokenSheet } from './sheets/sheetOf'
+import { sheetsSaid, type SheetSaid } from './sheets/sheetsSaid'
 import { isOpinion } from '../walk/noteWords'
 import { stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
@@ -24,6 +32,21 @@ export interface Proposal {
   readonly facts: readonly NewFact[]
   /** What would open a gate or report an inspection as passed: asked, and kept only where somebody says yes to it. */
   readonly toConfirm?: { readonly words: string; readonly facts: readonly NewFact[] }
+  /** The sheet that it fills; while something of it is asked, no fact is made. */
+  readonly sheet?: SheetAsked
+}
+
+/** A sheet as it was said, with what it still lacks. */
+export interface SheetAsked {
+  readonly register: EntryKind
+  readonly entryId: string
+  /** What was read of it, and what the record holds already. */
+  readonly values: Values
+  readonly lacks: readonly Field[]
+  /** Whether every figure that was said found its field. */
+  readonly sure: boolean
+  /** What the lines of the same words told that the sheet takes the place of. */
+  readonly instead: readonly Proposal[]
 }
 
 interface Setting {
@@ -33,10 +56,156 @@ interface Setting {
   readonly newId: () => string
 }
 
-/** Turns spoken lines into the facts they tell about a site. What fits nothing on record stays a note with its words.
- * Where parts of one line of work are said to stand differently, none of them is taken for the whole. */
-export function proposalsOf(lines: readonly SpokenLine[], setting: Setting): Proposal[] {
-  const proposals = lines.map((line) => proposalOf(line, setting))
+/** Turns spoken lines into the facts they tell about a site: sheets of a register where the words fill one, lines else.
+ * What fits nothing on record stays a note with its words. Where parts of one line of work are said to stand differently,
+ * none of them is taken for the whole.
+ * @param narration what was said, of which the lines were read */
+export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
+  return withSheets(
+    wholeAndParts(lines.map((line) => proposalOf(line, setting))),
+    sheetsSaid(lines, narration),
+    setting,
+  )
+}
+
+/** Puts each sheet where the first line of its words stood, and takes out the lines that it says better. */
+function withSheets(lines: readonly Proposal[], sheets: readonly SheetSaid[], setting: Setting): Proposal[] {
+  const out = new Set<number>()
+  const at = new Map<number, Proposal>()
+  for (const said of sheets) {
+    const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
+    const proposal = sheetProposal(
+      said,
+      replaced.map((one) => lines[one]!),
+      lines[said.lines[0]!]!,
+      setting,
+    )
+    if (!proposal) continue
+    for (const one of replaced) out.add(one)
+    at.set(said.lines[0]!, proposal)
+  }
+  return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
+}
+
+/** Whether a sheet says what a line says: by its kind, or since its words are what stands in a field. */
+const isSaidBy = ({ instead, typed }: SpokenSheet, { kind, words }: SpokenLine): boolean =>
+  instead.includes(kind) ||
+  Object.values(typed).some((told) => plain(words).includes(plain(told)) && told.length * 2 > words.length)
+
+/** What a sheet records: a new entry, or what is new of the one that this place has already.
+ * @returns null where nothing new is told of an entry on record */
+function sheetProposal(
+  { sheet, words, place }: SheetSaid,
+  instead: readonly Proposal[],
+  first: Proposal,
+  { state, units, newId }: Setting,
+): Proposal | null {
+  const { kind, typed } = sheet
+  const placeId = kind.at === 'site' ? null : first.placeId
+  if (kind.at === 'place' && placeId === null) return null
+  const name = kind.fields[0]!.key
+  const old = state.entries.find((one) => isSame(one, kind.id, placeId, typed[name]))
+  if (old && Object.keys(typed).every((key) => key === name)) return null
+  const read = readValues(
+    fieldsOf(kind).filter(({ key }) => typed[key] !== undefined),
+    (key) => typed[key]!,
+    units,
+  )
+  const values = old ? { ...old.values, ...read, [name]: old.values[name]! } : read
+  const asked: SheetAsked = {
+    register: kind,
+    entryId: old?.id ?? newId(),
+    values,
+    lacks: sheet.lacks.filter(({ key }) => values[key] === undefined),
+    sure: sheet.sure,
+    instead,
+  }
+  const line: SpokenLine = { kind: 'note', words, ...(place ? { place } : {}) }
+  const says = sheetWords(kind, values, units)
+  return {
+    line,
+    placeId,
+    says: old ? `Changed: ${says}` : says,
+    ...(asked.lacks.length > 0
+      ? { facts: [] }
+      : sheetKept({ line, placeId, sheet: asked }, typedIn(asked), units, newId)),
+    sheet: asked,
+  }
+}
+
+/** What stands in the fields of a sheet before anybody changes it. */
+const typedIn =
+  ({ register, values }: Pick<SheetAsked, 'register' | 'values'>) =>
+  (key: string): string =>
+    typedValue(
+      fieldsOf(register).find((one) => one.key === key)!,
+      values[key],
+    )
+
+/** What a sheet records as it stands: the entry, and the words that it came from.
+ * @param typed what stands in a field
+ * @throws ImpossibleRequest whose `field` names what is missing or unreadable */
+export function sheetKept(
+  { line, placeId, sheet }: Pick<Proposal, 'line' | 'placeId'> & { readonly sheet: SheetAsked },
+  typed: (key: string) => string,
+  units: Units,
+  newId: () => string,
+): Pick<Proposal, 'facts' | 'toConfirm'> {
+  const { register, entryId } = sheet
+  const values = readEntry(register, typed, units)
+  const confirm = TO_CONFIRM.find((one) => one.kind === register.id && values[one.field] === one.value)
+  const written = (all: Values): NewFact => ({
+    subject: 'entry',
+    facet: 'written',
+    subjectId: entryId,
+    placeId,
+    value: { kind: register.id, values: all },
+  })
+  const noted: NewFact = {
+    subject: 'note',
+    facet: 'noted',
+    subjectId: newId(),
+    placeId,
+    value: { text: line.words, private: false, about: entryId },
+  }
+  return {
+    facts: [written(confirm ? { ...values, ...confirm.until } : values), noted],
+    ...(confirm ? { toConfirm: { words: confirm.words, facts: [written(values)] } } : {}),
+  }
+}
+
+/** What lets work go on is kept only where somebody taps it. */
+const TO_CONFIRM: readonly {
+  readonly kind: string
+  readonly field: string
+  readonly value: string
+  readonly until: Values
+  readonly words: string
+}[] = [{ kind: 'permit', field: 'state', value: 'granted', until: { state: 'asked for' }, words: 'It is granted' }]
+
+/** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
+function isSame(
+  { kind, placeId, values, settled }: RegisterEntry,
+  id: string,
+  at: string | null,
+  name: string | undefined,
+): boolean {
+  if (kind !== id || placeId !== at || settled !== null || !name) return false
+  const [old, said] = [String(values[kindOf(kind).fields[0]!.key] ?? ''), name].map(
+    (words) => new Set(words.toLowerCase().match(/[\p{L}\d]{2,}/gu) ?? []),
+  )
+  const shared = [...said!].filter((word) => old!.has(word))
+  return shared.length > 0 && shared.length >= Math.min(said!.size, old!.size) / 2
+}
+
+/** A sheet in a few words: what it is and what it is called. */
+function sheetWords({ one, fields }: EntryKind, values: Values, units: Units): string {
+  const [name] = fields
+  const said = values[name!.key]
+  return said === undefined ? one : `${one}: ${printValue(name!, said, units)}`
+}
+
+function wholeAndParts(proposals: readonly Proposal[]): Proposal[] {
   const shares = new Map<string, Set<number>>()
   for (const fact of proposals.flatMap(({ facts }) => facts))
     if (fact.subject === 'line' && fact.facet === 'progress')
@@ -54,7 +223,8 @@ export function proposalsOf(lines: readonly SpokenLine[], setting: Setting): Pro
   )
 }
 
-function proposalOf(line: SpokenLine, setting: Setting): Proposal {
+/** What one line tells, whatever else was said. */
+export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
   const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
@@ -109,9 +279,13 @@ export function workOf(
   }
 }
 
+const PAPER =
+  /\b(?:permits?|letters?|consent|permission|licen[cs]e|notice|drawings?|quotes?|invoice|contract|approval|paperwork)\b/i
+
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   progress(line, place, { state, newId }) {
-    if (!place) return null
+    // 'The permit for the wall is granted' tells of paper, not of the wall.
+    if (!place || PAPER.test(line.words)) return null
     const lines = matching(line, place, state)
     if (line.state === 'unchanged')
       return {

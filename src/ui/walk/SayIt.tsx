@@ -6,11 +6,16 @@ import { useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import type { WalkKind } from '@/core/narration/line'
 import type { VisitKind } from '@/core/walk/observation'
-import type { Proposal } from '@/core/narration/spokenFacts'
+import { entryWords } from '@/core/entries/entryWords'
+import type { Units } from '@/core/measure/length'
+import type { SheetAsked } from '@/core/narration/spokenFacts'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Place } from '@/core/walk/siteState'
 import { simulatedDictation } from './dictation'
+import { EntryFields } from '../shared/EntryFields'
 import { MemoButton } from './MemoButton'
 import type { SiteWalk } from './useSiteWalk'
+import { openFields, sheetIn, sheetShown, chosen, type Shown } from './saidSheets'
 import styles from './Walk.module.css'
 
 const toggled = (set: ReadonlySet<number>, index: number): ReadonlySet<number> => {
@@ -41,11 +46,15 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   // A second tap before the sheet is closed keeps nothing twice.
   const keeping = useRef(false)
   const walkKind = site.walk ? WALK_KINDS[site.walk.kind] : undefined
+  // The forms of the sheets that are open, by where they stand.
+  const sheets = useRef(new Map<number, HTMLFormElement>())
+  const [opened, setOpened] = useState<ReadonlySet<number>>(new Set())
+  const [wrong, setWrong] = useState<{ message: string; field: string | undefined } | null>(null)
   const [dropped, setDropped] = useState<ReadonlySet<number>>(new Set())
 
   const read = async (): Promise<void> => {
     // The grammar is fetched when it is first needed; without a network the phone has kept it.
-    const [{ narrate, otherReading }, { proposalsOf }, model] = await Promise.all([
+    const [{ narrate, otherReading }, { proposalOf, proposalsOf }, model] = await Promise.all([
       import('@/core/narration/narrate'),
       import('@/core/narration/spokenFacts'),
       import('./speechModel').then(({ speechModel }) => speechModel()),
@@ -62,13 +71,16 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
     }
     const lines = narrate(narration, model)
     const setting = { state, units, newId: uuid }
-    const sure = proposalsOf(lines, setting)
+    const sure = proposalsOf(lines, narration, setting)
     const shown = sure.map((proposal): Shown => {
-      const { line } = proposal
+      const { line, sheet } = proposal
+      if (sheet) return sheetShown(proposal, proposalOf({ ...line, kind: 'note' }, setting))
       const other = (line.sure ?? 1) < UNSURE ? otherReading(line, narration) : null
       if (!other) return { proposal, other: null, words: null }
       const words = { kind: 'note', words: line.words, ...(line.place ? { place: line.place } : {}) } as const
-      const [read, kept] = proposalsOf([other, line.private ? { ...words, private: true } : words], setting)
+      const [read, kept] = [other, line.private ? { ...words, private: true as const } : words].map((one) =>
+        proposalOf(one, setting),
+      )
       return read!.says === proposal.says
         ? { proposal, other: null, words: null }
         : { proposal, other: read!, words: kept! }
@@ -76,6 +88,8 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
     setDropped(new Set())
     setConfirmed(new Set())
     setPicked(new Map())
+    setOpened(new Set())
+    setWrong(null)
     // What is not sure is asked first.
     setProposals([...shown.filter(({ other }) => other), ...shown.filter(({ other }) => !other)])
   }
@@ -83,13 +97,22 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   const keep = async (): Promise<void> => {
     if (keeping.current) return
     keeping.current = true
-    await site.record(
-      proposals!.flatMap((shown, i) => {
-        const { facts, toConfirm } = chosen(shown, picked.get(i))
-        return dropped.has(i) ? [] : [...facts, ...(confirmed.has(i) ? (toConfirm?.facts ?? []) : [])]
-      }),
-    )
-    onClose()
+    try {
+      const facts = proposals!.flatMap((shown, i) => {
+        if (dropped.has(i)) return []
+        const form = sheets.current.get(i)
+        const { facts, toConfirm } = form
+          ? sheetIn(shown, form, site.snapshot.site.units)
+          : chosen(shown, picked.get(i))
+        return [...facts, ...(confirmed.has(i) ? (toConfirm?.facts ?? []) : [])]
+      })
+      await site.record(facts)
+      onClose()
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong({ message: error.message, field: error.field })
+      keeping.current = false
+    }
   }
 
   if (!proposals) {
@@ -134,6 +157,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
       <ul className={styles.rows}>
         {proposals.map((shown, i) => {
           const proposal = chosen(shown, picked.get(i))
+          const fields = dropped.has(i) ? [] : openFields(shown, picked.get(i), opened.has(i))
           return (
             <li key={i} className={`${styles.row} ${dropped.has(i) ? styles.droppedLine : ''}`}>
               <div>
@@ -146,20 +170,49 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
                 ) : (
                   <strong>{proposal.says}</strong>
                 )}
+                {proposal.sheet && !opened.has(i) && (
+                  <SheetWords sheet={proposal.sheet} units={site.snapshot.site.units} />
+                )}
                 <small>
                   {proposal.line.place && proposal.line.place !== place.name ? `${proposal.line.place}: ` : ''}“
                   {proposal.line.words}”
                 </small>
-                {proposal.toConfirm && !dropped.has(i) && (
-                  <Button
-                    bsPrefix="tap"
-                    className={styles.small}
-                    aria-pressed={confirmed.has(i)}
-                    onClick={() => setConfirmed((old) => toggled(old, i))}
+                {fields.length > 0 && (
+                  <form
+                    className={styles.form}
+                    onSubmit={(event) => event.preventDefault()}
+                    ref={(form) => {
+                      if (form) sheets.current.set(i, form)
+                      else sheets.current.delete(i)
+                    }}
                   >
-                    {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
-                  </Button>
+                    {!opened.has(i) && <small>Still asked; without it the words are kept:</small>}
+                    <EntryFields
+                      fields={fields}
+                      units={site.snapshot.site.units}
+                      values={proposal.sheet!.values}
+                      wrong={wrong?.field}
+                      inShort
+                    />
+                  </form>
                 )}
+                <div className={styles.readings}>
+                  {proposal.sheet && !dropped.has(i) && !opened.has(i) && (
+                    <Button bsPrefix="tap" className={styles.small} onClick={() => setOpened((old) => toggled(old, i))}>
+                      Change<span className="visually-hidden"> {proposal.says}</span>
+                    </Button>
+                  )}
+                  {proposal.toConfirm && !dropped.has(i) && (
+                    <Button
+                      bsPrefix="tap"
+                      className={styles.small}
+                      aria-pressed={confirmed.has(i)}
+                      onClick={() => setConfirmed((old) => toggled(old, i))}
+                    >
+                      {confirmed.has(i) ? `${proposal.toConfirm.words}: yes` : `${proposal.toConfirm.words}?`}
+                    </Button>
+                  )}
+                </div>
               </div>
               <Button bsPrefix="tap" className={styles.small} aria-pressed={!dropped.has(i)} onClick={() => toggle(i)}>
                 {dropped.has(i) ? 'Dropped' : 'Drop'}
@@ -170,6 +223,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
         })}
       </ul>
       {proposals.length === 0 && <p>Nothing to record in that.</p>}
+      {wrong && <p role="alert">{wrong.message}</p>}
       <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
         Keep {kept === 1 ? 'it' : `all ${kept}`}
       </Button>
@@ -182,17 +236,6 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
 
 /** Under this likelihood a line is asked, not taken. */
 const UNSURE = 0.55
-
-/** What was read, and where that is not sure what else it may be and its bare words. */
-interface Shown {
-  readonly proposal: Proposal
-  readonly other: Proposal | null
-  readonly words: Proposal | null
-}
-
-/** What is kept of it: what was tapped; where nothing was, the words alone. */
-const chosen = ({ proposal, other, words }: Shown, picked: 'proposal' | 'other' | undefined): Proposal =>
-  other === null ? proposal : picked === 'proposal' ? proposal : picked === 'other' ? other : words!
 
 function TwoReadings({
   shown,
@@ -218,5 +261,18 @@ function TwoReadings({
         </Button>
       ))}
     </div>
+  )
+}
+
+/** What a sheet tells beside its name, and what its figures come to. */
+function SheetWords({ sheet, units }: { readonly sheet: SheetAsked; readonly units: Units }) {
+  const { register, values, lacks } = sheet
+  const { details, reckoned } = entryWords({ kind: register.id, values }, units, true)
+  return (
+    <ul className={styles.told}>
+      {[...details, ...(lacks.length > 0 ? [] : reckoned.slice(0, 3))].map((words) => (
+        <li key={words}>{words}</li>
+      ))}
+    </ul>
   )
 }

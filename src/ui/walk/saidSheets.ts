@@ -1,0 +1,64 @@
+import { v7 as uuid } from 'uuid'
+import { typedValue, type Field } from '@/core/entries/field'
+import { fieldsOf } from '@/core/entries/sums'
+import type { Units } from '@/core/measure/length'
+import { sheetKept, type Proposal } from '@/core/narration/spokenFacts'
+
+/** What was read, and where that is not sure what else it may be and its bare words. */
+export interface Shown {
+  readonly proposal: Proposal
+  readonly other: Proposal | null
+  readonly words: Proposal | null
+}
+
+/** What is kept of it: what was tapped; where nothing was, the words alone. */
+export const chosen = ({ proposal, other, words }: Shown, picked: 'proposal' | 'other' | undefined): Proposal =>
+  other === null ? proposal : picked === 'proposal' ? proposal : picked === 'other' ? other : words!
+
+/** A sheet as it is shown: where its figures did not all find a field, beside what the lines of its words tell.
+ * @param words its words as a note */
+export function sheetShown(proposal: Proposal, words: Proposal): Shown {
+  const { sure, lacks, instead } = proposal.sheet!
+  if (sure || lacks.length > 0) return { proposal, other: null, words }
+  const other = insteadOf(proposal, instead.length > 0 ? instead : [words])
+  return { proposal, other, words }
+}
+
+const insteadOf = ({ line, placeId }: Proposal, lines: readonly Proposal[]): Proposal => ({
+  line,
+  placeId,
+  says: [...new Set(lines.map(({ says }) => says))].join('; '),
+  facts: lines.flatMap(({ facts }) => facts),
+})
+
+/** The fields of a sheet that stand open: all of them where somebody changes it, or else what it still lacks. */
+export function openFields(
+  shown: Shown,
+  picked: 'proposal' | 'other' | undefined,
+  changing: boolean,
+): readonly Field[] {
+  const { sheet } = chosen(shown, picked)
+  if (!sheet) return []
+  return changing ? fieldsOf(sheet.register) : sheet.lacks
+}
+
+/** What an open sheet records. While what it lacks is left empty, what the lines of its words tell is kept.
+ * @throws ImpossibleRequest naming the field that cannot be read */
+export function sheetIn(
+  { proposal, words }: Shown,
+  form: HTMLFormElement,
+  units: Units,
+): Pick<Proposal, 'facts' | 'toConfirm'> {
+  const { register, values, lacks, instead } = proposal.sheet!
+  const told = new FormData(form)
+  const typed = (key: string): string =>
+    told.has(key) || form.elements.namedItem(key)
+      ? String(told.get(key) ?? '')
+      : typedValue(
+          fieldsOf(register).find((one) => one.key === key)!,
+          values[key],
+        )
+  if (lacks.every(({ key }) => typed(key).trim() === '') && lacks.length > 0)
+    return insteadOf(proposal, instead.length > 0 ? instead : [words!])
+  return sheetKept({ ...proposal, sheet: proposal.sheet! }, typed, units, uuid)
+}
