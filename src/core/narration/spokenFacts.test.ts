@@ -1,17 +1,19 @@
 import { describe, expect, test } from 'vitest'
-import { laid, stateOf, TODAY } from '../../../tests/fixtures/site'
+import type { Observation } from '../walk/observation'
+import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import type { Narration } from './line'
 import { narrate } from './narrate'
 import { proposalsOf } from './spokenFacts'
+import { leadIn } from './spokenGoods'
 
-const state = stateOf(
+const rooms = stateOf(
   laid([
     { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' },
     { id: 'hall', name: 'Hall', treatments: ['room-board-finishes'] },
   ]),
 )
 let ids = 0
-const proposals = (text: string) => {
+const proposals = (text: string, state = rooms) => {
   const narration: Narration = {
     text,
     places: ['Bathroom', 'Hall'],
@@ -113,5 +115,55 @@ describe('what spoken lines record', () => {
       'xyzzy',
     ])
       expect(facts(text).length, text).toBeGreaterThan(0)
+  })
+})
+
+describe('goods', () => {
+  const tile = seen({
+    subject: 'selection',
+    facet: 'laid',
+    subjectId: 'tile',
+    placeId: 'bath',
+    value: { placeId: 'bath', what: 'Wall tile', lead: 'stock-tile', neededFor: 'tile' },
+  })
+  const ordered = seen({ subject: 'selection', facet: 'state', subjectId: 'tile', placeId: 'bath', value: 'ordered' })
+  const told = (text: string, ...more: Observation[]) =>
+    proposals(text, stateOf([...laid([{ id: 'bath', name: 'Bathroom', treatments: [] }]), ...more]))
+
+  test('that are to come are the day and the lead of the selection they are', () => {
+    expect(told('The tiles arrive Thursday.', tile, ordered)[0]).toMatchObject({
+      says: 'Wall tile: arrives Thu 12 Mar',
+      facts: [{ subjectId: 'tile', facet: 'arrives', value: '2026-03-12' }],
+    })
+    expect(told('Tile is six to eight weeks out.', tile)[0]).toMatchObject({
+      says: 'Wall tile: 42 to 56 days from the order',
+      facts: [{ facet: 'lead', value: [42, 49, 56] }],
+    })
+  })
+  test('that nobody ordered come on no day', () => {
+    expect(told('The tiles arrive Thursday.', tile)[0]!.facts).toMatchObject([{ subject: 'note' }])
+  })
+  test('two of them for one place stand side by side', () => {
+    expect(told('Slate eight weeks or brick three, still open.')[0]).toMatchObject({
+      says: 'To choose: Slate, 56 days, or Brick, 21 days',
+      facts: [
+        { facet: 'laid', value: { what: 'Slate or brick' } },
+        {
+          facet: 'candidates',
+          value: [
+            { name: 'Slate', leadDays: [56, 56, 56] },
+            { name: 'Brick', leadDays: [21, 21, 21] },
+          ],
+        },
+      ],
+    })
+  })
+  test('a time is told in days, weeks, months and working days', () => {
+    expect(['eight weeks', '35 to 49 days', 'ten working days', 'an hour'].map(leadIn)).toEqual([
+      [56, 56, 56],
+      [35, 42, 49],
+      [14, 14, 14],
+      null,
+    ])
   })
 })

@@ -10,15 +10,15 @@ import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
 import type { Size } from '../measure/size'
 import { effort } from '../scope/layTreatment'
-import type { LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import type { Facts, NewFact } from '../walk/observation'
 import type { Place, RegisterEntry, SiteState } from '../walk/siteState'
 import type { Narration, SpokenLine } from './line'
 import { plain } from './clauses'
+import { candidatesIn, goodsToCome, leadIn, leadWords, neededFor, selectionLaid, selectionMeant } from './spokenGoods'
 import type { SpokenSheet } from './sheets/sheetOf'
-import { sheetsSaid, type SheetSaid } from './sheets/sheetsSaid'
+import { sheetsSaid, stretchesSaid, type SheetSaid, type Stretch } from './sheets/sheetsSaid'
 import { isOpinion } from '../walk/noteWords'
 import { stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
@@ -61,18 +61,19 @@ interface Setting {
  * none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  return withSheets(
-    wholeAndParts(lines.map((line) => proposalOf(line, setting))),
-    sheetsSaid(lines, narration),
-    setting,
-  )
+  return withSheets(wholeAndParts(lines.map((line) => proposalOf(line, setting))), lines, narration, setting)
 }
 
 /** Puts each sheet where the first line of its words stood, and takes out the lines that it says better. */
-function withSheets(lines: readonly Proposal[], sheets: readonly SheetSaid[], setting: Setting): Proposal[] {
+function withSheets(
+  lines: readonly Proposal[],
+  allLines: readonly SpokenLine[],
+  narration: Narration,
+  setting: Setting,
+): Proposal[] {
   const out = new Set<number>()
   const at = new Map<number, Proposal>()
-  for (const said of sheets) {
+  for (const said of sheetsSaid(allLines, narration)) {
     const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
     const proposal = sheetProposal(
       said,
@@ -82,6 +83,14 @@ function withSheets(lines: readonly Proposal[], sheets: readonly SheetSaid[], se
     )
     if (!proposal) continue
     for (const one of replaced) out.add(one)
+    at.set(said.lines[0]!, proposal)
+  }
+  for (const said of stretchesSaid(allLines, narration)) {
+    const proposal = said.lines.some((one) => out.has(one))
+      ? null
+      : candidatesProposal(said, lines[said.lines[0]!]!, setting)
+    if (!proposal) continue
+    for (const one of said.lines) out.add(one)
     at.set(said.lines[0]!, proposal)
   }
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
@@ -171,6 +180,29 @@ export function sheetKept(
   return {
     facts: [written(confirm ? { ...values, ...confirm.until } : values), noted],
     ...(confirm ? { toConfirm: { words: confirm.words, facts: [written(values)] } } : {}),
+  }
+}
+
+/** Two things that one selection may become, put side by side in it. */
+function candidatesProposal(
+  { words, place: at }: Stretch,
+  first: Proposal,
+  { state, newId }: Setting,
+): Proposal | null {
+  const candidates = candidatesIn(words)
+  const place = state.places.find((one) => one.id === first.placeId)
+  if (!candidates || !place) return null
+  const known = selectionMeant({ ...first.line, words }, place, state)
+  const id = known?.id ?? newId()
+  const what = known?.what ?? candidates.map(({ name }, i) => (i === 0 ? name : name.toLowerCase())).join(' or ')
+  return {
+    line: { kind: 'selection', words, ...(at ? { place: at } : {}) },
+    placeId: place.id,
+    says: `To choose: ${candidates.map(({ name, leadDays }) => `${name}, ${leadWords(leadDays)}`).join(', or ')}`,
+    facts: [
+      ...(known ? [] : [selectionLaid(id, place, what, neededFor(first.line))]),
+      { subject: 'selection', facet: 'candidates', subjectId: id, placeId: place.id, value: candidates },
+    ],
   }
 }
 
@@ -394,31 +426,24 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   selection(line, place, { newId, state }) {
     if (!place) return null
-    const stage = stageIn('', line.element ?? null, false) ?? 'fixtures'
+    const stage = neededFor(line)
     const known = state.selections.find(
       (one) => one.placeId === place.id && one.neededFor === stage && one.state === 'undecided',
     )
     const subjectId = known?.id ?? newId()
     const at = { subject: 'selection' as const, subjectId, placeId: place.id }
-    const laid: NewFact[] = known
-      ? []
-      : [
-          {
-            ...at,
-            facet: 'laid',
-            value: {
-              placeId: place.id,
-              what: titleOf(line.element ?? line.words),
-              lead: LEAD_OF_STAGE[stage] ?? 'stock-goods',
-              neededFor: stage,
-            },
-          },
-        ]
+    const lead = leadIn(line.words)
     return {
-      says: `Chosen: ${known?.what ?? line.element ?? 'something'}`,
-      facts: [...laid, { ...at, facet: 'state', value: 'chosen' }, { ...at, facet: 'choice', value: line.words }],
+      says: `Chosen: ${known?.what ?? line.element ?? 'something'}${lead ? `, ${leadWords(lead)} from the order` : ''}`,
+      facts: [
+        ...(known ? [] : [selectionLaid(subjectId, place, titleOf(line.element ?? line.words), stage)]),
+        { ...at, facet: 'state', value: 'chosen' },
+        { ...at, facet: 'choice', value: line.words },
+        ...(lead ? [{ ...at, facet: 'lead' as const, value: lead }] : []),
+      ],
     }
   },
+  expect: (line, place, { state }) => (place ? goodsToCome(line, place, state) : null),
   decide(line, place, { newId }) {
     const owner =
       line.trade === 'designer' || line.trade === 'engineer' ? line.trade : line.trade === 'client' ? 'client' : 'us'
@@ -492,15 +517,4 @@ const TRADE_OF_STAGE: Record<Stage, Trade> = {
   railing: 'railing',
   'site-works': 'excavator',
   'return-list': 'carpenter',
-}
-const LEAD_OF_STAGE: Partial<Record<Stage, LeadKey>> = {
-  tile: 'stock-tile',
-  flooring: 'stock-tile',
-  cabinets: 'custom-cabinets',
-  countertops: 'countertop',
-  'windows-doors': 'stock-window',
-  fixtures: 'stock-fixtures',
-  railing: 'railing',
-  paint: 'matched-paint',
-  wires: 'lights',
 }

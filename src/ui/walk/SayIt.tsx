@@ -97,12 +97,13 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   const keep = async (): Promise<void> => {
     if (keeping.current) return
     keeping.current = true
+    const { sheetKept } = await import('@/core/narration/spokenFacts')
     try {
       const facts = proposals!.flatMap((shown, i) => {
         if (dropped.has(i)) return []
         const form = sheets.current.get(i)
         const { facts, toConfirm } = form
-          ? sheetIn(shown, form, site.snapshot.site.units)
+          ? sheetIn(shown, form, site.snapshot.site.units, sheetKept)
           : chosen(shown, picked.get(i))
         return [...facts, ...(confirmed.has(i) ? (toConfirm?.facts ?? []) : [])]
       })

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { typedValue, type Field } from '@/core/entries/field'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Units } from '@/core/measure/length'
-import { sheetKept, type Proposal } from '@/core/narration/spokenFacts'
+import type { Proposal, sheetKept } from '@/core/narration/spokenFacts'
 
 /** What was read, and where that is not sure what else it may be and its bare words. */
 export interface Shown {
@@ -43,11 +43,13 @@ export function openFields(
 }
 
 /** What an open sheet records. While what it lacks is left empty, what the lines of its words tell is kept.
+ * @param keep comes with the grammar, which is fetched when it is first needed
  * @throws ImpossibleRequest naming the field that cannot be read */
 export function sheetIn(
   { proposal, words }: Shown,
   form: HTMLFormElement,
   units: Units,
+  keep: typeof sheetKept,
 ): Pick<Proposal, 'facts' | 'toConfirm'> {
   const { register, values, lacks, instead } = proposal.sheet!
   const told = new FormData(form)
@@ -60,5 +62,5 @@ export function sheetIn(
         )
   if (lacks.every(({ key }) => typed(key).trim() === '') && lacks.length > 0)
     return insteadOf(proposal, instead.length > 0 ? instead : [words!])
-  return sheetKept({ ...proposal, sheet: proposal.sheet! }, typed, units, uuid)
+  return keep({ ...proposal, sheet: proposal.sheet! }, typed, units, uuid)
 }

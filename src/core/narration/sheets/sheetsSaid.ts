@@ -4,9 +4,8 @@ import type { Narration, SpokenLine } from '../line'
 import { wordsInText } from '../learned/align'
 import { sheetOf, type SpokenSheet } from './sheetOf'
 
-/** A sheet that somebody's words fill, with the lines that were read of the same words. */
-export interface SheetSaid {
-  readonly sheet: SpokenSheet
+/** Words said in one breath, with the lines that were read of them. */
+export interface Stretch {
   /** The words themselves. */
   readonly words: string
   /** The lines, by where they stand among those read, the first of them first. */
@@ -14,25 +13,36 @@ export interface SheetSaid {
   readonly place: string | undefined
 }
 
+/** A sheet that somebody's words fill. */
+export interface SheetSaid extends Stretch {
+  readonly sheet: SpokenSheet
+}
+
 /** A sentence of more words than this runs on: its lines are read one by one. */
 const ONE_BREATH = 30
 
-/** The sheets that a narration fills: one at most a sentence, or a line where sentences run on. What is private fills none.
+/** The stretches of a narration, private ones left out: its sentences, or its lines where sentences run on.
  * @param lines what was read of it, in spoken order */
-export function sheetsSaid(lines: readonly SpokenLine[], narration: Narration): SheetSaid[] {
-  const { text } = narration
+export function stretchesSaid(lines: readonly SpokenLine[], { text }: Narration): Stretch[] {
   const located = wordsInText(text, lines)
   return sentencesOf(text).flatMap(({ start, end }) => {
     const here = located.flatMap((one) =>
       one.start >= start && one.start < end ? [{ ...one, at: lines.indexOf(one.line) }] : [],
     )
     const breath = text.slice(start, end).split(/\s+/).length <= ONE_BREATH
-    const stretches = breath ? [{ start, end, lines: here }] : here.map((one) => ({ ...one, lines: [one] }))
-    return stretches.flatMap(({ start: from, end: to, lines: within }): SheetSaid[] => {
+    const stretches = breath ? [{ start, end, within: here }] : here.map((one) => ({ ...one, within: [one] }))
+    return stretches.flatMap(({ start: from, end: to, within }): Stretch[] => {
       const words = text.slice(from, to).trim()
       const secret = inConfidence(words) || within.some(({ line }) => line.private)
-      const sheet = secret || within.length === 0 ? null : sheetOf(words, narration)
-      return sheet ? [{ sheet, words, lines: within.map(({ at }) => at), place: within[0]!.line.place }] : []
+      const first = within[0]
+      return secret || !first ? [] : [{ words, lines: within.map(({ at }) => at), place: first.line.place }]
     })
   })
 }
+
+/** The sheets that a narration fills: one at most a stretch. What is private fills none. */
+export const sheetsSaid = (lines: readonly SpokenLine[], narration: Narration): SheetSaid[] =>
+  stretchesSaid(lines, narration).flatMap((said) => {
+    const sheet = sheetOf(said.words, narration)
+    return sheet ? [{ ...said, sheet }] : []
+  })
