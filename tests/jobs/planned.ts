@@ -1,9 +1,17 @@
+import { readFileSync } from 'node:fs'
 import { v7 as uuid } from 'uuid'
+import { WEIGHTS } from '../../src/cli/speechWeights'
 import { dateOnly, parseDay } from '../../src/core/calendar/day'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../../src/core/calendar/slots'
 import { kindOf } from '../../src/core/entries/entry'
 import { readEntry } from '../../src/core/entries/entryWords'
 import { lostDays } from '../../src/core/schedule/lostDays'
+import { decodeModel } from '../../src/core/narration/learned/model'
+import type { Narration, WalkKind } from '../../src/core/narration/line'
+import { narrate } from '../../src/core/narration/narrate'
+import { proposalsOf } from '../../src/core/narration/proposals'
+import type { Proposal } from '../../src/core/narration/spokenFacts'
+import type { Units } from '../../src/core/measure/length'
 import type { Plan, PlannedVisit } from '../../src/core/schedule/plan'
 import { visitDays } from '../../src/core/schedule/planDiff'
 import { coverGates, gateItemId, gateWords } from '../../src/core/sequence/coverGate'
@@ -33,6 +41,7 @@ import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
 import { paperView } from '../../src/server/views/paper'
 import { planView } from '../../src/server/views/plan'
+import { recordView } from '../../src/server/views/record'
 import { roomSheetView } from '../../src/server/views/roomSheet'
 import { siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
@@ -69,9 +78,13 @@ export interface JobWork {
 export interface JobSite {
   readonly name: string
   readonly startsOn: string
+  readonly units?: Units
+  readonly built?: string
   readonly places: readonly { readonly name: string; readonly kind?: PlaceKind; readonly size?: string }[]
   readonly work: readonly JobWork[]
 }
+
+const SPEECH = decodeModel(new Uint8Array(readFileSync(WEIGHTS)))
 
 const DAY_HOURS = HOURS_PER_SLOT * SLOTS_PER_DAY
 
@@ -113,8 +126,8 @@ export class PlannedJob {
   private open(site: JobSite): void {
     const { siteId } = createSite(this.owner, {
       name: site.name,
-      built: '1975',
-      units: 'metric',
+      built: site.built ?? '1975',
+      units: site.units ?? 'metric',
       livedIn: true,
       weekdays: [1, 2, 3, 4, 5],
       startsOn: site.startsOn,
@@ -274,6 +287,25 @@ export class PlannedJob {
     await publishUpdate(this.owner, siteId, { ...draft, next: [...draft.next, ...added], photos: [] })
   }
 
+  /** Says something on a walk, as one says it to the phone, and keeps what it is read as; what would let work go on is not
+   * tapped. Sheets that lack something are left. */
+  say(site: string, place: string, text: string, walk: WalkKind = 'progress'): readonly Proposal[] {
+    const { id, units } = this.owner.site(this.siteIds.get(site)!)
+    const state = siteState(this.firm.db, this.owner.site(id))
+    const narration: Narration = {
+      text,
+      places: state.places.map(({ name }) => name),
+      current: place,
+      units,
+      today: this.owner.today,
+      walk,
+    }
+    const read = proposalsOf(narrate(narration, SPEECH), narration, { state, units, newId: uuid })
+    const facts = read.flatMap(({ facts }) => facts)
+    recordFacts(this.owner, id, { facts: facts.map((fact) => ({ ...fact })) })
+    return read
+  }
+
   /** Says something at a place that stays among us. */
   remark(site: string, place: string, text: string): void {
     this.record(site, 'note', text, 'noted', { text, private: true }, place)
@@ -320,6 +352,9 @@ export class PlannedJob {
     const written = messagesOf(this.firm, 500).filter(({ recipient }) => recipient === name)
     return [...letter, ...written.flatMap(({ subject, body }) => [subject, body])].join('\n')
   }
+
+  /** All that stands in the registers of a site for the office, with what follows from it. */
+  recordReads = (site: string): string => wordsIn(recordView(this.owner, this.siteIds.get(site)!)).join('\n')
 
   /** What hangs on the wall of a place, as crew see it. */
   async sheetReads(site: string, place: string): Promise<string> {

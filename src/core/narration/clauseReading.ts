@@ -55,7 +55,12 @@ export function readClause(
   const lead = readLead(dateless)
   const numbers = readNumbers(dateless.split(' ').filter(Boolean), units)
   const named = elementsIn(tokens)
-  const trade = tradeIn(norm.replace(/(?<=\w )(?:(?:when|once|as soon as)|or (?:the|he|she|they|we)) .*$/, ''))
+  const trade = tradeIn(
+    norm.replace(
+      /(?<=\w )(?:(?:when|once|as soon as|except(?: for)?|apart from|other than)|or (?:the|he|she|they|we)) .*$/,
+      '',
+    ),
+  )
   // 'The gas engineer fits the hob': of the two the hob is meant.
   const others = named.filter((one) => !trade || !isOf(trade, one, norm))
   const mentions = others.some((one) => !one.where && one.key) ? others : named

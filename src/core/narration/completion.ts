@@ -5,7 +5,7 @@ import type { SpokenLine, WalkKind } from './line'
 
 /** All but a part: begun, and nobody said how far. */
 const IN_PART =
-  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of)\b/
+  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
 
 /** What will be, should be, or is promised. */
 const TO_COME =
@@ -37,7 +37,7 @@ const ASKED =
 
 /** What is counted in cuts and holes is damage or work, not progress: 'top plate cut four times', 'seven holes to patch'. */
 const CUT_UP =
-  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
+  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
 
 /** Why words that sound like something done do not say so; null where they do.
  * @param words of the line
@@ -100,6 +100,8 @@ const ACTS: readonly (readonly [RegExp, Action])[] = [
 export function asScope(line: SpokenLine, words: string, walk: WalkKind | undefined): SpokenLine {
   if (walk !== 'scope' || line.kind !== 'progress' || line.percent === undefined || line.state) return line
   const { percent, stage: _stage, ...rest } = line
+  // 'Painted last autumn' tells what was, not what is to be.
+  if (LONG_AGO.test(words)) return { ...rest, kind: 'note' }
   if (line.action === 'test' || line.action === 'inspect') return line
   if (percent === 0 || LEFT_OUT.test(words)) return { ...rest, kind: 'exclude' }
   const action = ACTS.find(([pattern]) => pattern.test(words))?.[1]

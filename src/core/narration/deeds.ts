@@ -3,6 +3,7 @@ import type { Stage } from '../scope/vocabulary'
 /** What is done tells the stage, whatever it is done to; the first that fits. */
 const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:re-?)?(?:paint|prime|stain|varnish|whitewash)\b/i, 'paint'],
+  [/\b(?:gets?|is|are|being|be|and) (?:re-?)?(?:painted|stained|varnished|whitewashed)\b/i, 'paint'],
   [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
   [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
   [/^(?:tape|mud)\b/i, 'tape'],

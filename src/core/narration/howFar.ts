@@ -55,6 +55,7 @@ const ABOUT_TENS = new RegExp(`\\b(?:is|are) (?:about|around|maybe|nearly|roughl
 export function percentIn(told: string, spoken: number | null): number | 'some' | null {
   // 'Wires up here are stapled': where they are is not how far.
   const norm = told.replace(/ (?:up|down|out) (?:here|there)(?= (?:is|are|was|were|has|have)\b)/, '')
+  if (/\bnot (?:a single )?one of\b|\bnone of (?:the|them|those|these)\b/.test(norm)) return 0
   if (spoken !== null) return spoken
   if (/\b(?:is|are|has|have|still|needs?|got) to be\b/.test(norm)) return null
   // 'Three eighty all in' is a price.

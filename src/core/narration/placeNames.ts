@@ -2,7 +2,7 @@ import { plain } from './clauses'
 
 /** Words that tell a direction or a sort and are never a place by themselves. */
 const SORTS = new Set(
-  'room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store end'.split(
+  'ground room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store end'.split(
     ' ',
   ),
 )
@@ -67,6 +67,8 @@ export interface PlaceFound {
   readonly alone: boolean
 }
 
+/** 'Ground wire' is on no ground floor, 'roof tiles' are a thing. */
+const COMPOUND = 'wires?|faults?|rods?|bus|clamps?'
 /** 'The kitchen fitters' are no kitchen. */
 const PEOPLE = 'fitters?|people|guys?|lads|crew|suppliers?|showroom|firm|designer|company|shop|says|said|reckons|quotes'
 
@@ -77,7 +79,7 @@ function placeName(called: string, places: readonly string[]): PlaceName {
     called,
     places,
     leads: new RegExp(
-      `^(?:${FILLER} )*(?:the )?(?:${called})${said}(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE})\\b)`,
+      `^(?:${FILLER} )*(?:the )?(?:${called})${said}(?: (?:now|then|next|again))?(?= |$)(?! (?:${PEOPLE}|${COMPOUND})\\b)`,
     ),
     later: new RegExp(
       `\\b(?:in|over|at|inside|into|from|for|of|on|up in|out in|down in|through to) (?:the |both )?(?:${called})\\b(?! (?:wall|door|window|floor|ceiling|slope|corner|end))`,

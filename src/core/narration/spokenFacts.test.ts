@@ -3,7 +3,7 @@ import type { Observation } from '../walk/observation'
 import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import type { Narration } from './line'
 import { narrate } from './narrate'
-import { proposalsOf } from './spokenFacts'
+import { proposalsOf } from './proposals'
 import { leadIn } from './spokenGoods'
 
 const rooms = stateOf(
@@ -165,5 +165,25 @@ describe('goods', () => {
       [14, 14, 14],
       null,
     ])
+  })
+})
+
+describe('sentences that tell one thing as a whole', () => {
+  test('what somebody would say is an opinion, whatever it sounds like', () => {
+    const [said, ...more] = proposals('I’d say 85 per cent of the rot is in boards that come off anyway.')
+    expect([said!.says, more]).toEqual(['Opinion', []])
+    expect(said!.facts).toMatchObject([{ subject: 'note', value: { opinion: true } }])
+  })
+  test('what is made to order is chosen, with the time it takes', () => {
+    const [door, ...more] = proposals('Rear door is half glazed, transom light above, made to order in 35 to 49 days.')
+    expect(more).toEqual([])
+    expect(door!.facts).toContainEqual(expect.objectContaining({ facet: 'lead', value: [35, 42, 49] }))
+    expect(door!.facts).toContainEqual(expect.objectContaining({ facet: 'state', value: 'chosen' }))
+  })
+  test('what stays is told once, though two things are named', () => {
+    expect(proposals('Soffit and fascia stay as they are.').map(({ says }) => says)).toEqual(['Stays'])
+  })
+  test('the paper for a thing is not the thing', () => {
+    expect(facts('The letter for the board is done.').filter(({ facet }) => facet === 'progress')).toEqual([])
   })
 })

@@ -1,9 +1,6 @@
 import { answersWords } from '../walk/answersWords'
-import { kindOf } from '../entries/entry'
-import { readEntry } from '../entries/entryWords'
 import type { EntryKind } from '../entries/entryKind'
-import { printValue, readValues, typedValue, type Field, type Values } from '../entries/field'
-import { fieldsOf } from '../entries/sums'
+import type { Field, Values } from '../entries/field'
 import { SAID_DEAD, SERVICES } from '../entries/kinds/services'
 import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
@@ -13,12 +10,9 @@ import { effort } from '../scope/layTreatment'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import type { Facts, NewFact } from '../walk/observation'
-import type { Place, RegisterEntry, SiteState } from '../walk/siteState'
-import type { Narration, SpokenLine } from './line'
-import { plain } from './clauses'
-import { candidatesIn, goodsToCome, leadIn, leadWords, neededFor, selectionLaid, selectionMeant } from './spokenGoods'
-import type { SpokenSheet } from './sheets/sheetOf'
-import { sheetsSaid, stretchesSaid, type SheetSaid, type Stretch } from './sheets/sheetsSaid'
+import type { Place, SiteState } from '../walk/siteState'
+import type { SpokenLine } from './line'
+import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
@@ -49,210 +43,11 @@ export interface SheetAsked {
   readonly instead: readonly Proposal[]
 }
 
-interface Setting {
+export interface Setting {
   readonly state: SiteState
   readonly units: Units
   /** Makes a new id. */
   readonly newId: () => string
-}
-
-/** Turns spoken lines into the facts they tell about a site: sheets of a register where the words fill one, lines else.
- * What fits nothing on record stays a note with its words. Where parts of one line of work are said to stand differently,
- * none of them is taken for the whole.
- * @param narration what was said, of which the lines were read */
-export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  return withSheets(wholeAndParts(lines.map((line) => proposalOf(line, setting))), lines, narration, setting)
-}
-
-/** Puts each sheet where the first line of its words stood, and takes out the lines that it says better. */
-function withSheets(
-  lines: readonly Proposal[],
-  allLines: readonly SpokenLine[],
-  narration: Narration,
-  setting: Setting,
-): Proposal[] {
-  const out = new Set<number>()
-  const at = new Map<number, Proposal>()
-  for (const said of sheetsSaid(allLines, narration)) {
-    const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
-    const proposal = sheetProposal(
-      said,
-      replaced.map((one) => lines[one]!),
-      lines[said.lines[0]!]!,
-      setting,
-    )
-    if (!proposal) continue
-    for (const one of replaced) out.add(one)
-    at.set(said.lines[0]!, proposal)
-  }
-  for (const said of stretchesSaid(allLines, narration)) {
-    const proposal = said.lines.some((one) => out.has(one))
-      ? null
-      : candidatesProposal(said, lines[said.lines[0]!]!, setting)
-    if (!proposal) continue
-    for (const one of said.lines) out.add(one)
-    at.set(said.lines[0]!, proposal)
-  }
-  return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
-}
-
-/** Whether a sheet says what a line says: by its kind, or since its words are what stands in a field. */
-const isSaidBy = ({ instead, typed }: SpokenSheet, { kind, words }: SpokenLine): boolean =>
-  instead.includes(kind) ||
-  Object.values(typed).some((told) => plain(words).includes(plain(told)) && told.length * 2 > words.length)
-
-/** What a sheet records: a new entry, or what is new of the one that this place has already.
- * @returns null where nothing new is told of an entry on record */
-function sheetProposal(
-  { sheet, words, place }: SheetSaid,
-  instead: readonly Proposal[],
-  first: Proposal,
-  { state, units, newId }: Setting,
-): Proposal | null {
-  const { kind, typed } = sheet
-  const placeId = kind.at === 'site' ? null : first.placeId
-  if (kind.at === 'place' && placeId === null) return null
-  const name = kind.fields[0]!.key
-  const old = state.entries.find((one) => isSame(one, kind.id, placeId, typed[name]))
-  if (old && Object.keys(typed).every((key) => key === name)) return null
-  const read = readValues(
-    fieldsOf(kind).filter(({ key }) => typed[key] !== undefined),
-    (key) => typed[key]!,
-    units,
-  )
-  const values = old ? { ...old.values, ...read, [name]: old.values[name]! } : read
-  const asked: SheetAsked = {
-    register: kind,
-    entryId: old?.id ?? newId(),
-    values,
-    lacks: sheet.lacks.filter(({ key }) => values[key] === undefined),
-    sure: sheet.sure,
-    instead,
-  }
-  const line: SpokenLine = { kind: 'note', words, ...(place ? { place } : {}) }
-  const says = sheetWords(kind, values, units)
-  return {
-    line,
-    placeId,
-    says: old ? `Changed: ${says}` : says,
-    ...(asked.lacks.length > 0
-      ? { facts: [] }
-      : sheetKept({ line, placeId, sheet: asked }, typedIn(asked), units, newId)),
-    sheet: asked,
-  }
-}
-
-/** What stands in the fields of a sheet before anybody changes it. */
-const typedIn =
-  ({ register, values }: Pick<SheetAsked, 'register' | 'values'>) =>
-  (key: string): string =>
-    typedValue(
-      fieldsOf(register).find((one) => one.key === key)!,
-      values[key],
-    )
-
-/** What a sheet records as it stands: the entry, and the words that it came from.
- * @param typed what stands in a field
- * @throws ImpossibleRequest whose `field` names what is missing or unreadable */
-export function sheetKept(
-  { line, placeId, sheet }: Pick<Proposal, 'line' | 'placeId'> & { readonly sheet: SheetAsked },
-  typed: (key: string) => string,
-  units: Units,
-  newId: () => string,
-): Pick<Proposal, 'facts' | 'toConfirm'> {
-  const { register, entryId } = sheet
-  const values = readEntry(register, typed, units)
-  const confirm = TO_CONFIRM.find((one) => one.kind === register.id && values[one.field] === one.value)
-  const written = (all: Values): NewFact => ({
-    subject: 'entry',
-    facet: 'written',
-    subjectId: entryId,
-    placeId,
-    value: { kind: register.id, values: all },
-  })
-  const noted: NewFact = {
-    subject: 'note',
-    facet: 'noted',
-    subjectId: newId(),
-    placeId,
-    value: { text: line.words, private: false, about: entryId },
-  }
-  return {
-    facts: [written(confirm ? { ...values, ...confirm.until } : values), noted],
-    ...(confirm ? { toConfirm: { words: confirm.words, facts: [written(values)] } } : {}),
-  }
-}
-
-/** Two things that one selection may become, put side by side in it. */
-function candidatesProposal(
-  { words, place: at }: Stretch,
-  first: Proposal,
-  { state, newId }: Setting,
-): Proposal | null {
-  const candidates = candidatesIn(words)
-  const place = state.places.find((one) => one.id === first.placeId)
-  if (!candidates || !place) return null
-  const known = selectionMeant({ ...first.line, words }, place, state)
-  const id = known?.id ?? newId()
-  const what = known?.what ?? candidates.map(({ name }, i) => (i === 0 ? name : name.toLowerCase())).join(' or ')
-  return {
-    line: { kind: 'selection', words, ...(at ? { place: at } : {}) },
-    placeId: place.id,
-    says: `To choose: ${candidates.map(({ name, leadDays }) => `${name}, ${leadWords(leadDays)}`).join(', or ')}`,
-    facts: [
-      ...(known ? [] : [selectionLaid(id, place, what, neededFor(first.line))]),
-      { subject: 'selection', facet: 'candidates', subjectId: id, placeId: place.id, value: candidates },
-    ],
-  }
-}
-
-/** What lets work go on is kept only where somebody taps it. */
-const TO_CONFIRM: readonly {
-  readonly kind: string
-  readonly field: string
-  readonly value: string
-  readonly until: Values
-  readonly words: string
-}[] = [{ kind: 'permit', field: 'state', value: 'granted', until: { state: 'asked for' }, words: 'It is granted' }]
-
-/** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
-function isSame(
-  { kind, placeId, values, settled }: RegisterEntry,
-  id: string,
-  at: string | null,
-  name: string | undefined,
-): boolean {
-  if (kind !== id || placeId !== at || settled !== null || !name) return false
-  const [old, said] = [String(values[kindOf(kind).fields[0]!.key] ?? ''), name].map(
-    (words) => new Set(words.toLowerCase().match(/[\p{L}\d]{2,}/gu) ?? []),
-  )
-  const shared = [...said!].filter((word) => old!.has(word))
-  return shared.length > 0 && shared.length >= Math.min(said!.size, old!.size) / 2
-}
-
-/** A sheet in a few words: what it is and what it is called. */
-function sheetWords({ one, fields }: EntryKind, values: Values, units: Units): string {
-  const [name] = fields
-  const said = values[name!.key]
-  return said === undefined ? one : `${one}: ${printValue(name!, said, units)}`
-}
-
-function wholeAndParts(proposals: readonly Proposal[]): Proposal[] {
-  const shares = new Map<string, Set<number>>()
-  for (const fact of proposals.flatMap(({ facts }) => facts))
-    if (fact.subject === 'line' && fact.facet === 'progress')
-      shares.set(fact.subjectId, (shares.get(fact.subjectId) ?? new Set()).add(fact.value))
-  const torn = ({ subject, facet, subjectId }: NewFact): boolean =>
-    subject === 'line' && facet === 'progress' && shares.get(subjectId)!.size > 1
-  return proposals.map((one) =>
-    one.facts.some(torn)
-      ? {
-          ...one,
-          says: `${one.says.replace(/: \d+ per cent$/, '')}, in part`,
-          facts: one.facts.filter((fact) => !torn(fact)),
-        }
-      : one,
-  )
 }
 
 /** What one line tells, whatever else was said. */
@@ -367,9 +162,18 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       facts: [{ ...at, facet: 'laid', value }, ...price],
     }
   },
-  exclude(line, place, { state }) {
+  exclude(line, place, { state, newId }) {
     const lines = place ? matching(line, place, state) : []
-    if (!place || lines.length === 0 || !line.element) return null
+    if (!place) return null
+    // What is out is said as plainly as what is in, whether or not a line was laid for it.
+    if (lines.length === 0 || !line.element) {
+      const part = titleOf(line.words.replace(/[\s,]+(?:is|are|stays?|isn't|aren't|is not|are not)\s.*$/is, ''))
+      const value = { kind: 'part-treatment', values: { part, treatment: 'left as it is' } }
+      return {
+        says: `Not part of it: ${part}`,
+        facts: [{ subject: 'entry', facet: 'written', subjectId: newId(), placeId: place.id, value }],
+      }
+    }
     const facts = lines.map((one) => ({
       subject: 'line' as const,
       subjectId: one.id,
@@ -380,7 +184,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     return { says: `Out of the scope: ${lines.map((one) => one.title).join(', ')}`, facts }
   },
   keep(line, place, { newId }) {
-    const value = { text: titleOf(line.words), ...(line.until ? { until: line.until } : {}) }
+    const text = line.until ? line.words.replace(/[\s,]+(?:un)?till?\s.*$/is, '') : line.words
+    const value = { text: titleOf(text), ...(line.until ? { until: line.until } : {}) }
     return {
       says: line.until ? `Stays until ${line.until}` : 'Stays',
       facts: [{ subject: 'keep', facet: 'kept', subjectId: newId(), placeId: place?.id ?? null, value }],
@@ -465,7 +270,11 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   drain: 'waste pipe',
 }
 
-const titleOf = (words: string): string => capital(words.length > 150 ? `${words.slice(0, 147)}...` : words)
+/** Words as a title, without what leads on to what was said next. */
+function titleOf(words: string): string {
+  const whole = words.trim().replace(/(?:[\s,]+(?:and|but|or|so|then))+$/i, '')
+  return capital(whole.length > 150 ? `${whole.slice(0, 147)}...` : whole)
+}
 
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
 function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {

@@ -3,7 +3,7 @@ import type { Values } from '../entries/field'
 import { listed } from '../lists/listed'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
-import { PLAIN_STAGE } from './plainWords'
+import { doingWords } from './plainWords'
 import { capital } from '../lists/capital'
 
 /** What happens at one place, for whoever lives there. */
@@ -43,7 +43,20 @@ export function composeClientScope(
     const stays = keeps.filter(({ placeId, released }) => placeId === id && !released)
     const out = here.filter(({ excluded }) => excluded !== null).map(({ title }) => title.toLowerCase())
     const sentences = [
-      ...(stages.length > 0 ? [`${capital(listed(stages.map((stage) => PLAIN_STAGE[stage].doing)))}.`] : []),
+      ...(stages.length > 0
+        ? [
+            `${capital(
+              listed(
+                stages.map((stage) =>
+                  doingWords(
+                    stage,
+                    agreed.filter((line) => line.stage === stage),
+                  ),
+                ),
+              ),
+            )}.`,
+          ]
+        : []),
       ...told(
         'Chosen',
         '; ',

@@ -5,13 +5,14 @@ import type { Units } from '../measure/length'
 import type { Plan, PlannedVisit } from '../schedule/plan'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { isTheirChoice } from '../selections/selection'
+import type { Line } from '../scope/line'
 import { stageProgress } from '../scope/progress'
 import { finishDays } from '../schedule/finishDays'
 import { outagesOf, outageSentence, type Outage } from './outages'
 import type { SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
-import { INSPECTION_WHY, PLAIN_STAGE, STAGE_WHY } from './plainWords'
+import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, STAGE_WHY } from './plainWords'
 import { capital } from '../lists/capital'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -54,7 +55,9 @@ const LOOK_AHEAD_DAYS = 14
 /** Composes a client's update: done since the last one, next, what will be off, what to decide by when. */
 export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   const finished = finishedStages(input)
-  const done = finished.map(({ stage, places }) => `${capital(listed(places))} ${doneWords(stage, places.length)}.`)
+  const done = finished.map(
+    ({ stage, places, lines }) => `${capital(listed(places))} ${doneWords(stage, lines, places.length)}.`,
+  )
   const next = nextSentences(input)
   return {
     headline: headline(finished, next),
@@ -72,6 +75,7 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
 interface Finished {
   readonly stage: Stage
   readonly places: readonly string[]
+  readonly lines: readonly Line[]
 }
 
 /** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
@@ -79,11 +83,8 @@ function headline(finished: readonly Finished[], next: readonly string[]): strin
   const last = finished.at(-1)
   if (!last) return next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site'
   const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
-  return `${places} ${doneWords(last.stage, last.places.length)}`
+  return `${places} ${doneWords(last.stage, last.lines, last.places.length)}`
 }
-
-const doneWords = (stage: Stage, count: number): string =>
-  count === 1 ? PLAIN_STAGE[stage].done : plural(PLAIN_STAGE[stage].done)
 
 /** Stages finished since the last update, in build order, each with all its places. */
 function finishedStages({ before, now }: UpdateInput): Finished[] {
@@ -92,7 +93,9 @@ function finishedStages({ before, now }: UpdateInput): Finished[] {
       const was = stageProgress(before.lines, place.id, stage) ?? 0
       return stageProgress(now.lines, place.id, stage) === 100 && was < 100
     })
-    return places.length > 0 ? [{ stage, places: places.map((place) => place.name) }] : []
+    const ids = new Set(places.map(({ id }) => id))
+    const lines = now.lines.filter((line) => line.stage === stage && ids.has(line.placeId) && line.excluded === null)
+    return places.length > 0 ? [{ stage, places: places.map((place) => place.name), lines }] : []
   })
 }
 
@@ -135,8 +138,6 @@ function closedSince({ before, now, units }: UpdateInput): string[] {
     .map((entry) => `${capital(entryName(entry))}: ${kindOf(entry.kind).settle!.word.toLowerCase()}.`)
 }
 
-const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
-
 function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
   const until = addDays(today, LOOK_AHEAD_DAYS)
   const coming = plan.visits
@@ -153,16 +154,24 @@ function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
 const MOST_TERMS = 3
 
 /** The stages of the next weeks in plain words, those that come first. */
-function termSentences({ siteId, today, plan }: UpdateInput): string[] {
+function termSentences({ siteId, today, plan, now }: UpdateInput): string[] {
   const until = addDays(today, LOOK_AHEAD_DAYS)
   const stages = plan.visits
     .filter((visit) => visit.siteId === siteId && visit.startDay <= until)
     .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : 0))
     .flatMap((visit) =>
-      visit.trade === 'inspector' ? [INSPECTION_WHY] : visit.stages.flatMap((s) => STAGE_WHY[s] ?? []),
+      visit.trade === 'inspector'
+        ? [INSPECTION_WHY]
+        : visit.stages.flatMap((stage) =>
+            stageLines(visit, stage, now).every(inOwnWords) ? [] : (STAGE_WHY[stage] ?? []),
+          ),
     )
   return [...new Set(stages)].slice(0, MOST_TERMS)
 }
+
+/** What a visit does of one stage. */
+const stageLines = ({ lineIds }: PlannedVisit, stage: Stage, { lines }: SiteState): Line[] =>
+  lines.filter((line) => line.stage === stage && lineIds.includes(line.id))
 
 function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
   const names = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id)?.name ?? [])
@@ -172,7 +181,8 @@ function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
       : visit.startDay <= today
         ? `Until ${longDay(visit.endDay)}`
         : `From ${longDay(visit.startDay)}`
-  return `${when}: ${PLAIN_STAGE[visit.stages[0]!].doing}, ${listed(names)}.`
+  const [stage] = visit.stages
+  return `${when}: ${doingWords(stage!, stageLines(visit, stage!, now))}, ${listed(names)}.`
 }
 
 /** What a client is told as dates: the finish and every outage of the next weeks. */

@@ -1,3 +1,5 @@
+import { listed } from '../lists/listed'
+import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 
 /** What a stage means to somebody who lives in the house: what is being done, and what it will look like after. */
@@ -36,6 +38,33 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   'site-works': { doing: 'the ground is closed again', done: 'is closed and tidy outside' },
   'return-list': { doing: 'the last small things are done', done: 'has its last small things done' },
 }
+
+type Worked = Pick<Line, 'title' | 'how'>
+
+/** Work that somebody told in their own words: its stage is only a guess at who does it and when. */
+export const inOwnWords = ({ how }: Worked): boolean => how.startsWith('said ')
+
+const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
+
+const MOST_TITLES = 3
+const titlesOf = (lines: readonly Worked[]): string => {
+  const titles = [...new Set(lines.map(({ title }) => title))].map((title) => title[0]!.toLowerCase() + title.slice(1))
+  const more = titles.length - MOST_TITLES
+  return listed(more > 0 ? [...titles.slice(0, MOST_TITLES), `${more} more`] : titles)
+}
+
+/** What is being done at some lines of one stage, in the stage's plain words; where all of it was told in somebody's own,
+ * in those. */
+export const doingWords = (stage: Stage, lines: readonly Worked[]): string =>
+  lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : PLAIN_STAGE[stage].doing
+
+/** The same of what is done, for the end of a sentence that the places begin. */
+export const doneWords = (stage: Stage, lines: readonly Worked[], places: number): string =>
+  lines.length > 0 && lines.every(inOwnWords)
+    ? `${places === 1 ? 'has' : 'have'} this done: ${titlesOf(lines)}`
+    : places === 1
+      ? PLAIN_STAGE[stage].done
+      : plural(PLAIN_STAGE[stage].done)
 
 /** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
 export const STAGE_WHY: Partial<Record<Stage, string>> = {

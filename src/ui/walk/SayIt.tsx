@@ -54,8 +54,9 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
 
   const read = async (): Promise<void> => {
     // The grammar is fetched when it is first needed; without a network the phone has kept it.
-    const [{ narrate, otherReading }, { proposalOf, proposalsOf }, model] = await Promise.all([
+    const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, model] = await Promise.all([
       import('@/core/narration/narrate'),
+      import('@/core/narration/proposals'),
       import('@/core/narration/spokenFacts'),
       import('./speechModel').then(({ speechModel }) => speechModel()),
     ])
@@ -97,7 +98,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   const keep = async (): Promise<void> => {
     if (keeping.current) return
     keeping.current = true
-    const { sheetKept } = await import('@/core/narration/spokenFacts')
+    const { sheetKept } = await import('@/core/narration/sheets/sheetFacts')
     try {
       const facts = proposals!.flatMap((shown, i) => {
         if (dropped.has(i)) return []

@@ -2,7 +2,8 @@ import { v7 as uuid } from 'uuid'
 import { typedValue, type Field } from '@/core/entries/field'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Units } from '@/core/measure/length'
-import type { Proposal, sheetKept } from '@/core/narration/spokenFacts'
+import type { sheetKept } from '@/core/narration/sheets/sheetFacts'
+import type { Proposal } from '@/core/narration/spokenFacts'
 
 /** What was read, and where that is not sure what else it may be and its bare words. */
 export interface Shown {

@@ -104,8 +104,11 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
       crew: DAMAGE,
       trade: DAMAGE,
       engineer: DAMAGE,
-      client:
-        'Found once it was open: {what}[, to be judged by {judges}][. {allowance} were allowed for][, {found} are there].',
+      // What nobody found yet is only in the price.
+      client: ({ what, found, allowance, judges }) =>
+        found === undefined
+          ? `In the price, should it be bad: ${String(what)}${allowance === undefined ? '' : `, ${String(allowance)}`}.`
+          : `Found once it was open: ${String(what)}${judges ? `, to be judged by ${String(judges)}` : ''}.${allowance === undefined ? '' : ` ${String(allowance)} were allowed for, ${String(found)} are there.`}`,
     },
     fields: [words('what', 'What was found', { needed: true }), words('judges', 'Who may judge it')],
     settle: { word: 'Talked about and agreed', ask: 'Who agreed, on which day' },

@@ -133,7 +133,7 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     one: 'Where a treatment ends',
     called: 'Ends here',
     at: 'place',
-    tells: { ...BUILT, client: '{where}[: {this} on this side][, {that} on the other].' },
+    tells: { ...BUILT, client: 'Ends here: {where}[; {this} on this side][, {that} on the other].' },
     fields: [
       words('where', 'Where it ends', { needed: true }),
       words('this', 'What is on this side'),

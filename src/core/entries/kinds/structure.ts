@@ -138,6 +138,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     sum: {
       calculation: 'C-21',
       asks: ['long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'],
+      takes: { tall: 'tall' },
       total: { output: 'studs', words: 'Studs', unit: 'pieces' },
     },
     reckon: standsSentences,

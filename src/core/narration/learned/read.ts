@@ -27,7 +27,9 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
   const words = wordsOf(text)
   const sentences = sentencesOf(text)
   const dictated = runsOn(words)
-  const found = judged(narration, words, rules, stretchesOf(words, { places, walk, ruled: rules }, model), model)
+  const stretches = stretchesOf(words, { places, walk, ruled: rules }, model)
+  const parted = dictated ? leadingOnwards(stretches, words, places) : stretches
+  const found = judged(narration, words, rules, parted, model)
   const reader = new Reader(narration)
   const lines: SpokenLine[] = []
   let last = 0
@@ -82,6 +84,34 @@ function isDoubtful({ start, end, best, same, sure }: Judged, rules: readonly Ru
 
 /** From this likelihood on another kind is offered. */
 const MAY_BE = 0.05
+
+/** A place named at the end of a stretch without a word that ties it there leads what comes: 'fill that bathroom tiles are
+ * laid' is told in two places. */
+function leadingOnwards(
+  stretches: readonly Stretch[],
+  words: readonly Word[],
+  places: readonly string[],
+): readonly Stretch[] {
+  const names = places.map((place) => plain(place).split(' '))
+  const led = [...stretches]
+  for (let at = 0; at + 1 < led.length; at++) {
+    const { from, to } = led[at]!
+    if (led[at + 1]!.from !== to) continue
+    const name = names.find(
+      (one) =>
+        to - from > one.length &&
+        one.every((word, i) => words[to - one.length + i]!.text.toLowerCase() === word) &&
+        !TIED.test(words[to - one.length - 1]!.text),
+    )
+    if (!name) continue
+    led[at] = { ...led[at]!, to: to - name.length }
+    led[at + 1] = { ...led[at + 1]!, from: to - name.length }
+  }
+  return led
+}
+
+const TIED =
+  /^(?:the|an?|in|of|to|for|from|at|on|by|into|this|our|their|both|all|and|or|over|under|behind|beside|old|new|main)$/i
 
 interface Judged {
   readonly start: number

@@ -140,9 +140,10 @@ export function figuresIn(words: readonly string[]): SpokenFigure[] {
     const before = found.at(-1)
     const between = before ? words.slice(before.end, at).join(' ') : ''
     const end = raw.end
+    let start = at
     if (before && isCorrection(between)) {
-      // A size is taken back with all its sides, where a size follows.
-      do found.pop()
+      // A size is taken back with all its sides, where a size follows; what was said before it is said of the new one.
+      do start = found.pop()!.start
       while (words[end] === 'by' && found.at(-1)?.by)
     }
     // 'From 1.95 to 2.40' is a change.
@@ -160,7 +161,7 @@ export function figuresIn(words: readonly string[]): SpokenFigure[] {
     }
     found.push({
       ...raw,
-      start: at,
+      start,
       counted: isCounted(raw, words),
       by: words[end] === 'by' && rawAt(words, end + 1) !== null,
     })
@@ -206,7 +207,7 @@ function withNeighbours(figures: readonly SpokenFigure[]): SpokenFigure[] {
   })
   for (let at = all.length - 2; at >= 0; at--) {
     const one = all[at]!
-    if (one.by && one.unit === null && all[at + 1]!.unit !== null && all[at + 1]!.unit !== 'ft')
+    if (one.by && one.unit === null && all[at + 1]!.unit !== null && (all[at + 1]!.unit !== 'ft' || one.low <= 40))
       all[at] = { ...one, unit: all[at + 1]!.unit }
   }
   return all

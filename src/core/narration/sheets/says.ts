@@ -112,6 +112,7 @@ export const SAYS: Readonly<Record<string, Says>> = {
         [/\bdark\b/, 'too dark'],
       ],
     },
+    tells: { what: /^(?:the )?(.+?) (?:was|is|were|are|has been|have been|could)(?: only)? (?:seen|looked|not)\b/ },
     instead: ['found'],
   },
   'cause-advice': {
@@ -254,7 +255,7 @@ export const SAYS: Readonly<Record<string, Says>> = {
     tells: { to: /\b(?:told|promised|said to) (?:the )?([a-z]+)\b/ },
     day: 'by',
     least: ['by'],
-    instead: ['progress'],
+    instead: ['progress', 'work'],
   },
   access: {
     cue: /\b(?:keeps?|has|have|there is|there are|mind|shut|loose|penned|bites?|let) .*\b(?:hens?|chickens?|dogs?|cats?|horses?|goats?|rabbits?)\b|\b(?:hens?|chickens?|dogs?|cats?|horses?|goats?|rabbits?) (?:has|have|must|bites?|stays?|runs?|gets?|can|are|is) (?!called)|\b(?:keys?|gate code|lock ?box|alarm)(?: code)? (?:is|are|under|with|hangs?|has)\b|\bgate (?:has to|must|stays|to be)\b|\bpark(?:ing)? (?:only|on|in|behind|is|for)\b|\b(?:no (?:noise|work|hammering|drilling)|work(?:ing hours)?|quiet) (?:only )?(?:before|after|from|until|between)\b|\bleave to (?:pass|cross)\b/,
@@ -367,6 +368,10 @@ export const SAYS: Readonly<Record<string, Says>> = {
         [/\blead\b/, 'lead'],
       ],
     },
+    tells: {
+      material:
+        /\b((?:(?:old|floor|pipe|wall|window|ceiling|lead) )*(?:paint|tiles?|insulation|boards?|plaster|lagging|putty|coating|texture|artex|felt|sheets?))\b/,
+    },
     instead: ['work', 'found'],
   },
   permit: {
@@ -396,7 +401,7 @@ export const SAYS: Readonly<Record<string, Says>> = {
     },
     tells: { before: /\b(?:needed )?before (.+?)(?: ,|$)/ },
     least: ['state'],
-    instead: ['progress', 'decide', 'found'],
+    instead: ['progress', 'decide', 'found', 'keep'],
   },
   'licensed-task': {
     cue: /\b(?:only|has to be|have to be|must be|needs?|by) .*\b(?:licensed|registered|certified|certificated|ticketed)\b/,
@@ -648,7 +653,9 @@ export const SAYS: Readonly<Record<string, Says>> = {
   backing: {
     cue: /\bbacking\b/,
     near: { centre: /centre|center|middle|height|high|at|up/, wide: /wide/ },
-    tells: { for: /\bbacking (?:for|behind) (?:a |the )?(.+?)(?: ,| at | on |$)/ },
+    tells: {
+      for: /\bbacking (?:for|behind) (?:a |the )?(.+?)(?: ,| at | on | is | still |$)|^(?:the )?(.+?) backing\b/,
+    },
     least: ['for'],
   },
   'old-frame': {
@@ -745,7 +752,7 @@ export const SAYS: Readonly<Record<string, Says>> = {
   barrier: { cue: /\b(?:wrap|weather barrier|membrane)\b/, least: ['walls'] },
   'weather-cover': {
     cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b/,
-    instead: ['keep'],
+    instead: ['keep', 'work'],
     near: { beyond: /beyond|past|overlap|lap/, width: /wide/, height: /high|deep/ },
     sides: [['width', 'height']],
     tells: {

@@ -8,7 +8,8 @@ import type { Units } from '../../measure/length'
 import { decodeModel } from '../learned/model'
 import type { Narration, WalkKind } from '../line'
 import { narrate } from '../narrate'
-import { proposalsOf, type Proposal, type SheetAsked } from '../spokenFacts'
+import { proposalsOf } from '../proposals'
+import type { Proposal, SheetAsked } from '../spokenFacts'
 import { sheetOf } from './sheetOf'
 
 const model = decodeModel(new Uint8Array(readFileSync(WEIGHTS)))

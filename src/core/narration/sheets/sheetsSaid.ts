@@ -18,8 +18,15 @@ export interface SheetSaid extends Stretch {
   readonly sheet: SpokenSheet
 }
 
-/** A sentence of more words than this runs on: its lines are read one by one. */
-const ONE_BREATH = 30
+/** Words without a comma from which a sentence runs on, and all of them: its lines are then read one by one. */
+const ONE_BREATH = 28
+const AT_MOST = 60
+
+/** Whether words are said in one breath, or run on from one fact into the next as telephones write them. */
+function isOneBreath(said: string): boolean {
+  const words = said.split(/\s+/).length
+  return words <= AT_MOST && words / said.split(',').length <= ONE_BREATH
+}
 
 /** The stretches of a narration, private ones left out: its sentences, or its lines where sentences run on.
  * @param lines what was read of it, in spoken order */
@@ -29,7 +36,7 @@ export function stretchesSaid(lines: readonly SpokenLine[], { text }: Narration)
     const here = located.flatMap((one) =>
       one.start >= start && one.start < end ? [{ ...one, at: lines.indexOf(one.line) }] : [],
     )
-    const breath = text.slice(start, end).split(/\s+/).length <= ONE_BREATH
+    const breath = isOneBreath(text.slice(start, end))
     const stretches = breath ? [{ start, end, within: here }] : here.map((one) => ({ ...one, within: [one] }))
     return stretches.flatMap(({ start: from, end: to, within }): Stretch[] => {
       const words = text.slice(from, to).trim()
