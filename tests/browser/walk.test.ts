@@ -165,7 +165,7 @@ test('what is said is read back, dropped or kept with a thumb', async () => {
   expect(await textOf(phone)).toContain('Private note')
   expect(await textOf(phone)).toContain('Board and backer: 50 per cent')
   expect(await violations(phone)).toEqual([])
-  await clickText(phone, 'dialog li button', 'Drop')
+  await clickText(phone, 'dialog li button', 'Drop wires are all in')
   await clickText(phone, 'dialog button', 'Keep all')
   await until(phone, () => document.querySelector('dialog[open]') === null)
   await waitForText(phone, 'crack over the window')
@@ -204,6 +204,39 @@ test('what is said fills a sheet with its sum; what it lacks is asked, and what 
   const record = await textOf(desk)
   expect(record).toContain('Steel beam')
   expect(record).toContain('Old props under the floor')
+  await context.close()
+})
+
+test('a line is put right with the thumb, and the same words are read so from then on', async () => {
+  const { context, page: phone } = await startedWalk()
+  const say = async () => {
+    await clickText(phone, 'nav[aria-label=Places] button', 'Scullery')
+    await clickText(phone, 'footer button', 'Say it')
+    await typeInto(phone, 'dialog textarea', 'The pull cord is knackered.')
+    await clickText(phone, 'dialog button', 'Read it back')
+    await waitForText(phone, '“The pull cord is knackered”')
+  }
+  await say()
+  await clickText(phone, 'dialog li button', 'Change')
+  await clickText(phone, 'dialog [role=group] button', 'Work to do')
+  await waitForText(phone, 'Work for the')
+  expect(await violations(phone)).toEqual([])
+  await clickText(phone, 'dialog button', 'Keep it')
+  await until(phone, () => document.querySelector('dialog[open]') === null)
+  await until(phone, () => document.querySelector('[role=status]')?.textContent === 'all sent')
+
+  const desk = await openPage(context, app, DESK, 'owner')
+  await desk.goto(`${app.origin}/settings/firm`, { waitUntil: 'networkidle0' })
+  await waitForText(desk, 'The pull cord is knackered')
+  expect(await violations(desk)).toEqual([])
+  await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
+  await phone.reload({ waitUntil: 'load' })
+  await say()
+  await waitForText(phone, 'You said before what that means.')
+  await waitForText(phone, 'Work for the')
+
+  await clickText(desk, 'button', 'Forget The pull cord')
+  await waitForText(desk, 'Nothing yet.')
   await context.close()
 })
 

@@ -1,9 +1,8 @@
+import type { LineKind } from '../walk/lineKinds'
 import type { Day } from '../calendar/day'
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 
-/** What a spoken line tells. */
-export type LineKind =
-  'progress' | 'work' | 'exclude' | 'keep' | 'found' | 'measure' | 'selection' | 'decide' | 'expect' | 'note'
+export type { LineKind } from '../walk/lineKinds'
 
 /** One fact that somebody said, with the words it came from. */
 export interface SpokenLine {
@@ -28,6 +27,8 @@ export interface SpokenLine {
   amount?: number
   until?: string
   private?: true
+  /** It is read as somebody taught it. */
+  taught?: true
   /** How likely it is right, 0 to 1; not said where the rules alone read it. */
   sure?: number
   /** What else it may be, the likeliest first. */

@@ -33,7 +33,7 @@ export const MAY_READ: Readonly<Record<Reader, readonly Secret[]>> = {
 }
 
 /** Remarks are among us: what is to be told outside stands in lines, findings and entries. */
-const AMONG_US: readonly SubjectKind[] = ['note', 'memo', 'walk', 'coming']
+const AMONG_US: readonly SubjectKind[] = ['note', 'memo', 'walk', 'coming', 'phrase']
 
 /** What stands instead of words that were told in confidence, where a fact cannot be without words. */
 const ASK_US = 'ask the office'

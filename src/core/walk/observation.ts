@@ -5,6 +5,7 @@ import type { PlaceLaid, SizeAgain } from '../places/place'
 import type { Approval, Excluded, HoursRange, LineLaid, Wait } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import type { Element, Stage, Trade } from '../scope/vocabulary'
+import type { LineKind } from './lineKinds'
 import type { Coming } from './coming'
 import type { PhotoMark, Point } from './photoMarks'
 import type { SheetSort } from './sheets'
@@ -88,6 +89,12 @@ export interface Note {
   readonly opinion?: boolean
   /** The line of work that it was said about. */
   readonly about?: string
+}
+
+/** Words that somebody put right, and what they mean here: said again they are read so. */
+export interface Phrase {
+  readonly words: string
+  readonly kind: LineKind
 }
 
 /** Words kept as they were spoken, or a short film. */
@@ -205,6 +212,7 @@ export interface Facts {
   pin: { put: Pin; removed: boolean }
   walk: { started: WalkStart; ended: Day }
   coming: { told: Coming }
+  phrase: { meant: Phrase; forgotten: boolean }
   /** An observation by its id: whether it was taken back, since it was misread or was never so. */
   fact: { withdrawn: boolean }
 }
@@ -229,6 +237,7 @@ export const DEFINING: Readonly<Record<SubjectKind, string | null>> = {
   pin: 'put',
   walk: 'started',
   coming: 'told',
+  phrase: 'meant',
   fact: null,
 }
 

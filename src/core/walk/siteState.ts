@@ -20,6 +20,7 @@ import type {
   Keep,
   Memo,
   Note,
+  Phrase,
   Observation,
   Photo,
   Pin,
@@ -77,6 +78,8 @@ export interface SiteState {
   readonly memos: readonly (Entry & Memo)[]
   readonly walks: readonly Walk[]
   readonly comings: readonly (Entry & Coming)[]
+  /** What words mean to this firm, as far as it was put right here. */
+  readonly phrases: readonly (Entry & Phrase)[]
 }
 
 /** The registers of one kind of subject, by subject. */
@@ -106,6 +109,7 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
     memo: new Map(),
     walk: new Map(),
     coming: new Map(),
+    phrase: new Map(),
     fact: new Map(),
   } as { [K in SubjectKind]: Map<string, Record<string, Observation>> }
   for (const observation of registers.values()) {
@@ -161,6 +165,7 @@ export function siteStateOf(registers: Registers): SiteState {
     pins: entries(groups.pin, 'put', (f) => ({ removed: f.removed?.value ?? false })).flatMap(unlessRemoved),
     memos: entries(groups.memo, 'spoken', () => ({})),
     comings: entries(groups.coming, 'told', () => ({})),
+    phrases: entries(groups.phrase, 'meant', (f) => ({ removed: f.forgotten?.value ?? false })).flatMap(unlessRemoved),
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }

@@ -1,4 +1,5 @@
 import { dayOf, shortDay } from '../../core/calendar/day'
+import { KIND_WORDS } from '../../core/walk/lineKinds'
 import { printSize } from '../../core/measure/size'
 import { readCrews, readCrewsPutAway } from '../../data/crews'
 import { readFirm } from '../../data/firm'
@@ -12,6 +13,7 @@ import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { addressOf } from '../share/links'
 import { mailGoes, mailTransport } from '../share/messages'
+import { firmPhrases } from '../walk/walkSnapshot'
 
 const when = (instant: string): string => shortDay(dayOf(instant))
 
@@ -75,7 +77,15 @@ export function figureSettingsView(context: Context) {
 export function firmSettingsView(context: Context) {
   context.requireLead()
   const { name, units, currency, dayForm, timeZone } = readFirm(context.db)!
-  return { firm: { name, units, currency, dayForm, timeZone }, mayChange: context.person.role === 'owner' }
+  const phrases = firmPhrases(context).map(({ id, siteId, words, kind, seenBy, seenAt }) => ({
+    id,
+    siteId,
+    words,
+    means: KIND_WORDS[kind].toLowerCase(),
+    by: seenBy,
+    day: when(seenAt),
+  }))
+  return { firm: { name, units, currency, dayForm, timeZone }, mayChange: context.person.role === 'owner', phrases }
 }
 
 export function doorSettingsView(context: Context) {

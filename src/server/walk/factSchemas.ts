@@ -1,5 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, string, type Schema } from 'yup'
 import { longDay, type Day } from '../../core/calendar/day'
+import { KIND_WORDS } from '../../core/walk/lineKinds'
 import { LEADS } from '../../core/scope/leads'
 import { RATES } from '../../core/scope/rates'
 import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
@@ -320,6 +321,10 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
         .positive('Hours: more than 0.')
         .max(1000, 'Hours: at most 1000.'),
     }),
+  },
+  phrase: {
+    meant: object({ words: needed('Words', 400), kind: oneOf('What it is', keysOf(KIND_WORDS)) }),
+    forgotten: flag,
   },
   fact: { withdrawn: flag },
 }

@@ -34,6 +34,7 @@ export function walkSnapshot(context: Context, siteId: string) {
     workDay: workDayOf(site, context.today),
     weather: demo ? simulatedWeather().conditionsOn(context.today) : null,
     lessons: lessons(context),
+    phrases: firmPhrases(context).map(({ words, kind }) => ({ words, kind })),
     standards: readStandards(context.db, site.id),
     damaged: damagedPhotos(context.db, site.id, registers),
     registers,
@@ -58,6 +59,13 @@ const lessons = (context: Context): string[] =>
     .sort((a, b) => (a.seenAt < b.seenAt ? 1 : -1))
     .slice(0, 12)
     .map(({ values: { look, cause } }) => (cause ? `${String(look)} (${String(cause)})` : String(look)))
+
+/** What words mean to the firm, on whichever of its sites somebody put them right; of the same words the last counts. */
+export const firmPhrases = (context: Context) =>
+  context
+    .sites()
+    .flatMap((site) => context.record(site).phrases.map((phrase) => ({ ...phrase, siteId: site.id })))
+    .sort((a, b) => (a.seenAt < b.seenAt ? -1 : 1))
 
 /** Photos that turned out to be unreadable after the phone had sent them: what they showed, to be taken again. */
 function damagedPhotos(db: Db, siteId: string, registers: readonly Observation[]): { hash: string; caption: string }[] {

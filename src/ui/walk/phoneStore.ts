@@ -1,3 +1,4 @@
+import type { Taught } from '@/core/narration/phrases'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { FileSort } from '@/core/walk/sentFiles'
 import { whoIsHere, type Who } from '../shared/whoIsHere'
@@ -27,6 +28,8 @@ export interface WalkSnapshot {
   /** Which working day and week of the site today is; 0 before it starts. */
   /** What to look for on a scope walk, learned on other sites. */
   readonly lessons?: readonly string[]
+  /** What words mean to the firm. */
+  readonly phrases?: readonly Taught[]
   /** What the site sets instead of the trade's usual figures. */
   readonly standards?: Readonly<Record<string, string>>
   readonly workDay: { readonly day: number; readonly week: number }

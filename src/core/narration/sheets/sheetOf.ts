@@ -147,6 +147,9 @@ function nameOf(sentence: string, head: string | undefined, typed: Readonly<Reco
     .trim()
     .replace(/[.!?]+$/, '')
     .replace(LEADING, '')
+    // What is said of it further is no part of its name.
+    .replace(/[,;]\s+(?:and )?(?:they|it|which|that|this|we|keep)\b.*$/is, '')
+    .replace(/\s+(?:stays?|goes|comes)\s.*$/is, '')
   if (Object.keys(typed).every((key) => !/\d/.test(typed[key]!))) return capital(short(said))
   const before = said
     .split(

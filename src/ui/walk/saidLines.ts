@@ -2,8 +2,53 @@ import { v7 as uuid } from 'uuid'
 import { typedValue, type Field } from '@/core/entries/field'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Units } from '@/core/measure/length'
+import type { Narration } from '@/core/narration/line'
+import type { Mend } from '@/core/narration/phrases'
 import type { sheetKept } from '@/core/narration/sheets/sheetFacts'
 import type { Proposal } from '@/core/narration/spokenFacts'
+import type { SiteWalk } from './useSiteWalk'
+
+/** What was read of some words, and how a line of it is mended. */
+export interface Heard {
+  readonly lines: readonly Shown[]
+  /** A line as somebody put it right. */
+  readonly mended: (shown: Shown, mend: Mend) => Shown
+}
+
+/** Under this likelihood a line is asked, not taken. */
+const UNSURE = 0.55
+
+/** Reads what was said. The grammar is fetched when it is first needed; without a network the phone has kept it. */
+export async function readBack({ state, snapshot }: SiteWalk, narration: Narration): Promise<Heard> {
+  const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, { asTaught, mendedLine }, model] =
+    await Promise.all([
+      import('@/core/narration/narrate'),
+      import('@/core/narration/proposals'),
+      import('@/core/narration/spokenFacts'),
+      import('@/core/narration/phrases'),
+      import('./speechModel').then(({ speechModel }) => speechModel()),
+    ])
+  const setting = { state, units: narration.units, newId: uuid }
+  const lines = asTaught(narrate(narration, model), snapshot.phrases ?? [], narration)
+  const shown = proposalsOf(lines, narration, setting).map((proposal): Shown => {
+    const { line, sheet } = proposal
+    if (sheet) return sheetShown(proposal, proposalOf({ ...line, kind: 'note' }, setting))
+    const other = (line.sure ?? 1) < UNSURE ? otherReading(line, narration) : null
+    if (!other) return alone(proposal)
+    const words = { kind: 'note', words: line.words, ...(line.place ? { place: line.place } : {}) } as const
+    const [read, kept] = [other, line.private ? { ...words, private: true as const } : words].map((one) =>
+      proposalOf(one, setting),
+    )
+    return read!.says === proposal.says ? alone(proposal) : { proposal, other: read!, words: kept! }
+  })
+  return {
+    // What is not sure is asked first.
+    lines: [...shown.filter(({ other }) => other), ...shown.filter(({ other }) => !other)],
+    mended: ({ proposal: { line } }, mend) => alone(proposalOf(mendedLine(line, mend, narration), setting)),
+  }
+}
+
+const alone = (proposal: Proposal): Shown => ({ proposal, other: null, words: null })
 
 /** What was read, and where that is not sure what else it may be and its bare words. */
 export interface Shown {

@@ -1,0 +1,102 @@
+import Button from 'react-bootstrap/Button'
+import { useRef, useState } from 'react'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import type { Mend } from '@/core/narration/phrases'
+import type { NewFact } from '@/core/walk/observation'
+import type { Place } from '@/core/walk/siteState'
+import { SaidLine, type Said } from './SaidLine'
+import { chosen, sheetIn, type Heard } from './saidLines'
+import type { SiteWalk } from './useSiteWalk'
+import styles from './Walk.module.css'
+
+const FRESH: Omit<Said, 'shown'> = { picked: undefined, dropped: false, confirmed: false, open: false, taught: null }
+
+/** What was read of somebody's words, to be kept, mended or dropped line by line. */
+export function ReadBack({
+  heard,
+  place,
+  site,
+  onClose,
+  onBack,
+}: {
+  readonly heard: Heard
+  readonly place: Place
+  readonly site: SiteWalk
+  readonly onClose: () => void
+  readonly onBack: () => void
+}) {
+  const [all, setAll] = useState<readonly Said[]>(heard.lines.map((shown) => ({ ...FRESH, shown })))
+  const [wrong, setWrong] = useState<{ message: string; field: string | undefined } | null>(null)
+  // The forms of the sheets that stand open, by where they stand.
+  const forms = useRef(new Map<number, HTMLFormElement>())
+  // A second tap before the sheet is closed keeps nothing twice.
+  const keeping = useRef(false)
+  const change = (at: number, part: Partial<Said>): void =>
+    setAll((old) => old.map((one, i) => (i === at ? { ...one, ...part } : one)))
+  const mend = (at: number, said: Said, by: Mend): void =>
+    change(at, {
+      shown: heard.mended(said.shown, by),
+      picked: undefined,
+      ...(by.kind ? { taught: by.kind } : {}),
+    })
+  const keep = async (): Promise<void> => {
+    if (keeping.current) return
+    keeping.current = true
+    const [{ sheetKept }, { phraseFact }] = await Promise.all([
+      import('@/core/narration/sheets/sheetFacts'),
+      import('@/core/narration/phraseFact'),
+    ])
+    try {
+      const facts = all.flatMap(({ shown, picked, dropped, confirmed, taught }, i): NewFact[] => {
+        if (dropped) return []
+        const form = forms.current.get(i)
+        const { line, facts, toConfirm } = {
+          ...chosen(shown, picked),
+          ...(form ? sheetIn(shown, form, site.snapshot.site.units, sheetKept) : {}),
+        }
+        return [
+          ...facts,
+          ...(confirmed ? (toConfirm?.facts ?? []) : []),
+          ...(taught && !line.private ? [phraseFact(line.words, taught)] : []),
+        ]
+      })
+      await site.record(facts)
+      onClose()
+    } catch (error) {
+      if (!(error instanceof ImpossibleRequest)) throw error
+      setWrong({ message: error.message, field: error.field })
+      keeping.current = false
+    }
+  }
+  const kept = all.filter(({ dropped }) => !dropped).length
+  return (
+    <div className={styles.form}>
+      <ul className={styles.rows}>
+        {all.map((said, i) => (
+          <SaidLine
+            key={i}
+            said={said}
+            place={place}
+            places={site.state.places}
+            units={site.snapshot.site.units}
+            wrong={wrong?.field}
+            onChange={(part) => change(i, part)}
+            onMend={(by) => mend(i, said, by)}
+            formRef={(form) => {
+              if (form) forms.current.set(i, form)
+              else forms.current.delete(i)
+            }}
+          />
+        ))}
+      </ul>
+      {all.length === 0 && <p>Nothing to record in that.</p>}
+      {wrong && <p role="alert">{wrong.message}</p>}
+      <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
+        Keep {kept === 1 ? 'it' : `all ${kept}`}
+      </Button>
+      <Button bsPrefix="tap" className={styles.plain} onClick={onBack}>
+        Change the words
+      </Button>
+    </div>
+  )
+}

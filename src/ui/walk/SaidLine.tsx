@@ -1,0 +1,197 @@
+import Button from 'react-bootstrap/Button'
+import FormLabel from 'react-bootstrap/FormLabel'
+import FormSelect from 'react-bootstrap/FormSelect'
+import { entryWords } from '@/core/entries/entryWords'
+import type { Units } from '@/core/measure/length'
+import { KIND_WORDS, type LineKind } from '@/core/walk/lineKinds'
+import type { Mend } from '@/core/narration/phrases'
+import type { SheetAsked } from '@/core/narration/spokenFacts'
+import type { Place } from '@/core/walk/siteState'
+import { EntryFields } from '../shared/EntryFields'
+import { chosen, openFields, type Shown } from './saidLines'
+import styles from './Walk.module.css'
+
+/** A line that was read, and what the person did with it. */
+export interface Said {
+  readonly shown: Shown
+  readonly picked: 'proposal' | 'other' | undefined
+  readonly dropped: boolean
+  /** Whether what would let work go on was tapped. */
+  readonly confirmed: boolean
+  readonly open: boolean
+  /** What it was put right to be, to be known again. */
+  readonly taught: LineKind | null
+}
+
+/** One line of what was read: what it will record, its words, and what can be done about it. */
+export function SaidLine({
+  said,
+  place,
+  places,
+  units,
+  wrong,
+  onChange,
+  onMend,
+  formRef,
+}: {
+  readonly said: Said
+  readonly place: Place
+  readonly places: readonly Place[]
+  readonly units: Units
+  readonly wrong: string | undefined
+  readonly onChange: (part: Partial<Said>) => void
+  readonly onMend: (by: Mend) => void
+  readonly formRef: (form: HTMLFormElement | null) => void
+}) {
+  const { shown, picked, dropped, confirmed, open } = said
+  const proposal = chosen(shown, picked)
+  const { line, sheet, says, toConfirm } = proposal
+  const fields = dropped ? [] : openFields(shown, picked, open)
+  return (
+    <li className={`${styles.row} ${dropped ? styles.droppedLine : ''}`}>
+      <div>
+        {shown.other ? (
+          <TwoReadings shown={shown} picked={picked} onPick={(which) => onChange({ picked: which })} />
+        ) : (
+          <strong>{says}</strong>
+        )}
+        {sheet && !open && <SheetWords sheet={sheet} units={units} />}
+        <small>
+          {line.place && line.place !== place.name ? `${line.place}: ` : ''}“{line.words}”
+          {line.taught && ' You said before what that means.'}
+        </small>
+        {fields.length > 0 && (
+          <form className={styles.form} onSubmit={(event) => event.preventDefault()} ref={formRef}>
+            {!open && <small>Still asked; without it the words are kept:</small>}
+            <EntryFields fields={fields} units={units} values={sheet!.values} wrong={wrong} inShort />
+          </form>
+        )}
+        {open && !sheet && !dropped && <MendLine {...{ shown, places, onMend }} />}
+        <div className={styles.readings}>
+          {!dropped && !open && (
+            <Button bsPrefix="tap" className={styles.small} onClick={() => onChange({ open: true })}>
+              Change<span className="visually-hidden"> {sheet ? says : line.words}</span>
+            </Button>
+          )}
+          {toConfirm && !dropped && (
+            <Button
+              bsPrefix="tap"
+              className={styles.small}
+              aria-pressed={confirmed}
+              onClick={() => onChange({ confirmed: !confirmed })}
+            >
+              {confirmed ? `${toConfirm.words}: yes` : `${toConfirm.words}?`}
+            </Button>
+          )}
+        </div>
+      </div>
+      <Button
+        bsPrefix="tap"
+        className={styles.small}
+        aria-pressed={!dropped}
+        onClick={() => onChange({ dropped: !dropped })}
+      >
+        {dropped ? 'Dropped' : 'Drop'}
+        <span className="visually-hidden"> {line.words}</span>
+      </Button>
+    </li>
+  )
+}
+
+function TwoReadings({
+  shown,
+  picked,
+  onPick,
+}: {
+  readonly shown: Shown
+  readonly picked: Said['picked']
+  readonly onPick: (which: 'proposal' | 'other') => void
+}) {
+  return (
+    <div className={styles.readings}>
+      <small>Which is it? Untouched it stays a note.</small>
+      {(['proposal', 'other'] as const).map((which) => (
+        <Button
+          key={which}
+          bsPrefix="tap"
+          className={styles.small}
+          aria-pressed={picked === which}
+          onClick={() => onPick(which)}
+        >
+          {shown[which]!.says}
+        </Button>
+      ))}
+    </div>
+  )
+}
+
+/** What a sheet tells beside its name, and what its figures come to. */
+function SheetWords({ sheet, units }: { readonly sheet: SheetAsked; readonly units: Units }) {
+  const { register, values, lacks } = sheet
+  const { details, reckoned } = entryWords({ kind: register.id, values }, units, true)
+  return (
+    <ul className={styles.told}>
+      {[...details, ...(lacks.length > 0 ? [] : reckoned.slice(0, 3))].map((words) => (
+        <li key={words}>{words}</li>
+      ))}
+    </ul>
+  )
+}
+
+const QUARTERS = [0, 25, 50, 75, 100]
+
+/** Puts a line right with the thumb: what it is, how far, where, and whether it stays among us. */
+function MendLine({
+  shown: { proposal },
+  places,
+  onMend,
+}: {
+  readonly shown: Shown
+  readonly places: readonly Place[]
+  readonly onMend: (by: Mend) => void
+}) {
+  const { line } = proposal
+  return (
+    <div className={styles.readings} role="group" aria-label={`Put right: ${line.words}`}>
+      {(Object.keys(KIND_WORDS) as LineKind[]).map((kind) => (
+        <Button
+          key={kind}
+          bsPrefix="tap"
+          className={styles.small}
+          aria-pressed={line.kind === kind && !line.private}
+          onClick={() => onMend({ kind, private: false })}
+        >
+          {KIND_WORDS[kind]}
+        </Button>
+      ))}
+      <Button
+        bsPrefix="tap"
+        className={styles.small}
+        aria-pressed={line.private === true}
+        onClick={() => onMend({ private: !line.private })}
+      >
+        Private
+      </Button>
+      {line.kind === 'progress' &&
+        QUARTERS.map((percent) => (
+          <Button
+            key={percent}
+            bsPrefix="tap"
+            className={styles.small}
+            aria-pressed={line.percent === percent}
+            onClick={() => onMend({ percent })}
+          >
+            {percent} %
+          </Button>
+        ))}
+      <FormLabel>
+        Where
+        <FormSelect value={line.place ?? ''} onChange={(event) => onMend({ place: event.target.value })}>
+          {places.map(({ id, name }) => (
+            <option key={id}>{name}</option>
+          ))}
+        </FormSelect>
+      </FormLabel>
+    </div>
+  )
+}
