@@ -204,6 +204,15 @@ test('what is said fills a sheet with its sum; what it lacks is asked, and what 
   const record = await textOf(desk)
   expect(record).toContain('Steel beam')
   expect(record).toContain('Old props under the floor')
+  expect(record).toContain('Permit for the wall')
+
+  await clickText(phone, 'footer button', 'Say it')
+  await typeInto(phone, 'dialog textarea', 'Scratch the last one.')
+  await clickText(phone, 'dialog button', 'Read it back')
+  await waitForText(phone, 'Taken back: Permit for the wall')
+  await clickText(phone, 'dialog button', 'Keep it')
+  await until(phone, () => document.querySelector('dialog[open]') === null)
+  await until(phone, () => !document.body.innerText.includes('Permit for the wall'))
   await context.close()
 })
 

@@ -2,6 +2,7 @@ import { capital } from '../lists/capital'
 import type { NewFact } from '../walk/observation'
 import { STRONG_OPINION } from '../walk/noteWords'
 import type { Narration, SpokenLine } from './line'
+import { editOf } from './spokenEdits'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
 import { candidatesIn, leadIn, leadWords, neededFor, selectionLaid, selectionMeant } from './spokenGoods'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
@@ -41,7 +42,12 @@ function withWholes(
     for (const one of replaced) out.add(one)
     at.set(first, proposal)
   }
+  for (const said of stretchesSaid(read, narration)) {
+    const [first] = said.lines
+    put(editProposal(said, lines[first!]!, setting), first!, said.lines)
+  }
   for (const said of sheetsSaid(read, narration)) {
+    if (said.lines.some((one) => out.has(one))) continue
     const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
     const [first] = said.lines
     const instead = replaced.map((one) => lines[one]!)
@@ -55,6 +61,17 @@ function withWholes(
     put(told, first!, said.lines)
   }
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
+}
+
+/** 'Make that eight', 'scratch the last one': what changes what is there. */
+function editProposal(
+  { words, place: at }: Stretch,
+  first: Proposal,
+  { state, before, units }: Setting,
+): Proposal | null {
+  const place = state.places.find((one) => one.id === first.placeId)
+  const edit = place ? editOf(words, { state, before: before ?? state, place, units }) : null
+  return edit && { line: { kind: 'note', words, ...(at ? { place: at } : {}) }, placeId: first.placeId, ...edit }
 }
 
 /** 'I'd say most of it is sound': what somebody thinks, kept as that, whatever it sounds like. */

@@ -9,7 +9,7 @@ import type { Size } from '../measure/size'
 import { effort } from '../scope/layTreatment'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
-import type { Facts, NewFact } from '../walk/observation'
+import type { Facts, NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import type { SpokenLine } from './line'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
@@ -26,6 +26,8 @@ export interface Proposal {
   readonly facts: readonly NewFact[]
   /** What would open a gate or report an inspection as passed: asked, and kept only where somebody says yes to it. */
   readonly toConfirm?: { readonly words: string; readonly facts: readonly NewFact[] }
+  /** What is taken back with it: it was never so. */
+  readonly takesBack?: { readonly subject: SubjectKind; readonly subjectId: string }
   /** The sheet that it fills; while something of it is asked, no fact is made. */
   readonly sheet?: SheetAsked
 }
@@ -45,6 +47,8 @@ export interface SheetAsked {
 
 export interface Setting {
   readonly state: SiteState
+  /** The site as it was known before this walk: what is newer can be changed by 'the last one'. */
+  readonly before?: SiteState
   readonly units: Units
   /** Makes a new id. */
   readonly newId: () => string

@@ -61,6 +61,10 @@ export function ReadBack({
         ]
       })
       await site.record(facts)
+      for (const { shown, picked, dropped } of all) {
+        const { takesBack } = chosen(shown, picked)
+        if (takesBack && !dropped) await site.takeBack(takesBack.subject, takesBack.subjectId)
+      }
       onClose()
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error

@@ -19,7 +19,7 @@ export interface Heard {
 const UNSURE = 0.55
 
 /** Reads what was said. The grammar is fetched when it is first needed; without a network the phone has kept it. */
-export async function readBack({ state, snapshot }: SiteWalk, narration: Narration): Promise<Heard> {
+export async function readBack({ state, before, snapshot }: SiteWalk, narration: Narration): Promise<Heard> {
   const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, { asTaught, mendedLine }, model] =
     await Promise.all([
       import('@/core/narration/narrate'),
@@ -28,7 +28,7 @@ export async function readBack({ state, snapshot }: SiteWalk, narration: Narrati
       import('@/core/narration/phrases'),
       import('./speechModel').then(({ speechModel }) => speechModel()),
     ])
-  const setting = { state, units: narration.units, newId: uuid }
+  const setting = { state, before, units: narration.units, newId: uuid }
   const lines = asTaught(narrate(narration, model), snapshot.phrases ?? [], narration)
   const shown = proposalsOf(lines, narration, setting).map((proposal): Shown => {
     const { line, sheet } = proposal
