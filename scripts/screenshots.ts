@@ -84,7 +84,7 @@ try {
   await typeInto(
     phone,
     'dialog textarea',
-    "Backing's about half. There's a leak under the window, the sill could be rotten too. Tiler's back Thursday, and the client has to pick a grout by Monday. Cast stack stays until the switch-over.",
+    "Steel beam over the door, 2.4 long, 30 kilos a metre. Backing's about half. There's a leak under the window, the sill could be rotten too. The client has to pick a grout by Monday.",
   )
   await clickText(phone, 'dialog button', 'Read it back')
   await waitForText(phone, 'Suspected')

@@ -67,13 +67,8 @@ export function SaidLine({
           </form>
         )}
         {open && !sheet && !dropped && <MendLine {...{ shown, places, onMend }} />}
-        <div className={styles.readings}>
-          {!dropped && !open && (
-            <Button bsPrefix="tap" className={styles.small} onClick={() => onChange({ open: true })}>
-              Change<span className="visually-hidden"> {sheet ? says : line.words}</span>
-            </Button>
-          )}
-          {toConfirm && !dropped && (
+        {toConfirm && !dropped && (
+          <div className={styles.readings}>
             <Button
               bsPrefix="tap"
               className={styles.small}
@@ -82,18 +77,25 @@ export function SaidLine({
             >
               {confirmed ? `${toConfirm.words}: yes` : `${toConfirm.words}?`}
             </Button>
-          )}
-        </div>
+          </div>
+        )}
       </div>
-      <Button
-        bsPrefix="tap"
-        className={styles.small}
-        aria-pressed={!dropped}
-        onClick={() => onChange({ dropped: !dropped })}
-      >
-        {dropped ? 'Dropped' : 'Drop'}
-        <span className="visually-hidden"> {line.words}</span>
-      </Button>
+      <div className={styles.acts}>
+        <Button
+          bsPrefix="tap"
+          className={styles.small}
+          aria-pressed={!dropped}
+          onClick={() => onChange({ dropped: !dropped })}
+        >
+          {dropped ? 'Dropped' : 'Drop'}
+          <span className="visually-hidden"> {line.words}</span>
+        </Button>
+        {!dropped && !open && (
+          <Button bsPrefix="tap" className={styles.small} onClick={() => onChange({ open: true })}>
+            Change<span className="visually-hidden"> {sheet ? says : line.words}</span>
+          </Button>
+        )}
+      </div>
     </li>
   )
 }

@@ -651,7 +651,8 @@ export const SAYS: Readonly<Record<string, Says>> = {
     least: ['second'],
   },
   backing: {
-    cue: /\bbacking\b/,
+    cue: /\bbacking (?:for|behind)\b|\bbacking\b.*\b(?:at|wide|high|up)\b/,
+    not: /\b(?:half|done|is in|are in|started|begun|finished|quarters?|third|missing)\b/,
     near: { centre: /centre|center|middle|height|high|at|up/, wide: /wide/ },
     tells: {
       for: /\bbacking (?:for|behind) (?:a |the )?(.+?)(?: ,| at | on | is | still |$)|^(?:the )?(.+?) backing\b/,
