@@ -23,6 +23,7 @@ import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
 import { benchScheduleCommand } from './benchSchedule'
 import { benchSenseCommand } from './benchSense'
+import { benchSpeechCommand } from './benchSpeech'
 import { benchTrialCommands } from './benchTrials'
 import { walkFigures, type WalkFigures } from './benchWalk'
 import { serve } from './serve'
@@ -44,6 +45,7 @@ export function benchCommand(): Command {
     .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
     .addCommand(benchScheduleCommand())
     .addCommand(benchSenseCommand())
+    .addCommand(benchSpeechCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))

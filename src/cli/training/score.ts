@@ -21,11 +21,14 @@ export interface Score {
   readonly precision: number
   /** Lines said to be sure by nine in ten and more, and how many of those have a kind and place that was told. */
   readonly sure: readonly [lines: number, right: number]
+  /** How sure each line was said to be, and whether its kind and place were told. */
+  readonly said: readonly (readonly [sure: number, right: boolean])[]
 }
 
 /** Reads paragraphs and holds the lines against those that they should be. */
 export function scoreOf(examples: readonly Example[], model?: SpeechModel): Score {
   let [fields, hit, whole, lines, told, right, sure, sureRight] = [0, 0, 0, 0, 0, 0, 0, 0]
+  const said: (readonly [number, boolean])[] = []
   for (const { narration, lines: gold } of examples) {
     const read = narrate(narration, model)
     const open = new Set(read)
@@ -44,6 +47,7 @@ export function scoreOf(examples: readonly Example[], model?: SpeechModel): Scor
     }
     for (const line of read) {
       const known = gold.some(({ kind, place }) => kind === line.kind && place === line.place)
+      said.push([line.sure ?? 0, known])
       if ((line.sure ?? 0) >= 0.9) {
         sure++
         if (known) sureRight++
@@ -53,7 +57,7 @@ export function scoreOf(examples: readonly Example[], model?: SpeechModel): Scor
       if (known) right++
     }
   }
-  return { lines, recall: hit / fields, whole: whole / lines, precision: right / told, sure: [sure, sureRight] }
+  return { lines, recall: hit / fields, whole: whole / lines, precision: right / told, sure: [sure, sureRight], said }
 }
 
 function equal(key: (typeof FIELDS)[number], want: SpokenLine, have: SpokenLine): boolean {

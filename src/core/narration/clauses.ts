@@ -53,11 +53,21 @@ const CONTRACTED: readonly (readonly [RegExp, string])[] = [
   [/\s+/g, ' '],
 ]
 
+/** The last words that were made plain: one text is read in many pieces that overlap. */
+const MADE_PLAIN = new Map<string, string>()
+const MOST_KEPT = 2000
+
+/** Words in small letters without stops, what is drawn together written out. */
 export function plain(text: string): string {
-  return CONTRACTED.reduce(
-    (words, [pattern, by]) => words.replace(pattern, by),
+  const known = MADE_PLAIN.get(text)
+  if (known !== undefined) return known
+  const words = CONTRACTED.reduce(
+    (told, [pattern, by]) => told.replace(pattern, by),
     text.toLowerCase().replaceAll('’', "'"),
   ).trim()
+  if (MADE_PLAIN.size >= MOST_KEPT) MADE_PLAIN.clear()
+  MADE_PLAIN.set(text, words)
+  return words
 }
 
 const clauseOf = (text: string, start: number, end: number): Clause => {

@@ -21,8 +21,17 @@ interface PlaceName {
 /** The names of a site's places, the longest first. */
 export type PlaceNames = readonly PlaceName[]
 
-/** The ways in which a site's places may be called: by their names, and by a part that no other place shares. */
+const KNOWN = new WeakMap<readonly string[], PlaceNames>()
+
+/** The ways in which a site's places may be called: by their names, and by a part that no other place shares. One text is
+ * read in many pieces, each of which asks. */
 export function placeNames(places: readonly string[]): PlaceNames {
+  const known = KNOWN.get(places) ?? namesOf(places)
+  KNOWN.set(places, known)
+  return known
+}
+
+function namesOf(places: readonly string[]): PlaceNames {
   const known = places.map((place) => ({ place, words: plain(place).split(' ') }))
   const names = known.map(({ place, words }) => placeName(words.join(' '), [place]))
   const having = (word: string): string[] => known.filter(({ words }) => words.includes(word)).map(({ place }) => place)
