@@ -68,6 +68,8 @@ describe('what will be, was long ago, hangs on something, is only in part, or is
 describe('on a scope walk one tells what is to be', () => {
   test('what is out is not part of it, what is replaced is work', () => {
     expect(read('gutters are out', 'scope')).toMatchObject([{ kind: 'exclude', element: 'gutter' }])
+    expect(read('the bulkhead is not complete', 'scope')).toMatchObject([{ kind: 'note' }])
+    expect(read('not poured yet', 'scope')).toMatchObject([{ kind: 'note' }])
     expect(read('all nine windows are replaced', 'scope')).toMatchObject([
       { kind: 'work', element: 'window', action: 'replace', quantity: 9 },
     ])

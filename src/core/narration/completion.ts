@@ -96,6 +96,8 @@ const ACTS: readonly (readonly [RegExp, Action])[] = [
   [/\b(?:installed|fitted|hung|laid|tiled|boarded|built|framed|run|set|put in|added)\b/, 'install'],
 ]
 
+const NOT_YET = /\b(?:yet|complete(?:d)?|finished|begun|started|done|poured|ready|there)\b/
+
 /** On a scope walk what 'is replaced' is to be replaced, and what 'is out' is not part of the work. */
 export function asScope(line: SpokenLine, words: string, walk: WalkKind | undefined): SpokenLine {
   if (walk !== 'scope' || line.kind !== 'progress' || line.percent === undefined || line.state) return line
@@ -103,6 +105,8 @@ export function asScope(line: SpokenLine, words: string, walk: WalkKind | undefi
   // 'Painted last autumn' tells what was, not what is to be.
   if (LONG_AGO.test(words)) return { ...rest, kind: 'note' }
   if (line.action === 'test' || line.action === 'inspect') return line
+  // 'Not complete', 'not poured yet' tell how far it is, not that it stays out.
+  if (percent === 0 && NOT_YET.test(words)) return { ...rest, kind: 'note' }
   if (percent === 0 || LEFT_OUT.test(words)) return { ...rest, kind: 'exclude' }
   const action = ACTS.find(([pattern]) => pattern.test(words))?.[1]
   return { ...rest, kind: 'work', ...(action ? { action } : {}) }

@@ -64,12 +64,12 @@ export function DoorSettings({ address, otherwise, allowedHosts, mail, mayChange
           {...register('allowedHosts')}
         />
         <FormError error={error} />
-        <p role="status">{kept && 'Kept.'}</p>
         {mayChange ? (
-          <div>
+          <div className="d-flex gap-3 align-items-center">
             <Button type="submit" variant="primary" disabled={busy}>
               Keep
             </Button>
+            <span role="status">{kept && 'Kept.'}</span>
           </div>
         ) : (
           <p className="soft">Only the owner can change this.</p>

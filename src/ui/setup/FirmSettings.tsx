@@ -32,14 +32,12 @@ export function FirmSettings({ firm, mayChange }: { readonly firm: FirmForm; rea
         <TextField id="name" label="Firm" wrong={wrong.name?.message} disabled={!mayChange} {...register('name')} />
         <HabitFields register={register} wrong={wrong} disabled={!mayChange} />
         <FormError error={error} />
-        <p role="status" className="mb-0">
-          {kept && 'Kept.'}
-        </p>
         {mayChange ? (
-          <div>
+          <div className="d-flex gap-3 align-items-center">
             <Button type="submit" disabled={busy}>
               Keep
             </Button>
+            <span role="status">{kept && 'Kept.'}</span>
           </div>
         ) : (
           <p className="soft">Only the owner can change this.</p>

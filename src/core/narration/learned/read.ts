@@ -143,8 +143,8 @@ function judged(
     const same = rules.filter((rule) => rule.line.kind === best.kind && sharesMost(rule, start, end))
     const sure = sureness({ whole: stretch.whole, likely: best.likely, ruled: same.length > 0 })
     const last = found.at(-1)
-    // A word or two that are nothing for sure belong to what was said before them.
-    if (last && own.length <= SCRAP && sure < UNSURE_SCRAP && own[0]!.gap === '') {
+    // A word alone, and two that are nothing for sure, belong to what was said before them.
+    if (last && own[0]!.gap === '' && (own.length === 1 || (own.length <= SCRAP && sure < UNSURE_SCRAP))) {
       found[found.length - 1] = { ...last, end }
       continue
     }
