@@ -184,7 +184,9 @@ test('what is said fills a sheet with its sum; what it lacks is asked, and what 
   await clickText(phone, 'dialog button', 'Read it back')
   await waitForText(phone, 'A beam: Steel beam')
   await waitForText(phone, '126 kg; over 25 kg a person 5.04, so 6 people.')
+  // Untapped it is kept as asked for, and says so.
   await waitForText(phone, 'It is granted?')
+  await waitForText(phone, 'How it stands: asked for')
   expect(await violations(phone)).toEqual([])
   await phone.type('dialog [name=after]', 'the engineer has been')
   await clickText(phone, 'dialog li button', 'Change A beam')

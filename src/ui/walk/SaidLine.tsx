@@ -2,10 +2,11 @@ import Button from 'react-bootstrap/Button'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { entryWords } from '@/core/entries/entryWords'
+import type { Values } from '@/core/entries/field'
 import type { Units } from '@/core/measure/length'
 import { KIND_WORDS, type LineKind } from '@/core/walk/lineKinds'
 import type { Mend } from '@/core/narration/phrases'
-import type { SheetAsked } from '@/core/narration/spokenFacts'
+import type { Proposal, SheetAsked } from '@/core/narration/spokenFacts'
 import type { Place } from '@/core/walk/siteState'
 import { EntryFields } from '../shared/EntryFields'
 import { chosen, openFields, type Shown } from './saidLines'
@@ -55,7 +56,7 @@ export function SaidLine({
         ) : (
           <strong>{says}</strong>
         )}
-        {sheet && !open && <SheetWords sheet={sheet} units={units} />}
+        {sheet && !open && <SheetWords sheet={sheet} values={keptValues(proposal, confirmed)} units={units} />}
         <small>
           {line.place && line.place !== place.name ? `${line.place}: ` : ''}“{line.words}”
           {line.taught && ' You said before what that means.'}
@@ -127,9 +128,23 @@ function TwoReadings({
   )
 }
 
+/** What will stand in a sheet as things are: what would let work go on only once it is tapped. */
+function keptValues({ sheet, facts, toConfirm }: Proposal, confirmed: boolean): Values {
+  const all = [...facts, ...(confirmed ? (toConfirm?.facts ?? []) : [])]
+  const written = [...all].reverse().find((fact) => fact.subject === 'entry' && fact.facet === 'written')
+  return written?.facet === 'written' ? written.value.values : sheet!.values
+}
+
 /** What a sheet tells beside its name, and what its figures come to. */
-function SheetWords({ sheet, units }: { readonly sheet: SheetAsked; readonly units: Units }) {
-  const { register, values, lacks } = sheet
+function SheetWords({
+  sheet: { register, lacks },
+  values,
+  units,
+}: {
+  readonly sheet: SheetAsked
+  readonly values: Values
+  readonly units: Units
+}) {
   const { details, reckoned } = entryWords({ kind: register.id, values }, units, true)
   return (
     <ul className={styles.told}>
