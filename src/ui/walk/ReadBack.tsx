@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import { useRef, useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { listed } from '@/core/lists/listed'
 import type { Mend } from '@/core/narration/phrases'
 import type { NewFact } from '@/core/walk/observation'
 import type { Place } from '@/core/walk/siteState'
@@ -94,6 +95,12 @@ export function ReadBack({
         ))}
       </ul>
       {all.length === 0 && <p>Nothing to record in that.</p>}
+      {heard.unsaid.map(({ place: name, titles }) => (
+        <p key={name} className={styles.told}>
+          You said nothing of {listed(titles.map((title) => title.toLowerCase()))}
+          {name === place.name ? '' : ` in ${name}`}.
+        </p>
+      ))}
       {wrong && <p role="alert">{wrong.message}</p>}
       <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
         Keep {kept === 1 ? 'it' : `all ${kept}`}

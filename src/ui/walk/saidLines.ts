@@ -6,11 +6,13 @@ import type { Narration } from '@/core/narration/line'
 import type { Mend } from '@/core/narration/phrases'
 import type { sheetKept } from '@/core/narration/sheets/sheetFacts'
 import type { Proposal } from '@/core/narration/spokenFacts'
+import type { Unsaid } from '@/core/narration/unsaid'
 import type { SiteWalk } from './useSiteWalk'
 
 /** What was read of some words, and how a line of it is mended. */
 export interface Heard {
   readonly lines: readonly Shown[]
+  readonly unsaid: readonly Unsaid[]
   /** A line as somebody put it right. */
   readonly mended: (shown: Shown, mend: Mend) => Shown
 }
@@ -20,17 +22,19 @@ const UNSURE = 0.55
 
 /** Reads what was said. The grammar is fetched when it is first needed; without a network the phone has kept it. */
 export async function readBack({ state, before, snapshot }: SiteWalk, narration: Narration): Promise<Heard> {
-  const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, { asTaught, mendedLine }, model] =
+  const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, { asTaught, mendedLine }, { unsaidOf }, model] =
     await Promise.all([
       import('@/core/narration/narrate'),
       import('@/core/narration/proposals'),
       import('@/core/narration/spokenFacts'),
       import('@/core/narration/phrases'),
+      import('@/core/narration/unsaid'),
       import('./speechModel').then(({ speechModel }) => speechModel()),
     ])
   const setting = { state, before, units: narration.units, newId: uuid }
   const lines = asTaught(narrate(narration, model), snapshot.phrases ?? [], narration)
-  const shown = proposalsOf(lines, narration, setting).map((proposal): Shown => {
+  const proposals = proposalsOf(lines, narration, setting)
+  const shown = proposals.map((proposal): Shown => {
     const { line, sheet } = proposal
     if (sheet) return sheetShown(proposal, proposalOf({ ...line, kind: 'note' }, setting))
     const other = (line.sure ?? 1) < UNSURE ? otherReading(line, narration) : null
@@ -44,6 +48,7 @@ export async function readBack({ state, before, snapshot }: SiteWalk, narration:
   return {
     // What is not sure is asked first.
     lines: [...shown.filter(({ other }) => other), ...shown.filter(({ other }) => !other)],
+    unsaid: unsaidOf(proposals, state),
     mended: ({ proposal: { line } }, mend) => alone(proposalOf(mendedLine(line, mend, narration), setting)),
   }
 }
