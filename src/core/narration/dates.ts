@@ -160,22 +160,29 @@ const DAYS_IN: Readonly<Record<string, number>> = { day: 1, week: 7, fortnight: 
 const countOf = (text: string): number => COUNTS[text.replace('a couple of', 'couple')] ?? Number(text)
 const span = (count: string, unit: string, today: Day): Day => addDays(today, countOf(count) * DAYS_IN[unit]!)
 
-/** A length of time to make or bring something, in calendar days; a range takes its last number. */
-export function readLead(text: string): number | null {
-  const number =
-    '(a couple of|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|\\d+)'
-  const match = new RegExp(
-    `\\b(?:${number} (?:to|or|maybe|perhaps) )?${number} (?:more )?(?:working )?(day|week|fortnight|month)s?\\b`,
-  ).exec(text)
-  if (!match) return null
-  const more: Readonly<Record<string, number>> = {
-    thirteen: 13,
-    fourteen: 14,
-    fifteen: 15,
-    sixteen: 16,
-    eighteen: 18,
-    twenty: 20,
-  }
-  const count = more[match[2]!] ?? countOf(match[2]!)
-  return Number.isFinite(count) ? count * DAYS_IN[match[3]!]! : null
+const MORE_COUNTS: Readonly<Record<string, number>> = {
+  thirteen: 13,
+  fourteen: 14,
+  fifteen: 15,
+  sixteen: 16,
+  eighteen: 18,
+  twenty: 20,
 }
+const LEAD_COUNT =
+  '(a couple of|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|\\d+)'
+const LEAD = new RegExp(
+  `\\b(?:${LEAD_COUNT} (?:to|or|maybe|perhaps) )?${LEAD_COUNT} (?:more )?(working )?(day|week|fortnight|month)s?\\b`,
+)
+
+/** A time that something takes: both ends of it in days, and whether working days were said; null where none is told. */
+export function readLeadEnds(text: string): { low: number; high: number; working: boolean } | null {
+  const match = LEAD.exec(text)
+  if (!match) return null
+  const days = (said: string): number => (MORE_COUNTS[said] ?? countOf(said)) * DAYS_IN[match[4]!]!
+  const high = days(match[2]!)
+  const low = match[1] ? days(match[1]) : high
+  return Number.isFinite(high) ? { low: Number.isFinite(low) ? low : high, high, working: Boolean(match[3]) } : null
+}
+
+/** A length of time to make or bring something, in calendar days; a range takes its last number. */
+export const readLead = (text: string): number | null => readLeadEnds(text)?.high ?? null

@@ -1,9 +1,7 @@
 import { describe, expect, test } from 'vitest'
-import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { saidAt } from '../../../tests/fixtures/said'
+import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import type { Observation } from '../walk/observation'
-import type { Narration } from './line'
-import { narrate } from './narrate'
-import { proposalsOf } from './proposals'
 
 const rooms = laid([
   { id: 'bath', name: 'Bath', treatments: [] },
@@ -19,15 +17,8 @@ const trench = entry('0002', 'trench', {
 })
 const hangers = entry('0003', 'hangers', { what: 'From the second beam', hangers: '11' })
 
-function told(text: string, earlier: readonly Observation[], now: readonly Observation[] = []) {
-  const narration: Narration = { text, places: ['Bath', 'Kitchen'], current: 'Bath', units: 'metric', today: TODAY }
-  return proposalsOf(narrate(narration), narration, {
-    state: stateOf([...rooms, ...earlier, ...now]),
-    before: stateOf([...rooms, ...earlier]),
-    units: 'metric',
-    newId: () => 'new',
-  })
-}
+const told = (text: string, earlier: readonly Observation[], now: readonly Observation[] = []) =>
+  saidAt(stateOf([...rooms, ...earlier, ...now]), text, { before: stateOf([...rooms, ...earlier]) })
 
 describe('a sentence that changes what is there', () => {
   test('puts one figure for another', () => {

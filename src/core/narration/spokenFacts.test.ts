@@ -1,9 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Observation } from '../walk/observation'
-import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
-import type { Narration } from './line'
-import { narrate } from './narrate'
-import { proposalsOf } from './proposals'
+import { saidAt } from '../../../tests/fixtures/said'
+import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import { leadIn } from './spokenGoods'
 
 const rooms = stateOf(
@@ -12,17 +10,7 @@ const rooms = stateOf(
     { id: 'hall', name: 'Hall', treatments: ['room-board-finishes'] },
   ]),
 )
-let ids = 0
-const proposals = (text: string, state = rooms) => {
-  const narration: Narration = {
-    text,
-    places: ['Bathroom', 'Hall'],
-    current: 'Bathroom',
-    units: 'metric',
-    today: TODAY,
-  }
-  return proposalsOf(narrate(narration), narration, { state, units: 'metric', newId: () => `id-${ids++}` })
-}
+const proposals = (text: string, state = rooms) => saidAt(state, text)
 const facts = (text: string) =>
   proposals(text).flatMap((one) =>
     one.facts.map(({ subject, facet, placeId, value }) => ({ subject, facet, placeId, value })),

@@ -5,27 +5,25 @@ import type { Stage } from '../scope/vocabulary'
 import { isUnordered, type Selection } from '../selections/selection'
 import type { NewFact } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
+import { plain } from './clauses'
+import { readLeadEnds } from './dates'
 import type { SpokenLine } from './line'
 import { stageIn } from './mentions'
-import { figuresIn, wordsOf } from './sheets/figures'
+import { wordsOf } from './sheets/figures'
 
 /** Calendar days at best, likely and at worst. */
 export type LeadSaid = readonly [number, number, number]
 
-const CALENDAR_DAYS: Readonly<Record<string, number>> = { day: 1, week: 7, month: 30 }
-
 /** A time that something takes, in calendar days: 'eight weeks', '35 to 49 days', 'ten working days' (two weeks).
  * @returns null where no time of a day or more is told */
 export function leadIn(said: string): LeadSaid | null {
-  const words = wordsOf(said)
-  for (const { low, high, end } of figuresIn(words)) {
-    const working = /^(?:working|business)$/.test(words[end] ?? '')
-    const unit = CALENDAR_DAYS[(words[working ? end + 1 : end] ?? '').replace(/s$/, '')]
-    if (!unit) continue
-    const days = (count: number): number => Math.round(count * unit * (working ? 7 / 5 : 1))
-    return [days(low), days((low + (high ?? low)) / 2), days(high ?? low)]
-  }
-  return null
+  const ends = readLeadEnds(plain(said))
+  if (!ends) return null
+  const [low, high] = [ends.low, ends.high].map((days) => Math.round(days * (ends.working ? 7 / 5 : 1))) as [
+    number,
+    number,
+  ]
+  return [low, Math.round((low + high) / 2), high]
 }
 
 const NUMBER_WORD = '(?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|sixteen|twenty)'

@@ -1,8 +1,6 @@
 import { expect, test } from 'vitest'
-import { laid, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
-import type { Narration } from './line'
-import { narrate } from './narrate'
-import { proposalsOf } from './proposals'
+import { saidAt } from '../../../tests/fixtures/said'
+import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import { unsaidOf } from './unsaid'
 
 const rooms = laid([
@@ -16,16 +14,7 @@ const of = (placeId: string, stage: string) => lines.find((line) => line.placeId
 const [board, wires, hallBoard] = [of('bath', 'board'), of('bath', 'wires'), of('hall', 'board')]
 const state = stateOf([...rooms, begun(board.id, 'bath'), begun(wires.id, 'bath'), begun(hallBoard.id, 'hall')])
 
-function unsaid(text: string) {
-  const narration: Narration = {
-    text,
-    places: ['Bathroom', 'Hall'],
-    current: 'Bathroom',
-    units: 'metric',
-    today: TODAY,
-  }
-  return unsaidOf(proposalsOf(narrate(narration), narration, { state, units: 'metric', newId: () => 'new' }), state)
-}
+const unsaid = (text: string) => unsaidOf(saidAt(state, text), state)
 
 test('what is under way in a place that was told of, and was not told of itself, is named', () => {
   expect(unsaid('Board is three quarters up.')).toEqual([{ place: 'Bathroom', titles: [wires.title] }])

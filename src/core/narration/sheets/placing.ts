@@ -2,7 +2,7 @@ import type { Field } from '../../entries/field'
 import type { Units } from '../../measure/length'
 import { differsBySite, siteUnit } from '../../takeoff/unitWords'
 import { isRoughWord, typedFigure, type SpokenFigure } from './figures'
-import type { Says } from './says'
+import type { Says } from './cue'
 
 interface Fit {
   readonly figure: number

@@ -9,6 +9,7 @@ import type { RegisterEntry } from '../../walk/siteState'
 import { plain } from '../clauses'
 import type { SpokenLine } from '../line'
 import type { Proposal, Setting, SheetAsked } from '../spokenFacts'
+import { SAYS } from './says'
 import type { SpokenSheet } from './sheetOf'
 import type { SheetSaid } from './sheetsSaid'
 
@@ -78,7 +79,8 @@ export function sheetKept(
 ): Pick<Proposal, 'facts' | 'toConfirm'> {
   const { register, entryId } = sheet
   const values = readEntry(register, typed, units)
-  const confirm = TO_CONFIRM.find((one) => one.kind === register.id && values[one.field] === one.value)
+  const tap = SAYS[register.id]!.onlyTapped
+  const confirm = tap && values[tap.field] === tap.value ? tap : null
   const written = (all: Values): NewFact => ({
     subject: 'entry',
     facet: 'written',
@@ -94,19 +96,10 @@ export function sheetKept(
     value: { text: line.words, private: false, about: entryId },
   }
   return {
-    facts: [written(confirm ? { ...values, ...confirm.until } : values), noted],
+    facts: [written(confirm ? { ...values, [confirm.field]: confirm.until } : values), noted],
     ...(confirm ? { toConfirm: { words: confirm.words, facts: [written(values)] } } : {}),
   }
 }
-
-/** What lets work go on is kept only where somebody taps it. */
-const TO_CONFIRM: readonly {
-  readonly kind: string
-  readonly field: string
-  readonly value: string
-  readonly until: Values
-  readonly words: string
-}[] = [{ kind: 'permit', field: 'state', value: 'granted', until: { state: 'asked for' }, words: 'It is granted' }]
 
 /** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
 function isSame(

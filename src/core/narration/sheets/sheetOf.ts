@@ -5,12 +5,13 @@ import { readValues, type Field, type Values } from '../../entries/field'
 import { fieldsOf } from '../../entries/sums'
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
 import { capital } from '../../lists/capital'
-import { parseLength, type Units } from '../../measure/length'
+import type { Units } from '../../measure/length'
 import { readDate } from '../dates'
 import type { LineKind, WalkKind } from '../line'
 import { figuresIn, wordsOf } from './figures'
 import { isNear, placed } from './placing'
-import { SAYS, type Says } from './says'
+import type { Says } from './cue'
+import { SAYS } from './says'
 
 /** A sheet of a register as it was said. */
 export interface SpokenSheet {
@@ -88,7 +89,7 @@ function fill(
   if (first!.kind === 'words')
     typed[first!.key] = capital(typed[first!.key] ?? nameOf(undated(sentence, dated?.words), head?.[1], typed))
   else if (first!.kind === 'choice' && !typed[first!.key]) return null
-  THEN[kind.id]?.(typed, norm, hearing.units)
+  says.then?.(typed, norm, hearing.units)
   const kept = readable(fields, typed, hearing.units)
   if (says.least && !says.least.some((key) => kept[key] !== undefined)) return null
   const lacks = fields.filter((one) => one.needed && kept[one.key] === undefined)
@@ -167,43 +168,3 @@ const LEADING =
 const DANGLING =
   /(?:\s+(?:is|are|was|were|there's|there is|there are|it's|at|of|by|for|in|on|to|over|about|around|only|a|an|the|and|with|has|have|comes?|will be|gets?|left|laid out|sags?|sag|rotten|moved|doubled|saved|cut|lengthened|said|measures?|stands?|runs?|goes|be))+$/i
 const short = (words: string): string => (words.length > 90 ? `${words.slice(0, 87).trimEnd()}...` : words)
-
-/** Of two sides the longer is the length, in whichever order they were said. */
-function longFirst(typed: Record<string, string>, _norm: string, units: Units): void {
-  const { long, wide } = typed
-  if (long && wide && parseLength(long, units).tenths < parseLength(wide, units).tenths)
-    Object.assign(typed, { long: wide, wide: long })
-}
-
-/** What follows from what was said, register by register. */
-const THEN: Readonly<Record<string, (typed: Record<string, string>, norm: string, units: Units) => void>> = {
-  // 'Seven more are needed' beside what is there.
-  count(typed, norm) {
-    if (!/\bmore (?:are |is |to be )?(?:needed|need|wanted)|\bneeds? \w+ more\b/.test(norm) || !typed.needed) return
-    const there = Math.max(...['ordered', 'delivered', 'used', 'drawn'].map((key) => Number(typed[key] ?? 0)))
-    typed.needed = String(Number(typed.needed) + there)
-  },
-  permit(typed, norm) {
-    const about =
-      /\b(?:permit|letter|permission|consent|notice|licen[cs]e) (?:for|about|on) (?:the )?(.+?)(?: (?:is|was|were|has|had|still|went|came)\b| ,|$)/.exec(
-        norm,
-      )?.[1]
-    const sort = typed.sort === 'association' ? 'The association’s yes' : capital(typed.sort ?? 'permit')
-    typed.what = about ? `${sort} for the ${about}` : sort
-  },
-  trench: longFirst,
-  'slab-patch': longFirst,
-  'face-area'(typed) {
-    const tall = typed.wallTall ?? (typed.columns ? undefined : typed.columnTall)
-    if (typed.walls !== undefined || !typed.wallLong || !tall) return
-    typed.walls = `${typed.wallLong} x ${tall}`
-    if (!typed.columns) delete typed.columnTall
-  },
-  beam(typed) {
-    // In pieces: its length is that of all of them.
-    const pieces = typed.pieces?.split(', ').map((one) => /^([\d.]+) (ft|m|mm|in)$/.exec(one))
-    if (typed.long || !pieces?.every((one) => one && one[2] === pieces[0]![2])) return
-    typed.long = `${pieces.reduce((sum, one) => sum + Number(one![1]), 0)} ${pieces[0]![2]}`
-  },
-  'room-use': longFirst,
-}

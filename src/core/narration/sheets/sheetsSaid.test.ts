@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
+import { saidAt } from '../../../../tests/fixtures/said'
 import { laid, seen, stateOf, TODAY } from '../../../../tests/fixtures/site'
 import { WEIGHTS } from '../../../cli/speechWeights'
 import { readValues } from '../../entries/field'
@@ -110,22 +111,8 @@ describe.each(['saidOnJobs.txt', 'saidElsewhere.txt'])('%s', (file) => {
 })
 
 describe('a sheet', () => {
-  const narration = (text: string): Narration => ({
-    text,
-    places: ['Hall'],
-    current: 'Hall',
-    units: 'imperial',
-    today: TODAY,
-  })
   const hall = laid([{ id: 'hall', name: 'Hall', treatments: [] }])
-  const read = (text: string, state = stateOf(hall)): Proposal[] => {
-    let ids = 0
-    return proposalsOf(narrate(narration(text)), narration(text), {
-      state,
-      units: 'imperial',
-      newId: () => `id-${ids++}`,
-    })
-  }
+  const read = (text: string, state = stateOf(hall)): Proposal[] => saidAt(state, text, { units: 'imperial' })
 
   test('takes the place of what its words were read as, and keeps the words', () => {
     const [beam, ...more] = read('Beam B1, two ply, inch and a half by nine and a quarter, eleven foot eight long.')

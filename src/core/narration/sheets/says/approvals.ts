@@ -1,0 +1,99 @@
+import { capital } from '../../../lists/capital'
+import type { Says } from '../cue'
+
+export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
+  permit: {
+    cue: /\b(?:permits?|planning (?:permission|consent)|engineer(?:s|'s| is)? letter|letter (?:from|by) the engineer|association(?:s|'s| has| is)?|conservation (?:officer|consent)|street licen[cs]e|building notice)\b/,
+    not: /\bbefore the permit\b/,
+    means: {
+      sort: [
+        [/\bassociation\b/, 'association'],
+        [/\bengineer\b/, 'engineer’s letter'],
+        [/\bconservation\b/, 'conservation'],
+        [/\blicen[cs]e\b/, 'licence'],
+        [/\bnotice\b/, 'notice'],
+        [/\b(?:permits?|planning)\b/, 'permit'],
+      ],
+      state: [
+        [/\b(?:refused|turned down|rejected|said no)\b/, 'refused'],
+        [
+          /\b(?:granted|approved|said yes|has come|is (?:here|in hand|through)|came through|we have (?:it|the permit))\b/,
+          'granted',
+        ],
+        [/\b(?:asked for|applied|waiting|pending|still out|sent in|went in|requested)\b/, 'asked for'],
+        [
+          /\b(?:not (?:yet )?asked|have to (?:ask|apply)|need to (?:ask|apply)|to be (?:asked|applied))\b/,
+          'not asked for',
+        ],
+      ],
+    },
+    tells: { before: /\b(?:needed )?before (.+?)(?: ,|$)/ },
+    least: ['state'],
+    instead: ['progress', 'decide', 'found', 'keep'],
+    then(typed, norm) {
+      const about =
+        /\b(?:permit|letter|permission|consent|notice|licen[cs]e) (?:for|about|on) (?:the )?(.+?)(?: (?:is|was|were|has|had|still|went|came)\b| ,|$)/.exec(
+          norm,
+        )?.[1]
+      const sort = typed.sort === 'association' ? 'The association’s yes' : capital(typed.sort ?? 'permit')
+      typed.what = about ? `${sort} for the ${about}` : sort
+    },
+    onlyTapped: { field: 'state', value: 'granted', until: 'asked for', words: 'It is granted' },
+  },
+  'licensed-task': {
+    cue: /\b(?:only|has to be|have to be|must be|needs?|by) .*\b(?:licensed|registered|certified|certificated|ticketed)\b/,
+    means: {
+      sort: [
+        [/\bgas\b/, 'gas'],
+        [/\b(?:electric(?:al|ian)?|wir(?:e|ing))\b/, 'electrical'],
+        [/\basbestos\b/, 'asbestos'],
+        [/\blift\b/, 'lift'],
+        [/\b(?:engineer|structur)/, 'structural sign-off'],
+      ],
+    },
+    least: ['sort'],
+  },
+  escape: {
+    cue: /\b(?:escape|egress)\b/,
+    near: { sill: /sill/, wellDeep: /deep/, width: /wide|width/, height: /high|height|tall/ },
+    sides: [{ near: /\bwell\b/, fields: ['wellWide', 'wellOut'] }, ['width', 'height']],
+    least: ['width', 'height', 'sill'],
+    instead: ['found'],
+  },
+  'fire-sound': {
+    cue: /\b(?:is|are|as|be|needs?|counts? as) (?:a |the )?(?:fire|sound|party|acoustic)(?: and (?:fire|sound))? (?:walls?|separation|rated|rating)\b|\b(?:fire|sound) (?:rated|rating|separation)\b/,
+    means: {
+      against: [
+        [/\bfire and sound|sound and fire\b/, 'both'],
+        [/\bparty\b/, 'a party wall'],
+        [/\bfire\b/, 'fire'],
+        [/\bsound|acoustic\b/, 'sound'],
+      ],
+    },
+    tells: {
+      wall: /\b((?:the )?(?:wall|floor|ceiling) (?:between|to|towards|over|under) .+?)(?: is | needs | has |,|$)/,
+    },
+  },
+  fireplace: {
+    cue: /\b(?:fireplace|stove|chimney|flue|burner)\b.*\b(?:clearance|vented|vent free|burns|fuel)\b/,
+    near: { clearance: /clearance|clear/ },
+    means: {
+      fuel: [
+        [/\bvent free\b/, 'gas, vent-free'],
+        [/\bgas\b/, 'gas, vented'],
+        [/\bwood|logs?\b/, 'wood'],
+        [/\belectric\b/, 'electric'],
+      ],
+    },
+  },
+  inspection: {
+    cue: /\binspect(?:or|ion)\b.*\b(?:comes?|coming|booked|on|due)\b|\b(?:booked|book) (?:the |an )?(?:inspector|inspection)\b/,
+    not: /\b(?:passed|failed|passes|wants?|until|before|moved|said|says)\b/,
+    tells: {
+      what: /\binspection (?:of|for) (.+?)(?: on | ,| is |$)|\binspector .*\b(?:for|to see) (.+?)(?: on | ,|$)/,
+    },
+    day: 'on',
+    least: ['on'],
+    instead: ['progress'],
+  },
+}

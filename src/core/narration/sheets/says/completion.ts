@@ -1,0 +1,68 @@
+import type { Says } from '../cue'
+
+export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
+  'return-part': {
+    cue: /\b(?:missing|awaited|still to come|come back (?:for|with|to)|on (?:back ?)?order)\b/,
+    on: 'completion',
+    tells: {
+      part: /\b(?:one|the|a|two|three) ([a-z]+) (?:is|are) (?:missing|awaited|on)\b/,
+      first: /\bonce (.+?)(?: ,|$)/,
+    },
+    day: 'due',
+    least: ['due'],
+    instead: ['found', 'work'],
+  },
+  'order-error': {
+    cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b/,
+    instead: ['found'],
+    means: {
+      error: [
+        [/\bwrong (?:hand|side|way)\b/, 'wrong hand'],
+        [/\bwrong colou?r\b/, 'wrong colour'],
+        [/\bwrong size|too (?:short|long|wide|narrow)\b/, 'wrong size'],
+        [/\btoo few|short\b/, 'too few'],
+        [/\bdouble|twice\b/, 'double'],
+        [/\bdamaged|broken|cracked\b/, 'damaged'],
+      ],
+      bearer: [
+        [/\b(?:ours|our (?:fault|cost|mistake)|we (?:pay|bear))\b/, 'we'],
+        [/\b(?:supplier|maker|shop|factory)\b/, 'the supplier'],
+        [/\b(?:client|owner)s?\b/, 'the client'],
+      ],
+    },
+    least: ['error'],
+  },
+  'handover-item': {
+    cue: /\bhand ?over(?: pack| folder)?\b/,
+    not: /\b(?:on|by|is wished|date|day)\b.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december|\w+day)\b/,
+    means: {
+      sort: [
+        [/\bmanuals?|leaflets?|instructions?\b/, 'manual'],
+        [/\bwarrant(?:y|ies)|guarantee\b/, 'warranty'],
+        [/\btouch ?up\b/, 'touch-up'],
+        [/\bspare\b/, 'spare part'],
+        [/\b(?:paint|colour|color|tin)\b/, 'colour'],
+        [/\bkeys?|codes?\b/, 'key or code'],
+        [/\bvalve|hatch|stopcock\b/, 'access point'],
+      ],
+    },
+    tells: { where: /\b(?:is|are|lies?|kept) ((?:in|on|under|behind|by) .+?)(?: ,| for the|$)/ },
+    least: ['sort'],
+    instead: ['keep', 'work', 'selection'],
+  },
+  defect: {
+    cue: /\b(?:touch(?:ed)? ?up|adjust(?:ing|ed|ment)?|scratch(?:ed|es)?|chip(?:ped)?|wobbles?|squeaks?|rubs?|drips?|dent(?:ed)?|cleaning|needs cleaning)\b/,
+    on: 'completion',
+    means: {
+      sort: [
+        [/\btouch|scratch|chip/, 'touch up'],
+        [/\badjust|rubs?|wobbles?|squeaks?/, 'adjust'],
+        [/\bclean/, 'clean'],
+        [/\breplace|new one/, 'replace'],
+        [/\bdrips?|dent|mend|fix/, 'mend'],
+      ],
+    },
+    day: 'by',
+    instead: ['work', 'found'],
+  },
+}

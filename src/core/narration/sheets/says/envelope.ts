@@ -1,0 +1,107 @@
+import type { Says } from '../cue'
+
+export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
+  'boundary-work': {
+    cue: /\b(?:neighbou?rs?|next door|their)\b.*\b(?:side|yard|wall|garden|land)\b/,
+    near: { long: /long|of our side/, tall: /high|tall/, rate: /a coat a day|a day|square/, coats: /coats?/ },
+    bare: ['long'],
+    tells: { leave: /\bleave (?:from|of|by) (.+?)(?: ,|$)/ },
+    least: ['long'],
+  },
+  'face-area': {
+    cue: /\b(?:gables?|render(?:ed)?|columns?|face|elevation|(?:side|front|rear|end|garden|street) wall|(?:wall|side|face) (?:is|measures)|apron)\b/,
+    not: /\b(?:sheets? of|exposure|trim|sheath|tiles?|studs?)\b/,
+    near: {
+      gableBase: /base/,
+      pitch: /pitch/,
+      rise: /rise/,
+      gables: /gables?/,
+      overhang: /overhang|along the slope/,
+      columns: /(?:rear |front |side )*columns?/,
+      around: /round|around/,
+      columnTall: /high|tall/,
+      more: /waste|more/,
+      wallLong: /long|wide/,
+      wallTall: /high|tall/,
+    },
+    lists: { openings: /\b(?:openings?|doors?|windows?|garage door)\b/, walls: /./ },
+    least: ['walls', 'gableBase', 'columns'],
+    instead: ['selection'],
+    then(typed) {
+      const tall = typed.wallTall ?? (typed.columns ? undefined : typed.columnTall)
+      if (typed.walls !== undefined || !typed.wallLong || !tall) return
+      typed.walls = `${typed.wallLong} x ${tall}`
+      if (!typed.columns) delete typed.columnTall
+    },
+  },
+  'face-siding': {
+    cue: /\bexposure\b/,
+    near: { height: /high|tall|wall/, exposure: /exposure/, board: /boards?/ },
+    least: ['exposure'],
+  },
+  'panel-siding': {
+    cue: /\b(?:sheets?|panels?|boards?)\b.*\b(?:upright|vertical|of (?:four|4|three|3|1|1\.2|1200))\b|\b(?:upright|vertical)\b.*\b(?:sheets?|panels?|boards?)\b/,
+    near: { wide: /wide/, tall: /high|tall/, piece: /sheets? of|panels? of|boards? of/ },
+    least: ['wide', 'tall'],
+    instead: ['selection'],
+  },
+  sheathing: {
+    cue: /\bsheath(?:e|ing|ed)?\b/,
+    near: { walls: /to sheathe|sheathing|walls?/, gables: /gables?/ },
+    least: ['walls'],
+  },
+  sealant: {
+    cue: /\bjoints?\b.*\b(?:seal|sealed|sealant|caulk\w*)\b|\b(?:seal|sealant|caulk\w*)\b.*\b(?:joints?|gaps?)\b/,
+    near: { joint: /joints?|long|of/ },
+    sides: [['width', 'depth']],
+    bare: ['joint'],
+    least: ['joint'],
+  },
+  'face-trim': {
+    cue: /\btrim\b/,
+    near: { face: /face|wide/, stock: /sticks?|lengths?/, corners: /corners?/, cornerHeight: /high/ },
+    lists: { doors: /\bdoors?\b/, windows: /./ },
+    means: { joint: [[/\bmitred|mitered\b/, 'mitred']] },
+    least: ['windows', 'doors', 'corners'],
+    instead: ['selection'],
+  },
+  fascia: {
+    cue: /\b(?:fascia|soffits?|eaves?)\b/,
+    not: /\b(?:rotten|rot|painted last|stays?)\b/,
+    near: {
+      eave: /eaves?|long|soffit/,
+      rake: /rakes?/,
+      depth: /deep|depth/,
+      attic: /attic/,
+      product: /a foot|square inches|product|a metre/,
+      overlay: /overlay|laid over/,
+      underMetal: /metal/,
+    },
+    sides: [['eave', 'depth']],
+    least: ['eave', 'overlay', 'rake'],
+    instead: ['selection', 'work', 'keep'],
+  },
+  barrier: { cue: /\b(?:wrap|weather barrier|membrane)\b/, least: ['walls'] },
+  'weather-cover': {
+    cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b/,
+    instead: ['keep', 'work'],
+    near: { beyond: /beyond|past|overlap|lap/, width: /wide/, height: /high|deep/ },
+    sides: [['width', 'height']],
+    tells: {
+      until: /\b(?:until|till) (.+?)(?: ,|$)/,
+      what: /\b(?:over|covers|on) (.+?)(?: ,|$)/,
+    },
+  },
+  masonry: {
+    cue: /\b(?:repoint(?:ing|ed)?|pointing|rake(?:d)?)\b/,
+    near: {
+      wall: /wall|brick/,
+      rate: /(?:foot |feet |metres? )?an hour/,
+      hands: /masons?|hands/,
+      day: /hours a day|hours/,
+      joint: /joint/,
+    },
+    tells: { mortar: /\b(lime [a-z ]+|(?:nhl|hydraulic) [a-z ]+?)(?: ,|$)/ },
+    least: ['wall'],
+  },
+}

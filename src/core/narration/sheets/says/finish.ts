@@ -1,0 +1,81 @@
+import type { Says } from '../cue'
+
+export const FINISH_SAYS: Readonly<Record<string, Says>> = {
+  'finish-order': {
+    cue: /^(?!first\b).{4,60}\bfirst ,? ?(?:and )?(?:then|before)\b|, then .+, then /,
+    not: /\b(?:did|did not|before anything|went)\b/,
+    instead: ['work'],
+    tells: {
+      first: /^(.+?)(?: (?:goes|comes?|go|is|are|has to go))?(?: off| in| on| out)? first\b|^(.+?) ,? ?then\b/,
+      then: /\b(?:then|before) (.+?)(?: ,|$)/,
+    },
+    means: {
+      whose: [
+        [
+          /\btheir (?:painter|builder|contractor|plasterer|man)\b|\bclient(?:s|'s)? (?:own )?contractor\b/,
+          'the client’s own contractor',
+        ],
+        [/\bneighbou?r\b/, 'the neighbour'],
+        [/\b(?:she|he|the client|the owners?) (?:has to|will|does|clears?|picks?)\b/, 'the client'],
+      ],
+    },
+    least: ['then'],
+  },
+  'floor-finish': {
+    cue: /\b(?:floor(?:ing|s)?|planks?|boards?)\b/,
+    near: { box: /box|pack/, waste: /waste/ },
+    means: { laid: [[/\bdiagonal|herringbone\b/, 'diagonal']] },
+    tells: { direction: /\b((?:runs?|laid|along|towards) (?:towards|along|with|to|from) [a-z ]+?)(?: ,|$)/ },
+    least: ['surface'],
+  },
+  'cabinet-fit': {
+    cue: /\b(?:run of (?:cabinets|units)|cabinet run)\b|\bniche\b.*\bboxes\b|\bboxes\b.*\bniche\b/,
+    near: { niche: /niche|wall/, skinLeft: /left/, skinRight: /right/, window: /window/ },
+    lists: { fillers: /\bfillers?\b/, boxes: /\b(?:boxes|units)\b/ },
+    least: ['niche', 'boxes'],
+  },
+  'cabinet-heights': {
+    cue: /\bceiling\b.*\b(?:left|right)\b.*\b(?:left|right|riser|crown)\b/,
+    near: { ceilingLeft: /left/, ceilingRight: /right/, riser: /riser/, cover: /cover|reach/ },
+    lists: { stack: /\bstack\b/ },
+    least: ['ceilingLeft', 'ceilingRight'],
+  },
+  'fit-check': {
+    cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b/,
+    near: {
+      takes: /takes|needs|wide|is/,
+      space: /of room|room|space|gap|there is|is now|between|clear/,
+      spare: /beside|to spare wanted|free/,
+    },
+    least: ['space'],
+    instead: ['work', 'found'],
+  },
+  countertop: {
+    cue: /\b(?:countertops?|worktops?|counter|the top)\b/,
+    near: { overhang: /overhang/, splash: /splash|upstand/ },
+    lists: { runs: /./ },
+    least: ['runs'],
+  },
+  'tile-area': {
+    cue: /\btil(?:e|es|ed|ing)\b/,
+    near: { joint: /joints?|grout/, box: /box/ },
+    sides: [['tileLong', 'tileWide']],
+    least: ['surface'],
+  },
+  rail: {
+    cue: /\b(?:hand ?rail|guard ?rail|railing|guard|balustrade)\b/,
+    near: { long: /long/, height: /high|height/, drop: /drop/, posts: /posts?/ },
+    least: ['long', 'height', 'drop'],
+  },
+  'paint-progress': {
+    cue: /\b(?:paint(?:ed)?|emulsion|coats?)\b/,
+    near: { coats: /coats?/ },
+    least: ['surface'],
+  },
+  shelving: {
+    cue: /\btiers?\b|\bclos(?:et|ets) shel(?:f|ves|ving)\b|\bshel(?:ves|ving)\b.*\b(?:back|sides?|walls)\b/,
+    near: { tiers: /tiers?|shelves/, back: /back/, side: /sides?/, depth: /deep/ },
+    least: ['tiers', 'back'],
+    instead: ['selection'],
+  },
+}

@@ -1,0 +1,66 @@
+import { longFirst, SIZE_3, type Says } from '../cue'
+
+export const GROUND_SAYS: Readonly<Record<string, Says>> = {
+  'drain-run': {
+    cue: /\bdrains?\b.*\b(?:fall|slope|invert|run)\b/,
+    near: { slope: /fall/, invert: /invert|below/, run: /long|run/, diameter: /pipe|diameter/, bedding: /bedding/ },
+    least: ['run', 'slope', 'invert'],
+    instead: ['work'],
+  },
+  trench: {
+    cue: /\b(?:trench|pit)\b/,
+    sides: [['long', 'wide', 'deep']],
+    means: {
+      soil: [
+        [/\bclay\b/, 'clay'],
+        [/\bsand\b/, 'sand'],
+        [/\brubble\b/, 'rubble'],
+        [/\b(?:common )?earth|topsoil\b/, 'common earth'],
+      ],
+    },
+    least: ['long', 'deep'],
+    then: longFirst,
+  },
+  fill: {
+    cue: /\b(?:back)?fill(?:ed)?\b/,
+    not: /\bjoints?|rake\b/,
+    sides: [['long', 'wide', 'deep']],
+    least: ['long', 'volume'],
+  },
+  'slab-patch': {
+    cue: /\bslab\b.*\b(?:patch|cut|strip|chase)\b|\b(?:patch|cut|strip|chase)\b.*\bslab\b/,
+    sides: SIZE_3,
+    near: { thick: /thick|slab/ },
+    means: {
+      method: [
+        [/\bpart way\b/, 'saw part way, then chip'],
+        [/\bsaw/, 'saw through'],
+        [/\bbreak|broken|breaker\b/, 'break out'],
+      ],
+      place: [
+        [/\bin the ground\b/, 'in ground'],
+        [/\bforms?\b/, 'in forms'],
+      ],
+    },
+    least: ['long'],
+    then: longFirst,
+  },
+  pour: {
+    cue: /\b(?:pour(?:ed|s)?|pads?|footings?|concrete|piers?)\b/,
+    sides: SIZE_3,
+    near: { pieces: /pads?|footings?|piers?|off|of them/ },
+    least: ['long', 'thick'],
+  },
+  'stair-levels': {
+    cue: /\bstairs?\b.*\b(?:rise|risers?|treads?|headroom|goings?)\b/,
+    near: {
+      rise: /rise|floor to floor|level to level|from floor/,
+      tread: /treads?|goings?/,
+      headroom: /headroom/,
+      firstMark: /first riser/,
+      greatest: /greatest|at most/,
+    },
+    tells: { what: /\b((?:main |old |new |cellar |attic |loft )?stairs?)\b/ },
+    least: ['rise'],
+  },
+}

@@ -1,0 +1,29 @@
+import type { Says } from '../cue'
+
+export const JOB_SAYS: Readonly<Record<string, Says>> = {
+  goal: {
+    cue: /\b(?:wants?|need) .*\b(?:above all|most of all|more than anything|before anything else)\b|\bthe (?:main )?goal (?:is|of)\b|\bwhat (?:they|she|he) really wants?\b/,
+    means: { weight: [[/\bmust|above all|most of all|more than anything\b/, 'a must']] },
+    instead: ['selection', 'work', 'decide'],
+  },
+  occupancy: {
+    cue: /\b(?:they|family|tenants?|clients?|owners?|kids|children|parents|lodger|grandmother|grandfather) (?:still |will |keep |all )*(?:lives?|sleeps?|cooks?|eats?|works?|stay(?:s|ing)?) (?:in )?(?:here|this room|there|upstairs|downstairs)\b/,
+    tells: { who: /\b(they|family|tenants?|clients?|owners?|kids|children|parents|lodger|grandmother|grandfather)\b/ },
+    means: {
+      use: [
+        [/\bshared? (?:it )?with us|share\b/, 'shared with us'],
+        [/\bwe (?:stay|keep) out\b/, 'theirs alone, we stay out'],
+        [/\bpass(?:es)? through|walk through\b/, 'they pass through'],
+      ],
+    },
+  },
+  phase: {
+    cue: /\bphase (?:one|two|three|four|\d)\b.*\b(?:covers|is (?:the )?|takes in|has to|promised|starts|done by|finished by|closes)\b/,
+    tells: {
+      number: /\bphase (one|two|three|four|\d)\b/,
+      scope: /\b(?:covers|takes in) (.+?)(?: ,| by | on |$)/,
+      closeOut: /\bcloses (?:with|when) (.+?)(?: ,|$)/,
+    },
+    day: 'promised',
+  },
+}
