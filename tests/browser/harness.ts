@@ -149,9 +149,8 @@ export async function until<Args extends unknown[], Result>(
     page.evaluate(() => `${document.readyState} ${document.body?.innerText}`).catch(String),
     pause(5000),
   ])
-  throw new Error(`Never held: ${holds} (${args.join(', ')}) at ${page.url()}: ${shown?.slice(0, 1500)}`, {
-    cause: refused,
-  })
+  const told = shown && shown.length > 4000 ? `${shown.slice(0, 1000)} … ${shown.slice(-3000)}` : shown
+  throw new Error(`Never held: ${holds} (${args.join(', ')}) at ${page.url()}: ${told}`, { cause: refused })
 }
 
 /** Waits until the walk is kept on a phone, so that it opens without a network. */
@@ -192,8 +191,17 @@ export async function listening(page: Page, selector: string, words: string): Pr
 /** Clicks the first visible element of a kind whose text holds the words. */
 export async function clickText(page: Page, selector: string, words: string): Promise<void> {
   const element = await listening(page, selector, words)
-  await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
-  await element.click()
+  await element.evaluate((one) =>
+    one.addEventListener('click', () => Object.assign(window, { clicked: one }), { once: true, capture: true }),
+  )
+  for (let tries = 0; tries < 5; tries++) {
+    await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+    await element.click()
+    // Where a page moved under the finger, something else was hit; where it left, this was it.
+    const missed = () => element.evaluate((one) => one.isConnected && (window as { clicked?: Element }).clicked !== one)
+    if (!(await missed().catch(() => false))) return
+  }
+  throw new Error(`“${words}” was never hit.`)
 }
 
 export const waitForText = (page: Page, words: string): Promise<unknown> =>

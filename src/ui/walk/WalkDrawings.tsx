@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { mattersAt } from '@/core/walk/mattersAt'
 import type { Place } from '@/core/walk/siteState'
 import { Drawings } from '../shared/Drawings'
-import { drawingUrl } from './keepDrawings'
+import { drawingUrl, keptDrawing } from './keepDrawings'
 import { phone } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -41,8 +41,8 @@ export function WalkDrawings({ site, place }: { readonly site: SiteWalk; readonl
   )
 }
 
-/** A picture that is still held is shown from the phone, any other from where the service worker finds it. */
+/** A picture that is held or was fetched ahead is shown from the phone itself, any other from the server. */
 async function pictureOnPhone(hash: string): Promise<string> {
-  const held = await (await phone.db()).get('photos', hash)
-  return held ? URL.createObjectURL(held.blob) : drawingUrl(hash)
+  const held = (await (await phone.db()).get('photos', hash))?.blob ?? (await keptDrawing(hash))
+  return held ? URL.createObjectURL(held) : drawingUrl(hash)
 }

@@ -16,3 +16,9 @@ export async function keepDrawings(registers: readonly Observation[]): Promise<v
     if (answer?.ok) await kept.put(url, answer)
   }
 }
+
+/** A drawing that was fetched ahead, without asking anybody: a worker that is only starting is no reason to show none. */
+export async function keptDrawing(hash: string): Promise<Blob | undefined> {
+  if (!('caches' in window)) return undefined
+  return (await (await caches.open(PICTURE_CACHE)).match(drawingUrl(hash)))?.blob()
+}
