@@ -302,7 +302,7 @@ export class PlannedJob {
     }
     const read = proposalsOf(narrate(narration, SPEECH), narration, { state, units, newId: uuid })
     const facts = read.flatMap(({ facts }) => facts)
-    recordFacts(this.owner, id, { facts: facts.map((fact) => ({ ...fact })) })
+    if (facts.length > 0) recordFacts(this.owner, id, { facts: facts.map((fact) => ({ ...fact })) })
     return read
   }
 

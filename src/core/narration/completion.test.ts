@@ -26,6 +26,9 @@ describe('what was clearly done is done', () => {
     'all the doors are hung now',
     'He finished the tile yesterday',
     'framing inspection passed',
+    'the wall is framed, the painter starts on Friday',
+    'the floor was laid on Friday 6 March',
+    'we moved the box and the drywall is up',
   ])('%s', (text) => {
     expect(saidDone(text)).toBe(true)
   })
@@ -34,6 +37,15 @@ describe('what was clearly done is done', () => {
 describe('what will be, was long ago, hangs on something, is only in part, or is wrong is not', () => {
   test.each([
     'framed by Friday',
+    'the siding is on the lower third',
+    'insulation is up to the sills',
+    'the drywall is up on the left side',
+    'steel is as good as done',
+    'the roof is cut on Friday the 13th',
+    'the roof is stripped from Monday 16 March',
+    'wall to the kitchen moved two foot towards the hall',
+    'they put the crown up, then we set our riser',
+    'riser cut at four',
     'The stair is framed by Friday, he promised me',
     'the stair gets framed next week',
     'the board will be up tomorrow',

@@ -1,3 +1,4 @@
+import type { Day } from '../calendar/day'
 import type { Action } from '../scope/vocabulary'
 import { percentIn } from './howFar'
 import { testIn } from './kinds'
@@ -5,7 +6,7 @@ import type { SpokenLine, WalkKind } from './line'
 
 /** All but a part: begun, and nobody said how far. */
 const IN_PART =
-  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
+  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|as good as|all but (?:done|finished|complete)|(?:on|to|over) (?:the |its )?(?:upper|lower|top|bottom|left|right|north|south|east|west|first|last|other) (?:half|third|quarter|part|side|end|two thirds)|up to (?!date\b|code\b|scratch\b|standard\b)(?:the )?[a-z]+|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
 
 /** What will be, should be, or is promised. */
 const TO_COME =
@@ -37,7 +38,20 @@ const ASKED =
 
 /** What is counted in cuts and holes is damage or work, not progress: 'top plate cut four times', 'seven holes to patch'. */
 const CUT_UP =
-  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
+  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\bcut (?:at|to) (?!length|size|fit)|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
+
+/** A part of the house that went elsewhere is no share of anybody's work: 'wall moved 400 towards the bath'. */
+const MOVED = /\b(?:walls?|openings?|doors?|windows?|partitions?)(?: [a-z]+){0,4}? (?:(?:is|are|was|were|has been|have been|got) )?(?:now )?moved\b.*\b(?:towards?|over|back|out|in|instead|bays?|foot|feet|inch|inches|mm|cm|metres?|\d+)\b/
+
+/** What comes after what: 'they put the crown up, then we set our riser'. */
+const IN_TURN = /\bthen (?:we|they|i|he|she) (?![a-z]+ed\b)[a-z]+/
+
+const STATED = /\b(?:is|are|was|were|has|have|been)\b/
+
+/** Told as it is, of a day that is still to come: 'roof is cut on Friday'. */
+const IS_SO = /\b(?:is|are|gets?|being|comes?|goes?|start(?:s|ing)?|begins?)\b/
+const isAhead = (line: SpokenLine, told: string, today: Day): boolean =>
+  line.date !== undefined && line.date > today && IS_SO.test(told)
 
 /** Why words that sound like something done do not say so; null where they do.
  * @param words of the line
@@ -49,11 +63,13 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
     ['in part', IN_PART, words],
     ['a condition', CONDITION, told],
     ['to come', TO_COME, told],
+    ['to come', IN_TURN, STATED.test(told) ? '' : sentence],
     ['promised', /\b(?:promis(?:e|es|ed)|swears?|guarantees?)\b/, sentence],
     ['long ago', LONG_AGO, told],
     ['not seen', NOT_SEEN, told],
     ['a defect', DEFECT, told],
     ['cut up', CUT_UP, told],
+    ['moved', MOVED, words],
     ['denied', NEGATION, told],
   ]
   return reasons.find(([, pattern, text]) => pattern.test(text))?.[0] ?? null
@@ -63,11 +79,18 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
  * figure to, what is to come is expected or work, the rest is kept in its words.
  * @param parts of the line's words, between its commas, in plain letters
  * @param sentence that they stand in */
-export function onlyIfDone(line: SpokenLine, parts: readonly string[], sentence: string): SpokenLine {
+export function onlyIfDone(
+  line: SpokenLine,
+  parts: readonly string[],
+  sentence: string,
+  today: Day,
+): SpokenLine {
   if (line.kind !== 'progress' || line.percent === undefined || line.percent < 90) return line
   const words = parts.join(' ')
   const telling = parts.filter((part) => percentIn(part, null) !== null || testIn(part)?.result === 'passed')
-  const whys = (telling.length > 0 ? telling : [words]).map((told) => whyNotDone(words, told, sentence))
+  const whys = (telling.length > 0 ? telling : [words]).map((told) =>
+    isAhead(line, sentence, today) ? 'to come' : whyNotDone(words, told, sentence),
+  )
   const [why] = whys
   // One part that says it plainly is enough: 'first fix is signed off, board can go up'.
   if (!why || whys.includes(null)) return line

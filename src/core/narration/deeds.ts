@@ -4,6 +4,8 @@ import type { Stage } from '../scope/vocabulary'
 const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:re-?)?(?:paint|prime|stain|varnish|whitewash)\b/i, 'paint'],
   [/\b(?:gets?|is|are|being|be|and) (?:re-?)?(?:painted|stained|varnished|whitewashed)\b/i, 'paint'],
+  [/\b(?:takes?|get|gets) (?:the|its|their) (?:\w+ )?colou?r\b/i, 'paint'],
+  [/\bsealant\b|^caulk\b|\bcaulked\b/i, 'paint'],
   [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
   [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
   [/^(?:tape|mud)\b/i, 'tape'],

@@ -1,5 +1,6 @@
 import type { Day } from '../calendar/day'
 import type { Units } from '../measure/length'
+import type { RateOverrides } from '../scope/rates'
 import type { Facts } from '../walk/observation'
 import type { Place } from '../walk/siteState'
 import { narrate } from './narrate'
@@ -10,9 +11,9 @@ import { capital } from '../lists/capital'
  * @param text what is to be done at the place: 'two blockings behind the vanity' */
 export function lineFromWords(
   text: string,
-  place: Pick<Place, 'id' | 'name'>,
-  { units, today }: { readonly units: Units; readonly today: Day },
+  place: Pick<Place, 'id' | 'name' | 'kind' | 'size'>,
+  { units, today, rates = {} }: { readonly units: Units; readonly today: Day; readonly rates?: RateOverrides },
 ): Facts['line']['laid'] {
   const [read] = narrate({ text, places: [place.name], current: place.name, units, today, walk: 'scope' })
-  return { ...workOf({ ...read, words: text }, place), title: capital(text), how: 'said at the desk' }
+  return { ...workOf({ ...read, words: text }, place, rates), title: capital(text) }
 }

@@ -13,8 +13,17 @@ import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  const read = wholeAndParts(lines.map((line) => proposalOf(line, setting)))
-  return onlyOnce(withWholes(read, lines, narration, setting))
+  const named = lines.map(withSubject)
+  const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
+  return onlyOnce(withWholes(read, named, narration, setting))
+}
+
+/** 'The bands stay and take the trim colour': what takes it was named in the half before. */
+function withSubject(line: SpokenLine, i: number, lines: readonly SpokenLine[]): SpokenLine {
+  const before = lines[i - 1]
+  const bare = line.kind === 'work' && /^(?:takes?|gets?|goes?|comes?) /i.test(line.words)
+  const subject = /^(.+?) (?:stays?|remains?|is|are|gets?|comes?|goes?) (?:.* )?and$/i.exec(before?.words ?? '')?.[1]
+  return bare && subject && before?.place === line.place ? { ...line, words: `${subject} ${line.words}` } : line
 }
 
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */

@@ -340,6 +340,7 @@ export class Reader {
         asScope(said.line, parts.join(' '), this.told.walk),
         parts,
         whole.replace(' questionmark', '?'),
+        this.told.today,
       )
     })
   }

@@ -6,7 +6,11 @@ import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
 import type { Size } from '../measure/size'
-import { effort } from '../scope/layTreatment'
+import type { PlaceToTreat } from '../scope/layTreatment'
+import type { Quantity } from '../measure/quantity'
+import type { RateOverrides } from '../scope/rates'
+import { workAmount, workWords } from '../scope/workAmount'
+import { figuresIn, wordsOf } from './sheets/figures'
 import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import type { Facts, NewFact, SubjectKind } from '../walk/observation'
@@ -50,6 +54,8 @@ export interface Setting {
   /** The site as it was known before this walk: what is newer can be changed by 'the last one'. */
   readonly before?: SiteState
   readonly units: Units
+  /** The firm's own hours for a unit of work, where they differ. */
+  readonly rates?: RateOverrides
   /** Makes a new id. */
   readonly newId: () => string
 }
@@ -85,26 +91,38 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
   value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
 })
 
-/** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it. */
+/** An area or a length that was told, where one alone was. */
+function toldAmount(words: string): Quantity | undefined {
+  const figures = figuresIn(wordsOf(words)).filter(({ high }) => high === undefined)
+  const [area, second] = figures.filter(({ unit }) => unit === 'm2' || unit === 'ft2')
+  if (area && !second) return { value: area.unit === 'm2' ? area.low : area.low * 0.3048 ** 2, unit: 'm2' }
+  const [long, other] = figures.filter(({ unit, by }) => (unit === 'm' || unit === 'ft') && !by)
+  if (!long || other || figures.length > 1) return undefined
+  return { value: long.unit === 'm' ? long.low : (long.low + (long.inches ?? 0) / 12) * 0.3048, unit: 'm' }
+}
+
+/** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it; its amount as
+ * it was told, or as its place measures. */
 export function workOf(
   line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra'>,
-  place: Pick<Place, 'id'>,
+  place: PlaceToTreat,
+  rates: RateOverrides = {},
 ): Facts['line']['laid'] {
   const stage =
     stageOfDeed(line.words) ?? line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
+  const action = (line.action ?? 'install') as Action
+  const element = (line.element ?? 'wall') as Element
+  const told = toldAmount(line.words)
+  const count = line.quantity === undefined ? {} : { count: line.quantity }
+  const named = { words: line.words, stage, element, action, ...count, ...(told ? { told } : {}) }
   return {
     placeId: place.id,
     stage,
     trade: line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage],
-    action: (line.action ?? 'install') as Action,
-    element: (line.element ?? 'wall') as Element,
+    action,
+    element,
     title: titleOf(line.words),
-    basis: 'once',
-    rate: 'frame-opening',
-    quantity: { value: line.quantity ?? 1, unit: 'each' },
-    how: 'said on the walk',
-    rough: true,
-    hours: effort(1, 2),
+    ...workAmount(named, place, rates),
     cautions: [],
     ...(line.extra ? { extra: true } : {}),
   }
@@ -156,13 +174,13 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       ],
     }
   },
-  work(line, place, { newId }) {
+  work(line, place, { newId, units, rates }) {
     if (!place) return null
     const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
-    const value = workOf(line, place)
+    const value = workOf(line, place, rates)
     const price: NewFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
     return {
-      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}`,
+      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, units)}`,
       facts: [{ ...at, facet: 'laid', value }, ...price],
     }
   },

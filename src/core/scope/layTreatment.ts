@@ -1,5 +1,5 @@
 import type { Size } from '../measure/size'
-import { reckon } from '../places/geometry'
+import { reckon, type Basis, type Reckoned } from '../places/geometry'
 import type { PlaceKind } from '../places/place'
 import type { LineLaid } from './line'
 import { hoursPerUnit, type RateOverrides } from './rates'
@@ -26,7 +26,7 @@ export function layTreatment(treatment: Treatment, place: PlaceToTreat, rates: R
 }
 
 /** Ordinary amounts for a place that nobody has measured, in m² or m. General trade guess; measuring replaces it. */
-const UNMEASURED: Record<TreatmentLine['per'], number> = {
+const UNMEASURED: Record<Basis, number> = {
   once: 1,
   floor: 12,
   ceiling: 12,
@@ -49,9 +49,16 @@ const UNIT_OF = {
   slab: 'm3',
 } as const
 
+/** How much there is of a place by some measure, and how that was reckoned. */
+export const amountOf = (per: Basis, place: PlaceToTreat): Reckoned =>
+  reckon(per, place.kind, place.size) ?? {
+    quantity: { value: UNMEASURED[per], unit: UNIT_OF[per] },
+    how: 'not measured yet; reckoned as an ordinary room',
+    rough: true,
+  }
+
 function layLine(line: TreatmentLine, treatment: string, place: PlaceToTreat, rates: RateOverrides): LineLaid {
-  const reckoned = reckon(line.per, place.kind, place.size)
-  const quantity = reckoned?.quantity ?? { value: UNMEASURED[line.per], unit: UNIT_OF[line.per] }
+  const amount = amountOf(line.per, place)
   const perUnit = hoursPerUnit(line.rate, rates)
   return {
     placeId: place.id,
@@ -62,10 +69,8 @@ function layLine(line: TreatmentLine, treatment: string, place: PlaceToTreat, ra
     title: line.title,
     basis: line.per,
     rate: line.rate,
-    quantity,
-    how: reckoned?.how ?? 'not measured yet; reckoned as an ordinary room',
-    rough: reckoned?.rough ?? true,
-    hours: effort(quantity.value, perUnit),
+    ...amount,
+    hours: effort(amount.quantity.value, perUnit),
     cautions: line.cautions ?? [],
     treatment,
     ...(line.inspects ? { inspects: line.inspects } : {}),

@@ -106,7 +106,12 @@ function quietWeek({ before, now }: UpdateInput): string[] {
   const places = now.places
     .filter((place) => worked.some((line) => line.placeId === place.id))
     .map((place) => place.name)
-  if (places.length === 0) return ['Nothing was finished since the last update; the next steps are below.']
+  if (places.length === 0)
+    return [
+      before.lines.length === 0
+        ? 'This is the first update: what is planned stands below.'
+        : 'Nothing was finished since the last update; the next steps are below.',
+    ]
   const finished = worked.filter((line) => line.progress === 100).length
   if (finished > 0)
     return [

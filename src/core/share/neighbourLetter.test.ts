@@ -47,3 +47,10 @@ test('what one thinks of them, what happens inside, and what is far off stays ou
   expect(text).not.toContain('Hall')
   expect(letter(2).side.length).toBeLessThan(letter(120).side.length)
 })
+
+test('a face that nobody has to reach from their ground is not called theirs', () => {
+  const { visits } = planOf(problemOf(planInput(HOUSE)), { rounds: 5, seed: 1 })
+  const { side, outside } = composeNeighbourLetter(stateOf(HOUSE), visits, TODAY, 120)
+  expect(side).toEqual([])
+  expect(outside.some((one) => /^Yard face: cladding, /.test(one))).toBe(true)
+})

@@ -14,8 +14,10 @@ export interface NeighbourLetter {
   readonly until: string
   readonly noise: readonly string[]
   readonly dust: readonly string[]
-  /** Work at the boundary and on the faces. */
+  /** Work at the boundary, and what is reached only from their ground. */
   readonly side: readonly string[]
+  /** Work on the other faces, the roof and the ground. */
+  readonly outside: readonly string[]
   /** Leave to pass, parking, gates and animals. */
   readonly asked: readonly string[]
 }
@@ -61,22 +63,24 @@ export function composeNeighbourLetter(
   }
   const heard = toldOfAll('neighbours', state.entries, { units: 'metric', today })
   const linesOf = (which: (fact: ToldFact) => boolean): string[] => heard.filter(which).map(factLine)
+  const reached = new Set(heard.flatMap(({ group, placeId }) => (group === 'access' ? [] : [placeId])))
+  const isTheirs = (id: string): boolean => kindOf.get(id) === 'boundary' || reached.has(id)
+  const done = (where: (id: string) => boolean): string[] =>
+    soon.flatMap((visit) =>
+      visit.placeIds
+        .filter(where)
+        .map(
+          (id) =>
+            `${nameOf.get(id)}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}, ${visitDays(visit)}`,
+        ),
+    )
   return {
     from: longDay(today),
     until: longDay(until),
     noise: told(HEARD),
     dust: told(DUSTY),
-    side: [
-      ...soon.flatMap((visit) =>
-        visit.placeIds
-          .filter((id) => AT_THE_SIDE.includes(kindOf.get(id)!))
-          .map(
-            (id) =>
-              `${nameOf.get(id)}: ${visit.stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ')}, ${visitDays(visit)}`,
-          ),
-      ),
-      ...linesOf(({ group }) => group !== 'access'),
-    ],
+    side: [...done(isTheirs), ...linesOf(({ group }) => group !== 'access')],
+    outside: done((id) => !isTheirs(id) && AT_THE_SIDE.includes(kindOf.get(id)!)),
     asked: linesOf(({ group }) => group === 'access'),
   }
 }

@@ -87,7 +87,8 @@ export const letterToNeighbours = (site: string, firm: string, letter: Neighbour
     },
     { title: 'Noise', sentences: orNone(letter.noise, 'Nothing loud is planned.') },
     { title: 'Dust', sentences: orNone(letter.dust, 'Nothing dusty is planned.') },
-    { title: 'On your side', sentences: orNone(letter.side, 'Nothing is done on the outside of the house.') },
+    { title: 'On your side', sentences: orNone(letter.side, 'Nothing is done from your ground.') },
+    { title: 'Outside', sentences: orNone(letter.outside, 'Nothing is done on the outside of the house.') },
     { title: 'What we ask of you', sentences: orNone(letter.asked, 'Nothing for now.') },
   ],
 })

@@ -3,6 +3,7 @@ import { groupBy } from '../lists/groupBy'
 import { isRough, type Units } from '../measure/length'
 import { printSize, type Size } from '../measure/size'
 import { excludedWords } from '../scope/line'
+import { ELEMENTS } from '../scope/vocabulary'
 import { countTieOut, type Counts } from '../takeoff/countTieOut'
 import type { RegisterEntry, SiteState } from './siteState'
 
@@ -39,6 +40,7 @@ export function contradictions(state: SiteState, sizes: readonly ToldSize[], uni
   return [
     ...twoSizes(sizes, units),
     ...inAndOut(state),
+    ...outHereInThere(state),
     ...stayingAndGoing(state),
     ...twoTreatments(state),
     ...countsApart(state),
@@ -83,6 +85,45 @@ const inAndOut = ({ lines }: SiteState): Contradiction[] =>
       question: `Is ${lower(line.title)} in the scope?`,
       sides: [`Out of the scope: ${excludedWords(line.excluded!)}`, `${line.progress} per cent of it is done`],
     }))
+
+/** 'Soffits are out' at one face and 'the soffits take the wall colour' at another, or at the same one: everywhere, or with
+ * an exception? */
+function outHereInThere(state: SiteState): Contradiction[] {
+  const kinds = new Map(state.places.map(({ id, kind, name }) => [id, { name, inside: kind === 'room' }]))
+  const at = (placeId: string | null): string => (placeId ? (kinds.get(placeId)?.name ?? '') : 'The whole site')
+  const out = [
+    ...entriesOf(state, 'part-treatment').flatMap(({ id, placeId, values: { part, treatment } }) =>
+      treatment === 'left as it is' ? [{ id, placeId, part: String(part), words: `${String(part)} left as it is` }] : [],
+    ),
+    ...state.keeps.flatMap(({ id, placeId, text, released }) =>
+      !released && AS_IT_IS.test(text) ? [{ id, placeId, part: text, words: text }] : [],
+    ),
+  ]
+  return out.flatMap(({ id, placeId, part, words }) => {
+    const named = partsNamed(part)
+    return state.lines
+      .filter(
+        (line) =>
+          line.excluded === null &&
+          line.action !== 'protect' &&
+          line.action !== 'test' &&
+          line.action !== 'inspect' &&
+          (placeId === null || kinds.get(placeId)?.inside === kinds.get(line.placeId)?.inside) &&
+          (placeId === line.placeId || !line.treatment) &&
+          [...partsNamed(line.title)].some((one) => named.has(one)),
+      )
+      .map((line) => ({
+        id: `out:${id}:${line.id}`,
+        placeId: line.placeId,
+        question: `Out everywhere, or in here: ${lower(line.title)}?`,
+        sides: [`${at(placeId)}: ${lower(words)}`, `${at(line.placeId)}: ${lower(line.title)}`],
+      }))
+  })
+}
+const AS_IT_IS = /\b(?:as (?:it is|they are)|untouched|not (?:painted|touched)|alone)\b/i
+const PARTS = new Set<string>([...ELEMENTS, 'shutter', 'lantern', 'column', 'band', 'hinge', 'downspout', 'downpipe'])
+const partsNamed = (text: string): ReadonlySet<string> =>
+  new Set([...things(text)].filter((thing) => PARTS.has(thing) && thing !== 'paint'))
 
 /** Words that name no thing. */
 const EMPTY = new Set([

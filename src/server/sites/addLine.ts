@@ -3,8 +3,10 @@ import { ValidationError } from 'yup'
 import { minor, printMoney } from '../../core/measure/money'
 import { lineFromWords } from '../../core/narration/lineFromWords'
 import { effort } from '../../core/scope/layTreatment'
+import { workWords } from '../../core/scope/workAmount'
 import { STAGES, TRADES } from '../../core/scope/vocabulary'
 import type { NewFact } from '../../core/walk/observation'
+import { readRates } from '../../data/rates'
 import type { Site } from '../../data/sites'
 import { lineRows, newLine } from '../../schemas/newLine'
 import type { Context } from '../context'
@@ -23,7 +25,11 @@ function readLine(context: Context, site: Site, body: unknown): Read {
   const { placeId, text, extra, price, hours } = newLine.validateSync(body)
   const place = context.record(site).places.find(({ id }) => id === placeId)
   if (!place) throw new Refusal(400, 'Where: choose a place of this site.', 'placeId')
-  const read = lineFromWords(text, place, { units: site.units, today: context.today })
+  const read = lineFromWords(text, place, {
+    units: site.units,
+    today: context.today,
+    rates: readRates(context.db),
+  })
   const lineId = uuid()
   const at = { subject: 'line' as const, subjectId: lineId, placeId }
   const value = { ...read, ...(extra ? { extra: true as const } : {}), ...(hours ? { hours: effort(1, hours) } : {}) }
@@ -34,7 +40,7 @@ function readLine(context: Context, site: Site, body: unknown): Read {
       ...(amount === null ? [] : [{ ...at, facet: 'price' as const, value: amount }]),
     ],
     lineId,
-    says: `${place.name}: ${value.title}, ${STAGES[value.stage].toLowerCase()}, for the ${TRADES[value.trade].toLowerCase()}${amount === null ? '' : `, ${printMoney(amount)}`}.`,
+    says: `${place.name}: ${value.title}, ${STAGES[value.stage].toLowerCase()}, for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, site.units)}${amount === null ? '' : `, ${printMoney(amount)}`}.`,
   }
 }
 

@@ -8,6 +8,7 @@ import { readFirm } from '../../data/firm'
 import type { Db } from '../../data/database'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
+import { readRates } from '../../data/rates'
 import { readStandards } from '../../data/standards'
 import { registersFor } from '../siteStates'
 
@@ -35,6 +36,7 @@ export function walkSnapshot(context: Context, siteId: string) {
     weather: demo ? simulatedWeather().conditionsOn(context.today) : null,
     lessons: lessons(context),
     phrases: firmPhrases(context).map(({ words, kind }) => ({ words, kind })),
+    rates: readRates(context.db),
     standards: readStandards(context.db, site.id),
     damaged: damagedPhotos(context.db, site.id, registers),
     registers,

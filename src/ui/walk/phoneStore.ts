@@ -1,4 +1,5 @@
 import type { Taught } from '@/core/narration/phrases'
+import type { RateOverrides } from '@/core/scope/rates'
 import { deleteDB, openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { FileSort } from '@/core/walk/sentFiles'
 import { whoIsHere, type Who } from '../shared/whoIsHere'
@@ -30,6 +31,7 @@ export interface WalkSnapshot {
   readonly lessons?: readonly string[]
   /** What words mean to the firm. */
   readonly phrases?: readonly Taught[]
+  readonly rates?: RateOverrides
   /** What the site sets instead of the trade's usual figures. */
   readonly standards?: Readonly<Record<string, string>>
   readonly workDay: { readonly day: number; readonly week: number }

@@ -61,5 +61,5 @@ export function lineOfKind(kind: LineKind, narration: Narration, words: string, 
   const { reading } = readClause(norm, narration, memory, before)
   const fields = TELLS[kind]?.(norm, reading.fields) ?? reading.fields
   const line: SpokenLine = { ...fields, kind, words }
-  return onlyIfDone(asScope(line, norm, narration.walk), words.split(/[,;]|\.\s/).map(plain), norm)
+  return onlyIfDone(asScope(line, norm, narration.walk), words.split(/[,;]|\.\s/).map(plain), norm, narration.today)
 }

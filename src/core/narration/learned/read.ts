@@ -58,7 +58,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
       : clauseAround(text, [start, end], sentence)
     for (const line of linesFor(best.kind, narration, [start, end], read, same, lines.at(-1) ?? null, dictated))
       lines.push({
-        ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence)),
+        ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence), narration.today),
         words: text.slice(start, end),
         ...(secret ? { private: true as const } : {}),
         sure,

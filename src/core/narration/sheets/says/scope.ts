@@ -42,7 +42,10 @@ export const SCOPE_SAYS: Readonly<Record<string, Says>> = {
   promise: {
     cue: /\b(?:(?:i|we)(?: have)? (?:promised|told|said to) (?!you|me|him|them|that|it)|gave (?:my|our) word|will be (?:done|finished|ready|in|up)|(?:has|have) to be (?:done|finished|ready|in|up)|hand(?:ing|ed)? ?over is|hand ?over on|wants? (?:it|the [a-z ]+|this|that) (?:done |finished |in |up |ready )?(?:on|by)|want the [a-z ]+ on)\b/,
     not: /\b(?:off|rain|storm|late|if)\b/,
-    tells: { to: /\b(?:told|promised|said to) (?:the )?([a-z]+)\b/ },
+    tells: {
+      to: /\b(?:told|promised|said to) (?:the )?([a-z]+)\b/,
+      what: /^(hand(?:ing|ed)? ?over)\b/,
+    },
     day: 'by',
     least: ['by'],
     instead: ['progress', 'work'],
