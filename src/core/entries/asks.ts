@@ -18,5 +18,7 @@ export const asksOf = (
     const { id, kind, placeId, settled } = entry
     if (settled !== null) return []
     const asked = kindOf(kind).asks?.(knownValues(entry), units) ?? []
-    return asked.map((one) => ({ ...one, entryId: id, placeId }))
+    const known = (register: string | undefined): boolean =>
+      register !== undefined && entries.some((other) => other.kind === register && other.placeId === placeId)
+    return asked.flatMap((one) => (known(one.unless) ? [] : [{ ...one, entryId: id, placeId }]))
   })

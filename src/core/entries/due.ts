@@ -15,7 +15,8 @@ export function dueDay({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>)
       ? [values[field.key] as Day]
       : [],
   )
-  return days.sort()[0] ?? null
+  const follows = kindOf(kind).due?.(values) ?? null
+  return [...days, ...(follows ? [follows] : [])].sort()[0] ?? null
 }
 
 /** Whether an entry is something that somebody asked. */

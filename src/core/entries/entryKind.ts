@@ -1,4 +1,5 @@
 import type { Standards } from '../takeoff/standards'
+import type { Day } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Tenths, Units } from '../measure/length'
 import type { PlaceKind } from '../places/place'
@@ -91,6 +92,8 @@ export interface EntryKind {
   }
   /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
+  /** A day on which it asks for something, where that follows from what it holds. */
+  readonly due?: (values: Values) => Day | null
   /** Its day is one that the plan is held against. */
   readonly promises?: true
   /** A question that somebody asked us. */
@@ -113,8 +116,9 @@ export interface Total {
   readonly by?: string
 }
 
-/** What an input is taken from: a place's surface by what the entry names (wall, ceiling, floor), its floor, or a side. */
-export type Taken = 'surface' | 'floor' | 'long' | 'wide' | 'tall'
+/** What an input is taken from: a place's surface by what the entry names (wall, ceiling, floor), its floor, or a side; or
+ * the thicknesses of the layers that were told of it, and how many of them lie inside of its straps. */
+export type Taken = 'surface' | 'floor' | 'long' | 'wide' | 'tall' | 'layers' | 'under the straps'
 
 /** Who can be asked something. */
 export const ASKED_OF = [
@@ -130,4 +134,6 @@ export const ASKED_OF = [
 export interface Asked {
   readonly of: (typeof ASKED_OF)[number]
   readonly question: string
+  /** The register that answers it, where the place has an entry there. */
+  readonly unless?: string
 }

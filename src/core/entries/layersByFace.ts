@@ -1,4 +1,5 @@
 import type { NamedPlace, PlacedEntry } from './entryKind'
+import type { Values } from './field'
 
 export interface FaceLayers {
   readonly placeId: string
@@ -18,6 +19,28 @@ export const layerNames = (typed: unknown): string[] =>
     .map((name) => name.trim())
     .filter((name) => name !== '')
 
+/** A wrap outside the sheathing keeps the weather out and lets vapour pass; one that stops vapour stands inside. People call
+ * both by the same name, and taking one for the other rots a wall. */
+export const BARRIERS = ['weather barrier', 'vapour barrier'] as const
+export const WHICH_BARRIER =
+  'A ‘vapour barrier’ was named outside the sheathing, where a weather barrier usually stands: which one is meant?'
+const VAPOUR = /\bvapou?r[- ](?:barrier|control layer|retarder)\b/i
+
+/** The place of a vapour barrier that was named outside the sheathing; -1 where none was. */
+const oddBarrier = (names: readonly string[]): number => {
+  const sheathing = names.findIndex((name) => /\bsheathing\b/i.test(name))
+  return sheathing < 0 ? -1 : names.findIndex((name, i) => i > sheathing && VAPOUR.test(name))
+}
+
+export const isBarrierAsked = ({ layers, barrier }: Values): boolean => !barrier && oddBarrier(layerNames(layers)) >= 0
+
+/** The layers as they are told to readers: what may be the wrong word is not repeated until somebody said which is meant. */
+export function layersMeant({ layers, barrier }: Values): string[] {
+  const names = layerNames(layers)
+  const odd = oddBarrier(names)
+  return names.map((name, i) => (i === odd ? name.replace(VAPOUR, String(barrier ?? 'barrier')) : name))
+}
+
 const same = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase()
 const without = (all: readonly string[], some: readonly string[]): string[] =>
   all.filter((one) => !some.some((other) => same(one, other)))
@@ -26,12 +49,12 @@ const without = (all: readonly string[], some: readonly string[]): string[] =>
  * @param entries the entries of the register of layers, oldest first; the latest said wins */
 export function layersByFace(entries: readonly PlacedEntry[], places: readonly NamedPlace[]): FaceLayers[] {
   const rule = entries.filter(({ values }) => values.rule === 'on every face').at(-1)
-  const usual = layerNames(rule?.values.layers)
+  const usual = rule ? layersMeant(rule.values) : []
   return places
     .filter(({ kind }) => kind === 'face')
     .map(({ id, name }) => {
       const own = entries.filter(({ placeId, values }) => placeId === id && values.rule !== 'on every face').at(-1)
-      const layers = own ? layerNames(own.values.layers) : usual
+      const layers = own ? layersMeant(own.values) : usual
       return {
         placeId: id,
         name,

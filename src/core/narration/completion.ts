@@ -41,7 +41,8 @@ const CUT_UP =
   /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\bcut (?:at|to) (?!length|size|fit)|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
 
 /** A part of the house that went elsewhere is no share of anybody's work: 'wall moved 400 towards the bath'. */
-const MOVED = /\b(?:walls?|openings?|doors?|windows?|partitions?)(?: [a-z]+){0,4}? (?:(?:is|are|was|were|has been|have been|got) )?(?:now )?moved\b.*\b(?:towards?|over|back|out|in|instead|bays?|foot|feet|inch|inches|mm|cm|metres?|\d+)\b/
+const MOVED =
+  /\b(?:walls?|openings?|doors?|windows?|partitions?)(?: [a-z]+){0,4}? (?:(?:is|are|was|were|has been|have been|got) )?(?:now )?moved\b.*\b(?:towards?|over|back|out|in|instead|bays?|foot|feet|inch|inches|mm|cm|metres?|\d+)\b/
 
 /** What comes after what: 'they put the crown up, then we set our riser'. */
 const IN_TURN = /\bthen (?:we|they|i|he|she) (?![a-z]+ed\b)[a-z]+/
@@ -79,12 +80,7 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
  * figure to, what is to come is expected or work, the rest is kept in its words.
  * @param parts of the line's words, between its commas, in plain letters
  * @param sentence that they stand in */
-export function onlyIfDone(
-  line: SpokenLine,
-  parts: readonly string[],
-  sentence: string,
-  today: Day,
-): SpokenLine {
+export function onlyIfDone(line: SpokenLine, parts: readonly string[], sentence: string, today: Day): SpokenLine {
   if (line.kind !== 'progress' || line.percent === undefined || line.percent < 90) return line
   const words = parts.join(' ')
   const telling = parts.filter((part) => percentIn(part, null) !== null || testIn(part)?.result === 'passed')

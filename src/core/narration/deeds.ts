@@ -21,3 +21,11 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
 
 /** The stage of what is done, where its words tell it. */
 export const stageOfDeed = (words: string): Stage | undefined => BY_DEED.find(([deed]) => deed.test(words.trim()))?.[1]
+
+/** When a scaffold is worked on: it stands before what it is for, and goes when that is done. */
+export const scaffoldDeed = (words: string): Stage | undefined =>
+  !/^(?:the |our |a )?scaffold(?:ing)?\b/i.test(words.trim())
+    ? undefined
+    : /\b(?:goes|go|comes? (?:down|off)|is (?:taken )?(?:down|struck)|struck|leaves?|away)\b(?! up)/i.test(words)
+      ? 'return-list'
+      : 'scaffold'

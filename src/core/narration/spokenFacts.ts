@@ -18,9 +18,11 @@ import type { Place, SiteState } from '../walk/siteState'
 import type { SpokenLine } from './line'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
-import { stageOfDeed } from './deeds'
+import { scaffoldDeed, stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
-import { capital } from '../lists/capital'
+import { capital, lower } from '../lists/capital'
+import { listed } from '../lists/listed'
+import { doneBefore } from './spokenOrder'
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
 export interface Proposal {
@@ -65,7 +67,13 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
   const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
-  const says = line.private ? 'Private note' : isOpinion(line.words) ? 'Opinion' : 'Note'
+  const says = line.private
+    ? 'Private note'
+    : OTHER_SITE.test(line.words)
+      ? 'Of another site: kept here as a note'
+      : isOpinion(line.words)
+        ? 'Opinion'
+        : 'Note'
   const value = {
     text: line.words,
     private: line.private === true,
@@ -78,6 +86,8 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
     facts: [{ subject: 'note', facet: 'noted', subjectId: setting.newId(), placeId: place?.id ?? null, value }],
   }
 }
+
+const OTHER_SITE = /\b(?:your|my|his|her|their|our|the) other (?:house|site|job|project)\b/i
 
 type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm'>
 type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
@@ -108,8 +118,13 @@ export function workOf(
   place: PlaceToTreat,
   rates: RateOverrides = {},
 ): Facts['line']['laid'] {
+  const scaffold = scaffoldDeed(line.words)
   const stage =
-    stageOfDeed(line.words) ?? line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing'
+    scaffold ??
+    stageOfDeed(line.words) ??
+    line.stage ??
+    stageIn('', line.element ?? null, line.action === 'remove') ??
+    'framing'
   const action = (line.action ?? 'install') as Action
   const element = (line.element ?? 'wall') as Element
   const told = toldAmount(line.words)
@@ -118,11 +133,12 @@ export function workOf(
   return {
     placeId: place.id,
     stage,
-    trade: line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage],
+    trade: scaffold ? 'scaffolder' : line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage],
     action,
     element,
     title: titleOf(line.words),
     ...workAmount(named, place, rates),
+    own: true,
     cautions: [],
     ...(line.extra ? { extra: true } : {}),
   }
@@ -174,14 +190,17 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       ],
     }
   },
-  work(line, place, { newId, units, rates }) {
+  work(line, place, { newId, units, rates, state }) {
     if (!place) return null
     const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
     const value = workOf(line, place, rates)
+    const before = doneBefore(line.words, place.id, state)
+    const waits: NewFact[] =
+      before.length > 0 ? [{ ...at, facet: 'waits', value: before.map(({ id }) => ({ for: id })) }] : []
     const price: NewFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
     return {
-      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, units)}`,
-      facts: [{ ...at, facet: 'laid', value }, ...price],
+      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, units)}${before.length > 0 ? `, after ${listed(before.map(({ title }) => lower(title)))}` : ''}`,
+      facts: [{ ...at, facet: 'laid', value }, ...price, ...waits],
     }
   },
   exclude(line, place, { state, newId }) {
@@ -274,13 +293,24 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   decide(line, place, { newId }) {
     const owner =
       line.trade === 'designer' || line.trade === 'engineer' ? line.trade : line.trade === 'client' ? 'client' : 'us'
-    const value = { question: line.words, owner, ...(line.date ? { by: line.date } : {}) } as const
+    const value = { question: questionOf(line.words), owner, ...(line.date ? { by: line.date } : {}) } as const
     return {
       says: `To decide, ${answersWords(owner)}${line.date ? ` by ${shortDay(line.date)}` : ''}`,
       facts: [{ subject: 'decision', facet: 'asked', subjectId: newId(), placeId: place?.id ?? null, value }],
     }
   },
 }
+
+/** What is asked, for whoever is to answer it: 'the designer owes the dimensioned drawing by Tuesday' asks for the drawing. */
+const questionOf = (words: string): string =>
+  titleOf(
+    words
+      .replace(
+        /^.*?\b(?:designer|engineer|architect|client|owner|association|supplier)s? (?:still )?(?:owes?|has to (?:send|give|draw)|have to (?:send|give|draw)|must (?:send|give|draw)|sends?) (?:us )?(?:the )?/i,
+        '',
+      )
+      .replace(/[\s,]+(?:by|until|before) (?:next |the )?(?:\w+day|end of|\d).*$/i, ''),
+  )
 
 const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   wire: 'electric cable',

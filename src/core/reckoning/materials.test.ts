@@ -20,6 +20,7 @@ const chosen = (sort: SelectionSort, typed: Readonly<Record<string, string>>): S
   choice: null,
   leadDays: [1, 2, 4],
   arrives: null,
+  wanted: null,
   orderedOn: null,
   responsible: null,
   delivered: null,

@@ -1,4 +1,6 @@
 import { kindOf } from '../entries/entry'
+import { layersByFace } from '../entries/layersByFace'
+import { figuresIn, typedFigure, wordsOf } from '../narration/sheets/figures'
 import type { Taken } from '../entries/entryKind'
 import type { FieldValue, Values } from '../entries/field'
 import { printerFor } from '../takeoff/printer'
@@ -12,6 +14,13 @@ import { faceAreas } from './faceAreas'
 export function withTaken(state: SiteState, units: Units): SiteState {
   const nets = faceAreas(state, units)
   const places = new Map(state.places.map((place) => [place.id, place]))
+  const layers = new Map(
+    layersByFace(
+      state.entries.flatMap((one) => (one.kind === 'layers' ? [{ ...one, settled: one.settled !== null }] : [])),
+      // Every place that layers were told of counts, a room's wall too.
+      state.places.map((place) => ({ ...place, kind: 'face' })),
+    ).map((one) => [one.placeId, one.layers]),
+  )
   const entries = state.entries.map((entry): RegisterEntry => {
     const takes = kindOf(entry.kind).sum?.takes
     const place = places.get(entry.placeId ?? '')
@@ -19,7 +28,11 @@ export function withTaken(state: SiteState, units: Units): SiteState {
     const taken = Object.entries(takes).flatMap(([key, what]): [string, FieldValue][] => {
       const said = entry.values[key]
       const value =
-        said === undefined || said === '' ? takenFrom(place, what, entry, nets.get(place.id)?.net, units) : null
+        said === undefined || said === ''
+          ? what === 'layers' || what === 'under the straps'
+            ? fromLayers(layers.get(place.id) ?? [], what, units)
+            : takenFrom(place, what, entry, nets.get(place.id)?.net, units)
+          : null
       return value === null ? [] : [[key, value]]
     })
     return taken.length > 0 ? { ...entry, taken: Object.fromEntries(taken) } : entry
@@ -27,9 +40,23 @@ export function withTaken(state: SiteState, units: Units): SiteState {
   return { ...state, entries }
 }
 
+const STRAPS = /\b(?:straps?|strapping|battens?|furring|counter[- ]?battens?)\b/i
+
+/** Thicknesses of layers, from the inside, as a list of lengths; a layer without one, a foil, has none. */
+function fromLayers(layers: readonly string[], what: 'layers' | 'under the straps', units: Units): FieldValue | null {
+  const thick = layers.flatMap((name) => {
+    const [figure] = figuresIn(wordsOf(name))
+    return figure ? [{ name, typed: typedFigure(figure, units === 'imperial') }] : []
+  })
+  if (thick.length === 0) return null
+  if (what === 'layers') return thick.map(({ typed }) => typed).join(', ')
+  const straps = thick.findIndex(({ name }) => STRAPS.test(name))
+  return straps < 0 ? null : straps
+}
+
 function takenFrom(
   place: Place,
-  what: Taken,
+  what: Exclude<Taken, 'layers' | 'under the straps'>,
   { kind, values }: Pick<RegisterEntry, 'kind' | 'values'>,
   net: number | undefined,
   units: Units,

@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day'
 import { SET_BY, type LeadKey } from '../scope/leads'
 import type { Stage } from '../scope/vocabulary'
+import type { Selection } from '../selections/selection'
 import type { Plan, PlannedVisit } from './plan'
 
 /** The day on which the plan needs something at a place for a stage: the start of the visit that installs it.
@@ -10,6 +11,13 @@ export function neededOn(plan: Plan, placeId: string, stage: Stage, lead?: LeadK
   const theirs = setBy ? plan.visits.filter(({ trade }) => trade === setBy) : []
   return (visitFor({ visits: theirs }, placeId, stage) ?? visitFor(plan, placeId, stage))?.startDay ?? null
 }
+
+/** The day on which a selection is needed on site: the one that somebody said, or else the plan's.
+ * @param plan null where nothing is planned yet */
+export const selectionNeededOn = (
+  plan: Plan | null,
+  { wanted, placeId, neededFor, lead }: Pick<Selection, 'wanted' | 'placeId' | 'neededFor' | 'lead'>,
+): Day | null => wanted ?? (plan && neededOn(plan, placeId, neededFor, lead))
 
 /** The first visit of a stage at a place, inspections aside. */
 export const visitFor = (plan: Pick<Plan, 'visits'>, placeId: string, stage: Stage): PlannedVisit | null =>

@@ -29,6 +29,8 @@ export interface LineLaid {
   /** A small thing that has to be in before the wall is closed; named in the cover gate. */
   readonly beforeCover?: boolean
   readonly treatment?: string
+  /** Somebody told it in words of their own. */
+  readonly own?: true
   /** An addition to the contract, with what it costs the client once priced. */
   readonly extra?: boolean
   /** The service of the household that is off while this is done ('water', 'kitchen sink'). */

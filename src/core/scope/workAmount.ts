@@ -57,7 +57,15 @@ const way = (
 
 const BOTH = /\bwalls? and (?:the )?ceilings?\b|\bceilings? and (?:the )?walls?\b|\bwhole room\b|\beverything\b/i
 const SURFACES: readonly Element[] = ['wall', 'ceiling', 'drywall', 'plaster', 'paint', 'insulation']
-const CLADDINGS: readonly Element[] = ['wall', 'siding', 'plaster', 'paint', 'insulation', 'weather-barrier', 'sheathing']
+const CLADDINGS: readonly Element[] = [
+  'wall',
+  'siding',
+  'plaster',
+  'paint',
+  'insulation',
+  'weather-barrier',
+  'sheathing',
+]
 const COVERED: readonly (readonly [Stage, RateKey])[] = [
   ['paint', 'paint'],
   ['board', 'board'],
@@ -93,13 +101,17 @@ const WAYS: readonly Way[] = [
   way(['strip-out'], ['window', 'door'], 'once', 'strip-opening'),
   way(['strip-out'], ['plaster', 'drywall', 'wall'], 'walls-and-ceiling', 'strip-finishes', { named: BOTH }),
   way(['strip-out'], ['ceiling', 'plaster', 'drywall'], 'ceiling', 'strip-finishes', { named: /\bceilings?\b/i }),
-  way(['strip-out'], ['plaster', 'drywall'], 'walls', 'strip-finishes', { named: /\b(?:walls|plaster|drywall|board)\b/i }),
+  way(['strip-out'], ['plaster', 'drywall'], 'walls', 'strip-finishes', {
+    named: /\b(?:walls|plaster|drywall|board)\b/i,
+  }),
   way(['framing'], ['wall', 'stud'], 'walls', 'frame-room', { named: /\bwalls\b/i }),
   way(['framing'], ['opening'], 'once', 'frame-opening', { action: 'install' }),
   way(['framing'], ['blocking'], 'once', 'backing'),
   way(['framing'], ['stair'], 'once', 'stair-build'),
   way(['windows-doors'], ['door'], 'once', 'door-hang', { named: /\bhang|\b(?:inner|inside|interior|pocket|barn)\b/i }),
-  way(['windows-doors'], ['window', 'door'], 'once', 'window-set'),
+  way(['windows-doors'], ['window', 'door'], 'once', 'window-set', {
+    named: /\b(?:set|install|fit|put in|replac|new|swap|change)/i,
+  }),
   way(['trim'], ['baseboard'], 'perimeter', 'trim'),
   way(['trim'], ['door'], 'once', 'door-hang'),
   way(['cabinets'], ['cabinet'], 'once', 'cabinets', { named: /\b(?:cabinets|units|kitchen)\b/i }),
@@ -127,7 +139,11 @@ function wayOf({ words, stage, element, action }: NamedWork, place: PlaceToTreat
  * @param place where, with its size if somebody measured it */
 export function workAmount(named: NamedWork, place: PlaceToTreat, rates: RateOverrides): Amount {
   const by = named.action === 'test' || named.action === 'inspect' ? undefined : wayOf(named, place)
-  const small: Amount = { ...SMALL, how: 'an hour or two, until somebody says more', quantity: { value: named.count ?? 1, unit: 'each' } }
+  const small: Amount = {
+    ...SMALL,
+    how: 'an hour or two, until somebody says more',
+    quantity: { value: named.count ?? 1, unit: 'each' },
+  }
   if (!by) return small
   const perUnit = hoursPerUnit(by.rate, rates)
   const { unit } = RATES[by.rate]

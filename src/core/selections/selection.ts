@@ -54,6 +54,8 @@ export interface Selection extends SelectionLaid {
   readonly choice: string | null
   readonly leadDays: readonly [number, number, number]
   readonly arrives: Day | null
+  /** The day on which somebody wants it on site, where that was said. */
+  readonly wanted: Day | null
   /** The day on which it was said to be ordered. */
   readonly orderedOn: Day | null
   readonly responsible: Responsible | null

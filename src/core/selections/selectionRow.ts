@@ -45,6 +45,7 @@ export interface SelectionRow {
   readonly orderBy: Day | null
   readonly responsible: Responsible | null
   readonly arrives: Day | null
+  readonly wanted: Day | null
   readonly reason: string
   /** Days that the installing visit loses if this is ordered tomorrow and takes its upper lead; 0 where none. */
   readonly daysAtStake: number

@@ -75,25 +75,34 @@ function askedSelections(
   candidates: (selection: Selection) => readonly string[],
 ): ClientAsk[] {
   const open = selections.filter(
-    (one) => (one.state === 'undecided' || one.state === 'chosen') && orderBy.has(one.id) && isTheirChoice(one),
+    (one) =>
+      (one.state === 'undecided' || one.state === 'chosen') &&
+      (orderBy.has(one.id) || (one.state === 'undecided' && one.candidates.length > 1)) &&
+      isTheirChoice(one),
   )
   const groups = groupBy(open, ({ what, state, choice }) => `${what}|${state === 'chosen' ? choice : ''}`)
   return [...groups.values()]
-    .map((its) => ({ its, by: its.map(({ id }) => orderBy.get(id)!).reduce((a, b) => (a < b ? a : b)) }))
-    .sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : 0))
+    .map((its) => ({ its, by: its.flatMap(({ id }) => orderBy.get(id) ?? []).sort()[0] ?? null }))
+    .sort((a, b) => compare(a.by ?? LAST, b.by ?? LAST))
     .map(({ its, by }): ClientAsk => ({
       kind: 'selection',
       id: its[0]!.id,
       ids: its.map(({ id }) => id),
       asks: `${its[0]!.what} for ${listed(its.map(({ placeId }) => at(placeId)))}`,
       about: [
-        by <= today ? 'As soon as you can.' : `By ${longDay(by)}, so that it is here in time.`,
+        ...(by === null
+          ? []
+          : [by <= today ? 'As soon as you can.' : `By ${longDay(by)}, so that it is here in time.`]),
         ...candidates(its[0]!),
       ],
       proposal: its[0]!.state === 'chosen' ? its[0]!.choice : null,
       options: its[0]!.state === 'undecided' ? its[0]!.candidates.map(({ name }) => name) : [],
     }))
 }
+
+/** What has no day yet comes after what has. */
+const LAST = '9'
+const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
 const priceSentence = (price: Minor): string => `It costs ${printMoney(price)}, without tax.`
 

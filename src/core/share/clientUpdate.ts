@@ -56,7 +56,7 @@ const LOOK_AHEAD_DAYS = 14
 export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   const finished = finishedStages(input)
   const done = finished.map(
-    ({ stage, places, lines }) => `${capital(listed(places))} ${doneWords(stage, lines, places.length)}.`,
+    ({ stage, places, lines }) => `${capital(listed(places))} ${doneWords(stage, lines, places)}.`,
   )
   const next = nextSentences(input)
   return {
@@ -83,7 +83,7 @@ function headline(finished: readonly Finished[], next: readonly string[]): strin
   const last = finished.at(-1)
   if (!last) return next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site'
   const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
-  return `${places} ${doneWords(last.stage, last.lines, last.places.length)}`
+  return `${places} ${doneWords(last.stage, last.lines, last.places)}`
 }
 
 /** Stages finished since the last update, in build order, each with all its places. */
@@ -205,6 +205,9 @@ export function clientFacts({
   return { finish: finishDays(plan, siteId, today)?.likely ?? null, end: plan.finish[siteId] ?? null, outages }
 }
 
+/** What has no day yet comes after what has. */
+const LAST = '9'
+
 function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const asked = now.decisions
     .filter((decision) => decision.owner === 'client' && decision.answer === null)
@@ -212,23 +215,27 @@ function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
       (decision) =>
         `${decision.question}${decision.by ? ` By ${longDay(decision.by)}.` : ''}${decision.stake ? ` ${decision.stake}` : ''}`,
     )
-  const waiting = new Map<string, { places: string[]; by: Day }>()
+  const waiting = new Map<string, { places: string[]; by: Day | null; of: readonly string[] }>()
   for (const selection of now.selections) {
-    const by = orderBy.get(selection.id)
-    if (selection.state !== 'undecided' || !by || !isTheirChoice(selection)) continue
+    const by = orderBy.get(selection.id) ?? null
+    if (selection.state !== 'undecided' || !isTheirChoice(selection)) continue
+    if (!by && selection.candidates.length < 2) continue
     const place = now.places.find((p) => p.id === selection.placeId)?.name ?? ''
     const known = waiting.get(selection.what)
     waiting.set(selection.what, {
       places: [...(known?.places ?? []), place],
-      by: known && known.by < by ? known.by : by,
+      by: known?.by && (!by || known.by < by) ? known.by : by,
+      of: selection.candidates.map(({ name }) => name),
     })
   }
   // One sentence for the same thing in several rooms, with the first of their days.
   const choices = [...waiting]
-    .sort(([, a], [, b]) => (a.by < b.by ? -1 : 1))
-    .map(([what, { places, by }]) => {
-      const when = by <= today ? 'as soon as you can' : `by ${longDay(by)}`
-      return `${what} for ${listed(places)}: please choose ${when}, so that it is here in time.`
+    .sort(([, a], [, b]) => ((a.by ?? LAST) < (b.by ?? LAST) ? -1 : 1))
+    .map(([what, { places, by, of }]) => {
+      const named = of.every((one) => what.toLowerCase().includes(one.toLowerCase()))
+      const which = of.length > 1 && !named ? ` between ${listed(of)}` : ''
+      const when = by === null ? '' : by <= today ? ' as soon as you can' : ` by ${longDay(by)}`
+      return `${what} for ${listed(places)}: please choose${which}${when}${by ? ', so that it is here in time' : ''}.`
     })
   return [...asked, ...choices]
 }

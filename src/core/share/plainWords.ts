@@ -39,10 +39,10 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   'return-list': { doing: 'the last small things are done', done: 'has its last small things done' },
 }
 
-type Worked = Pick<Line, 'title' | 'how'>
+type Worked = Pick<Line, 'title' | 'how' | 'own'>
 
 /** Work that somebody told in their own words: its stage is only a guess at who does it and when. */
-export const inOwnWords = ({ how }: Worked): boolean => how.startsWith('said ')
+export const inOwnWords = ({ how, own }: Worked): boolean => own === true || how.startsWith('said ')
 
 const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
 
@@ -59,12 +59,13 @@ export const doingWords = (stage: Stage, lines: readonly Worked[]): string =>
   lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : PLAIN_STAGE[stage].doing
 
 /** The same of what is done, for the end of a sentence that the places begin. */
-export const doneWords = (stage: Stage, lines: readonly Worked[], places: number): string =>
-  lines.length > 0 && lines.every(inOwnWords)
-    ? `${places === 1 ? 'has' : 'have'} this done: ${titlesOf(lines)}`
-    : places === 1
-      ? PLAIN_STAGE[stage].done
-      : plural(PLAIN_STAGE[stage].done)
+export function doneWords(stage: Stage, lines: readonly Worked[], places: readonly string[]): string {
+  const many = places.length > 1 || SEVERAL.test(places[0] ?? '')
+  if (lines.length > 0 && lines.every(inOwnWords)) return `${many ? 'have' : 'has'} this done: ${titlesOf(lines)}`
+  return many ? plural(PLAIN_STAGE[stage].done) : PLAIN_STAGE[stage].done
+}
+/** A place that is called by several: 'Owners’ rooms', 'Stairs'. */
+const SEVERAL = /\b(?:rooms|stairs|walls|faces|roofs|baths|halls|windows|doors|stores|cellars|gables|dormers|columns)$/i
 
 /** What a stage is and why it matters, for somebody who will not see it afterwards or wonders what it is for. */
 export const STAGE_WHY: Partial<Record<Stage, string>> = {

@@ -1,4 +1,5 @@
 import { dateOnly, dayOf, type Instant } from '../calendar/day'
+import { lower } from '../lists/capital'
 import { groupBy } from '../lists/groupBy'
 import { isRough, type Units } from '../measure/length'
 import { printSize, type Size } from '../measure/size'
@@ -93,7 +94,9 @@ function outHereInThere(state: SiteState): Contradiction[] {
   const at = (placeId: string | null): string => (placeId ? (kinds.get(placeId)?.name ?? '') : 'The whole site')
   const out = [
     ...entriesOf(state, 'part-treatment').flatMap(({ id, placeId, values: { part, treatment } }) =>
-      treatment === 'left as it is' ? [{ id, placeId, part: String(part), words: `${String(part)} left as it is` }] : [],
+      treatment === 'left as it is'
+        ? [{ id, placeId, part: String(part), words: `${String(part)} left as it is` }]
+        : [],
     ),
     ...state.keeps.flatMap(({ id, placeId, text, released }) =>
       !released && AS_IT_IS.test(text) ? [{ id, placeId, part: text, words: text }] : [],
@@ -220,5 +223,3 @@ function closedAndUsed(state: SiteState): Contradiction[] {
         })),
     )
 }
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

@@ -190,6 +190,8 @@ export interface Facts {
     /** The decision whose answer its maker waits for; null where none. */
     awaits: string | null
     arrives: Day | null
+    /** The day on which somebody wants it on site, whatever the plan says; null where the plan alone says it. */
+    wanted: Day | null
     removed: boolean
     responsible: Responsible
     place: string

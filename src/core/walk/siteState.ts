@@ -338,6 +338,7 @@ function selectionsOf(group: Subjects<'selection'>, decisions: Subjects<'decisio
           choice,
           leadDays: f.lead?.value ?? countedLead(candidates, choice, LEADS[laid.lead].days),
           arrives: f.arrives?.value ?? null,
+          wanted: f.wanted?.value ?? null,
           orderedOn:
             f.state?.value === 'ordered'
               ? ((f.details?.value?.values.ordered as Day | undefined) ?? dayOf(f.state.seenAt))

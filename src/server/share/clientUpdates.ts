@@ -11,7 +11,7 @@ import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { candidateDays, clockBegins } from '../../core/selections/candidates'
 import type { Selection } from '../../core/selections/selection'
 import { orderByFrom } from '../../core/selections/orderBy'
-import { neededOn } from '../../core/schedule/neededOn'
+import { selectionNeededOn } from '../../core/schedule/neededOn'
 import { marksOf } from '../../core/walk/photoMarks'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
@@ -84,7 +84,7 @@ export function draftUpdate(
 export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day): Map<string, Day> {
   return new Map(
     state.selections.flatMap((selection) => {
-      const needed = neededOn(plan, selection.placeId, selection.neededFor, selection.lead)
+      const needed = selectionNeededOn(plan, selection)
       return needed
         ? [
             [
@@ -100,12 +100,12 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day
 /** What is told of each thing that a selection may become, by the plan. */
 const candidatesAt =
   (site: Site, plan: Plan, today: Day) =>
-  ({ candidates, placeId, neededFor, lead, approvalDays = 0, awaited }: Selection): string[] =>
+  (selection: Selection): string[] =>
     candidateDays(
-      candidates,
-      neededOn(plan, placeId, neededFor, lead),
-      approvalDays,
-      clockBegins(today, awaited),
+      selection.candidates,
+      selectionNeededOn(plan, selection),
+      selection.approvalDays ?? 0,
+      clockBegins(today, selection.awaited),
       site.calendar,
     ).map(({ sentence }) => sentence)
 

@@ -3,7 +3,7 @@ import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
 import { addDays, dateOnly, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
-import { neededOn } from '../../core/schedule/neededOn'
+import { selectionNeededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
 import { LEADS } from '../../core/scope/leads'
 import { valueWords } from '../../core/entries/entry'
@@ -34,7 +34,7 @@ export function selectionRows(
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
       const toBuyOne = isBought(selection)
-      const needed = here && toBuyOne ? neededOn(here, selection.placeId, selection.neededFor, selection.lead) : null
+      const needed = toBuyOne ? selectionNeededOn(here, selection) : null
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderByFrom(today, needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]
@@ -94,6 +94,7 @@ export function selectionRows(
         orderBy: last,
         responsible: selection.responsible,
         arrives: selection.arrives,
+        wanted: selection.wanted,
         reason: !toBuyOne
           ? 'It stays: nothing is ordered.'
           : selectionReason(selection.state, needed, last, selection.arrives, orderedOn, upper, today),

@@ -83,6 +83,10 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         <Form.Control type="date" name="arrives" defaultValue={row.arrives ?? ''} />
       </Form.Label>
       <Form.Label>
+        Wanted on site, where the plan alone does not say it
+        <Form.Control type="date" name="wanted" defaultValue={row.wanted ?? ''} />
+      </Form.Label>
+      <Form.Label>
         Lead in days: best, likely, worst
         <Form.Control className="measure" name="lead" defaultValue={row.leadDays.join(', ')} />
       </Form.Label>
@@ -200,6 +204,9 @@ function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): F
     ...(text('arrives') === (row.arrives ?? '')
       ? []
       : [{ facet: 'arrives', value: text('arrives') || null, was: row.arrives ?? undefined }]),
+    ...(text('wanted') === (row.wanted ?? '')
+      ? []
+      : [{ facet: 'wanted', value: text('wanted') || null, was: row.wanted ?? undefined }]),
     ...(leadDays.join() === row.leadDays.join() ? [] : [{ facet: 'lead', value: leadDays, was: undefined }]),
     ...(approvalDays === row.approvalDays ? [] : [{ facet: 'approvalDays', value: approvalDays, was: undefined }]),
     ...(sameCandidates ? [] : [{ facet: 'candidates', value: candidates, was: undefined }]),

@@ -1,4 +1,6 @@
-import { choice, day, tick, words } from '../field'
+import { addDays, shortDay, type Day } from '../../calendar/day'
+import { capital } from '../../lists/capital'
+import { choice, day, number, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
@@ -185,9 +187,31 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     at: 'place',
     work: ['weather-barrier'],
     tells: BUILT,
-    fields: [words('what', 'Which face', { needed: true })],
-    settle: { word: 'On, laps right' },
+    fields: [
+      words('what', 'Which face', { needed: true }),
+      day('since', 'Bare since'),
+      number('limit', 'Days that its maker lets it stand bare'),
+    ],
+    settle: { word: 'Covered, laps right' },
     sum: { calculation: 'C-06', asks: ['walls', 'laps'], takes: { walls: 'surface' } },
+    due: ({ since, limit }) => (since && limit ? addDays(since as Day, Number(limit)) : null),
+    reckon: ({ since, limit }) =>
+      since
+        ? [
+            limit
+              ? `Bare since ${shortDay(since as Day)}: to be covered by ${shortDay(addDays(since as Day, Number(limit)))}.`
+              : `Bare since ${shortDay(since as Day)}. How many days its maker allows nobody has said.`,
+          ]
+        : [],
+    asks: ({ what, since, limit }) =>
+      since && !limit
+        ? [
+            {
+              of: 'us',
+              question: `${capital(String(what))}: the barrier is bare since ${shortDay(since as Day)}. How many days does its maker allow?`,
+            },
+          ]
+        : [],
   },
   {
     id: 'flashing',

@@ -6,7 +6,9 @@ import type { EntryKind } from '../entryKind'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
-const SLEPT_IN: readonly unknown[] = ['bedroom', 'guest room']
+/** What a room is called only by whoever may: until then somebody wants to sleep in it. */
+const SLEEPING = 'somebody sleeps there'
+const SLEPT_IN: readonly unknown[] = [SLEEPING, 'guest room', 'bedroom']
 
 /** As laid against the plan, what a door that opens leaves of it, and what the place beside it keeps. */
 function layoutSentences(values: Values, units: Units): string[] {
@@ -116,7 +118,7 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     at: 'place',
     tells: { ...BUILT, designer: 'all', authority: 'all', client: 'all' },
     fields: [
-      choice('use', 'What it is to be', ['bedroom', 'study', 'guest room', 'playroom', 'store', 'other'], {
+      choice('use', 'What it is to be', [SLEEPING, 'study', 'guest room', 'playroom', 'store', 'other'], {
         needed: true,
       }),
       words('without', 'What it does without, and who agreed'),
@@ -126,7 +128,16 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     asks: (values, units) =>
       SLEPT_IN.includes(values.use) && String(outputsOf('C-62', values, units)?.verdict).startsWith('under')
         ? [{ of: 'authority', question: 'The room is under the usual least. May somebody sleep in it?' }]
-        : [],
+        : SLEPT_IN.includes(values.use)
+          ? [
+              {
+                of: 'us',
+                unless: 'escape',
+                question:
+                  'Somebody is to sleep there: what is the clear opening of its window, and how high is the sill?',
+              },
+            ]
+          : [],
     cautions: () => ['not-approval'],
   },
   {

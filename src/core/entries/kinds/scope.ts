@@ -3,7 +3,7 @@ import { choice, day, money, number, words, type Field, type Values } from '../f
 import type { EntryKind } from '../entryKind'
 import { BUILT } from '../telling'
 import { STAGES } from '../../scope/vocabulary'
-import { layerNames, layerSentences } from '../layersByFace'
+import { BARRIERS, isBarrierAsked, layersMeant, layerSentences, WHICH_BARRIER } from '../layersByFace'
 
 /** What a promise is of, where it is of more than a stage. */
 export const ALL_WORK = 'all the work here'
@@ -92,17 +92,23 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
     one: 'The layers, from inside out',
     called: 'Layers',
     at: 'place',
-    tells: { ...BUILT, designer: 'all', client: 'Layers from inside out: {layers}.' },
+    tells: {
+      ...BUILT,
+      designer: 'all',
+      client: (values) => `Layers from inside out: ${layersMeant(values).join(', ')}.`,
+    },
     fields: [
       words('layers', 'In order, parted by commas', { needed: true }),
+      choice('barrier', 'What a barrier outside the sheathing is', BARRIERS),
       choice('rule', 'Where they count', ['on this face alone', 'on every face', 'an exception to the others']),
       words('why', 'Why'),
     ],
     overview: layerSentences,
-    reckon: ({ layers }) => {
-      const names = layerNames(layers)
+    reckon: (values) => {
+      const names = layersMeant(values)
       return [`${names.length === 1 ? 'One layer' : `${names.length} layers`}: ${names.join(' → ')}.`]
     },
+    asks: (values) => (isBarrierAsked(values) ? [{ of: 'us', question: WHICH_BARRIER }] : []),
   },
   {
     id: 'salvaged-pieces',

@@ -156,7 +156,11 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all', designer: 'all' },
     fields: [words('what', 'What meets what', { needed: true })],
     settle: { word: 'Flush' },
-    sum: { calculation: 'C-15', asks: ['layers', 'plane', 'bed', 'trim', 'proud', 'under', 'trimWide', 'edge'] },
+    sum: {
+      calculation: 'C-15',
+      asks: ['layers', 'plane', 'bed', 'trim', 'proud', 'under', 'trimWide', 'edge'],
+      takes: { layers: 'layers', under: 'under the straps' },
+    },
   },
   {
     id: 'bulkhead',

@@ -4,7 +4,7 @@ import type { Says } from '../cue'
 export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
   permit: {
     cue: /\b(?:permits?|planning (?:permission|consent)|engineer(?:s|'s| is)? letter|letter (?:from|by) the engineer|association(?:s|'s| has| is)?|conservation (?:officer|consent)|street licen[cs]e|building notice)\b/,
-    not: /\bbefore the permit\b/,
+    not: /\bbefore the permit\b|\b(?:your|my|his|her|their|our|the) other (?:house|site|job|place|project)\b/,
     means: {
       sort: [
         [/\bassociation\b/, 'association'],

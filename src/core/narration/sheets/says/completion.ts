@@ -15,6 +15,7 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
   'order-error': {
     cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b/,
     instead: ['found'],
+    tells: { what: /^(?:the |our |their )?(.+?) (?:came|arrived|was delivered|were delivered|turned up)\b/ },
     means: {
       error: [
         [/\bwrong (?:hand|side|way)\b/, 'wrong hand'],

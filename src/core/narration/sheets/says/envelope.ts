@@ -81,7 +81,18 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     least: ['eave', 'overlay', 'rake'],
     instead: ['selection', 'work', 'keep'],
   },
-  barrier: { cue: /\b(?:wrap|weather barrier|membrane)\b/, least: ['walls'] },
+  barrier: {
+    cue: /\b(?:house ?wrap|wrap|weather barrier|membrane)\b/,
+    tells: { what: /^(?:the )?(.+?) (?:has|have|is|are|stands?|stood|was)\b.*\bbare\b/ },
+    near: { limit: /days?|may stay|allows?/ },
+    day: 'since',
+    least: ['walls', 'since'],
+    instead: ['found', 'progress'],
+    then: (typed, norm) => {
+      // 'The wrap goes on Friday' tells of no day that it stands bare since.
+      if (!/\bsince\b/.test(norm)) delete typed.since
+    },
+  },
   'weather-cover': {
     cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b/,
     instead: ['keep', 'work'],

@@ -4,7 +4,7 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
   'finish-order': {
     cue: /^(?!first\b).{4,60}\bfirst ,? ?(?:and )?(?:then|before)\b|, then .+, then /,
     not: /\b(?:did|did not|before anything|went)\b/,
-    instead: ['work'],
+    instead: ['work', 'progress'],
     tells: {
       first: /^(.+?)(?: (?:goes|comes?|go|is|are|has to go))?(?: off| in| on| out)? first\b|^(.+?) ,? ?then\b/,
       then: /\b(?:then|before) (.+?)(?: ,|$)/,
@@ -33,12 +33,14 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
     near: { niche: /niche|wall/, skinLeft: /left/, skinRight: /right/, window: /window/ },
     lists: { fillers: /\bfillers?\b/, boxes: /\b(?:boxes|units)\b/ },
     least: ['niche', 'boxes'],
+    instead: ['found', 'work', 'progress'],
   },
   'cabinet-heights': {
     cue: /\bceiling\b.*\b(?:left|right)\b.*\b(?:left|right|riser|crown)\b/,
     near: { ceilingLeft: /left/, ceilingRight: /right/, riser: /riser/, cover: /cover|reach/ },
     lists: { stack: /\bstack\b/ },
     least: ['ceilingLeft', 'ceilingRight'],
+    instead: ['found', 'progress'],
   },
   'fit-check': {
     cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b/,
@@ -48,7 +50,7 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
       spare: /beside|to spare wanted|free/,
     },
     least: ['space'],
-    instead: ['work', 'found'],
+    instead: ['work', 'found', 'progress'],
   },
   countertop: {
     cue: /\b(?:countertops?|worktops?|counter|the top)\b/,

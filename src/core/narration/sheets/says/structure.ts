@@ -119,7 +119,7 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
     cue: /\b(?:proud|flush)\b|\blaps? (?:half|over)\b|\bgap .* edge\b/,
     near: { trim: /thick|trim is/, proud: /proud/, edge: /gap|edge/, trimWide: /trim/, bed: /bed/, plane: /plane/ },
     least: ['proud', 'edge', 'plane', 'trim'],
-    instead: ['keep', 'work', 'selection'],
+    instead: ['keep', 'work', 'selection', 'found'],
   },
   bulkhead: {
     cue: /\b(?:bulkhead|boxing|dropped ceiling|false ceiling)\b/,
