@@ -38,7 +38,7 @@ const ASKED =
 
 /** What is counted in cuts and holes is damage or work, not progress: 'top plate cut four times', 'seven holes to patch'. */
 const CUT_UP =
-  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\bcut (?:at|to) (?!length|size|fit)|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks) to [a-z]+\b/
+  /\b(?:cut|notched|drilled|bored|chopped|hacked|nailed|hit|split|broken|patched) (?:(?:right |straight |clean |half way )?through|into|(?:\w+ ){0,2}(?:times|places|spots))\b|\b(?:holes?|gaps?|spots?|cracks?|joints?|patches|nicks|chases?) (?:[a-z]+ ){0,5}to [a-z]+\b/
 
 /** A part of the house that went elsewhere is no share of anybody's work: 'wall moved 400 towards the bath'. */
 const MOVED =
@@ -71,6 +71,7 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
     ['a defect', DEFECT, told],
     ['cut up', CUT_UP, told],
     ['moved', MOVED, words],
+    ['measured', /\bcut (?:at|to) (?!length|size|fit)/, told],
     ['denied', NEGATION, told],
   ]
   return reasons.find(([, pattern, text]) => pattern.test(text))?.[0] ?? null

@@ -1,30 +1,40 @@
-import { capital } from '../lists/capital'
 import type { NewFact } from '../walk/observation'
-import { STRONG_OPINION } from '../walk/noteWords'
+import { lineOfKind } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
-import { editOf } from './spokenEdits'
-import { proposalOf, type Proposal, type Setting } from './spokenFacts'
-import { candidatesIn, leadIn, leadWords, neededFor, selectionLaid, selectionMeant } from './spokenGoods'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
+import { proposalOf, type Proposal, type Setting } from './spokenFacts'
+import type { Whole } from './wholes/whole'
+import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
 
 /** Turns spoken lines into the facts they tell about a site: sheets of a register, goods and opinions where the words of a
  * sentence tell one as a whole, lines else. What fits nothing on record stays a note with its words. Where parts of one
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  const named = lines.map(withSubject)
+  const named = lines.map((line, i) => withSubject(line, lines[i - 1], narration))
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
-  return onlyOnce(withWholes(read, named, narration, setting))
+  return onlyOnce(withWholes(read, lines, narration, setting))
 }
 
-/** 'The bands stay and take the trim colour': what takes it was named in the half before. */
-function withSubject(line: SpokenLine, i: number, lines: readonly SpokenLine[]): SpokenLine {
-  const before = lines[i - 1]
-  const bare = line.kind === 'work' && /^(?:takes?|gets?|goes?|comes?) /i.test(line.words)
-  const subject = /^(.+?) (?:stays?|remains?|is|are|gets?|comes?|goes?) (?:.* )?and$/i.exec(before?.words ?? '')?.[1]
-  return bare && subject && before?.place === line.place ? { ...line, words: `${subject} ${line.words}` } : line
+/** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
+function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {
+  if (!before || line.kind !== 'work' || line.element || !BARE.test(line.words) || before.place !== line.place)
+    return line
+  const subject = SUBJECT.exec(before.words)?.[1]
+  if (!subject) return line
+  const words = `${subject} ${line.words}`
+  const { place, sure } = line
+  return {
+    ...lineOfKind('work', narration, words, null),
+    kind: 'work',
+    words,
+    ...(place ? { place } : {}),
+    ...(sure === undefined ? {} : { sure }),
+  }
 }
+const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
+const SUBJECT = /^(.+?) (?:stays?|remains?|is|are|was|were|gets?|comes?|goes?)\b(?: .*)?(?:\band)?$/i
 
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */
 const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
@@ -51,10 +61,14 @@ function withWholes(
     for (const one of replaced) out.add(one)
     at.set(first, proposal)
   }
-  for (const said of stretchesSaid(read, narration)) {
-    const [first] = said.lines
-    put(editProposal(said, lines[first!]!, setting), first!, said.lines)
+  const tell = (wholes: readonly Whole[]): void => {
+    for (const said of stretchesSaid(read, narration)) {
+      if (said.lines.some((one) => out.has(one))) continue
+      const [first] = said.lines
+      put(wholeOf(wholes, said, lines[first!]!, setting, narration), first!, said.lines)
+    }
   }
+  tell(BEFORE_SHEETS)
   for (const said of sheetsSaid(read, narration)) {
     if (said.lines.some((one) => out.has(one))) continue
     const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
@@ -62,93 +76,26 @@ function withWholes(
     const instead = replaced.map((one) => lines[one]!)
     put(sheetProposal(said, instead, lines[first!]!, setting), first!, replaced)
   }
-  for (const said of stretchesSaid(read, narration)) {
-    const [first] = said.lines
-    if (said.lines.some((one) => out.has(one))) continue
-    const whole = [opinionProposal, candidatesProposal, orderProposal]
-    const told = whole.reduce<Proposal | null>((found, one) => found ?? one(said, lines[first!]!, setting), null)
-    put(told, first!, said.lines)
-  }
+  tell(AFTER_SHEETS)
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
 }
 
-/** 'Make that eight', 'scratch the last one': what changes what is there. */
-function editProposal(
+/** What a stretch tells as a whole, by the first way that fits. */
+function wholeOf(
+  wholes: readonly Whole[],
   { words, place: at }: Stretch,
-  first: Proposal,
-  { state, before, units }: Setting,
+  { line: first, placeId }: Proposal,
+  setting: Setting,
+  narration: Narration,
 ): Proposal | null {
-  const place = state.places.find((one) => one.id === first.placeId)
-  const edit = place ? editOf(words, { state, before: before ?? state, place, units }) : null
-  return edit && { line: { kind: 'note', words, ...(at ? { place: at } : {}) }, placeId: first.placeId, ...edit }
-}
-
-/** 'I'd say most of it is sound': what somebody thinks, kept as that, whatever it sounds like. */
-const opinionProposal = ({ words, place }: Stretch, first: Proposal, { newId }: Setting): Proposal | null =>
-  STRONG_OPINION.test(words)
-    ? {
-        line: { kind: 'note', words, ...(place ? { place } : {}) },
-        placeId: first.placeId,
-        says: 'Opinion',
-        facts: [
-          {
-            subject: 'note',
-            facet: 'noted',
-            subjectId: newId(),
-            placeId: first.placeId,
-            value: { text: words, private: false, opinion: true },
-          },
-        ],
-      }
-    : null
-
-const MADE_TO_ORDER =
-  /\b(?:(?:made|built|cut) to (?:order|measure|size)|custom(?: made)?|special order|bespoke|ordered in|factory order)\b/i
-
-/** Something that is made for this place, with the time it takes: a selection that is chosen. */
-function orderProposal({ words, place: at }: Stretch, first: Proposal, { state, newId }: Setting): Proposal | null {
-  const lead = MADE_TO_ORDER.test(words) ? leadIn(words) : null
-  const place = state.places.find((one) => one.id === first.placeId)
-  if (!lead || !place) return null
-  const line: SpokenLine = { ...first.line, words }
-  const known = selectionMeant(line, place, state)
-  const id = known?.id ?? newId()
-  const what = known?.what ?? capital(line.element ?? 'to order')
-  const on = { subject: 'selection' as const, subjectId: id, placeId: place.id }
-  return {
-    line: { kind: 'selection', words, ...(at ? { place: at } : {}) },
-    placeId: place.id,
-    says: `Chosen: ${what}, ${leadWords(lead)} from the order`,
-    facts: [
-      ...(known ? [] : [selectionLaid(id, place, what, neededFor(line))]),
-      { ...on, facet: 'state', value: 'chosen' },
-      { ...on, facet: 'choice', value: words },
-      { ...on, facet: 'lead', value: lead },
-    ],
+  const place = setting.state.places.find(({ id }) => id === placeId) ?? null
+  for (const whole of wholes) {
+    const told = whole({ ...setting, words, first, place, narration })
+    if (!told) continue
+    const { kind, ...rest } = told
+    return { line: { kind, words, ...(at ? { place: at } : {}) }, placeId, ...rest }
   }
-}
-
-/** Two things that one selection may become, put side by side in it. */
-function candidatesProposal(
-  { words, place: at }: Stretch,
-  first: Proposal,
-  { state, newId }: Setting,
-): Proposal | null {
-  const candidates = candidatesIn(words)
-  const place = state.places.find((one) => one.id === first.placeId)
-  if (!candidates || !place) return null
-  const known = selectionMeant({ ...first.line, words }, place, state)
-  const id = known?.id ?? newId()
-  const what = known?.what ?? candidates.map(({ name }, i) => (i === 0 ? name : name.toLowerCase())).join(' or ')
-  return {
-    line: { kind: 'selection', words, ...(at ? { place: at } : {}) },
-    placeId: place.id,
-    says: `To choose: ${candidates.map(({ name, leadDays }) => `${name}, ${leadWords(leadDays)}`).join(', or ')}`,
-    facts: [
-      ...(known ? [] : [selectionLaid(id, place, what, neededFor(first.line))]),
-      { subject: 'selection', facet: 'candidates', subjectId: id, placeId: place.id, value: candidates },
-    ],
-  }
+  return null
 }
 
 /** Where parts of one line of work are said to stand differently, none of them is taken for the whole. */

@@ -20,6 +20,7 @@ import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spok
 import { isOpinion } from '../walk/noteWords'
 import { scaffoldDeed, stageOfDeed } from './deeds'
 import { stageIn } from './mentions'
+import { COUNTED_TO_DO } from './works'
 import { capital, lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { doneBefore } from './spokenOrder'
@@ -65,7 +66,8 @@ export interface Setting {
 /** What one line tells, whatever else was said. */
 export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
-  const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
+  const kind = kindOf(line)
+  const made = line.private ? null : (MAKERS[kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
   const says = line.private
     ? 'Private note'
@@ -86,6 +88,18 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
     facts: [{ subject: 'note', facet: 'noted', subjectId: setting.newId(), placeId: place?.id ?? null, value }],
   }
 }
+
+/** The kind of a line: what happened to a thing is found, and counted things to do are work, whatever it was taken for. */
+const kindOf = ({ kind, words }: SpokenLine): SpokenLine['kind'] =>
+  (kind === 'note' || kind === 'work') && HARMED.test(words)
+    ? 'found'
+    : kind === 'note' && COUNTED_TO_DO.test(words)
+      ? 'work'
+      : kind
+
+/** What has happened to a thing, and is nobody's work yet. */
+const HARMED =
+  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b/i
 
 const OTHER_SITE = /\b(?:your|my|his|her|their|our|the) other (?:house|site|job|project)\b/i
 
@@ -144,6 +158,12 @@ export function workOf(
   }
 }
 
+/** Nearly done is not done: it counts when somebody says so. */
+const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
+
+const LIES =
+  /\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
+
 const PAPER =
   /\b(?:permits?|letters?|consent|permission|licen[cs]e|notice|drawings?|quotes?|invoice|contract|approval|paperwork)\b/i
 
@@ -170,7 +190,17 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       }
       return { says: `Held: ${names}`, facts: lines.map((one) => ({ ...at(one), facet: 'held', value })) }
     }
-    if (line.percent === undefined) return null
+    if (line.percent === undefined) {
+      if (!AS_GOOD_AS.test(line.words)) return null
+      return {
+        says: `${names}: as good as done`,
+        facts: [told(line, place, lines[0], newId)],
+        toConfirm: {
+          words: 'It is done, all of it',
+          facts: lines.map((one): NewFact => ({ ...at(one), facet: 'progress', value: 100 })),
+        },
+      }
+    }
     const percent = line.percent
     const tests = lines.filter((one) => one.inspects)
     if (percent === 100 && tests.length > 0)
@@ -271,7 +301,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     }
   },
   selection(line, place, { newId, state }) {
-    if (!place) return null
+    // What lies in the yard is counted, not chosen.
+    if (!place || LIES.test(line.words)) return null
     const stage = neededFor(line)
     const known = state.selections.find(
       (one) => one.placeId === place.id && one.neededFor === stage && one.state === 'undecided',

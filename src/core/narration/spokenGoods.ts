@@ -1,4 +1,4 @@
-import { shortDay } from '../calendar/day'
+import { shortDay, type Day } from '../calendar/day'
 import { capital } from '../lists/capital'
 import type { LeadKey } from '../scope/leads'
 import type { Stage } from '../scope/vocabulary'
@@ -113,3 +113,65 @@ export function goodsToCome(
 /** `35 to 49 days`. */
 export const leadWords = ([low, , high]: LeadSaid): string =>
   low === high ? `${low} ${low === 1 ? 'day' : 'days'}` : `${low} to ${high} days`
+
+const WANTED = /\b(?:wants?|wanted|needs?|needed|wished|must be here|has to be here|have to be here)\b/i
+
+/** 'They want the veneer on Monday 5 October': the day on which goods that are to be chosen are wanted on site.
+ * @returns null where no selection of the place is meant */
+export function wantedOn(
+  line: SpokenLine,
+  date: Day | null,
+  place: Pick<Place, 'id'>,
+  state: SiteState,
+): { says: string; facts: NewFact[] } | null {
+  if (!date || !WANTED.test(line.words)) return null
+  const open = state.selections.filter((one) => one.placeId === place.id && isUnordered(one.state))
+  const toChoose = open.filter(({ candidates }) => candidates.length > 1)
+  const meant = selectionMeant(line, place, state) ?? (toChoose.length === 1 ? toChoose[0]! : null)
+  return meant
+    ? {
+        says: `${meant.what}: wanted on site ${shortDay(date)}`,
+        facts: [{ subject: 'selection', facet: 'wanted', subjectId: meant.id, placeId: place.id, value: date }],
+      }
+    : null
+}
+
+const MAKER =
+  /^(?:the |our )?([a-z][a-z ]{2,30}?) (?:makers?|suppliers?|shops?|works) (?:needs?|takes?|wants?) (.+?) (?:after|from|once (?:he|she|they) (?:has|have)) (?:the |that |our )?(.+?)(?: is (?:there|here|in|done|signed))?$/
+
+/** 'The bracket maker needs ten working days after the drawing': something that is made once a question is answered.
+ * @returns null where no open question of the site is meant */
+export function madeAfter(
+  words: string,
+  place: Pick<Place, 'id'>,
+  state: SiteState,
+  newId: () => string,
+): { says: string; facts: NewFact[] } | null {
+  const found = MAKER.exec(wordsOf(words).join(' '))
+  const lead = found && leadIn(found[2]!)
+  if (!found || !lead) return null
+  const said = stems(found[3]!)
+  const open = state.decisions.filter(({ answer }) => answer === null)
+  const awaited = [place.id, null].flatMap((at) =>
+    open.filter(
+      (one) => (at === null || one.placeId === at) && stems(one.question).some((stem) => said.includes(stem)),
+    ),
+  )[0]
+  if (!awaited) return null
+  const what = capital(found[1]!.endsWith('s') ? found[1]! : `${found[1]!}s`)
+  const known = state.selections.find(
+    (one) => one.placeId === place.id && stems(one.what).some((stem) => stems(what).includes(stem)),
+  )
+  const id = known?.id ?? newId()
+  const stage = state.lines.find((line) => line.placeId === place.id && line.excluded === null && line.progress < 100)
+  const on = { subject: 'selection' as const, subjectId: id, placeId: place.id }
+  return {
+    says: `${known?.what ?? what}: ${leadWords(lead)} from the answer to ‘${awaited.question}’`,
+    facts: [
+      ...(known ? [] : [selectionLaid(id, place, what, stage?.stage ?? 'fixtures')]),
+      { ...on, facet: 'state', value: 'chosen' },
+      { ...on, facet: 'lead', value: lead },
+      { ...on, facet: 'awaits', value: awaited.id },
+    ],
+  }
+}

@@ -38,12 +38,17 @@ export const isWish = (norm: string): boolean =>
     norm,
   )
 
+/** 'Seven holes from moved ducts to patch'. */
+export const COUNTED_TO_DO =
+  /\b(?:holes?|gaps?|spots?|cracks?|joints?|chases?|boxes|boards|nails|screws|sheets|tiles|hinges) (?:[a-z]+ ){0,4}to (?:patch|fill|mend|fix|close|seal|tape|paint|cut|set|replace|plug)\b/
+
 /** 'The soffits take the wall colour too'. */
 const TAKES_COLOUR = /\b(?:takes?|gets?) (?:the|its|their) (?:[a-z]+ )?colou?r\b/
 
 /** 'The door needs easing': something is to be done to a thing, whatever it is called. */
 export const needsDoing = (norm: string): boolean =>
   TAKES_COLOUR.test(norm) ||
+  COUNTED_TO_DO.test(norm) ||
   /\b(?:has|have|needs?|got) (?:got )?to be (?:lower|higher|wider|narrower|bigger|smaller|longer|shorter|deeper|thinner|thicker)\b|^(?:and |but |so )?(?:we|i) (?:are|am) (?!(?:leaving|keeping|waiting|using|reusing|calling|looking|thinking|getting|going|doing|having|staying|living|holding|asking|telling|hoping|seeing|paying|saving|putting|ordering|meeting|chasing|trying)\b)[a-z]+ing (?:it|them|that|those|this)\b|\bgets? (?:all |both )?(?!(?:measured|delivered|inspected|approved|paid|ordered|templated|started|finished|used|moved in|called|asked|decided|needed|wanted|tired|soaked|flooded|blocked|clogged|jammed)\b)[a-z]+ed(?: up| in| over| out| off| down)?(?= *$| (?:not|but|in|with|by|when|once|first|last|after|before|again|now|too|as well)\b)|\b(?:needs?|wants?|could do with) (?:hard |proper |a good |some )?(?!(?:paying|asking|telling|nothing|anything|something|everything)\b)[a-z]{2,}ing\b/.test(
     norm,
   )

@@ -107,7 +107,9 @@ const WAYS: readonly Way[] = [
   way(['framing'], ['wall', 'stud'], 'walls', 'frame-room', { named: /\bwalls\b/i }),
   way(['framing'], ['opening'], 'once', 'frame-opening', { action: 'install' }),
   way(['framing'], ['blocking'], 'once', 'backing'),
-  way(['framing'], ['stair'], 'once', 'stair-build'),
+  way(['framing'], ['stair'], 'once', 'stair-build', {
+    named: /\b(?:build|new|rebuild|put in|set) (?:the |a )?(?:new )?stairs?\b/i,
+  }),
   way(['windows-doors'], ['door'], 'once', 'door-hang', { named: /\bhang|\b(?:inner|inside|interior|pocket|barn)\b/i }),
   way(['windows-doors'], ['window', 'door'], 'once', 'window-set', {
     named: /\b(?:set|install|fit|put in|replac|new|swap|change)/i,

@@ -215,12 +215,14 @@ export const openQuestions = (reader: PaperReader, state: SiteState, plan: Plan)
       return {
         id,
         asks: [
-          `${where}${question}`,
+          `${where}${ended(question)}`,
           ...(by ? [`Please answer by ${dateOnly(by)}.`] : []),
           ...(blocks ? [`${STAGES[blocks]} waits for it${day ? `, planned ${dateOnly(day)}` : ''}.`] : []),
         ].join(' '),
       }
     })
+
+const ended = (sentence: string): string => (/[.!?]$/.test(sentence) ? sentence : `${sentence}.`)
 
 /** What entries that are open ask of one of them. */
 const askedByEntries = (reader: PaperReader, state: SiteState, units: Units): string[] =>

@@ -1,0 +1,50 @@
+import { shortDay } from '../../calendar/day'
+import { lower } from '../../lists/capital'
+import { listed } from '../../lists/listed'
+import type { Line } from '../../scope/line'
+import { TRADES } from '../../scope/vocabulary'
+import type { NewFact } from '../../walk/observation'
+import { dayIn, openLines, type Told, type Whole } from './whole'
+
+const STARTS =
+  /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|is (?:cut|stripped|set|lifted|poured|opened|closed)|are (?:cut|stripped|set|lifted|poured|opened|closed)|back)\b/i
+/** What is promised, asked for, hung on something or put off is no day that work may begin on. */
+const NO_START =
+  /\b(?:by|until|till|before|if|unless|not|wants?|wished|promised|told|owes?|arrived|came|was|were|letter|permit|drawing|delivery|rain|storm|off|finished|done)\b/i
+
+const stem = (word: string): string => word.toLowerCase().replace(/(?:ing|ers?|ped|ed|es|s|e)$/, '')
+const stems = (text: string): string[] => (text.match(/\p{L}{4,}/gu) ?? []).map(stem)
+
+/** The open work that a sentence speaks of: of a trade that it names ('the roofers'), or by its title. */
+function workMeant({ words, place, state }: Told): readonly Line[] {
+  const said = new Set(stems(words))
+  const open = openLines(state).filter((line) => line.progress === 0)
+  const byTitle = (line: Line): boolean => stems(line.title).every((one) => said.has(one))
+  const byTrade = (line: Line): boolean => said.has(stem(TRADES[line.trade]))
+  const ways = [byTitle, byTrade].flatMap((tells) => {
+    const all = open.filter(tells)
+    return [all.filter((line) => line.placeId === place?.id), all]
+  })
+  return ways.find((lines) => lines.length > 0) ?? []
+}
+
+/** 'The roof is stripped from Monday 15 June', 'roofers come Monday 7 September': work that begins no sooner. */
+export const fromDay: Whole = (told) => {
+  const { words, narration } = told
+  if (!STARTS.test(words) || NO_START.test(words)) return null
+  const day = dayIn(told)
+  if (!day || day <= narration.today) return null
+  const lines = workMeant(told)
+  if (lines.length === 0 || new Set(lines.map(({ placeId }) => placeId)).size > 1) return null
+  return {
+    kind: 'expect',
+    says: `${listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))}: from ${shortDay(day)}`,
+    facts: lines.map((line): NewFact => ({
+      subject: 'line',
+      facet: 'held',
+      subjectId: line.id,
+      placeId: line.placeId,
+      value: { reason: words.replace(/[.\s]+$/, ''), until: day },
+    })),
+  }
+}

@@ -1,0 +1,54 @@
+import { answersWords } from '../../walk/answersWords'
+import { capital } from '../../lists/capital'
+import type { Whole } from './whole'
+
+const UNSIGNED =
+  /\b(client|owner|designer|engineer)s? (?:(?:has|have) not|hasn['’]?t|haven['’]?t|did not|didn['’]?t) (?:yet )?(?:signed|approved|answered|decided|sign|approve|answer|decide)\b/i
+const ABOUT = [
+  /\b(?:approved|signed|chose|picked|wants?|likes?) (?:the |a |an )?([a-z][a-z ]{2,40}?)(?:,|$| but)/i,
+  /(?:signed|approved|answered|decided|sign|approve|answer|decide) (?:on |for )?(?:the |a |an )?([a-z][a-z ]{2,40}?)(?: yet)?(?:[,.]|$)/i,
+]
+
+/** 'The designer approved the colour pair, the client hasn't signed yet': somebody still has to answer, and is asked. */
+export const unsigned: Whole = ({ words, place, newId }) => {
+  const owner = UNSIGNED.exec(words)?.[1]?.toLowerCase()
+  const about = ABOUT.map((one) => one.exec(words)?.[1]).find((one) => one && one !== 'yet')
+  if (!owner || !about) return null
+  const asked = owner === 'owner' ? 'client' : (owner as 'client' | 'designer' | 'engineer')
+  return {
+    kind: 'decide',
+    says: `To decide, ${answersWords(asked)}: ${about}`,
+    facts: [
+      {
+        subject: 'decision',
+        facet: 'asked',
+        subjectId: newId(),
+        placeId: place?.id ?? null,
+        value: { question: `${capital(about)}: to be signed`, owner: asked },
+      },
+    ],
+  }
+}
+
+const ON_PURPOSE =
+  /^(.{8,}?),? (?:(?:and|which) )?(?:(?:is|was|that(?:'s| is)|it(?:'s| is)) )?(?:on purpose|deliberate(?:ly)?|by choice|on (?:their|the owner(?:'s|s)?|the client(?:'s|s)?) instruction)\b[\s:,.-]*(.*)$/i
+
+/** 'One generous room and one tiny, on purpose: teachers share rent': a decision that was taken, with its reason, so that
+ * nobody takes it for a mistake. */
+export const onPurpose: Whole = ({ words, place, newId }) => {
+  const found = ON_PURPOSE.exec(words.trim())
+  if (!found) return null
+  const [, what, why] = found
+  const at = { subject: 'decision' as const, subjectId: newId(), placeId: place?.id ?? null }
+  const reason = why!.replace(/^(?:because|since|as|so) /i, '').replace(/[.\s]+$/, '')
+  const reasons = { answer: 'on purpose', ...(reason ? { why: reason } : {}) }
+  return {
+    kind: 'decide',
+    says: reason ? `Decided, because ${reason}` : 'Decided: on purpose',
+    facts: [
+      { ...at, facet: 'asked', value: { question: capital(what!), owner: 'client' } },
+      { ...at, facet: 'answered', value: 'on purpose' },
+      { ...at, facet: 'reasons', value: reasons },
+    ],
+  }
+}

@@ -1,0 +1,134 @@
+import { addDays, shortDay } from '../../calendar/day'
+import { capital, lower } from '../../lists/capital'
+import { readNumber } from '../../measure/spokenNumber'
+import type { NewFact } from '../../walk/observation'
+import type { SpokenLine } from '../line'
+import { wordsOf } from '../sheets/figures'
+import {
+  candidatesIn,
+  leadIn,
+  leadWords,
+  madeAfter,
+  neededFor,
+  selectionLaid,
+  selectionMeant,
+  wantedOn,
+} from '../spokenGoods'
+import { dayIn, type Told, type Whole } from './whole'
+
+/** The day on which goods are wanted, and goods whose maker waits for an answer. */
+export const wantedOrAwaited: Whole = (sentence) => {
+  const { words, first, place, state, newId } = sentence
+  if (!place) return null
+  const told = madeAfter(words, place, state, newId) ?? wantedOn({ ...first, words }, dayIn(sentence), place, state)
+  return told && { kind: 'selection', ...told }
+}
+
+/** The selection that words speak of, or a new one with the facts that lay it down. */
+function known(line: SpokenLine, what: string, { place, state, newId }: Told) {
+  const meant = selectionMeant(line, place!, state)
+  const id = meant?.id ?? newId()
+  const name = meant?.what ?? what
+  const laid: readonly NewFact[] = meant ? [] : [selectionLaid(id, place!, name, neededFor(line))]
+  return { id, name, laid, on: { subject: 'selection' as const, subjectId: id, placeId: place!.id } }
+}
+
+const ORDERED = /^(?:the |our )?(.{3,60}?) (?:(?:was|were|is|are|has been|have been) )?ordered\b(?! by the)/i
+
+/** 'Roof covering was ordered on Wednesday 15 April, 26 weeks': an order, its day, and how long it takes. */
+export const ordered: Whole = (told) => {
+  const { words, first, place, narration } = told
+  const what = ORDERED.exec(words.trim())?.[1]
+  const day = dayIn(told)
+  const lead = leadIn(words)
+  if (!what || !place || (!day && !lead) || /\b(?:not|never|to be)\b/i.test(words)) return null
+  const { name, laid, on } = known({ ...first, words: what }, capital(what), told)
+  const since = day && day <= narration.today ? day : null
+  return {
+    kind: 'selection',
+    says: [
+      `${name}: ordered${since ? ` ${shortDay(since)}` : ''}`,
+      ...(lead ? [`${leadWords(lead)}`] : []),
+      ...(lead && since ? [`so here by ${shortDay(addDays(since, lead[2]))}`] : []),
+    ].join(', '),
+    facts: [
+      ...laid,
+      { ...on, facet: 'state', value: 'ordered' },
+      ...(lead ? [{ ...on, facet: 'lead' as const, value: lead }] : []),
+      ...(since
+        ? [{ ...on, facet: 'details' as const, value: { sort: 'other' as const, values: { ordered: since } } }]
+        : []),
+    ],
+  }
+}
+
+const MADE_TO_ORDER =
+  /\b(?:(?:made|built|cut) to (?:order|measure|size)|custom(?: made)?|special order|bespoke|ordered in|factory order)\b/i
+
+/** Something that is made for this place, with the time it takes: a selection that is chosen. */
+export const madeToOrder: Whole = (told) => {
+  const { words, first, place } = told
+  const lead = MADE_TO_ORDER.test(words) ? leadIn(words) : null
+  if (!lead || !place) return null
+  const line: SpokenLine = { ...first, words }
+  const { name, laid, on } = known(line, capital(line.element ?? 'to order'), told)
+  return {
+    kind: 'selection',
+    says: `Chosen: ${name}, ${leadWords(lead)} from the order`,
+    facts: [
+      ...laid,
+      { ...on, facet: 'state', value: 'chosen' },
+      { ...on, facet: 'choice', value: words },
+      { ...on, facet: 'lead', value: lead },
+    ],
+  }
+}
+
+/** What a wall is faced with, which the household sees. */
+const FACING = /\b(?:slate|brick|stone|veneer|slips|cladding|siding|render)\b/i
+
+/** Two things that one selection may become, put side by side in it. */
+export const candidates: Whole = ({ words, first, place, state, newId }) => {
+  const ways = candidatesIn(words)
+  if (!ways || !place) return null
+  const meant = selectionMeant({ ...first, words }, place, state)
+  const id = meant?.id ?? newId()
+  const what = meant?.what ?? ways.map(({ name }, i) => (i === 0 ? name : name.toLowerCase())).join(' or ')
+  const stage = FACING.test(words) || place.kind === 'face' ? 'cladding' : neededFor(first)
+  return {
+    kind: 'selection',
+    says: `To choose: ${ways.map(({ name, leadDays }) => `${name}, ${leadWords(leadDays)}`).join(', or ')}`,
+    facts: [
+      ...(meant ? [] : [selectionLaid(id, place, what, stage)]),
+      { subject: 'selection', facet: 'candidates', subjectId: id, placeId: place.id, value: ways },
+    ],
+  }
+}
+
+const LYING =
+  /^(.+?) (?:is|are|lies?|lie|stands?) (?:stacked |ready )?(?:in|on|under|behind|beside) the (?:pile|yard|garage|truck|van|shed|store|skip|container|drive(?:way)?|lawn)\b[\s.]*$/i
+
+/** 'Four laminated beams, 96 studs and 32 sheets are in the pile': what is there, counted thing by thing. */
+export const lying: Whole = ({ words, place, newId }) => {
+  const list = LYING.exec(words.trim())?.[1]?.split(/,\s*(?:and )?|\s+and\s+/i)
+  const counted = list?.map((one) => {
+    const tokens = wordsOf(one)
+    const number = readNumber(tokens, 0)
+    const what = number ? tokens.slice(number.next).join(' ') : ''
+    return number && Number.isInteger(number.value) && what !== '' ? { count: number.value, what: capital(what) } : null
+  })
+  if (!counted || counted.length < 2) return null
+  const all = counted.flatMap((one) => one ?? [])
+  if (all.length < counted.length) return null
+  return {
+    kind: 'note',
+    says: `There: ${all.map(({ count, what }) => `${count} ${lower(what)}`).join(', ')}`,
+    facts: all.map(({ count, what }): NewFact => ({
+      subject: 'entry',
+      facet: 'written',
+      subjectId: newId(),
+      placeId: place?.id ?? null,
+      value: { kind: 'count', values: { what, delivered: count } },
+    })),
+  }
+}

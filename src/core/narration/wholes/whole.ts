@@ -1,0 +1,48 @@
+import type { Day } from '../../calendar/day'
+import type { LineKind } from '../../walk/lineKinds'
+import type { Place, SiteState } from '../../walk/siteState'
+import { plain } from '../clauses'
+import { readDate } from '../dates'
+import type { Narration, SpokenLine } from '../line'
+import type { Proposal, Setting } from '../spokenFacts'
+
+/** A sentence as a whole, with what its first line was read as. */
+export interface Told extends Setting {
+  readonly words: string
+  readonly first: SpokenLine
+  /** Where it was said. */
+  readonly place: Place | null
+  readonly narration: Narration
+}
+
+/** What a sentence tells as a whole, better than its lines do. */
+export interface ToldWhole extends Pick<Proposal, 'says' | 'facts' | 'takesBack' | 'toConfirm'> {
+  readonly kind: LineKind
+}
+
+/** One way in which a sentence tells something as a whole; null where it does not. */
+export type Whole = (told: Told) => ToldWhole | null
+
+/** Words kept as a note. */
+export const asNote = ({ words, place, newId }: Told, opinion = false): Proposal['facts'] => [
+  {
+    subject: 'note',
+    facet: 'noted',
+    subjectId: newId(),
+    placeId: place?.id ?? null,
+    value: { text: words, private: false, ...(opinion ? { opinion: true } : {}) },
+  },
+]
+
+/** Open work of a site: what is in the scope and not done. */
+export const openLines = ({ lines }: SiteState) => lines.filter((line) => line.excluded === null && line.progress < 100)
+
+/** The day that a sentence tells; the parts between its commas are read one by one, so that no figure behind one is taken for
+ * part of the day ('on Wednesday 15 April, 26 weeks'). */
+export function dayIn({ words, narration: { today } }: Pick<Told, 'words' | 'narration'>): Day | null {
+  for (const part of words.split(/[,;]/)) {
+    const read = readDate(plain(part), today)
+    if (read) return read.day
+  }
+  return null
+}

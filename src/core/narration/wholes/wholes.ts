@@ -1,0 +1,23 @@
+import { fromDay } from './days'
+import { onPurpose, unsigned } from './decisions'
+import { edited } from './edits'
+import { candidates, lying, madeToOrder, ordered, wantedOrAwaited } from './goods'
+import { movedBetween } from './movedWalls'
+import { opinion } from './opinions'
+import { mayStartThere } from './starts'
+import type { Whole } from './whole'
+
+/** What a sentence may tell as a whole before a sheet is looked for in it; the first that does counts. */
+export const BEFORE_SHEETS: readonly Whole[] = [
+  edited,
+  movedBetween,
+  wantedOrAwaited,
+  ordered,
+  lying,
+  unsigned,
+  onPurpose,
+  mayStartThere,
+]
+
+/** The same of what no sheet took. */
+export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, fromDay]
