@@ -11,7 +11,8 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
  * sentence tell one as a whole, lines else. What fits nothing on record stays a note with its words. Where parts of one
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
-export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
+export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, known: Setting): Proposal[] {
+  const setting = { ...known, walk: narration.walk ?? 'progress' } as const
   const named = lines.map((line, i) => withSubject(line, lines[i - 1], narration))
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
   return onlyOnce(withWholes(read, lines, narration, setting))

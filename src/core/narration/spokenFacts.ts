@@ -15,7 +15,9 @@ import type { Line } from '../scope/line'
 import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
 import type { Facts, NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
-import type { SpokenLine } from './line'
+import { plain } from './clauses'
+import { NEED } from './kinds'
+import type { SpokenLine, WalkKind } from './line'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { scaffoldDeed, stageOfDeed } from './deeds'
@@ -57,6 +59,8 @@ export interface Setting {
   /** The site as it was known before this walk: what is newer can be changed by 'the last one'. */
   readonly before?: SiteState
   readonly units: Units
+  /** What the walk is for. */
+  readonly walk?: WalkKind
   /** The firm's own hours for a unit of work, where they differ. */
   readonly rates?: RateOverrides
   /** Makes a new id. */
@@ -66,7 +70,7 @@ export interface Setting {
 /** What one line tells, whatever else was said. */
 export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
-  const kind = kindOf(line)
+  const kind = kindOf(line, setting.walk)
   const made = line.private ? null : (MAKERS[kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
   const says = line.private
@@ -90,12 +94,18 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
 }
 
 /** The kind of a line: what happened to a thing is found, and counted things to do are work, whatever it was taken for. */
-const kindOf = ({ kind, words }: SpokenLine): SpokenLine['kind'] =>
+const kindOf = ({ kind, words }: SpokenLine, walk: WalkKind | undefined): SpokenLine['kind'] =>
   (kind === 'note' || kind === 'work') && HARMED.test(words)
     ? 'found'
     : kind === 'note' && COUNTED_TO_DO.test(words)
       ? 'work'
-      : kind
+      : kind === 'work' && STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope'
+        ? 'note'
+        : kind
+
+/** What is so, and asks for nothing: 'pockets are cut at both ends', 'the sister house has the same one'. */
+const STATED =
+  /^(?:the |all |both |our |their )?(?:[\w'’-]+ ){1,4}(?:(?:is|are|was|were) (?:now |all |both )?(?:cut|[a-z]{3,}ed|built|hung|laid|set|left)\b|(?:has|have) (?:the same|one|a|an|no|two|three)\b)/i
 
 /** What has happened to a thing, and is nobody's work yet. */
 const HARMED =

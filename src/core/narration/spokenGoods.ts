@@ -61,8 +61,12 @@ const LEAD_OF_STAGE: Partial<Record<Stage, LeadKey>> = {
 }
 
 /** What a line says is needed for. */
-export const neededFor = ({ element }: Pick<SpokenLine, 'element'>): Stage =>
-  stageIn('', element ?? null, false) ?? 'fixtures'
+export const neededFor = ({ element, words = '' }: Partial<Pick<SpokenLine, 'element' | 'words'>>): Stage =>
+  stageIn('', element ?? null, false) ?? goodsStage(plain(words)) ?? 'fixtures'
+
+/** What goods are for, by what they are called. */
+const goodsStage = (norm: string): Stage | null =>
+  /\b(?:roof|roofing|slates?|shingles?|membrane)\b/.test(norm) ? 'roof' : stageIn(norm, null, false)
 
 /** The fact that lays a selection down. */
 export const selectionLaid = (id: string, place: Pick<Place, 'id'>, what: string, stage: Stage): NewFact => ({

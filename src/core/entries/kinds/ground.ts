@@ -1,3 +1,4 @@
+import { addDays, shortDay, type Day } from '../../calendar/day'
 import { choice, day, length, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import { BUILT } from '../telling'
@@ -127,6 +128,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('what', 'What is poured', { needed: true }),
 
       day('on', 'Planned for'),
+      day('poured', 'Poured on'),
       words('pump', 'Pump and its route'),
       words('permit', 'Permit for the street'),
       tick('forms', 'Forms are braced, levels checked'),
@@ -146,7 +148,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       asks: ['long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'],
       total: { output: 'withMore', words: 'Concrete', unit: 'm3' },
     },
-    reckon: holdSentences,
+    reckon: (values) => (values.poured ? cureSentences(values.poured as Day) : holdSentences(values)),
     cautions: ({ permit }) => (permit ? ['cold', 'street'] : ['cold']),
   },
   {
@@ -193,6 +195,13 @@ const HOLDS = {
 } as const
 
 /** A pour is held until everything on its sheet is ticked. */
+/** Seven and twenty-eight days, by which concrete is usually asked after. General trade default; the engineer decides. */
+function cureSentences(poured: Day): string[] {
+  return [
+    `Poured ${shortDay(poured)}: seven days are ${shortDay(addDays(poured, 7))}, twenty-eight ${shortDay(addDays(poured, 28))}. When it may carry, the engineer says.`,
+  ]
+}
+
 function holdSentences(values: Readonly<Record<string, unknown>>): string[] {
   const open = Object.entries(HOLDS).flatMap(([key, word]) => (values[key] ? [] : [word]))
   const all = Object.keys(HOLDS).length

@@ -7,7 +7,7 @@ import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
 /** What a room is called only by whoever may: until then somebody wants to sleep in it. */
-const SLEEPING = 'somebody sleeps there'
+const SLEEPING = 'a room to sleep in'
 const SLEPT_IN: readonly unknown[] = [SLEEPING, 'guest room', 'bedroom']
 
 /** As laid against the plan, what a door that opens leaves of it, and what the place beside it keeps. */

@@ -59,7 +59,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
     for (const line of linesFor(best.kind, narration, [start, end], read, same, lines.at(-1) ?? null, dictated))
       lines.push({
         ...onlyIfDone(line, around.split(',').map(plain), sentenceAt(text, sentence), narration.today),
-        words: text.slice(start, end),
+        words: `${led(narration, text.slice(lead, start))}${text.slice(start, end)}`,
         ...(secret ? { private: true as const } : {}),
         sure,
         ...(second.likely > MAY_BE ? { or: [second.kind] } : {}),
@@ -67,6 +67,15 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
   }
   lines.push(...between(narration, reader, last, text.length))
   return lines
+}
+
+/** Words before a stretch that nothing else holds and that say what it is about: 'Pockets are (cut at both ends)'. */
+function led({ places }: Narration, lead: string): string {
+  const norm = plain(lead)
+  const place = leadingPlace(norm, placeNames(places))
+  const rest = place ? place.rest : norm
+  const few = rest.split(' ').filter(Boolean).length
+  return few === 0 || few >= WORTH_KEEPING || place || isFiller(rest) ? '' : lead.trimStart()
 }
 
 /** Under these likelihoods a sentence is rather read by the rules: in any case, where they read another kind, and where that

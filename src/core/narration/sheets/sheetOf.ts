@@ -1,4 +1,4 @@
-import type { Day } from '../../calendar/day'
+import { addDays, type Day } from '../../calendar/day'
 import { kindOf } from '../../entries/entry'
 import type { EntryKind } from '../../entries/entryKind'
 import { readValues, type Field, type Values } from '../../entries/field'
@@ -63,7 +63,7 @@ function fill(
 ): Filled | null {
   const norm = words.join(' ')
   const fields = fieldsOf(kind)
-  const dated = says.day ? readDate(norm.replaceAll(' ,', ''), hearing.today) : null
+  const dated = says.day ? dayOf(norm, hearing.today) : null
   const head = /^([^,.:]{3,50}):/.exec(sentence)
   const from = head ? wordsOf(head[1]!).length + 1 : 0
   const dayWords = dated ? new Set(dated.words.split(' ')) : null
@@ -112,6 +112,16 @@ function fill(
   }
 }
 
+/** What is over: of a weekday that was told without more the last one is meant. */
+const OVER = /\b(?:poured|since|came|arrived|delivered|passed|happened|was|were|done)\b/
+
+function dayOf(norm: string, today: Day): { day: Day; words: string } | null {
+  const read = readDate(norm.replaceAll(' ,', ''), today)
+  return read && read.day > today && OVER.test(norm) && /^(?:on )?[a-z]+day$/.test(read.words)
+    ? { ...read, day: addDays(read.day, -7) }
+    : read
+}
+
 /** A sentence without the day that was said in it. */
 const undated = (sentence: string, day: string | undefined): string =>
   day
@@ -151,6 +161,7 @@ function nameOf(sentence: string, head: string | undefined, typed: Readonly<Reco
     // What is said of it further is no part of its name.
     .replace(/[,;]\s+(?:and )?(?:they|it|which|that|this|we|keep)\b.*$/is, '')
     .replace(/\s+(?:stays?|goes|comes)\s.*$/is, '')
+    .replace(/\s+(?:is|are|lies?|stands?) (?:in|on|at|behind|under) (?:the|our|their) .*$/is, '')
   if (Object.keys(typed).every((key) => !/\d/.test(typed[key]!))) return capital(short(said))
   const before = said
     .split(
@@ -158,7 +169,7 @@ function nameOf(sentence: string, head: string | undefined, typed: Readonly<Reco
     )[0]!
     .replace(DANGLING, '')
     .trim()
-  return capital(/\p{L}{3,}/u.test(before) && before.length > 5 ? short(before) : short(said))
+  return capital(/\p{L}{3,}/u.test(before) && before.length >= 4 ? short(before) : short(said))
 }
 /** What leads in to a name. */
 const LEADING =
@@ -166,5 +177,5 @@ const LEADING =
 
 /** What is left over at the end, when a sentence is cut before its first figure. */
 const DANGLING =
-  /(?:\s+(?:is|are|was|were|there's|there is|there are|it's|at|of|by|for|in|on|to|over|about|around|only|a|an|the|and|with|has|have|comes?|will be|gets?|left|laid out|sags?|sag|rotten|moved|doubled|saved|cut|lengthened|said|measures?|stands?|runs?|goes|be))+$/i
+  /(?:\s+(?:is|are|was|were|there's|there is|there are|it's|at|of|by|for|in|on|to|over|about|around|only|a|an|the|and|with|has|have|comes?|will be|gets?|left|laid out|sags?|sag|rotten|moved|doubled|saved|cut|lengthened|said|measures?|stands?|runs?|goes|be|being|gains?|loses?|grows?|becomes?))+$/i
 const short = (words: string): string => (words.length > 90 ? `${words.slice(0, 87).trimEnd()}...` : words)

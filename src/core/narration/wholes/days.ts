@@ -20,7 +20,7 @@ function workMeant({ words, place, state }: Told): readonly Line[] {
   const said = new Set(stems(words))
   const open = openLines(state).filter((line) => line.progress === 0)
   const byTitle = (line: Line): boolean => stems(line.title).every((one) => said.has(one))
-  const byTrade = (line: Line): boolean => said.has(stem(TRADES[line.trade]))
+  const byTrade = (line: Line): boolean => new RegExp(`\\b${TRADES[line.trade]}s?\\b`, 'i').test(words)
   const ways = [byTitle, byTrade].flatMap((tells) => {
     const all = open.filter(tells)
     return [all.filter((line) => line.placeId === place?.id), all]

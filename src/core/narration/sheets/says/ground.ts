@@ -49,6 +49,12 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
     cue: /\b(?:pour(?:ed|s)?|pads?|footings?|concrete|piers?)\b/,
     sides: SIZE_3,
     near: { pieces: /pads?|footings?|piers?|off|of them/ },
+    day: 'on',
+    then: (typed, norm) => {
+      if (!typed.on || !/\bpoured\b/.test(norm) || /\b(?:to be|will be|gets?|not|are|is) poured\b/.test(norm)) return
+      typed.poured = typed.on
+      delete typed.on
+    },
     least: ['long', 'thick'],
   },
   'stair-levels': {

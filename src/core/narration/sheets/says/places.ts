@@ -14,7 +14,7 @@ export const PLACES_SAYS: Readonly<Record<string, Says>> = {
     means: {
       use: [
         [/\bsleep\b/, 'guest room'],
-        [/\b(?:bedroom|bunk ?room|nursery)\b/, 'somebody sleeps there'],
+        [/\b(?:bedroom|bunk ?room|nursery)\b/, 'a room to sleep in'],
         [/\b(?:study|office)\b/, 'study'],
         [/\bguest ?room\b/, 'guest room'],
         [/\bplayroom\b/, 'playroom'],
