@@ -43,6 +43,7 @@ import { paperView } from '../../src/server/views/paper'
 import { planView } from '../../src/server/views/plan'
 import { recordView } from '../../src/server/views/record'
 import { roomSheetView } from '../../src/server/views/roomSheet'
+import { todayView } from '../../src/server/views/today'
 import { siteSettingsView } from '../../src/server/views/settings'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { emptyFolder } from '../fixtures/folder'
@@ -355,6 +356,12 @@ export class PlannedJob {
 
   /** All that stands in the registers of a site for the office, with what follows from it. */
   recordReads = (site: string): string => wordsIn(recordView(this.owner, this.siteIds.get(site)!)).join('\n')
+
+  /** All that the lead reads on the plan of a site: visits with their days and reasons, alarms, promises. */
+  planReads = (site: string): string => wordsIn(planView(this.owner, this.siteIds.get(site)!)).join('\n')
+
+  /** All that the lead reads on Today. */
+  todayReads = (): string => wordsIn(todayView(this.owner)).join('\n')
 
   /** What hangs on the wall of a place, as crew see it. */
   async sheetReads(site: string, place: string): Promise<string> {

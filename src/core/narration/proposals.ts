@@ -20,11 +20,11 @@ export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, 
 
 /** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
 function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {
-  if (!before || line.kind !== 'work' || line.element || !BARE.test(line.words) || before.place !== line.place)
-    return line
+  if (!before || line.kind !== 'work' || !BARE.test(line.words) || before.place !== line.place) return line
   const subject = SUBJECT.exec(before.words)?.[1]
   if (!subject) return line
   const words = `${subject} ${line.words}`
+  if (line.element) return { ...line, words }
   const { place, sure } = line
   return {
     ...lineOfKind('work', narration, words, null),

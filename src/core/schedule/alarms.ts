@@ -1,4 +1,6 @@
 import { shortDay } from '../calendar/day'
+import { workingDaysBetween, type WorkCalendar } from '../calendar/workingDays'
+import type { Line } from '../scope/line'
 import type { Plan } from './plan'
 import { OPENING_SORTS } from './sense'
 import { isOpenTooLong, nightsOpen, type StandsOpen } from './standsOpen'
@@ -29,6 +31,31 @@ export const alarmsOf = (plan: Pick<Plan, 'open' | 'visits' | 'unkept'>, names: 
     words: `${names.place(one.siteId, one.placeId)}: ${what(one)}. ${fact(one, plan, names)}`,
   })),
 ]
+
+/** Working days by which a plan may begin after the day that was said, before it is told. Our own default. */
+const SAID_LATER = 3
+
+/** Work that was said to begin on a day and that the plan begins later: what was said, and why it cannot be. */
+export function saidAndPlanned(
+  siteId: string,
+  lines: readonly Line[],
+  { visits }: Pick<Plan, 'visits'>,
+  calendar: WorkCalendar,
+): Alarm[] {
+  return lines.flatMap((line): Alarm[] => {
+    const said = line.held?.begins ? line.held.until : undefined
+    const visit = visits.find(({ lineIds }) => lineIds.includes(line.id))
+    if (!said || !visit || visit.startDay <= said) return []
+    if (workingDaysBetween(said, visit.startDay, calendar) <= SAID_LATER) return []
+    return [
+      {
+        siteId,
+        visit: visit.key,
+        words: `${line.title} was said to begin on ${shortDay(said)}, and the plan begins it on ${shortDay(visit.startDay)}. ${visit.why} Tell who counts on the day that was said.`,
+      },
+    ]
+  })
+}
 
 const nightWords = (count: number): string => (count === 1 ? 'one night' : `${count} nights`)
 

@@ -5,7 +5,7 @@ import { entryName } from '../entries/entry'
 import { entryKind } from '../entries/entryKinds'
 import { SET_BY } from '../scope/leads'
 import { isOutside } from '../scope/responsible'
-import type { Line } from '../scope/line'
+import { heldLine, type Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { gateWords, type CoverGate } from '../sequence/coverGate'
 import { wayOf, type Schools } from '../sequence/schools'
@@ -78,7 +78,7 @@ export function holdsOf(
   for (const line of lines) {
     if (!line.held) continue
     const slot = line.held.until ? at(line.held.until) : assumed
-    found.push({ slot, words: `${line.title} is held: ${line.held.reason}`, kind: 'held' })
+    found.push({ slot, words: heldLine(line), kind: 'held' })
   }
   for (const line of lines)
     for (const { words, due, days } of namedHolds(line, site.state))

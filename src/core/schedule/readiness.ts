@@ -1,3 +1,4 @@
+import { heldLine } from '../scope/line'
 import { dateOnly, daysBetween, daysWords, shortDay, type Day } from '../calendar/day'
 import { kindsOf } from '../places/place'
 import { isOnSite } from '../selections/selection'
@@ -106,9 +107,7 @@ const holds = ({ lineIds }: Needs, state: SiteState): Constraint[] =>
   state.lines
     .filter((line) => lineIds.includes(line.id))
     .flatMap((line): Constraint[] => [
-      ...(line.held
-        ? [{ kind: 'hold', words: `${line.title} is held: ${line.held.reason}`, cleared: false } as const]
-        : []),
+      ...(line.held ? [{ kind: 'hold', words: heldLine(line), cleared: false } as const] : []),
       ...namedHolds(line, state).map(({ words }): Constraint => ({ kind: 'hold', words, cleared: false })),
     ])
 

@@ -72,7 +72,7 @@ export interface Line extends LineLaid {
   readonly id: string
   /** Honest progress 0 to 100, in quarters on the walk. */
   readonly progress: number
-  readonly held: { readonly reason: string; readonly until?: Day } | null
+  readonly held: { readonly reason: string; readonly until?: Day; readonly begins?: true } | null
   readonly excluded: Excluded | null
   readonly price: Minor | null
   /** The quantity that the price was set for, in the unit of the line's own; null where nobody said. */
@@ -93,3 +93,9 @@ export interface Line extends LineLaid {
   readonly reckoned: { readonly quantity: Quantity | null; readonly hours: number }
 }
 export const hoursLeft = (line: Line): number => (line.hours * (100 - line.progress)) / 100
+
+/** Why work is not gone on with: it is held, or somebody said on which day it begins. */
+export const heldWords = ({ reason, begins }: Pick<NonNullable<Line['held']>, 'reason' | 'begins'>): string =>
+  begins ? `as was said: ${reason}` : `held: ${reason}`
+export const heldLine = ({ title, held }: Pick<Line, 'title' | 'held'>): string =>
+  held?.begins ? `${title} begins as was said: ${held.reason}` : `${title} is held: ${held?.reason}`

@@ -77,7 +77,7 @@ export function composeClientScope(
 }
 
 /** What was decided and why, with what is accepted with it. */
-function decidedWords(question: string, answer: string, { why, accepts, rejected }: Values): string {
+export function decidedWords(question: string, answer: string, { why, accepts, rejected }: Values): string {
   const parts = [
     `Decided: ${question} ${answer.replace(/[.!?]+$/, '')}`,
     ...(why ? [`because ${String(why)}`] : []),

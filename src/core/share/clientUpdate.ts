@@ -81,10 +81,16 @@ interface Finished {
 /** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
 function headline(finished: readonly Finished[], next: readonly string[]): string {
   const last = finished.at(-1)
-  if (!last) return next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site'
+  if (!last)
+    return short(next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site')
   const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
-  return `${places} ${doneWords(last.stage, last.lines, last.places)}`
+  return short(`${places} ${doneWords(last.stage, last.lines, last.places)}`)
 }
+
+/** A headline is read at one look: own words that run on are cut at a word. */
+const HEADLINE = 120
+const short = (words: string): string =>
+  words.length <= HEADLINE ? words : `${words.slice(0, HEADLINE).replace(/[\s,]+\S*$/, '')} …`
 
 /** Stages finished since the last update, in build order, each with all its places. */
 function finishedStages({ before, now }: UpdateInput): Finished[] {

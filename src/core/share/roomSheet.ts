@@ -11,6 +11,7 @@ import { coverGates } from '../sequence/coverGate'
 import { SELECTION_STATES } from '../selections/selection'
 import { wallMovedWords } from '../walk/movedWall'
 import type { Place, SiteState } from '../walk/siteState'
+import { decidedWords } from './clientScope'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
 import type { Standards } from '../takeoff/standards'
@@ -80,7 +81,15 @@ export function composeRoomSheet(
         held: line.held?.reason ?? null,
       }
     }),
-    facts: here.map(({ title, sentences }) => ({ title, sentences })),
+    facts: [
+      ...here.map(({ title, sentences }) => ({ title, sentences })),
+      // What looks odd and was decided so is not put right by somebody who means well.
+      ...state.decisions.flatMap(({ placeId, question, answer, reasons }) =>
+        placeId === place.id && answer !== null
+          ? [{ title: '', sentences: [decidedWords(question, answer, reasons ?? {})] }]
+          : [],
+      ),
+    ],
     wholeSite: told.filter(({ placeId }) => placeId === null).map(({ title, sentences }) => ({ title, sentences })),
     beforeCover: coverGates(place.id, state).map((gate) => ({
       stage: words.stages[gate.stage],

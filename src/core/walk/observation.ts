@@ -29,6 +29,8 @@ export interface Held {
   readonly reason: string
   /** The first day it may go on, where somebody knows. */
   readonly until?: Day
+  /** That day was said to be the one on which it begins; nothing holds it beside that. */
+  readonly begins?: true
 }
 
 export interface Finding {

@@ -1,4 +1,4 @@
-import { alarmsOf, type Alarm } from '../../core/schedule/alarms'
+import { alarmsOf, saidAndPlanned, type Alarm } from '../../core/schedule/alarms'
 import type { Plan } from '../../core/schedule/plan'
 import { placeName } from '../../core/walk/siteState'
 import { readBookedKeys, readPins } from '../../data/plans'
@@ -11,7 +11,8 @@ export function alarmsAt(context: Context, plan: Plan, sites: readonly Site[]): 
   const states = new Map(sites.map((site) => [site.id, context.record(site)]))
   const name = visitNamer(context.db)
   const byKey = new Map(plan.visits.map((visit) => [visit.key, visit]))
-  return alarmsOf(
+  const said = sites.flatMap((site) => saidAndPlanned(site.id, states.get(site.id)!.lines, plan, site.calendar))
+  const kept = alarmsOf(
     {
       ...plan,
       open: plan.open.filter(({ siteId }) => states.has(siteId)),
@@ -23,4 +24,5 @@ export function alarmsAt(context: Context, plan: Plan, sites: readonly Site[]): 
       agreed: new Set([...readBookedKeys(context.db), ...readPins(context.db).map(({ visitKey }) => visitKey)]),
     },
   )
+  return [...kept, ...said]
 }

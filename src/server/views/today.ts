@@ -1,3 +1,4 @@
+import { heldWords } from '../../core/scope/line'
 import { addDays, dateOnly, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
@@ -120,7 +121,7 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
 
 function noteOf(visit: PlannedVisit, state: SiteState, booking: string | undefined): string {
   const held = state.lines.find((line) => visit.lineIds.includes(line.id) && line.held)
-  if (held) return `held: ${held.held!.reason}`
+  if (held) return heldWords(held.held!)
   const outage = state.lines.find((line) => visit.lineIds.includes(line.id) && line.outage)?.outage
   const told =
     booking === 'confirmed'

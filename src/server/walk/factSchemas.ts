@@ -119,7 +119,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       outage: text('Outage', 60),
     }),
     progress: percent,
-    held: object({ reason: needed('Reason'), until: day('Until') })
+    held: object({ reason: needed('Reason'), until: day('Until'), begins: boolean().oneOf([true]) })
       .nullable()
       .defined(),
     excluded: object({ reason: needed('Reason'), until: text('Until', 200) })

@@ -1,8 +1,9 @@
 'use client'
+import { capital } from '@/core/lists/capital'
 import Form from 'react-bootstrap/Form'
 import Button from 'react-bootstrap/Button'
 import { RESPONSIBLE } from '@/core/scope/responsible'
-import { excludedWords } from '@/core/scope/line'
+import { excludedWords, heldWords } from '@/core/scope/line'
 import { STAGES } from '@/core/scope/vocabulary'
 import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
@@ -147,7 +148,7 @@ export function CellPanel({
           )}
           {line.held && (
             <p className="late">
-              Held: {line.held.reason}
+              {capital(heldWords(line.held))}
               {line.held.until && `, until ${line.held.until}`}
             </p>
           )}

@@ -1,7 +1,7 @@
 import Button from 'react-bootstrap/Button'
 import { dateOnly } from '@/core/calendar/day'
 import { CAUTIONS } from '@/core/cautions/cautions'
-import type { Line } from '@/core/scope/line'
+import { heldWords, type Line } from '@/core/scope/line'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { TRADES } from '@/core/scope/vocabulary'
 import { QuarterPad } from '../shared/QuarterPad'
@@ -50,7 +50,7 @@ export function LineRow({
           )}
           {line.held && (
             <small className="late">
-              held: {line.held.reason}
+              {heldWords(line.held)}
               {line.held.until && `, until ${dateOnly(line.held.until)}`}
             </small>
           )}

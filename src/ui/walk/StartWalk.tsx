@@ -1,4 +1,5 @@
 'use client'
+import { heldLine } from '@/core/scope/line'
 import FormCheckInput from 'react-bootstrap/FormCheckInput'
 import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
@@ -70,7 +71,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
   const left: readonly { id: string; text: string; at: string; now: boolean }[] = [
     ...held.map((line) => ({
       id: line.id,
-      text: `${line.title} is held: ${line.held!.reason}`,
+      text: heldLine(line),
       at: placeName(state, line.placeId),
       now: true,
     })),

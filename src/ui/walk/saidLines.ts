@@ -31,7 +31,13 @@ export async function readBack({ state, before, snapshot }: SiteWalk, narration:
       import('@/core/narration/unsaid'),
       import('./speechModel').then(({ speechModel }) => speechModel()),
     ])
-  const setting = { state, before, units: narration.units, newId: uuid, ...(snapshot.rates ? { rates: snapshot.rates } : {}) }
+  const setting = {
+    state,
+    before,
+    units: narration.units,
+    newId: uuid,
+    ...(snapshot.rates ? { rates: snapshot.rates } : {}),
+  }
   const lines = asTaught(narrate(narration, model), snapshot.phrases ?? [], narration)
   const proposals = proposalsOf(lines, narration, setting)
   const shown = proposals.map((proposal): Shown => {

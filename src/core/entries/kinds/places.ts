@@ -6,7 +6,7 @@ import type { EntryKind } from '../entryKind'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 
-/** What a room is called only by whoever may: until then somebody wants to sleep in it. */
+/** A room is a bedroom when the authority has agreed; until then somebody wants to sleep in it. */
 const SLEEPING = 'a room to sleep in'
 const SLEPT_IN: readonly unknown[] = [SLEEPING, 'guest room', 'bedroom']
 
@@ -118,7 +118,7 @@ export const PLACE_ENTRY_KINDS: readonly EntryKind[] = [
     at: 'place',
     tells: { ...BUILT, designer: 'all', authority: 'all', client: 'all' },
     fields: [
-      choice('use', 'What it is to be', [SLEEPING, 'study', 'guest room', 'playroom', 'store', 'other'], {
+      choice('use', 'What it is to be', [SLEEPING, 'study', 'guest room', 'playroom', 'store', 'other', 'bedroom'], {
         needed: true,
       }),
       words('without', 'What it does without, and who agreed'),

@@ -44,7 +44,7 @@ export const fromDay: Whole = (told) => {
       facet: 'held',
       subjectId: line.id,
       placeId: line.placeId,
-      value: { reason: words.replace(/[.\s]+$/, ''), until: day },
+      value: { reason: words.replace(/[.\s]+$/, ''), until: day, begins: true },
     })),
   }
 }

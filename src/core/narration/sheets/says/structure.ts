@@ -117,6 +117,7 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
   },
   'flush-plane': {
     cue: /\b(?:proud|flush)\b|\blaps? (?:half|over)\b|\bgap .* edge\b/,
+    tells: { what: /^(?=.*\b(trim|casing)\b)/ },
     near: { trim: /thick|trim is/, proud: /proud/, edge: /gap|edge/, trimWide: /trim/, bed: /bed/, plane: /plane/ },
     least: ['proud', 'edge', 'plane', 'trim'],
     instead: ['keep', 'work', 'selection', 'found'],
