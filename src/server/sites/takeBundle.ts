@@ -63,7 +63,9 @@ export async function takeBundle(
     if (readSite(context.db, settings.id)) throw new Refusal(409, `${settings.name} is here already.`, 'file')
     const observations = entries.has('observations.jsonl') ? await observationsFrom(folder, settings) : []
     const films = new Set(observations.flatMap(({ value }) => (isFilm(value) ? [value.hash] : [])))
-    const files = await Promise.all([...entries].filter(isHashed).map((path) => keptFile(folder, path, films)))
+    // One after another: a site's photos together are more than a small machine holds.
+    const files: KeptFile[] = []
+    for (const path of [...entries].filter(isHashed)) files.push(await keptFile(folder, path, films))
     // Named by what is in them, they may stand there before the site does; nothing speaks of them until it does.
     for (const { hash, sort } of files) await putInPlace(context.firm, folder, hash, sort)
     context.db.transaction(() => {
