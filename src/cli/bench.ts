@@ -18,6 +18,7 @@ import { closeSolver, KEPT, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { benchLearningCommand } from './benchLearning'
 import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
@@ -46,6 +47,7 @@ export function benchCommand(): Command {
     .addCommand(benchScheduleCommand())
     .addCommand(benchSenseCommand())
     .addCommand(benchSpeechCommand())
+    .addCommand(benchLearningCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))

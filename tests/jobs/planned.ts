@@ -29,6 +29,8 @@ import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
 import { changePlan } from '../../src/server/plan/changePlan'
 import { keepForecast } from '../../src/server/plan/forecast'
+import { whoCame } from '../../src/server/plan/whoCame'
+import { learnedView, takeLearned } from '../../src/server/learning/learned'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
 import { answerNotice, tellTrades, tradePage } from '../../src/server/share/notices'
@@ -259,6 +261,16 @@ export class PlannedJob {
     this.before = readPlan(this.firm.db)?.plan ?? null
     await changePlan(this.owner, { visitKey: this.visit(title).key, day, half })
   }
+
+  /** Somebody came for a line of work today, for so many hours of all of them. */
+  async came(title: string, hours?: number): Promise<void> {
+    const { key } = this.visit(title)
+    await whoCame(this.owner, { visitKey: key, day: this.owner.today, how: 'came', ...(hours ? { hours } : {}) })
+  }
+
+  /** What the firm could count with, or does, by what is over. */
+  learned = () => learnedView(this.owner)
+  countWith = (key: string, take = true): void => takeLearned(this.owner, { key, take })
 
   /** Tells the trades of some lines their days. */
   async tell(...titles: readonly string[]): Promise<void> {

@@ -4,6 +4,8 @@ import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
 import { isMorning, openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
+import { hoursLeft, type Line } from '../scope/line'
+import type { RateKey } from '../scope/rates'
 import { STAGES, type Trade } from '../scope/vocabulary'
 import { coverGates, type CoverGate } from '../sequence/coverGate'
 import { relationsFor, type Relation } from '../sequence/relations'
@@ -24,7 +26,7 @@ import { noticeOf } from './notice'
 import type { Sense } from './sense'
 import { daysAway, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
-import { crewsThatFit, visitSlots, visitsOf, type Visit } from './visits'
+import { crewsThatFit, linesOfVisit, visitSlots, visitsOf, type Visit } from './visits'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
 export interface Crew {
@@ -47,6 +49,8 @@ export interface Crew {
   readonly noticeDays?: number | undefined
   /** Hours in which all of them set up and clear away, once a coming; none where nothing is said. */
   readonly setUpHours?: number
+  /** Times the usual hours that they take, by the rate of the work, where the firm has learned it and counts with it. */
+  readonly paces?: Readonly<Partial<Record<RateKey, number>>>
 }
 
 export interface SiteToPlan {
@@ -236,7 +240,7 @@ export function problemOf(input: ProblemInput): Problem {
       visitCrews.push(crew)
       holds.push(found)
       const modes = modesOf(
-        visit,
+        pacedHours(visit, crew, site.state.lines),
         crew,
         site.travelHours ?? 0,
         crew ? resourceOfCrew.get(crew.id)! : null,
@@ -342,21 +346,27 @@ const noCommonDay = (site: SiteToPlan, crew: Crew): ImpossibleRequest =>
     'weekdays',
   )
 
+/** The hours that are left of a visit, at the pace of who does it. */
+function pacedHours(visit: Visit, crew: Crew | null, lines: readonly Line[]): number {
+  const paces = crew?.paces
+  if (!paces || Object.keys(paces).length === 0) return visit.hours
+  return linesOfVisit(visit, lines).reduce((sum, line) => sum + hoursLeft(line) * (paces[line.rate] ?? 1), 0)
+}
+
 /** Half-days from which a visit is worth a second crew. */
 const SHARED_FROM = 4
 
 /** The ways to man a visit: one crew, or two at once where the trade has them and every place has room; and where they
  * have to set up, the same again for when they are at work there already. */
 function modesOf(
-  visit: Visit,
+  hours: number,
   crew: Crew | null,
   travel: number,
   team: number | null,
   places: readonly { readonly resource: number; readonly fits: number | Uint8Array }[],
 ): Mode[] {
   const setUp = crew?.setUpHours ?? 0
-  const slotsOf = (crews: number, its: number): number =>
-    visitSlots(visit.hours / crews, crew?.crewSize ?? 1, its, travel)
+  const slotsOf = (crews: number, its: number): number => visitSlots(hours / crews, crew?.crewSize ?? 1, its, travel)
   const manned = (crews: number, its: number): Mode => ({
     duration: slotsOf(crews, its),
     ...(its < setUp ? { follows: true } : {}),

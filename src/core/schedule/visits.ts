@@ -51,13 +51,32 @@ interface Job {
  * whose lines are all done are left out.
  */
 export const visitsOf = (siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] =>
-  grouped(siteId, places, lines).filter((visit) => visit.hours > 0)
+  grouped(siteId, places, lines).flatMap(({ visit }) => (visit.hours > 0 ? [visit] : []))
 
 /** Keys of the visits whose lines are all done. */
 export const finishedVisits = (siteId: string, places: readonly Place[], lines: readonly Line[]): string[] =>
-  grouped(siteId, places, lines).flatMap((visit) => (visit.hours > 0 ? [] : [visit.key]))
+  grouped(siteId, places, lines).flatMap(({ visit }) => (visit.hours > 0 ? [] : [visit.key]))
 
-function grouped(siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] {
+/** A visit that is over, with all that was done in it. */
+export interface FinishedVisit {
+  readonly visit: Visit
+  readonly lines: readonly Line[]
+  readonly placeIds: readonly string[]
+}
+
+/** The visits whose lines are all done. */
+export const visitsOver = (siteId: string, places: readonly Place[], lines: readonly Line[]): FinishedVisit[] =>
+  grouped(siteId, places, lines).flatMap(({ visit, jobs }) =>
+    visit.hours > 0
+      ? []
+      : [{ visit, lines: jobs.flatMap((job) => job.lines), placeIds: jobs.map(({ place }) => place.id) }],
+  )
+
+function grouped(
+  siteId: string,
+  places: readonly Place[],
+  lines: readonly Line[],
+): { readonly visit: Visit; readonly jobs: readonly Job[] }[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const jobs = new Map<string, Map<string, Line[]>>()
   const ours = lines.filter((line) => !line.excluded && !isOutside(line.responsible) && placeById.has(line.placeId))
@@ -87,7 +106,7 @@ function grouped(siteId: string, places: readonly Place[], lines: readonly Line[
         // What is held, or follows on what is, is done by itself: clear rooms do not wait for it.
         return parted(key, bunch, (line) => `${isLate(line) ? line.placeId : ''} ${waits.get(line.id) ?? ''}`.trim())
       })
-      .map(({ key, jobs: bunch }) => visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages))
+      .map(({ key, jobs: bunch }) => ({ visit: visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages), jobs: bunch }))
   })
 }
 

@@ -11,6 +11,8 @@ export interface Coming {
   readonly trade: Trade
   readonly day: Day
   readonly how: keyof typeof COMINGS
+  /** The crew that was due. */
+  readonly crewId?: string
   /** Hours of all of them together, where somebody knows. */
   readonly hours?: number
 }

@@ -4,7 +4,9 @@ import { isAgreed } from '../../core/scope/extras'
 import type { SiteState } from '../../core/walk/siteState'
 import { keptBefore, type Plan } from '../../core/schedule/plan'
 import type { Pin, ProblemInput, SiteToPlan } from '../../core/schedule/problem'
+import { pacesOfCrew } from '../../core/learning/pace'
 import { readCrews } from '../../data/crews'
+import { readPaces } from '../../data/learned'
 import type { Db } from '../../data/database'
 import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
 import { readStandards } from '../../data/standards'
@@ -37,12 +39,18 @@ export function problemInput(db: Db, today: Day, pins: readonly Pin[] = readPins
   return {
     today,
     sites: readSites(db).map((site) => siteToPlan(db, site)),
-    crews: readCrews(db),
+    crews: crewsAtPace(db),
     bookings: readBookings(db),
     forecast: forecastFor(db, today),
     pins,
     before: keptBefore(readPlan(db)?.plan ?? { visits: [] }),
   }
+}
+
+/** The crews, each at the pace that the firm has learned of it and counts with. */
+function crewsAtPace(db: Db) {
+  const taken = new Map([...readPaces(db)].map(([key, { times }]) => [key, times]))
+  return readCrews(db).map((crew) => (taken.size === 0 ? crew : { ...crew, paces: pacesOfCrew(crew, taken) }))
 }
 
 /** The same with one site as it would be. */

@@ -21,12 +21,12 @@ const told = object({ visitKey: string().required('Visit: say which.'), day: day
 
 /** Records who came of those who were due; where nobody did, tries at once what follows from it. */
 export async function whoCame(context: Context, body: unknown): Promise<{ readonly missed: Missed | null }> {
-  const { visitKey, ...said } = told.validateSync(body) as Omit<Coming, 'trade'>
+  const { visitKey, ...said } = told.validateSync(body) as Omit<Coming, 'trade' | 'crewId'>
   const plan = readPlan(context.db)?.plan
   const visit = plan?.visits.find(({ key }) => key === visitKey)
   if (!plan || !visit) throw new Refusal(404, 'Visit: it is no longer in the plan. Reload the page.')
   const site = context.site(visit.siteId)
-  const value: Coming = { visitKey, trade: visit.trade, ...said }
+  const value: Coming = { visitKey, trade: visit.trade, ...(visit.crewId ? { crewId: visit.crewId } : {}), ...said }
   if (value.day > context.today) throw new Refusal(422, 'Day: it has not come yet. Choose today or earlier.', 'day')
   const tries = value.how === 'missed' && context.person.role !== 'crew'
   const base = tries ? await planAsOfNow(context) : null

@@ -9,6 +9,7 @@ import { readOwnStandards } from '../../data/standards'
 import { senseFigures } from '../../core/schedule/sense'
 import { standardsOf } from '../../core/takeoff/usualFigures'
 import { readSitesPutAway } from '../../data/sites'
+import { learnedView } from '../learning/learned'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { addressOf } from '../share/links'
@@ -64,6 +65,7 @@ export function crewSettingsView(context: Context) {
 export function figureSettingsView(context: Context) {
   context.requireLead()
   return {
+    learned: learnedView(context),
     rates: readRates(context.db),
     standards: {
       all: [...senseFigures(), ...standardsOf('metric')],

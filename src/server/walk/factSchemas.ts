@@ -316,6 +316,7 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     told: object({
       visitKey: needed('Visit', 180),
       trade: oneOf('Trade', keysOf(TRADES)),
+      crewId: text('Crew', 80),
       day: day('Day').required('Day: choose one.'),
       how: oneOf('How it went', keysOf(COMINGS)),
       hours: number()

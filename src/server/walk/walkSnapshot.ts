@@ -49,6 +49,7 @@ export function walkSnapshot(context: Context, siteId: string) {
         endDay,
         trade,
         crewed: crewId !== null,
+        crewId,
       })),
   }
 }

@@ -1,5 +1,7 @@
 'use client'
 import { RATES, type RateKey } from '@/core/scope/rates'
+import type { LearnedRow } from '@/core/learning/learnedRow'
+import { Learned } from './Learned'
 import { FiguresTable, standardFigures, type Figure, type StandardsView } from './FiguresTable'
 
 const UNITS = { each: 'h a piece', m: 'h a metre', m2: 'h a m²', m3: 'h a m³' } as const
@@ -17,11 +19,14 @@ const rateFigures = (own: Readonly<Record<string, number>>): Figure[] =>
 
 /** The firm's own figures: hours of work, and what its sums are reckoned with. */
 export const FigureSettings = (props: {
+  readonly learned: readonly LearnedRow[]
   readonly rates: Readonly<Record<string, number>>
   readonly standards: StandardsView
 }) => (
   <>
     <h1>Figures</h1>
+    <Learned learned={props.learned} />
+    <h2>What is counted with</h2>
     <FiguresTable
       siteId={null}
       figures={[...rateFigures(props.rates), ...standardFigures(props.standards)]}

@@ -1,5 +1,6 @@
 'use client'
 import Button from 'react-bootstrap/Button'
+import FormControl from 'react-bootstrap/FormControl'
 import Offcanvas from 'react-bootstrap/Offcanvas'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -31,8 +32,9 @@ export function WhoCame({
   const { busy, error, run } = useSend<{ readonly missed: Missed | null }>()
   const [missed, setMissed] = useState<Missed | null>(null)
   const [open, setOpen] = useState(false)
+  const [hours, setHours] = useState('')
   const tell = async (how: Coming['how']): Promise<void> => {
-    const answer = await run('/api/plan/came', { visitKey, day, how })
+    const answer = await run('/api/plan/came', { visitKey, day, how, ...(hours.trim() ? { hours } : {}) })
     if (answer === null) return
     setOpen(false)
     setMissed(answer.missed)
@@ -58,6 +60,17 @@ export function WhoCame({
               <span className="visually-hidden">: {what}</span>
             </Button>
           ))}
+          {open && (
+            <FormControl
+              size="sm"
+              className={styles.hours}
+              inputMode="decimal"
+              value={hours}
+              placeholder="hours"
+              aria-label={`Hours of all of them: ${what}`}
+              onChange={(event) => setHours(event.target.value)}
+            />
+          )}
         </span>
       )}
       <FormError error={error} />

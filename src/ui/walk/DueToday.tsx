@@ -21,10 +21,10 @@ export function DueToday({
     ({ crewed, startDay, endDay, lineIds }) =>
       crewed && startDay <= today && endDay >= today && lineIds.some((id) => here.has(id)),
   )
-  return due.map(({ key, trade }) => {
+  return due.map(({ key, trade, crewId }) => {
     const told = state.comings.find((one) => one.visitKey === key && one.day === today)?.how
     const tell = (how: Coming['how']): void => {
-      const value: Coming = { visitKey: key, trade, day: today, how }
+      const value: Coming = { visitKey: key, trade, ...(crewId ? { crewId } : {}), day: today, how }
       record([{ subject: 'coming', subjectId: comingId(value), facet: 'told', placeId: null, value }])
     }
     return (

@@ -43,6 +43,7 @@ export interface WalkSnapshot {
     readonly key: string
     /** Whether a crew is on record for it. */
     readonly crewed: boolean
+    readonly crewId?: string | null
     readonly lineIds: readonly string[]
     readonly startDay: Day
     readonly endDay: Day

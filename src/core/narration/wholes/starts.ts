@@ -1,4 +1,4 @@
-import { mayStart } from '../../sequence/mayStart'
+import { mayStart } from '../../walk/mayStart'
 import { plain } from '../clauses'
 import { stageIn } from '../mentions'
 import { asNote, type Whole } from './whole'

@@ -1,8 +1,8 @@
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { STAGES, type Stage } from '../scope/vocabulary'
-import type { SiteState } from '../walk/siteState'
-import { coverGates, type CoverGate } from './coverGate'
+import type { SiteState } from './siteState'
+import { coverGates, type CoverGate } from '../sequence/coverGate'
 
 /** Where a stage may start and where it may not, place by place, with what is missing there; null where it has no work.
  * @example mayStart('insulation', state) // => 'Insulation: yes in Hall. Not yet in Bath: pressure test, photographed.' */
