@@ -47,7 +47,9 @@ interface Row {
 /** How much nearer the likely hours of a room come once a firm has learned from its rooms and took every offer. */
 export function benchLearningCommand(): Command {
   return new Command('learning')
-    .description('Firms whose crews differ from the usual: the error of likely hours with what was learned and without.')
+    .description(
+      'Firms whose crews differ from the usual: the error of likely hours with what was learned and without.',
+    )
     .action(() => console.table(TRUTHS.flatMap((truth) => ROOMS.map((rooms) => row(truth, rooms)))))
 }
 

@@ -1,3 +1,4 @@
+import type { Day, Instant } from '../core/calendar/day'
 import type { ClientAsk } from '../core/share/clientAsks'
 import type { ClientFacts, ClientUpdate } from '../core/share/clientUpdate'
 import { NO_EDITS, type UpdateEdits } from '../core/share/updateEdits'
@@ -134,3 +135,16 @@ export function markSent(db: Db, id: string, at: string): void {
 export function markDropped(db: Db, id: string, at: string, error: string): void {
   db.prepare('UPDATE message SET dropped_at = ?, retry_at = NULL, error = ? WHERE id = ?').run(at, error, id)
 }
+
+/** The finishes that a site's client was told, the first first. */
+export const readToldFinishes = (
+  db: Db,
+  siteId: string,
+): { readonly at: Instant; readonly likely: Day | null; readonly safe: Day | null }[] =>
+  (
+    db
+      .prepare(
+        "SELECT published_at AS at, json_extract(body, '$.update.finish') AS likely, json_extract(body, '$.update.safe') AS safe FROM client_update WHERE site_id = ? ORDER BY published_at, id",
+      )
+      .all(siteId) as { at: Instant; likely: Day | null; safe: Day | null }[]
+  ).map(({ at, likely, safe }) => ({ at, likely, safe }))

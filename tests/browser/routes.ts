@@ -49,6 +49,7 @@ export const MAIN_PAGES: readonly string[] = [
   `/plan/trades/${demoId('crew', 'paint')}`,
   `/sites/${BAKEHOUSE}/share`,
   `/sites/${BAKEHOUSE}/completion`,
+  `/sites/${BAKEHOUSE}/look-back`,
   `/sites/${BAKEHOUSE}/handover`,
   `/sites/${BAKEHOUSE}/neighbours`,
   `/sites/${BAKEHOUSE}/papers/engineer`,

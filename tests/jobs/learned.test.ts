@@ -1,6 +1,7 @@
 import { afterAll, expect, test } from 'vitest'
 import { closeSolver } from '../../src/server/plan/solver'
 import { PlannedJob } from './planned'
+import { reads } from './reads'
 
 afterAll(closeSolver)
 
@@ -59,4 +60,28 @@ test('nothing is offered of what nobody told', async () => {
   const job = await PlannedJob.of('2026-03-02', [{ name: 'Framers', trade: 'carpenter' }], [])
   expect(job.learned()).toEqual([])
   expect(() => job.countWith('nobody|paint')).toThrow('nothing on record tells of it any more')
+})
+
+test('looking back tells what waited and why, who came, and the hours; a finished site how late it was', async () => {
+  const job = await fourRooms()
+  job.record(SITE, 'line', 'Walls of Five', 'held', { reason: 'The beam is not there' })
+  job.until('2026-03-19')
+  job.record(SITE, 'line', 'Walls of Five', 'held', null)
+  await job.update(SITE)
+  reads(
+    job.lookBackReads(SITE),
+    [
+      '80 per cent of the work is done: what stands here is not the whole story yet.',
+      'Five, walls of Five: 3 days, the beam is not there.',
+      'Carpenter: came 4 times.',
+      'Carpenter: 96 h against 64 h reckoned, 1.5 times, in 4 comings.',
+      /On Thu 19 Mar: likely \d+ Mar, safe \d+ Mar\./,
+    ],
+    [],
+  )
+  job.until('2026-03-27')
+  job.record(SITE, 'line', 'Walls of Five', 'progress', 100)
+  expect(job.lookBackReads(SITE)).toMatch(
+    /^Finished on Friday 27 March, \d+ working days after what the client was told first\./m,
+  )
 })

@@ -41,6 +41,7 @@ import { editSite } from '../../src/server/sites/editSite'
 import { createSite } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
+import { lookBackView } from '../../src/server/views/lookBack'
 import { paperView } from '../../src/server/views/paper'
 import { planView } from '../../src/server/views/plan'
 import { recordView } from '../../src/server/views/record'
@@ -371,6 +372,9 @@ export class PlannedJob {
 
   /** All that the lead reads on the plan of a site: visits with their days and reasons, alarms, promises. */
   planReads = (site: string): string => wordsIn(planView(this.owner, this.siteIds.get(site)!)).join('\n')
+
+  /** What became of a site, for the office. */
+  lookBackReads = (site: string): string => wordsIn(lookBackView(this.owner, this.siteIds.get(site)!)).join('\n')
 
   /** All that the lead reads on Today. */
   todayReads = (): string => wordsIn(todayView(this.owner)).join('\n')

@@ -65,6 +65,7 @@ const DESK: readonly Sought[] = [
   sought('page:room-sheet', 'Room sheets for the crew'),
   sought('page:neighbours', 'A letter to the neighbours'),
   sought('page:completion', 'What is left, and who has to answer'),
+  sought('page:look-back', 'Looking back: what was promised, what came, and why'),
   sought('page:handover', 'The hand-over pack'),
   sought('page:calendar', 'Calendars that a phone can follow'),
   sought('set:me', 'Settings: me'),

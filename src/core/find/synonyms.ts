@@ -167,6 +167,7 @@ export const SYNONYMS: Readonly<Record<string, string>> = {
   'page:room-sheet': 'room sheet print crew sheet qr door',
   'page:neighbours': 'letter to neighbours neighbors noise dust notice',
   'page:handover': 'hand over handover pack close out manuals as built',
+  'page:look-back': 'look back review post mortem lessons learned debrief planned against actual how it went',
   'page:completion': 'punch list snag list completion what is left sign off practical completion',
   'page:calendar': 'calendar feed ical subscribe ics phone calendar',
   'page:report': 'report visits diary merged week several walks pdf before now',

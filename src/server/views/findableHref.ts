@@ -41,6 +41,7 @@ const IN_FULL: Readonly<Record<string, string>> = {
   'page:room-sheet': '@/share?reader=sheets',
   'page:neighbours': '@/neighbours',
   'page:completion': '@/completion',
+  'page:look-back': '@/look-back',
   'page:handover': '@/handover',
   'page:calendar': '@/share?reader=calendars',
   'set:me': '/settings',

@@ -14,6 +14,7 @@ import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
 import { SortSelect } from '../shared/SortSelect'
 import { useSend } from '../shared/useSend'
+import { Sentences } from '../shared/Sentences'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './SelectionsTable.module.css'
 
@@ -169,14 +170,6 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
     </Form>
   )
 }
-
-const Sentences = ({ of }: { readonly of: readonly string[] }) => (
-  <ul className="mb-2">
-    {of.map((sentence) => (
-      <li key={sentence}>{sentence}</li>
-    ))}
-  </ul>
-)
 
 const CAME = { count: 'How many came', damaged: 'Of them damaged', wrongHand: 'Of the wrong hand or size' } as const
 

@@ -27,7 +27,7 @@ export function Learned({ learned }: { readonly learned: readonly LearnedRow[] }
               <p className="mb-1">{says}</p>
               <Button
                 size="sm"
-                variant={taken ? 'outline-secondary' : 'primary'}
+                variant={taken ? 'outline-secondary' : 'outline-primary'}
                 disabled={busy}
                 onClick={() => void tell(key, !taken)}
               >

@@ -27,7 +27,8 @@ export function Completion({ site, lead, ready, open, questions }: CompletionPro
       <p>
         Small things to put right, reasons to come back and wrong orders are written down on the walk, or under{' '}
         <Link href={`/sites/${site.id}/record`}>The record</Link>. When nothing is open the{' '}
-        <Link href={`/sites/${site.id}/handover`}>hand-over pack</Link> is whole.
+        <Link href={`/sites/${site.id}/handover`}>hand-over pack</Link> is whole. What came of what was promised stands
+        under <Link href={`/sites/${site.id}/look-back`}>Looking back</Link>.
       </p>
       {questions.length > 0 && (
         <section>

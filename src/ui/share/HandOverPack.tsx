@@ -1,5 +1,6 @@
 'use client'
 import Button from 'react-bootstrap/Button'
+import { Sentences } from '../shared/Sentences'
 import { dateOnly } from '@/core/calendar/day'
 import type { AtlasPhoto, HandOver } from '@/core/share/handOver'
 import styles from './HandOverPack.module.css'
@@ -33,16 +34,16 @@ export function HandOverPack({ site, printedOn, open, pack }: HandOverPackProps)
         {pack.built.map(({ place, work, chosen }) => (
           <div key={place} className={styles.place}>
             <h3>{place}</h3>
-            <Sentences items={work} />
+            <Sentences of={work} />
             {chosen.length > 0 && <p className="mb-1">Chosen:</p>}
-            <Sentences items={chosen} />
+            <Sentences of={chosen} />
           </div>
         ))}
       </section>
       {pack.items.map(({ sort, things }) => (
         <section key={sort}>
           <h2>{SORTS[sort] ?? sort}</h2>
-          <Sentences items={things} />
+          <Sentences of={things} />
         </section>
       ))}
       <Listed title="What must stay reachable" items={pack.reachable} />
@@ -89,18 +90,8 @@ function Listed({ title, items }: { readonly title: string; readonly items: read
   return (
     <section>
       <h2>{title}</h2>
-      <Sentences items={items} />
+      <Sentences of={items} />
     </section>
-  )
-}
-
-function Sentences({ items }: { readonly items: readonly string[] }) {
-  return (
-    <ul>
-      {items.map((item, i) => (
-        <li key={i}>{item}</li>
-      ))}
-    </ul>
   )
 }
 
