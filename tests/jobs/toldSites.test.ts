@@ -294,3 +294,82 @@ describe('Cloverfray 22, a repaint along a shared wall', () => {
     reads(await job.sheetReads(SITE, 'Street face'), ['The bands round the windows take the trim colour'], [])
   })
 })
+
+describe('Juniperwick, a first completion', () => {
+  const SITE = 'Juniperwick'
+  test('31 of 34 handles are 91 per cent, the return trip has its part and its day, and nothing that comes next is done', async () => {
+    const job = await PlannedJob.of(
+      '2026-05-04',
+      [{ name: 'Installers', trade: 'cabinet-maker' }],
+      [
+        {
+          name: SITE,
+          startsOn: '2026-05-04',
+          units: 'imperial',
+          places: [{ name: 'Kitchen', size: "14' x 12' x 8'" }],
+          work: [
+            {
+              title: 'Handles',
+              at: 'Kitchen',
+              stage: 'cabinets',
+              trade: 'cabinet-maker',
+              days: 1,
+              element: 'hardware',
+            },
+            { title: 'Riser and moulding', at: 'Kitchen', stage: 'cabinets', trade: 'cabinet-maker', days: 1 },
+          ],
+        },
+      ],
+    )
+    const [handles] = job.say(SITE, 'Kitchen', 'Thirty one of thirty four handles are on.', 'completion')
+    expect(handles!.says).toBe('Handles: 31 of 34, 91 per cent')
+    job.say(SITE, 'Kitchen', 'One hinge is missing, it comes on Friday 8 May.', 'completion')
+    job.say(SITE, 'Kitchen', 'The left end came the wrong hand, that’s ours.', 'completion')
+    const next = 'Their painter patches the ceiling, then they put the crown up, then we set our riser.'
+    expect(job.say(SITE, 'Kitchen', next, 'completion').flatMap(({ facts }) => facts)).not.toContainEqual(
+      expect.objectContaining({ facet: 'progress' }),
+    )
+    await job.plan()
+    await job.update(SITE)
+    reads(
+      job.clientReads(SITE),
+      ['Left end came wrong', 'We come back for this: One hinge is missing', '8 May'],
+      ['came the wrong hand came wrong', 'has its cabinets'],
+    )
+  })
+})
+
+describe('Saltwhistle, before the walls are closed', () => {
+  const SITE = 'Saltwhistle'
+  test('whether insulation can start is answered place by place; holes to patch are work; boxes back to back are found', async () => {
+    const places = ['Owners’ rooms', 'Party wall']
+    const job = await PlannedJob.of(
+      '2026-01-26',
+      [{ name: 'Insulators', trade: 'insulator' }],
+      [
+        {
+          name: SITE,
+          startsOn: '2026-01-26',
+          units: 'imperial',
+          places: places.map((name) => ({ name, size: "14' x 12' x 8'" })),
+          work: [
+            { title: 'Wires', at: 'Party wall', stage: 'wires', trade: 'electrician', days: 1 },
+            ...places.map((at): JobWork => ({
+              title: 'Insulate',
+              at,
+              stage: 'insulation',
+              trade: 'insulator',
+              days: 1,
+            })),
+          ],
+        },
+      ],
+    )
+    const [start] = job.say(SITE, 'Owners’ rooms', 'Insulation can start today.', 'before cover')
+    expect(start!.says).toMatch(/^Insulation: yes in Owners’ rooms\. Not yet in Party wall: wires/)
+    const [holes] = job.say(SITE, 'Party wall', 'Seven holes from moved ducts to patch.', 'before cover')
+    expect(holes!.facts).toContainEqual(expect.objectContaining({ subject: 'line', facet: 'laid' }))
+    const [boxes] = job.say(SITE, 'Party wall', 'Two boxes stand back to back by the door.', 'before cover')
+    expect(boxes!.says).toBe('Found')
+  })
+})

@@ -4,6 +4,7 @@ import { edited } from './edits'
 import { candidates, lying, madeToOrder, ordered, wantedOrAwaited } from './goods'
 import { movedBetween } from './movedWalls'
 import { opinion } from './opinions'
+import { shareDone } from './shares'
 import { mayStartThere } from './starts'
 import type { Whole } from './whole'
 
@@ -17,6 +18,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   unsigned,
   onPurpose,
   mayStartThere,
+  shareDone,
 ]
 
 /** The same of what no sheet took. */

@@ -1,0 +1,41 @@
+import { lower } from '../../lists/capital'
+import { listed } from '../../lists/listed'
+import { readNumber } from '../../measure/spokenNumber'
+import { wordsOf } from '../sheets/figures'
+import { openLines, type Whole } from './whole'
+
+const DONE =
+  /^(?:are|is|have|has) (?:now |all |been )*(?:on|in|up|done|set|hung|fitted|installed|painted|laid|fixed|finished|wired|boarded|tiled)\b/
+const stem = (word: string): string => word.toLowerCase().replace(/(?:es|s)$/, '')
+
+/** 'Thirty-one of thirty-four handles are on': the share that is done of work that is counted, rounded down. */
+export const shareDone: Whole = ({ words, place, state }) => {
+  const tokens = wordsOf(words)
+  const done = readNumber(tokens, 0)
+  if (!done || tokens[done.next] !== 'of' || !place) return null
+  const all = readNumber(tokens, tokens[done.next + 1] === 'the' ? done.next + 2 : done.next + 1)
+  if (!all || !Number.isInteger(done.value) || all.value < 1 || done.value > all.value) return null
+  const rest = tokens.slice(all.next)
+  const verb = rest.findIndex((_, i) => DONE.test(rest.slice(i).join(' ')))
+  const thing = rest[verb - 1]
+  if (verb < 1 || !thing || rest.length > verb + 3) return null
+  const lines = openLines(state).filter(
+    (line) =>
+      line.placeId === place.id &&
+      !line.inspects &&
+      (line.title.match(/\p{L}{3,}/gu) ?? []).some((word) => stem(word) === stem(thing)),
+  )
+  if (lines.length === 0) return null
+  const percent = Math.floor((100 * done.value) / all.value)
+  return {
+    kind: 'progress',
+    says: `${listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))}: ${done.value} of ${all.value}, ${percent} per cent`,
+    facts: lines.map((line) => ({
+      subject: 'line',
+      facet: 'progress',
+      subjectId: line.id,
+      placeId: line.placeId,
+      value: percent,
+    })),
+  }
+}
