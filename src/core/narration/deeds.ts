@@ -11,6 +11,8 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:tape|mud)\b/i, 'tape'],
   [/^(?:patch|board|re-?board|hang (?:the )?(?:board|drywall|plasterboard))\b/i, 'board'],
   [/^insulate\b/i, 'insulation'],
+  [/^(?:wrap|cover|protect|mask|sheet) (?:\w+ )?(?:it|them|that|those|the|up|over|off)\b/i, 'protect'],
+  [/^(?:re-?)?hang (?:(?:the|a|an|one|two|three|four|five|six|all|both|new|old) )*(?:\w+ )?doors?\b/i, 'trim'],
   [/^(?:dig|excavate|trench)\b/i, 'excavation'],
   [/^(?:pour|cast)\b/i, 'concrete'],
   [/^(?:strip|demolish|demo|rip|tear|gut|take (?:out|off|down)|remove|pull (?:out|up|off))\b/i, 'strip-out'],

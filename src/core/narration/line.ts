@@ -20,6 +20,8 @@ export interface SpokenLine {
   condition?: string
   certain?: boolean
   trade?: Trade
+  /** Who the sentence says did it, where it names one trade. */
+  doer?: Trade
   leadDays?: number
   date?: Day
   extra?: true

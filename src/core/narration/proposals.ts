@@ -1,3 +1,5 @@
+import { lower } from '../lists/capital'
+import { TRADES, type Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
 import { lineOfKind } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
@@ -13,16 +15,41 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, known: Setting): Proposal[] {
   const setting = { ...known, walk: narration.walk ?? 'progress' } as const
-  const named = lines.map((line, i) => withSubject(line, lines[i - 1], narration))
+  const told = byTheirDoer(lines, narration)
+  const named = told.map((line, i) => withSubject(line, told[i - 1], narration))
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
   return onlyOnce(withWholes(read, lines, narration, setting))
 }
 
+const DOERS = (Object.keys(TRADES) as Trade[]).filter((trade) => trade !== 'client' && trade !== 'inspector')
+const doersIn = (words: string): Trade[] =>
+  DOERS.filter((trade) => new RegExp(`\\b(?:the |our )?${TRADES[trade]}s?\\b`, 'i').test(words))
+
+/** 'The electrician was here and roughed in the island': what was done in a sentence that names one trade is that trade's. */
+function byTheirDoer(lines: readonly SpokenLine[], narration: Narration): readonly SpokenLine[] {
+  const doers = new Map<SpokenLine, Trade>()
+  for (const { words, lines: its } of stretchesSaid(lines, narration)) {
+    const [doer, other] = doersIn(words)
+    if (doer && !other) for (const at of its) doers.set(lines[at]!, doer)
+  }
+  return lines.map((line) => {
+    const doer = line.kind === 'progress' ? doers.get(line) : undefined
+    return doer ? { ...line, doer } : line
+  })
+}
+
 /** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
 function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {
-  if (!before || line.kind !== 'work' || !BARE.test(line.words) || before.place !== line.place) return line
-  const subject = SUBJECT.exec(before.words)?.[1]
+  if (!before || line.kind !== 'work' || before.place !== line.place) return line
+  const subject = subjectOf(before.words)
   if (!subject) return line
+  const [pronoun] = /\b(?:it|them)\b/i.exec(line.words) ?? []
+  if (pronoun && /^\w+ (?:it|them)\b/i.test(line.words))
+    return {
+      ...line,
+      words: line.words.replace(pronoun, `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')),
+    }
+  if (!BARE.test(line.words)) return line
   const words = `${subject} ${line.words}`
   if (line.element) return { ...line, words }
   const { place, sure } = line
@@ -35,6 +62,12 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   }
 }
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
+/** What a half of a sentence is about: what stands before its verb, or all of it where it has none. */
+const subjectOf = (words: string): string | undefined =>
+  SUBJECT.exec(words)?.[1] ??
+  (/^(?:[\w'’-]+ ){0,4}[\w'’-]+$/.test(words.trim()) && !/\b(?:is|are|was|were|has|have|went|came)\b/i.test(words)
+    ? words.trim()
+    : undefined)
 const SUBJECT = /^(.+?) (?:stays?|remains?|is|are|was|were|gets?|comes?|goes?)\b(?: .*)?(?:\band)?$/i
 
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */
@@ -46,7 +79,7 @@ const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
         .slice(0, i)
         .some((one) => one.line.words === line.words && one.says === says && one.placeId === placeId),
   )
-const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'decide', 'note']
+const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'decide', 'note', 'work']
 
 /** Puts what a sentence tells as a whole where its first line stood, and takes out the lines that it says better. */
 function withWholes(

@@ -99,9 +99,14 @@ const kindOf = ({ kind, words }: SpokenLine, walk: WalkKind | undefined): Spoken
     ? 'found'
     : kind === 'note' && COUNTED_TO_DO.test(words)
       ? 'work'
-      : kind === 'work' && STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope'
+      : kind === 'work' && CUT_OFF.test(words)
         ? 'note'
-        : kind
+        : kind === 'work' && STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope'
+          ? 'note'
+          : kind
+
+/** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
+const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
 
 /** What is so, and asks for nothing: 'pockets are cut at both ends', 'the sister house has the same one'. */
 const STATED =
@@ -157,7 +162,7 @@ export function workOf(
   return {
     placeId: place.id,
     stage,
-    trade: scaffold ? 'scaffolder' : line.trade && line.trade !== 'client' ? line.trade : TRADE_OF_STAGE[stage],
+    trade: scaffold ? 'scaffolder' : line.trade && line.trade !== 'client' ? line.trade : tradeFor(stage, element),
     action,
     element,
     title: titleOf(line.words),
@@ -170,6 +175,11 @@ export function workOf(
 
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
+
+const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 'water-heater', 'radiator', 'pipe']
+/** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage. */
+const tradeFor = (stage: Stage, element: Element): Trade =>
+  stage === 'fixtures' && WATER.includes(element) ? 'plumber' : TRADE_OF_STAGE[stage]
 
 const LIES =
   /\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
@@ -380,7 +390,9 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
         (!line.stage || one.inspects.includes(line.stage)) &&
         (line.action === 'inspect') === (one.trade === 'inspector'),
     )
-  const pool = (line.stage ? staged : here).filter((one) => one.trade !== 'inspector' && !one.inspects)
+  const pool = (line.stage ? staged : here).filter(
+    (one) => one.trade !== 'inspector' && !one.inspects && (line.doer === undefined || one.trade === line.doer),
+  )
   const exact = pool.filter((one) => one.element === line.element)
   return exact.length > 0 ? exact : line.stage ? pool : []
 }

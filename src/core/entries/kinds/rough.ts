@@ -1,3 +1,4 @@
+import { lower } from '../../lists/capital'
 import { shortDay, type Day } from '../../calendar/day'
 import type { Stage } from '../../scope/vocabulary'
 import { choice, length, POSITION, tick, words, type Values } from '../field'
@@ -21,7 +22,7 @@ const clock = (hours: number): string =>
 function offWords({ on, from, hours, what, meanwhile }: Values): string {
   const when = on ? shortDay(on as Day) : 'On a day that we still tell you'
   const at = from === undefined ? '' : `, ${clock(Number(from))} to ${clock(Number(from) + Number(hours ?? 0))}`
-  return `${when}${at}: no ${String(what)}.${meanwhile ? ` Meanwhile: ${String(meanwhile)}.` : ''}`
+  return `${when}${at}: no ${lower(String(what))}.${meanwhile ? ` Meanwhile: ${String(meanwhile)}.` : ''}`
 }
 const OFF: Told = { says: offWords, part: 'off', until: 'on' }
 

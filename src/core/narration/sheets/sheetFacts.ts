@@ -13,9 +13,13 @@ import { SAYS } from './says'
 import type { SpokenSheet } from './sheetOf'
 import type { SheetSaid } from './sheetsSaid'
 
+/** Somebody is told to do something: that is work beside what the sheet tells of it. */
+const ORDERS =
+  /^(?:then |and |please )*(?:lay|paint|tile|board|frame|insulate|plaster|hang|install|replace|strip|patch|fill|seal|caulk|cover|remove|rebuild|repoint|pour|dig) /i
+
 /** Whether a sheet says what a line says: by its kind, or since its words are what stands in a field. */
 export const isSaidBy = ({ instead, typed }: SpokenSheet, { kind, words }: SpokenLine): boolean =>
-  instead.includes(kind) ||
+  (instead.includes(kind) && !(kind === 'work' && ORDERS.test(words))) ||
   Object.values(typed).some((told) => plain(words).includes(plain(told)) && told.length * 2 > words.length)
 
 /** What a sheet records: a new entry, or what is new of the one that this place has already.

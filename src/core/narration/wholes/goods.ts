@@ -62,6 +62,23 @@ export const ordered: Whole = (told) => {
   }
 }
 
+const TAKES =
+  /^(?:the |our )?(.{3,40}?) (?:takes?|needs?|(?:is|are|comes?) in) (?:about |another |up to )?.+? (?:from (?:the )?(?:order|measuring|day)|after (?:measuring|the order)|to (?:make|get|arrive|come))\b/i
+
+/** 'The shower glass takes three weeks from measuring': how long something takes that nobody chose yet. */
+export const takesSoLong: Whole = (told) => {
+  const { words, first, place } = told
+  const what = TAKES.exec(words.trim())?.[1]
+  const lead = what ? leadIn(words) : null
+  if (!what || !lead || !place) return null
+  const { name, laid, on } = known({ ...first, words: what }, capital(what), told)
+  return {
+    kind: 'selection',
+    says: `${name}: ${leadWords(lead)} from the order`,
+    facts: [...laid, { ...on, facet: 'lead', value: lead }],
+  }
+}
+
 const MADE_TO_ORDER =
   /\b(?:(?:made|built|cut) to (?:order|measure|size)|custom(?: made)?|special order|bespoke|ordered in|factory order)\b/i
 

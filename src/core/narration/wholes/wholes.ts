@@ -1,7 +1,7 @@
 import { fromDay } from './days'
 import { onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
-import { candidates, lying, madeToOrder, ordered, wantedOrAwaited } from './goods'
+import { candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
 import { movedBetween } from './movedWalls'
 import { opinion } from './opinions'
 import { shareDone } from './shares'
@@ -15,6 +15,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   wantedOrAwaited,
   ordered,
   lying,
+  takesSoLong,
   unsigned,
   onPurpose,
   mayStartThere,

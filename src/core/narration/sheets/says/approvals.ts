@@ -1,3 +1,5 @@
+import { STAGES } from '../../../scope/vocabulary'
+import { stagesNamed } from '../../mentions'
 import { capital } from '../../../lists/capital'
 import type { Says } from '../cue'
 
@@ -94,6 +96,13 @@ export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
     },
     day: 'on',
     least: ['on'],
-    instead: ['progress'],
+    then: (typed, norm) => {
+      // What was said before is done, not what is looked at: 'sockets are boxed, wires pulled, inspector comes Thursday'.
+      if (!typed.what || /^inspect|^the inspect/i.test(typed.what)) return
+      const stages = stagesNamed(norm)
+      if (!/\binspection (?:of|for)\b|\b(?:for|to see)\b/.test(norm))
+        typed.what =
+          stages.length > 0 ? stages.map((stage) => STAGES[stage].toLowerCase()).join(' and ') : 'what is done so far'
+    },
   },
 }

@@ -13,7 +13,7 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
     instead: ['found', 'work'],
   },
   'order-error': {
-    cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b/,
+    cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent|they delivered|delivered us)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b/,
     instead: ['found'],
     tells: { what: /^(?:the |our |their )?(.+?) (?:came|arrived|was delivered|were delivered|turned up)\b/ },
     means: {

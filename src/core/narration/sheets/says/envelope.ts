@@ -95,6 +95,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
   },
   'weather-cover': {
     cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b/,
+    not: /^if\b|\bif it (?:rains|blows|storms)\b/,
     instead: ['keep', 'work'],
     near: { beyond: /beyond|past|overlap|lap/, width: /wide/, height: /high|deep/ },
     sides: [['width', 'height']],

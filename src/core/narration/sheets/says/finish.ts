@@ -43,10 +43,10 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
     instead: ['found', 'progress'],
   },
   'fit-check': {
-    cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b/,
+    cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b|\b(?:recess|niche|gap|space|opening)\b.*\btakes\b/,
     near: {
       takes: /takes|needs|wide|is/,
-      space: /of room|room|space|gap|there is|is now|between|clear/,
+      space: /of room|room|space|gap|recess|niche|there is|is now|between|clear/,
       spare: /beside|to spare wanted|free/,
     },
     least: ['space'],

@@ -71,10 +71,12 @@ export const ROUGH_SAYS: Readonly<Record<string, Says>> = {
     instead: ['work'],
   },
   outage: {
-    cue: /\b(?:water|power|gas|heating|electricity|electric|internet|lift|sewer)\b (?:is|is going to be|will be|goes|has to (?:be|go)|must (?:be|go)) (?:shut |turned |switched )?off\b|\bshut(?:ting)? off the (?:water|power|gas|heating|electricity)\b/,
+    cue: /\b(?:toilet|sink|shower|water|power|gas|heating|hot water) off (?:on |from )?\w+day\b|\b(?:water|power|gas|heating|electricity|electric|internet|lift|sewer)\b (?:is|is going to be|will be|goes|has to (?:be|go)|must (?:be|go)) (?:shut |turned |switched )?off\b|\bshut(?:ting)? off the (?:water|power|gas|heating|electricity)\b/,
     not: /\b(?:is off now|dead)\b/,
     near: { from: /from|at/, hours: /hours?/ },
-    tells: { what: /\b(water|power|gas|heating|electricity|electric|internet|lift|sewer)\b/ },
+    tells: {
+      what: /\b(hot water|water|power|gas|heating|electricity|electric|internet|lift|sewer|toilet|sink|shower)\b/,
+    },
     day: 'on',
     least: ['on', 'hours'],
     instead: ['progress', 'found'],
