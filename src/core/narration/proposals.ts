@@ -5,7 +5,7 @@ import { lineOfKind } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
-import { proposalOf, type Proposal, type Setting } from './spokenFacts'
+import { asItReads, proposalOf, type Proposal, type Setting } from './spokenFacts'
 import type { Whole } from './wholes/whole'
 import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
 
@@ -13,10 +13,11 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
  * sentence tell one as a whole, lines else. What fits nothing on record stays a note with its words. Where parts of one
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
-export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, known: Setting): Proposal[] {
-  const setting = { ...known, walk: narration.walk ?? 'progress' } as const
+export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
   const told = byTheirDoer(lines, narration)
-  const named = told.map((line, i) => withSubject(line, told[i - 1], narration))
+  const named = told.map((line, i) =>
+    asItReads(withSubject(line, told[i - 1], narration), narration.walk ?? 'progress'),
+  )
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
   return onlyOnce(withWholes(read, lines, narration, setting))
 }

@@ -59,8 +59,6 @@ export interface Setting {
   /** The site as it was known before this walk: what is newer can be changed by 'the last one'. */
   readonly before?: SiteState
   readonly units: Units
-  /** What the walk is for. */
-  readonly walk?: WalkKind
   /** The firm's own hours for a unit of work, where they differ. */
   readonly rates?: RateOverrides
   /** Makes a new id. */
@@ -70,8 +68,7 @@ export interface Setting {
 /** What one line tells, whatever else was said. */
 export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   const place = setting.state.places.find((one) => one.name === line.place) ?? null
-  const kind = kindOf(line, setting.walk)
-  const made = line.private ? null : (MAKERS[kind]?.(line, place, setting) ?? null)
+  const made = line.private ? null : (MAKERS[line.kind]?.(line, place, setting) ?? null)
   if (made) return { line, placeId: place?.id ?? null, ...made }
   const says = line.private
     ? 'Private note'
@@ -93,17 +90,16 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   }
 }
 
-/** The kind of a line: what happened to a thing is found, and counted things to do are work, whatever it was taken for. */
-const kindOf = ({ kind, words }: SpokenLine, walk: WalkKind | undefined): SpokenLine['kind'] =>
-  (kind === 'note' || kind === 'work') && HARMED.test(words)
-    ? 'found'
-    : kind === 'note' && COUNTED_TO_DO.test(words)
-      ? 'work'
-      : kind === 'work' && CUT_OFF.test(words)
-        ? 'note'
-        : kind === 'work' && STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope'
-          ? 'note'
-          : kind
+/** A line as its words say it, whatever it was taken for: what happened to a thing is found, counted things to do are work,
+ * and what only stands so asks for no work. What a person said it is stays. */
+export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
+  const { kind, words, sure } = line
+  if (sure === 1) return line
+  if ((kind === 'note' || kind === 'work') && HARMED.test(words)) return { ...line, kind: 'found' }
+  if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
+  const asksNothing = CUT_OFF.test(words) || (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
+  return kind === 'work' && asksNothing ? { ...line, kind: 'note' } : line
+}
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i

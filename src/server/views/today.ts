@@ -1,3 +1,4 @@
+import { lower } from '../../core/lists/capital'
 import { heldWords } from '../../core/scope/line'
 import { addDays, dateOnly, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
@@ -67,7 +68,7 @@ export function todayView(context: Context) {
 
 function leadSentence(crews: number, busy: number, needs: readonly Need[], all: number): string {
   if (all === 0) return 'No site yet. Start with one house that you know well.'
-  const out = crews === 0 ? 'Nobody is out today.' : `${count(crews, 'crew')} on ${count(busy, 'site')}.`
+  const out = crews === 0 ? 'Nobody is out today.' : `${count(crews, 'crew')} on ${lower(count(busy, 'site'))}.`
   const pressing = needs.filter((need) => need.cost >= 150).length
   const needing =
     pressing > 0
