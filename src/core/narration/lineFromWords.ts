@@ -4,7 +4,7 @@ import type { RateOverrides } from '../scope/rates'
 import type { Facts } from '../walk/observation'
 import type { Place } from '../walk/siteState'
 import { narrate } from './narrate'
-import { workOf } from './spokenFacts'
+import { workOf } from './spokenWork'
 import { capital } from '../lists/capital'
 
 /** A line of work in somebody's own words, read as speech is.

@@ -6,26 +6,19 @@ import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
 import type { Size } from '../measure/size'
-import type { PlaceToTreat } from '../scope/layTreatment'
-import type { Quantity } from '../measure/quantity'
 import type { RateOverrides } from '../scope/rates'
-import { workAmount, workWords } from '../scope/workAmount'
-import { figuresIn, wordsOf } from './sheets/figures'
+import { workWords } from '../scope/workAmount'
 import type { Line } from '../scope/line'
-import { ELEMENTS, TRADES, type Action, type Element, type Stage, type Trade } from '../scope/vocabulary'
-import type { Facts, NewFact, SubjectKind } from '../walk/observation'
+import { ELEMENTS, TRADES } from '../scope/vocabulary'
+import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
-import { plain } from './clauses'
-import { NEED } from './kinds'
-import type { SpokenLine, WalkKind } from './line'
+import type { SpokenLine } from './line'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
-import { scaffoldDeed, stageOfDeed } from './deeds'
-import { stageIn } from './mentions'
-import { COUNTED_TO_DO } from './works'
-import { capital, lower } from '../lists/capital'
+import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { doneBefore } from './spokenOrder'
+import { titleOf, workOf } from './spokenWork'
 
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
 export interface Proposal {
@@ -90,28 +83,6 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
   }
 }
 
-/** A line as its words say it, whatever it was taken for: what happened to a thing is found, counted things to do are work,
- * and what only stands so asks for no work. What a person said it is stays. */
-export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
-  const { kind, words, sure } = line
-  if (sure === 1) return line
-  if ((kind === 'note' || kind === 'work') && HARMED.test(words)) return { ...line, kind: 'found' }
-  if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
-  const asksNothing = CUT_OFF.test(words) || (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
-  return kind === 'work' && asksNothing ? { ...line, kind: 'note' } : line
-}
-
-/** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
-const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
-
-/** What is so, and asks for nothing: 'pockets are cut at both ends', 'the sister house has the same one'. */
-const STATED =
-  /^(?:the |all |both |our |their )?(?:[\w'’-]+ ){1,4}(?:(?:is|are|was|were) (?:now |all |both )?(?:cut|[a-z]{3,}ed|built|hung|laid|set|left)\b|(?:has|have) (?:the same|one|a|an|no|two|three)\b)/i
-
-/** What has happened to a thing, and is nobody's work yet. */
-const HARMED =
-  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b/i
-
 const OTHER_SITE = /\b(?:your|my|his|her|their|our|the) other (?:house|site|job|project)\b/i
 
 type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm'>
@@ -126,56 +97,8 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
   value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
 })
 
-/** An area or a length that was told, where one alone was. */
-function toldAmount(words: string): Quantity | undefined {
-  const figures = figuresIn(wordsOf(words)).filter(({ high }) => high === undefined)
-  const [area, second] = figures.filter(({ unit }) => unit === 'm2' || unit === 'ft2')
-  if (area && !second) return { value: area.unit === 'm2' ? area.low : area.low * 0.3048 ** 2, unit: 'm2' }
-  const [long, other] = figures.filter(({ unit, by }) => (unit === 'm' || unit === 'ft') && !by)
-  if (!long || other || figures.length > 1) return undefined
-  return { value: long.unit === 'm' ? long.low : (long.low + (long.inches ?? 0) / 12) * 0.3048, unit: 'm' }
-}
-
-/** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it; its amount as
- * it was told, or as its place measures. */
-export function workOf(
-  line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra'>,
-  place: PlaceToTreat,
-  rates: RateOverrides = {},
-): Facts['line']['laid'] {
-  const scaffold = scaffoldDeed(line.words)
-  const stage =
-    scaffold ??
-    stageOfDeed(line.words) ??
-    line.stage ??
-    stageIn('', line.element ?? null, line.action === 'remove') ??
-    'framing'
-  const action = (line.action ?? 'install') as Action
-  const element = (line.element ?? 'wall') as Element
-  const told = toldAmount(line.words)
-  const count = line.quantity === undefined ? {} : { count: line.quantity }
-  const named = { words: line.words, stage, element, action, ...count, ...(told ? { told } : {}) }
-  return {
-    placeId: place.id,
-    stage,
-    trade: scaffold ? 'scaffolder' : line.trade && line.trade !== 'client' ? line.trade : tradeFor(stage, element),
-    action,
-    element,
-    title: titleOf(line.words),
-    ...workAmount(named, place, rates),
-    own: true,
-    cautions: [],
-    ...(line.extra ? { extra: true } : {}),
-  }
-}
-
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
-
-const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 'water-heater', 'radiator', 'pipe']
-/** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage. */
-const tradeFor = (stage: Stage, element: Element): Trade =>
-  stage === 'fixtures' && WATER.includes(element) ? 'plumber' : TRADE_OF_STAGE[stage]
 
 const LIES =
   /\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
@@ -369,12 +292,6 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   drain: 'waste pipe',
 }
 
-/** Words as a title, without what leads on to what was said next. */
-function titleOf(words: string): string {
-  const whole = words.trim().replace(/(?:[\s,]+(?:and|but|or|so|then))+$/i, '')
-  return capital(whole.length > 150 ? `${whole.slice(0, 147)}...` : whole)
-}
-
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
 function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
@@ -391,40 +308,4 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   )
   const exact = pool.filter((one) => one.element === line.element)
   return exact.length > 0 ? exact : line.stage ? pool : []
-}
-
-const TRADE_OF_STAGE: Record<Stage, Trade> = {
-  testing: 'tester',
-  scaffold: 'scaffolder',
-  protect: 'carpenter',
-  'strip-out': 'demolition',
-  excavation: 'excavator',
-  underground: 'plumber',
-  concrete: 'concrete',
-  shoring: 'carpenter',
-  structure: 'mason',
-  framing: 'carpenter',
-  roof: 'roofer',
-  'windows-doors': 'window-door',
-  'weather-barrier': 'sider',
-  cladding: 'sider',
-  ducts: 'hvac',
-  pipes: 'plumber',
-  gas: 'gas-fitter',
-  wires: 'electrician',
-  'low-voltage': 'low-voltage',
-  insulation: 'insulator',
-  board: 'drywaller',
-  tape: 'drywaller',
-  plaster: 'plasterer',
-  paint: 'painter',
-  tile: 'tiler',
-  flooring: 'flooring',
-  cabinets: 'cabinet-maker',
-  countertops: 'countertop',
-  trim: 'carpenter',
-  fixtures: 'electrician',
-  railing: 'railing',
-  'site-works': 'excavator',
-  'return-list': 'carpenter',
 }
