@@ -20,7 +20,7 @@ const lineOf = (id: string) =>
 test('a line in a few words goes to its stage and trade, and says how it was understood', () => {
   const { lineId, says } = addLine(lead(), SITE, { placeId, text: 'tile the niche' })
   expect(lineOf(lineId)).toMatchObject({ stage: 'tile', trade: 'tiler', title: 'Tile the niche' })
-  expect(says).toBe('Bathroom: Tile the niche, tile, for the tiler.')
+  expect(says).toBe('Bathroom: Tile the niche, tile, for the tiler, 2 hours.')
 })
 
 test('an extra has its price and hours with it, a comma being a point', () => {
@@ -45,7 +45,10 @@ test('rows of a spreadsheet are shown first and kept when that is said; a row th
     ['paint the ceiling', '', ''],
   ]
   expect(addLineRows(lead(), SITE, { placeId, rows })).toEqual({
-    says: ['Bathroom: Tile the niche, tile, for the tiler.', 'Bathroom: Paint the ceiling, paint, for the painter.'],
+    says: [
+      'Bathroom: Tile the niche, tile, for the tiler, 3 hours.',
+      'Bathroom: Paint the ceiling, paint, for the painter, 5.5 m², 0.75 hours.',
+    ],
     kept: false,
   })
   expect(count()).toBe(before)
