@@ -37,17 +37,44 @@ afterAll(async () => {
   await app.stop()
 })
 
-/** Taps a drawing at a share of its width and height, again where it moved under the finger, until it asks what stands there. */
-async function tapDrawing(page: Page, x: number, y: number): Promise<void> {
-  await until(page, () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0)
-  const picture = (await page.$('img[alt$="a drawing"]'))!
+/** Opens a drawing by its name and taps it at a share of its width and height until it asks what stands there: again where it
+ * moved under the finger, and where the list of drawings was put up anew and it is shut. */
+async function tapDrawing(page: Page, where: string, name: string, x: number, y: number): Promise<void> {
   for (let tries = 0; tries < 10; tries++) {
-    await picture.scrollIntoView()
-    const box = (await picture.boundingBox())!
-    await page.mouse.click(box.x + box.width * x, box.y + box.height * y)
+    await page.$$eval(
+      `${where} details`,
+      (all, title) => {
+        for (const one of all as HTMLDetailsElement[]) one.open ||= one.textContent.includes(title)
+      },
+      name,
+    )
+    const shut = await page.$$eval(
+      `${where} button[aria-expanded=true]`,
+      (all, title) => !all.some((one) => one.textContent?.includes(title)),
+      name,
+    )
+    if (shut) await clickText(page, `${where} button`, name)
+    const there = await page
+      .waitForFunction(
+        () => (document.querySelector<HTMLImageElement>('img[alt$="a drawing"]')?.naturalWidth ?? 0) > 0,
+        {
+          timeout: 5000,
+        },
+      )
+      .catch(() => null)
+    if (!there) continue
+    const box = await page
+      .$eval('img[alt$="a drawing"]', (picture) => {
+        picture.scrollIntoView({ block: 'center' })
+        const { x: left, y: top, width, height } = picture.getBoundingClientRect()
+        return { left, top, width, height }
+      })
+      .catch(() => null)
+    if (!box) continue
+    await page.mouse.click(box.left + box.width * x, box.top + box.height * y)
     if (await page.waitForSelector('select[name=about]', { timeout: 5000 }).catch(() => null)) return
   }
-  throw new Error('The drawing asks nothing where it was tapped.')
+  throw new Error(`The drawing asks nothing where it was tapped: ${await page.evaluate(() => document.body.innerText)}`)
 }
 
 test('a page of a PDF becomes a drawing with pins at the desk; the phone shows it without a network and adds a pin', async () => {
@@ -71,8 +98,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await desk.$eval('aside input[name=page]', (one) => ((one as HTMLInputElement).value = '1'))
   await desk.type('aside input[name=title]', 'Kitchen as built')
   await clickText(desk, 'aside button', 'Keep the drawing')
-  await clickText(desk, 'aside button', 'Kitchen as built')
-  await tapDrawing(desk, 0.3, 0.3)
+  await tapDrawing(desk, 'aside', 'Kitchen as built', 0.3, 0.3)
   await desk.type('aside input[name=text]:not(#add-line)', 'The old stack')
   await clickText(desk, 'aside button', 'Put the pin')
   await waitForText(desk, 'plan, 1 pin')
@@ -88,8 +114,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await app.stop()
   await phone.click('nav[aria-label=Places] button[aria-label^="Kitchen"]')
   await clickText(phone, 'summary', 'Drawings (2)')
-  await clickText(phone, 'main button', 'Kitchen as built')
-  await tapDrawing(phone, 0.6, 0.4)
+  await tapDrawing(phone, 'main', 'Kitchen as built', 0.6, 0.4)
   const line = await phone.$eval(
     'main select[name=about] option:nth-child(2)',
     (one) => (one as HTMLOptionElement).value,

@@ -45,24 +45,43 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   const [online, setOnline] = useState(true)
   const [notices, setNotices] = useState<readonly string[]>([])
   const syncing = useRef(false)
+  const syncAgain = useRef(false)
+  /** Counts what is written to the phone's store here, before and after: what was read in between is out of date. */
+  const writes = useRef(0)
+  const written = useCallback(async (write: () => Promise<unknown>): Promise<void> => {
+    writes.current++
+    try {
+      await write()
+    } finally {
+      writes.current++
+    }
+  }, [])
 
   const reload = useCallback(async () => {
     const db = await phone.db()
-    const [snapshot, observations, photos, underWay] = await Promise.all([
-      db.get('snapshots', siteId),
-      phone.heldAt(siteId),
-      db.countFromIndex('photos', 'siteId', siteId),
-      db.get('walks', siteId),
-    ])
-    setHeld(observations)
-    setPhotosHeld(photos)
-    setWalkState(underWay ?? null)
-    setKept((known) => snapshot ?? (known === null || known === 'missing' ? known : 'missing'))
-    return snapshot !== undefined
+    for (;;) {
+      const before = writes.current
+      const [snapshot, observations, photos, underWay] = await Promise.all([
+        db.get('snapshots', siteId),
+        phone.heldAt(siteId),
+        db.countFromIndex('photos', 'siteId', siteId),
+        db.get('walks', siteId),
+      ])
+      // What was read before somebody went on to the next room, or kept something, would take them back or hide it.
+      if (writes.current !== before) continue
+      setHeld(observations)
+      setPhotosHeld(photos)
+      setWalkState(underWay ?? null)
+      setKept((known) => snapshot ?? (known === null || known === 'missing' ? known : 'missing'))
+      return snapshot !== undefined
+    }
   }, [siteId])
 
   const sync = useCallback(async () => {
-    if (syncing.current) return
+    if (syncing.current) {
+      syncAgain.current = true
+      return
+    }
     syncing.current = true
     try {
       // Two open pages must not send the same photo at once; observations would not mind.
@@ -77,7 +96,15 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
     } finally {
       syncing.current = false
     }
+    // What was kept meanwhile is sent at once, not with the next try.
+    if (!syncAgain.current) return
+    syncAgain.current = false
+    void syncOnce.current?.()
   }, [siteId, reload])
+  const syncOnce = useRef(sync)
+  useEffect(() => {
+    syncOnce.current = sync
+  }, [sync])
 
   useEffect(() => {
     const first = window.setTimeout(() => void reload().then(sync))
@@ -123,11 +150,11 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
         const observation = { ...fact, id, siteId, walkId, by: snapshot.snapshot.person, seenAt, order } as Observation
         return { id, siteId, observation, state: 'held' }
       })
-      await keptOnPhone(() => phone.hold(fresh))
+      await written(() => keptOnPhone(() => phone.hold(fresh)))
       setHeld((old) => [...old, ...fresh])
       void sync()
     },
-    [siteId, snapshot, walk, held, sync],
+    [siteId, snapshot, walk, held, sync, written],
   )
 
   const takeBack = useCallback(
@@ -150,21 +177,20 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   const setWalk = useCallback(
     async (next: WalkUnderWay | null) => {
       const db = await phone.db()
-      if (next) await db.put('walks', next)
-      else await db.delete('walks', siteId)
+      await written(() => (next ? db.put('walks', next) : db.delete('walks', siteId)))
       setWalkState(next)
     },
-    [siteId],
+    [siteId, written],
   )
 
   const keepFile = useCallback(
     async (file: Blob, sort: FileSort) => {
       const hash = await hashOf(file)
-      await keptOnPhone(async () => (await phone.db()).put('photos', { hash, siteId, blob: file, sort }))
+      await written(() => keptOnPhone(async () => (await phone.db()).put('photos', { hash, siteId, blob: file, sort })))
       setPhotosHeld((count) => count + 1)
       return hash
     },
-    [siteId],
+    [siteId, written],
   )
 
   const dropRefused = useCallback(async () => {
