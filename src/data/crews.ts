@@ -42,6 +42,8 @@ interface Row {
 /** The crews that are at work: those that were put away are not among them. */
 export const readCrews = (db: Db): CrewContact[] => crewsOf(db, 0)
 export const readCrewsPutAway = (db: Db): CrewContact[] => crewsOf(db, 1)
+/** Every crew on record: what was told of one that was put away stays known. */
+export const readAllCrews = (db: Db): CrewContact[] => [...readCrews(db), ...readCrewsPutAway(db)]
 
 export function putCrewAway(db: Db, id: string, away: boolean): void {
   db.prepare('UPDATE crew SET put_away = ? WHERE id = ?').run(away ? 1 : 0, id)

@@ -44,6 +44,9 @@ export const weekday = (day: Day): number => ((((serial(day) + 3) % 7) + 7) % 7)
 /** The last instant before another. */
 export const justBefore = (instant: Instant): Instant => new Date(Date.parse(instant) - 1).toISOString()
 export const dayOf = (instant: Instant): Day => instant.slice(0, 10) as Day
+/** The earlier first; what has no day after what has. */
+export const byDay = (a: Day | null, b: Day | null): number =>
+  a === b ? 0 : a === null ? 1 : b === null || a < b ? -1 : 1
 export const laterDay = (a: Day, b: Day): Day => (a > b ? a : b)
 
 /** A day as date-fns takes it: at noon, which no clock skips. */

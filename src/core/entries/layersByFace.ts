@@ -45,6 +45,14 @@ const same = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCas
 const without = (all: readonly string[], some: readonly string[]): string[] =>
   all.filter((one) => !some.some((other) => same(one, other)))
 
+/** The layers that were told of a place, or else those that hold on every face; the latest said wins. */
+export const layersAt = (entries: readonly Pick<PlacedEntry, 'placeId' | 'values'>[], placeId: string): string[] => {
+  const told =
+    entries.filter((one) => one.placeId === placeId && one.values.rule !== 'on every face').at(-1) ??
+    entries.filter(({ values }) => values.rule === 'on every face').at(-1)
+  return told ? layersMeant(told.values) : []
+}
+
 /** The layers of every outside face: its own where somebody said them, otherwise those that hold on every face.
  * @param entries the entries of the register of layers, oldest first; the latest said wins */
 export function layersByFace(entries: readonly PlacedEntry[], places: readonly NamedPlace[]): FaceLayers[] {
@@ -54,7 +62,7 @@ export function layersByFace(entries: readonly PlacedEntry[], places: readonly N
     .filter(({ kind }) => kind === 'face')
     .map(({ id, name }) => {
       const own = entries.filter(({ placeId, values }) => placeId === id && values.rule !== 'on every face').at(-1)
-      const layers = own ? layersMeant(own.values) : usual
+      const layers = layersAt(entries, id)
       return {
         placeId: id,
         name,

@@ -4,7 +4,7 @@ import { lower } from '../lists/capital'
 import { groupBy } from '../lists/groupBy'
 import { printMoney, type Minor } from '../measure/money'
 import { TRADES } from '../scope/vocabulary'
-import { answersWords } from '../walk/answersWords'
+import { ANSWERERS } from '../walk/answersWords'
 import type { Observation } from '../walk/observation'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Case } from './cases'
@@ -168,10 +168,9 @@ function answers({ history }: LookBackInput): string[] {
   return [...groupBy(took, ({ owner }) => owner)].flatMap(([owner, its]): string[] => {
     if (owner === 'us') return []
     const longest = its.reduce((most, one) => (one.days > most.days ? one : most))
-    const who = answersWords(owner as Parameters<typeof answersWords>[0]).replace(/ answers?$/, '')
     const many = its.length === 1 ? 'one question' : `${its.length} questions`
     return [
-      `${who.charAt(0).toUpperCase()}${who.slice(1)} answered ${many}, the slowest in ${daysWords(longest.days)}: ‘${longest.question}’.`,
+      `${ANSWERERS[owner as keyof typeof ANSWERERS]} answered ${many}, the slowest in ${daysWords(longest.days)}: ‘${longest.question}’.`,
     ]
   })
 }

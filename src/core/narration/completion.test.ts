@@ -59,6 +59,7 @@ describe('what will be, was long ago, hangs on something, is only in part, or is
     'the floor is laid except behind the door',
     'all but one window is set',
     'seven holes to patch',
+    'all tiled, grout is missing in the shower',
     'seven holes from moved ducts to patch',
     'top plate cut four times',
     'once the board is up the painter starts',

@@ -3,6 +3,7 @@ import type { Action } from '../scope/vocabulary'
 import { percentIn } from './howFar'
 import { testIn } from './kinds'
 import type { SpokenLine, WalkKind } from './line'
+import { named, stageIn } from './mentions'
 
 /** All but a part: begun, and nobody said how far. */
 const IN_PART =
@@ -58,6 +59,13 @@ const IS_SO = /\b(?:is|are|gets?|being|comes?|goes?|start(?:s|ing)?|begins?)\b/
 const isAhead = (line: SpokenLine, told: string, today: Day): boolean =>
   line.date !== undefined && line.date > today && IS_SO.test(told)
 
+/** Whether the same sentence misses something of the same stage: 'all tiled, grout is missing'. */
+function lacksOfIts({ stage, element }: SpokenLine, told: string, sentence: string): boolean {
+  const thing = /\b([a-z]+) (?:is|are) (?:still )?missing\b/.exec(sentence)?.[1]
+  const its = stage ?? stageIn('', element ?? null, false)
+  return thing !== undefined && !STATED.test(told) && its !== null && stageIn('', named(thing), false) === its
+}
+
 /** Why words that sound like something done do not say so; null where they do.
  * @param words of the line
  * @param told the part of them that tells how far it is
@@ -67,11 +75,6 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
     ['asked', ASKED, sentence],
     ['in part', IN_PART, words],
     ['in part', BUT_PART, STATED.test(told) ? '' : sentence],
-    [
-      'in part',
-      /\bgrout\b.*\bmissing\b|\bnot grouted\b/,
-      /\btil(?:e|ed|es|ing)\b/.test(told) && !STATED.test(told) ? sentence : '',
-    ],
     ['a condition', CONDITION, told],
     ['to come', TO_COME, told],
     ['to come', IN_TURN, STATED.test(told) ? '' : sentence],
@@ -96,7 +99,11 @@ export function onlyIfDone(line: SpokenLine, parts: readonly string[], sentence:
   const words = parts.join(' ')
   const telling = parts.filter((part) => percentIn(part, null) !== null || testIn(part)?.result === 'passed')
   const whys = (telling.length > 0 ? telling : [words]).map((told) =>
-    isAhead(line, sentence, today) ? 'to come' : whyNotDone(words, told, sentence),
+    isAhead(line, sentence, today)
+      ? 'to come'
+      : lacksOfIts(line, told, sentence)
+        ? 'in part'
+        : whyNotDone(words, told, sentence),
   )
   const [why] = whys
   // One part that says it plainly is enough: 'first fix is signed off, board can go up'.

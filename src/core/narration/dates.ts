@@ -99,7 +99,10 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
   ],
   [/\bend of next week\b/, (_, today) => addDays(mondayOf(today), 11)],
   [/\b(?:start|beginning) of next week\b/, (_, today) => addDays(mondayOf(today), 7)],
-  [new RegExp(`\\b${MONTH} (?:the )?${NUMBERED}\\b`), (m, today) => dayOfMonth(m[2]!, m[1]!, today)],
+  [
+    new RegExp(`\\b${MONTH} (?:the )?${NUMBERED}\\b(?! (?:to \\w+ )?(?:working )?(?:days?|weeks?|months?|hours?)\\b)`),
+    (m, today) => dayOfMonth(m[2]!, m[1]!, today),
+  ],
   [new RegExp(`\\b(?:the )?${NUMBERED} (?:of )?${MONTH}\\b`), (m, today) => dayOfMonth(m[1]!, m[2]!, today)],
   [/\bend of (?:the |this )?month\b/, (_, today) => addDays(`${nextMonth(today)}-01` as Day, -1)],
   [

@@ -212,6 +212,10 @@ export function mainThing(
 }
 
 /** The trade whose people are named, the earliest in the clause. */
+/** Every trade that words name, whatever it is called. */
+export const tradesNamed = (norm: string): Trade[] =>
+  TRADE_PATTERNS.flatMap(([trade, pattern]) => (new RegExp(pattern.source).test(norm) ? [trade] : []))
+
 export function tradeIn(norm: string): { trade: Trade; at: number; length: number } | null {
   let first: { trade: Trade; at: number; length: number } | null = null
   for (const [trade, pattern] of TRADE_PATTERNS) {
@@ -323,7 +327,7 @@ const VERB_STAGE: readonly (readonly [Stage, RegExp])[] = [
     'paint',
     /\b(?:coats? of (?:mist|primer|undercoat|gloss|paint|emulsion)|mist coat|undercoat(?:ed)?|painted|primed|first coat|second coat|top coat|decorated)\b/,
   ],
-  ['tile', /\b(?:tiled|grouted)\b/],
+  ['tile', /\b(?:tiled|tiling|grouted)\b/],
   ['insulation', /\b(?:lagged|insulated|foamed|spray foam)\b/],
   ['wires', /\b(?:rough electric|wired|rewired|electrical|electrics|wiring)\b/],
   ['pipes', /\b(?:plumbed|plumbing|first fix plumbing|plumber is first fix)\b/],
@@ -350,3 +354,6 @@ export function stagesNamed(words: string): Stage[] {
     said.includes(STAGES[stage].toLowerCase()) || pattern.test(said) ? [stage] : [],
   )
 }
+
+/** The thing that words are about; null where they name none. */
+export const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))

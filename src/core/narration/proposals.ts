@@ -1,10 +1,12 @@
 import { lower } from '../lists/capital'
-import { TRADES, type Trade } from '../scope/vocabulary'
+import type { Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
+import { plain } from './clauses'
 import { lineOfKind } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
+import { tradesNamed } from './mentions'
 import { asItReads } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
 import type { Whole } from './wholes/whole'
@@ -23,15 +25,11 @@ export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, 
   return onlyOnce(withWholes(read, lines, narration, setting))
 }
 
-const DOERS = (Object.keys(TRADES) as Trade[]).filter((trade) => trade !== 'client' && trade !== 'inspector')
-const doersIn = (words: string): Trade[] =>
-  DOERS.filter((trade) => new RegExp(`\\b(?:the |our )?${TRADES[trade]}s?\\b`, 'i').test(words))
-
 /** 'The electrician was here and roughed in the island': what was done in a sentence that names one trade is that trade's. */
 function byTheirDoer(lines: readonly SpokenLine[], narration: Narration): readonly SpokenLine[] {
   const doers = new Map<SpokenLine, Trade>()
   for (const { words, lines: its } of stretchesSaid(lines, narration)) {
-    const [doer, other] = doersIn(words)
+    const [doer, other] = tradesNamed(plain(words)).filter((trade) => trade !== 'client' && trade !== 'inspector')
     if (doer && !other) for (const at of its) doers.set(lines[at]!, doer)
   }
   return lines.map((line) => {

@@ -1,4 +1,4 @@
-import type { Action, Element } from '../scope/vocabulary'
+import type { Action } from '../scope/vocabulary'
 import {
   BESIDE,
   conditionIn,
@@ -18,7 +18,7 @@ import {
 } from './kinds'
 import { readNumber } from '../measure/spokenNumber'
 import { tellsDay, tellsWhen } from './expecting'
-import { elementsIn, mainElement, stageIn } from './mentions'
+import { named, stageIn } from './mentions'
 import { ANAPHORA, namesAnother } from './pointing'
 import { tellsHowFar } from './progressing'
 import type { Rule } from './reading'
@@ -38,8 +38,6 @@ import {
   untilOf,
   WANTS_SOME,
 } from './works'
-
-const named = (words: string): Element | null => mainElement(elementsIn(words.trim().split(' ')))
 
 /** The kinds, the surest first. Each rule may add fields to the reading. */
 export const RULES: readonly Rule[] = [

@@ -1,5 +1,5 @@
 import { kindOf } from '../entries/entry'
-import { layersByFace } from '../entries/layersByFace'
+import { layersAt } from '../entries/layersByFace'
 import { figuresIn, typedFigure, wordsOf } from '../narration/sheets/figures'
 import type { Taken } from '../entries/entryKind'
 import type { FieldValue, Values } from '../entries/field'
@@ -14,13 +14,7 @@ import { faceAreas } from './faceAreas'
 export function withTaken(state: SiteState, units: Units): SiteState {
   const nets = faceAreas(state, units)
   const places = new Map(state.places.map((place) => [place.id, place]))
-  const layers = new Map(
-    layersByFace(
-      state.entries.flatMap((one) => (one.kind === 'layers' ? [{ ...one, settled: one.settled !== null }] : [])),
-      // Every place that layers were told of counts, a room's wall too.
-      state.places.map((place) => ({ ...place, kind: 'face' })),
-    ).map((one) => [one.placeId, one.layers]),
-  )
+  const layers = state.entries.filter(({ kind }) => kind === 'layers')
   const entries = state.entries.map((entry): RegisterEntry => {
     const takes = kindOf(entry.kind).sum?.takes
     const place = places.get(entry.placeId ?? '')
@@ -30,7 +24,7 @@ export function withTaken(state: SiteState, units: Units): SiteState {
       const value =
         said === undefined || said === ''
           ? what === 'layers' || what === 'under the straps'
-            ? fromLayers(layers.get(place.id) ?? [], what, units)
+            ? fromLayers(layersAt(layers, place.id), what, units)
             : takenFrom(place, what, entry, nets.get(place.id)?.net, units)
           : null
       return value === null ? [] : [[key, value]]

@@ -80,6 +80,12 @@ export const RATES = {
   clean: rate('Clean a finished place', 2, 'each'),
 } as const satisfies Record<string, Rate>
 
+/** What hours of a rate are told by. */
+export const RATE_UNITS = { each: 'h a piece', m: 'h a metre', m2: 'h a m²', m3: 'h a m³' } as const satisfies Record<
+  Unit,
+  string
+>
+
 export type RateKey = keyof typeof RATES
 /** A firm's own hours, where they differ from the defaults. */
 export type RateOverrides = Partial<Record<RateKey, number>>

@@ -1,4 +1,4 @@
-import { dateOnly, longDay, type Day } from '../calendar/day'
+import { byDay, dateOnly, longDay, type Day } from '../calendar/day'
 import { printMoney, type Minor } from '../measure/money'
 import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
@@ -83,7 +83,7 @@ function askedSelections(
   const groups = groupBy(open, ({ what, state, choice }) => `${what}|${state === 'chosen' ? choice : ''}`)
   return [...groups.values()]
     .map((its) => ({ its, by: its.flatMap(({ id }) => orderBy.get(id) ?? []).sort()[0] ?? null }))
-    .sort((a, b) => compare(a.by ?? LAST, b.by ?? LAST))
+    .sort((a, b) => byDay(a.by, b.by))
     .map(({ its, by }): ClientAsk => ({
       kind: 'selection',
       id: its[0]!.id,
@@ -99,10 +99,6 @@ function askedSelections(
       options: its[0]!.state === 'undecided' ? its[0]!.candidates.map(({ name }) => name) : [],
     }))
 }
-
-/** What has no day yet comes after what has. */
-const LAST = '9'
-const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
 const priceSentence = (price: Minor): string => `It costs ${printMoney(price)}, without tax.`
 

@@ -1,4 +1,4 @@
-import { addDays, longDay, type Day } from '../calendar/day'
+import { byDay, addDays, longDay, type Day } from '../calendar/day'
 import { entryName, kindOf } from '../entries/entry'
 import { factLine, toldOfAll, toldTo } from '../entries/toldTo'
 import type { Units } from '../measure/length'
@@ -211,9 +211,6 @@ export function clientFacts({
   return { finish: finishDays(plan, siteId, today)?.likely ?? null, end: plan.finish[siteId] ?? null, outages }
 }
 
-/** What has no day yet comes after what has. */
-const LAST = '9'
-
 function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   const asked = now.decisions
     .filter((decision) => decision.owner === 'client' && decision.answer === null)
@@ -236,7 +233,7 @@ function decideSentences({ now, orderBy, today }: UpdateInput): string[] {
   }
   // One sentence for the same thing in several rooms, with the first of their days.
   const choices = [...waiting]
-    .sort(([, a], [, b]) => ((a.by ?? LAST) < (b.by ?? LAST) ? -1 : 1))
+    .sort(([, a], [, b]) => byDay(a.by, b.by))
     .map(([what, { places, by, of }]) => {
       const named = of.every((one) => what.toLowerCase().includes(one.toLowerCase()))
       const which = of.length > 1 && !named ? ` between ${listed(of)}` : ''

@@ -3,23 +3,22 @@ import { dayOf, shortDay } from '../../core/calendar/day'
 import { casesOf, type Case } from '../../core/learning/cases'
 import type { LearnedRow } from '../../core/learning/learnedRow'
 import { isWorthOffering, paceKey, pacesOf, type Pace } from '../../core/learning/pace'
-import { hoursPerUnit, RATES } from '../../core/scope/rates'
+import { hoursPerUnit, RATE_UNITS, RATES } from '../../core/scope/rates'
 import { TRADES } from '../../core/scope/vocabulary'
-import { readCrews, readCrewsPutAway } from '../../data/crews'
+import { readAllCrews } from '../../data/crews'
 import { forgetPace, readPaces, savePace } from '../../data/learned'
 import { readRates } from '../../data/rates'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
 import { Refusal } from '../refusal'
 
-const UNIT = { each: 'h a piece', m: 'h a metre', m2: 'h a m²', m3: 'h a m³' } as const
 const shown = (value: number): string => String(Number(value.toFixed(value < 1 ? 2 : 1)))
 const caseWords = ({ site, where, reckoned, took, by, on }: Case): string =>
   `${where}, ${site}, ${shortDay(on)}: ${shown(took)} h ${by === 'days' ? 'by the days they were there' : 'as told'}, ${shown(reckoned)} h reckoned`
 
 /** What the comings of all sites tell of the pace of every crew. */
 function pacesKnown(context: Context): Pace[] {
-  const crews = new Map([...readCrews(context.db), ...readCrewsPutAway(context.db)].map((crew) => [crew.id, crew]))
+  const crews = new Map(readAllCrews(context.db).map((crew) => [crew.id, crew]))
   const cases = eachSite(context, (site) =>
     casesOf({ id: site.id, name: site.name, state: context.record(site) }, (id) => crews.get(id ?? '')?.crewSize ?? 1),
   )
@@ -29,7 +28,7 @@ function pacesKnown(context: Context): Pace[] {
 /** What the firm could learn from what is over: offers, and what it counts with already. */
 export function learnedView(context: Context): LearnedRow[] {
   context.requireLead()
-  const names = new Map([...readCrews(context.db), ...readCrewsPutAway(context.db)].map(({ id, name }) => [id, name]))
+  const names = new Map(readAllCrews(context.db).map(({ id, name }) => [id, name]))
   const rates = readRates(context.db)
   const taken = readPaces(context.db)
   return pacesKnown(context).flatMap((pace): LearnedRow[] => {
@@ -38,7 +37,7 @@ export function learnedView(context: Context): LearnedRow[] {
     if (!kept && !isWorthOffering(pace, 1)) return []
     const { words, unit } = RATES[pace.rate]
     const who = names.get(pace.crewId ?? '') ?? `Your ${TRADES[pace.trade].toLowerCase()}s`
-    const hours = (times: number): string => `${shown(hoursPerUnit(pace.rate, rates) * times)} ${UNIT[unit]}`
+    const hours = (times: number): string => `${shown(hoursPerUnit(pace.rate, rates) * times)} ${RATE_UNITS[unit]}`
     const many = pace.cases.length === 1 ? 'once' : `${pace.cases.length} times`
     const anew = kept && isWorthOffering(pace, kept.times)
     const head = { key, cases: pace.cases.map(caseWords), odd: pace.odd.map(caseWords) }

@@ -4,7 +4,7 @@ import { parseDay } from '../../core/calendar/day'
 import type { Language } from '../../core/share/languages/catalogue'
 import { RATES, type RateKey } from '../../core/scope/rates'
 import { LICENSED_TRADES, TRADES, type Trade } from '../../core/scope/vocabulary'
-import { putCrewAway, readCrews, readCrewsPutAway, saveCrew } from '../../data/crews'
+import { putCrewAway, readAllCrews, saveCrew } from '../../data/crews'
 import { saveRate } from '../../data/rates'
 import { away } from '../../schemas/away'
 import { crew } from '../../schemas/crew'
@@ -26,7 +26,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
       `Licence: ${TRADES[licensed].toLowerCase()}s need one on record. Type its number.`,
       'licence',
     )
-  const others = [...readCrews(context.db), ...readCrewsPutAway(context.db)].filter(({ id }) => id !== input.id)
+  const others = readAllCrews(context.db).filter(({ id }) => id !== input.id)
   if (others.some(({ name }) => name.toLowerCase() === input.name.toLowerCase()))
     throw new Refusal(409, `Name: there is a crew called "${input.name}" already. Tell them apart by the name.`, 'name')
   const id = input.id || uuid()
@@ -56,8 +56,7 @@ export function keepCrew(context: Context, body: unknown): { id: string } {
 /** Puts a crew away, or brings it back: nothing new is planned for it meanwhile, and what it was told stays known. */
 export function moveCrewAway(context: Context, crewId: string, body: unknown): void {
   context.requireLead()
-  if (![...readCrews(context.db), ...readCrewsPutAway(context.db)].some(({ id }) => id === crewId))
-    throw new Refusal(404, 'Crew: it is not on record.')
+  if (!readAllCrews(context.db).some(({ id }) => id === crewId)) throw new Refusal(404, 'Crew: it is not on record.')
   putCrewAway(context.db, crewId, away.validateSync(body).away)
 }
 

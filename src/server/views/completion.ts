@@ -4,12 +4,11 @@ import { emptyPlan } from '../../core/schedule/plan'
 import { STAGES } from '../../core/scope/vocabulary'
 import { closeOutWords, completionOf } from '../../core/share/completion'
 import { composeHandOver } from '../../core/share/handOver'
+import { ANSWERERS } from '../../core/walk/answersWords'
 import { placeName } from '../../core/walk/siteState'
 import { readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { recordOf } from '../siteStates'
-
-const ASKED = { client: 'The client', designer: 'The designer', engineer: 'The engineer', us: 'We' } as const
 
 /** What is open before a site can be handed over, and the questions that wait for somebody, with what they hold. */
 export function completionView(context: Context, siteId: string) {
@@ -29,7 +28,7 @@ export function completionView(context: Context, siteId: string) {
         const visit = one.blocks && one.placeId ? neededOn(plan, one.placeId, one.blocks) : null
         return {
           id: one.id,
-          asked: ASKED[one.owner],
+          asked: ANSWERERS[one.owner],
           question: one.question,
           place: placeName(state, one.placeId),
           by: one.by ? dateOnly(one.by) : null,

@@ -1,7 +1,7 @@
 import { dayOf } from '../../core/calendar/day'
 import { casesOf } from '../../core/learning/cases'
 import { lookBack } from '../../core/learning/lookBack'
-import { readCrews, readCrewsPutAway } from '../../data/crews'
+import { readAllCrews } from '../../data/crews'
 import { readObservations } from '../../data/observations'
 import { readToldFinishes } from '../../data/share'
 import type { Context } from '../context'
@@ -11,7 +11,7 @@ export function lookBackView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
   const state = context.record(site)
-  const size = new Map([...readCrews(context.db), ...readCrewsPutAway(context.db)].map((one) => [one.id, one.crewSize]))
+  const size = new Map(readAllCrews(context.db).map((one) => [one.id, one.crewSize]))
   return {
     site: { id: site.id, name: site.name },
     ...lookBack({

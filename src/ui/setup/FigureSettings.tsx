@@ -1,10 +1,8 @@
 'use client'
-import { RATES, type RateKey } from '@/core/scope/rates'
+import { RATE_UNITS, RATES, type RateKey } from '@/core/scope/rates'
 import type { LearnedRow } from '@/core/learning/learnedRow'
 import { Learned } from './Learned'
 import { FiguresTable, standardFigures, type Figure, type StandardsView } from './FiguresTable'
-
-const UNITS = { each: 'h a piece', m: 'h a metre', m2: 'h a m²', m3: 'h a m³' } as const
 
 const rateFigures = (own: Readonly<Record<string, number>>): Figure[] =>
   (Object.keys(RATES) as RateKey[]).map((key) => ({
@@ -13,7 +11,7 @@ const rateFigures = (own: Readonly<Record<string, number>>): Figure[] =>
     use: 'Hours of one person',
     title: RATES[key].words,
     usual: String(RATES[key].hours),
-    unit: UNITS[RATES[key].unit],
+    unit: RATE_UNITS[RATES[key].unit],
     own: String(own[key] ?? ''),
   }))
 

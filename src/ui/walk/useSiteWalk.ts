@@ -78,33 +78,27 @@ export function useSiteWalk(siteId: string): SiteWalk | null | 'missing' {
   }, [siteId])
 
   const sync = useCallback(async () => {
-    if (syncing.current) {
-      syncAgain.current = true
-      return
-    }
+    // What is kept while something is sent goes right after it, not with the next try.
+    syncAgain.current = true
+    if (syncing.current) return
     syncing.current = true
     try {
-      // Two open pages must not send the same photo at once; observations would not mind.
-      await navigator.locks.request(`walk-${siteId}`, async () => {
-        const { reached, notices: told } = await sendHeld(siteId)
-        setOnline(reached)
-        if (told.length > 0) setNotices((old) => [...new Set([...old, ...told])])
-        if (reached) await fetchSnapshot(siteId)
-      })
-      const known = await reload()
-      if (!known) setKept('missing')
+      while (syncAgain.current) {
+        syncAgain.current = false
+        // Two open pages must not send the same photo at once; observations would not mind.
+        await navigator.locks.request(`walk-${siteId}`, async () => {
+          const { reached, notices: told } = await sendHeld(siteId)
+          setOnline(reached)
+          if (told.length > 0) setNotices((old) => [...new Set([...old, ...told])])
+          if (reached) await fetchSnapshot(siteId)
+        })
+        const known = await reload()
+        if (!known) setKept('missing')
+      }
     } finally {
       syncing.current = false
     }
-    // What was kept meanwhile is sent at once, not with the next try.
-    if (!syncAgain.current) return
-    syncAgain.current = false
-    void syncOnce.current?.()
   }, [siteId, reload])
-  const syncOnce = useRef(sync)
-  useEffect(() => {
-    syncOnce.current = sync
-  }, [sync])
 
   useEffect(() => {
     const first = window.setTimeout(() => void reload().then(sync))

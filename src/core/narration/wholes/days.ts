@@ -2,8 +2,10 @@ import { shortDay } from '../../calendar/day'
 import { lower } from '../../lists/capital'
 import { listed } from '../../lists/listed'
 import type { Line } from '../../scope/line'
-import { TRADES } from '../../scope/vocabulary'
 import type { NewFact } from '../../walk/observation'
+import { plain } from '../clauses'
+import { tradesNamed } from '../mentions'
+import { stemsOf } from '../stems'
 import { dayIn, openLines, type Told, type Whole } from './whole'
 
 const STARTS =
@@ -12,15 +14,13 @@ const STARTS =
 const NO_START =
   /\b(?:by|until|till|before|if|unless|not|wants?|wished|promised|told|owes?|arrived|came|was|were|letter|permit|drawing|delivery|rain|storm|off|finished|done)\b/i
 
-const stem = (word: string): string => word.toLowerCase().replace(/(?:ing|ers?|ped|ed|es|s|e)$/, '')
-const stems = (text: string): string[] => (text.match(/\p{L}{4,}/gu) ?? []).map(stem)
-
 /** The open work that a sentence speaks of: of a trade that it names ('the roofers'), or by its title. */
 function workMeant({ words, place, state }: Told): readonly Line[] {
-  const said = new Set(stems(words))
+  const said = new Set(stemsOf(words))
   const open = openLines(state).filter((line) => line.progress === 0)
-  const byTitle = (line: Line): boolean => stems(line.title).every((one) => said.has(one))
-  const byTrade = (line: Line): boolean => new RegExp(`\\b${TRADES[line.trade]}s?\\b`, 'i').test(words)
+  const byTitle = (line: Line): boolean => stemsOf(line.title).every((one) => said.has(one))
+  const trades = tradesNamed(plain(words))
+  const byTrade = (line: Line): boolean => trades.includes(line.trade)
   const ways = [byTitle, byTrade].flatMap((tells) => {
     const all = open.filter(tells)
     return [all.filter((line) => line.placeId === place?.id), all]

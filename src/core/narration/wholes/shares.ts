@@ -2,11 +2,11 @@ import { lower } from '../../lists/capital'
 import { listed } from '../../lists/listed'
 import { readNumber } from '../../measure/spokenNumber'
 import { wordsOf } from '../sheets/figures'
+import { stemsOf } from '../stems'
 import { openLines, type Whole } from './whole'
 
 const DONE =
   /^(?:are|is|have|has) (?:now |all |been )*(?:on|in|up|done|set|hung|fitted|installed|painted|laid|fixed|finished|wired|boarded|tiled)\b/
-const stem = (word: string): string => word.toLowerCase().replace(/(?:es|s)$/, '')
 
 /** 'Thirty-one of thirty-four handles are on': the share that is done of work that is counted, rounded down. */
 export const shareDone: Whole = ({ words, place, state }) => {
@@ -21,9 +21,7 @@ export const shareDone: Whole = ({ words, place, state }) => {
   if (verb < 1 || !thing || rest.length > verb + 3) return null
   const lines = openLines(state).filter(
     (line) =>
-      line.placeId === place.id &&
-      !line.inspects &&
-      (line.title.match(/\p{L}{3,}/gu) ?? []).some((word) => stem(word) === stem(thing)),
+      line.placeId === place.id && !line.inspects && stemsOf(line.title).some((stem) => stemsOf(thing).includes(stem)),
   )
   if (lines.length === 0) return null
   const percent = Math.floor((100 * done.value) / all.value)

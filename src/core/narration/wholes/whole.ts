@@ -37,12 +37,6 @@ export const asNote = ({ words, place, newId }: Told, opinion = false): Proposal
 /** Open work of a site: what is in the scope and not done. */
 export const openLines = ({ lines }: SiteState) => lines.filter((line) => line.excluded === null && line.progress < 100)
 
-/** The day that a sentence tells; the parts between its commas are read one by one, so that no figure behind one is taken for
- * part of the day ('on Wednesday 15 April, 26 weeks'). */
-export function dayIn({ words, narration: { today } }: Pick<Told, 'words' | 'narration'>): Day | null {
-  for (const part of words.split(/[,;]/)) {
-    const read = readDate(plain(part), today)
-    if (read) return read.day
-  }
-  return null
-}
+/** The day that a sentence tells. */
+export const dayIn = ({ words, narration: { today } }: Pick<Told, 'words' | 'narration'>): Day | null =>
+  readDate(plain(words), today)?.day ?? null
