@@ -62,8 +62,7 @@ try {
   const trade = await desk.evaluate(
     () =>
       /\/for\/trade\/\S+/.exec(
-        [...document.querySelectorAll('details')].find((one) => one.textContent?.includes('Joss Tenonby'))!
-          .textContent!,
+        [...document.querySelectorAll('.fold')].find((one) => one.textContent?.includes('Joss Tenonby'))!.textContent!,
       )![0],
   )
 

@@ -101,10 +101,10 @@ describe('by keyboard', () => {
       waitUntil: 'networkidle0',
     })
     await waitForText(page, '€1,379.53')
-    await clickText(page, 'aside summary', 'Price this extra')
+    await clickText(page, 'aside .fold-head', 'Price this extra')
     const fill = async (name: string, text: string): Promise<void> => {
-      await page.click(`aside details[open] [name=${name}]`, { clickCount: 3 })
-      await page.type(`aside details[open] [name=${name}]`, text)
+      await page.click(`aside .collapse.show [name=${name}]`, { clickCount: 3 })
+      await page.type(`aside .collapse.show [name=${name}]`, text)
     }
     await fill('material', 'a lot')
     await clickText(page, 'aside button', 'Reckon')
@@ -128,13 +128,13 @@ describe('by keyboard', () => {
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/scope?place=${kitchen}&stage=wires`, {
       waitUntil: 'networkidle0',
     })
-    await clickText(page, 'aside summary', 'This extra waits for an answer')
+    await clickText(page, 'aside .fold-head', 'This extra waits for an answer')
     await clickText(page, 'aside button', 'What does it do to the dates?')
     await until(page, () => /The finish stays|at the end:/.test(document.querySelector('aside')!.textContent!))
-    await clickText(page, 'aside details[open] button', 'Approved')
+    await clickText(page, 'aside .collapse.show button', 'Approved')
     await waitForText(page, 'Who answered: write a name.')
-    await page.type('aside details[open] [name=by]', 'the client')
-    await clickText(page, 'aside details[open] button', 'Approved')
+    await page.type('aside .collapse.show [name=by]', 'the client')
+    await clickText(page, 'aside .collapse.show button', 'Approved')
     await waitForText(page, 'The extra was approved by the client')
     await page.goto(`${app.origin}/sites/${BAKEHOUSE}/share`, { waitUntil: 'networkidle0' })
     await clickText(page, 'nav[aria-label="Who has to know"] button', 'The client')
@@ -148,7 +148,7 @@ describe('by keyboard', () => {
     })
     const article = 'aside article:first-of-type'
     const before = await page.$eval(`${article} h3 + p`, (one) => one.textContent)
-    await clickText(page, `${article} summary`, 'Change this line')
+    await clickText(page, `${article} .fold-head`, 'Change this line')
     const fill = async (name: string, text: string): Promise<void> => {
       await page.click(`${article} [name=${name}]`, { clickCount: 3 })
       await page.type(`${article} [name=${name}]`, text)
@@ -171,7 +171,7 @@ describe('by keyboard', () => {
     )
     expect(await page.$eval(`${article} h3`, (one) => one.textContent)).toBe('Hang cement board')
     expect(await page.$eval(`${article} h3 + p`, (one) => one.textContent)).toMatch(/^Tiler/)
-    await clickText(page, `${article} summary`, 'How was this reckoned?')
+    await clickText(page, `${article} .fold-head`, 'How was this reckoned?')
     expect(await textOf(page)).toContain('Set by hand to 37 m²')
     await clickText(page, 'button', 'Undo (u)')
     await until(
@@ -290,7 +290,7 @@ describe('sharing', () => {
     const url = await page.evaluate(
       () =>
         /http\S+\/for\/trade\/\S+/.exec(
-          [...document.querySelectorAll('details')].find((one) => one.textContent?.includes('Joss Tenonby'))!
+          [...document.querySelectorAll('.fold')].find((one) => one.textContent?.includes('Joss Tenonby'))!
             .textContent!,
         )![0],
     )

@@ -8,6 +8,8 @@ import { planPdf } from '../fixtures/planPdf'
 import { violations } from './accessible'
 import {
   clickText,
+  listening,
+  unfold,
   DESK,
   openPage,
   openWindow,
@@ -41,15 +43,8 @@ afterAll(async () => {
  * moved under the finger, and where the list of drawings was put up anew and it is shut. */
 async function tapDrawing(page: Page, where: string, name: string, x: number, y: number): Promise<void> {
   for (let tries = 0; tries < 10; tries++) {
-    await page.$$eval(
-      `${where} details`,
-      (all, title) => {
-        for (const one of all as HTMLDetailsElement[]) one.open ||= one.textContent.includes(title)
-      },
-      name,
-    )
     const shut = await page.$$eval(
-      `${where} button[aria-expanded=true]`,
+      `${where} button[aria-expanded=true]:not(.fold-head)`,
       (all, title) => !all.some((one) => one.textContent?.includes(title)),
       name,
     )
@@ -113,7 +108,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   await waitForText(phone, 'all sent')
   await app.stop()
   await phone.click('nav[aria-label=Places] button[aria-label^="Kitchen"]')
-  await clickText(phone, 'summary', 'Drawings (2)')
+  await clickText(phone, 'main .fold-head', 'Drawings (2)')
   await tapDrawing(phone, 'main', 'Kitchen as built', 0.6, 0.4)
   const line = await phone.$eval(
     'main select[name=about] option:nth-child(2)',
@@ -150,13 +145,13 @@ test('work is made part of a goal on the walk; the register tells how far the go
   const phone = await openPage(context, app, PHONE, 'owner')
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await clickText(phone, 'footer button', 'Start: ')
-  await phone.waitForSelector('main li details summary')
-  await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+  await listening(phone, 'main li .fold-head', 'more')
+  await unfold(phone, 'main')
   await clickText(phone, 'main button', 'Whose is it?')
   await clickText(phone, 'dialog label', 'Room for eight at the table')
   await clickText(phone, 'dialog button', 'Keep')
   await until(phone, () => document.querySelector('dialog[open]') === null)
-  await phone.$$eval('main details', (all) => all.forEach((one) => ((one as HTMLDetailsElement).open = true)))
+  await unfold(phone, 'main')
   await waitForText(phone, 'Room for eight at the table: ')
   await waitForText(phone, 'all sent')
 

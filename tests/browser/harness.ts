@@ -204,6 +204,17 @@ export async function clickText(page: Page, selector: string, words: string): Pr
   throw new Error(`“${words}” was never hit.`)
 }
 
+/** Opens whatever lies folded away in a part of a page, or all that a field lies in. */
+export const unfold = (page: Page, where: string): Promise<void> =>
+  page.$$eval(where, (all) => {
+    for (const one of all) {
+      const heads = [...one.querySelectorAll<HTMLElement>('.fold-head[aria-expanded=false]')]
+      for (let up = one.closest('.collapse'); up; up = up.parentElement?.closest('.collapse') ?? null)
+        heads.push(up.parentElement!.querySelector<HTMLElement>('.fold-head[aria-expanded=false]')!)
+      for (const head of heads) head?.click()
+    }
+  })
+
 export const waitForText = (page: Page, words: string): Promise<unknown> =>
   until(page, (text: string) => document.body.innerText.includes(text), words)
 

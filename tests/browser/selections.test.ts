@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { siteIdOf } from '../../src/demo/ids'
 import { onDemo } from './demo'
 import { violations } from './accessible'
-import { clickText, DESK, openPage, PHONE, textOf, waitForText, type RunningApp } from './harness'
+import { clickText, DESK, openPage, PHONE, textOf, unfold, waitForText, type RunningApp } from './harness'
 
 const SELECTIONS = `/sites/${siteIdOf('bakehouse')}/selections`
 let app: RunningApp
@@ -14,16 +14,17 @@ onDemo((served, opened) => {
 })
 
 const FORM = 'aside form'
-const set = (page: Page, name: string, value: string): Promise<void> =>
-  page.$eval(
+const set = async (page: Page, name: string, value: string): Promise<void> => {
+  await unfold(page, `${FORM} [name="${name}"]`)
+  await page.$eval(
     `${FORM} [name="${name}"]`,
     (one, text) => {
-      for (let up = one.closest('details'); up; up = up.parentElement?.closest('details') ?? null) up.open = true
       if (one instanceof HTMLInputElement && one.type === 'checkbox') one.checked = text === 'on'
       else (one as HTMLInputElement).value = text
     },
     value,
   )
+}
 const openRow = async (page: Page, what: string): Promise<void> => {
   await page.waitForSelector('table tbody tr')
   await clickText(page, 'table button', what)
@@ -42,7 +43,7 @@ test('the sink that does not fit is measured again, and the schedule of fixtures
   expect(await violations(page)).toEqual([])
   await clickText(page, `${FORM} button`, 'Save')
   await waitForText(page, '612 mm − 600 mm = 12 mm, 6 mm at each side.')
-  await clickText(page, '#schedules ~ details summary', 'Fixtures')
+  await clickText(page, '#schedules ~ .fold .fold-head', 'Fixtures')
   expect(await textOf(page)).toContain('Who approved it, and where that is written: the client, by message')
   await page.close()
 })
@@ -76,7 +77,7 @@ test('on the walk a thing to choose asks what matters for its sort', async () =>
   await page.select('dialog [name=lead]', 'custom-window')
   await page.select('dialog [name=stage]', 'windows-doors')
   expect(await page.$eval('dialog [name=sort]', (one) => (one as HTMLSelectElement).value)).toBe('opening')
-  await page.$eval('dialog details', (one) => one.setAttribute('open', ''))
+  await unfold(page, 'dialog')
   await page.select('dialog [name=handing]', 'left')
   await page.type('dialog [name=wide]', '900')
   await page.$eval('dialog [name=sole]', (one) => (one as HTMLInputElement).click())

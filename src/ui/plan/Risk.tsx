@@ -1,5 +1,6 @@
 import Table from 'react-bootstrap/Table'
 import dynamic from 'next/dynamic'
+import { Fold } from '../shared/Fold'
 import styles from './Risk.module.css'
 import type { PlanProps } from './types'
 
@@ -14,8 +15,7 @@ export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullabl
         {weeks === 1 ? 'one week' : `${weeks} weeks`} from now. Safe to promise: <strong>{safe}</strong>, which holds in
         8 of 10 ways the work may go.
       </p>
-      <details className="soft">
-        <summary>What it hangs on</summary>
+      <Fold className="soft" title="What it hangs on">
         <p>{drivers.length > 0 ? `Most of all ${drivers.join(', then ')}.` : 'On nothing in particular.'}</p>
         <div className={styles.curve}>
           <FinishCurve tenths={tenths} />
@@ -37,7 +37,7 @@ export function Risk({ likely, safe, weeks, chain, tenths, drivers }: NonNullabl
             <li key={key}>{words}</li>
           ))}
         </ol>
-      </details>
+      </Fold>
     </div>
   )
 }

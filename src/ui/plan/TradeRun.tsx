@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import type { Stage } from '@/core/scope/vocabulary'
+import { Fold } from '../shared/Fold'
 import { stageHue } from '../shared/stageHue'
 import styles from './LookAhead.module.css'
 import type { Week } from './WeekBars'
@@ -51,8 +52,7 @@ export function TradeRun({ crew, others, visits, weeks, holes, clashes }: TradeR
         {crew.licence && `, licence ${crew.licence}`}
         {crew.contact && `, ${crew.contact}`}. {visits.length === 1 ? 'One visit' : `${visits.length} visits`} to come.
       </p>
-      <details className="mb-3">
-        <summary>Other trades</summary>
+      <Fold className="mb-3" title="Other trades">
         <nav className={styles.choices} aria-label="Trades">
           {others.map((one) => (
             <Link
@@ -65,7 +65,7 @@ export function TradeRun({ crew, others, visits, weeks, holes, clashes }: TradeR
             </Link>
           ))}
         </nav>
-      </details>
+      </Fold>
       <div className={styles.columns}>
         <section className={styles.group}>
           <h2>Its run</h2>

@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { CheckLg, Circle } from 'react-bootstrap-icons'
 import { addDays, FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { PlanChange } from '@/core/schedule/planChange'
@@ -115,17 +116,20 @@ export function VisitPanel({
 
 /** A form that opens when it is asked for, and takes the keys then. */
 function OnRequest({ words, asked, children }: { words: string; asked: Asked | null; children: ReactNode }) {
-  const details = useRef<HTMLDetailsElement>(null)
+  const fields = useRef<HTMLDivElement>(null)
+  const [last, setLast] = useState(asked)
+  const [presses, setPresses] = useState(0)
+  if (asked !== last) {
+    setLast(asked)
+    if (asked) setPresses(presses + 1)
+  }
   useEffect(() => {
-    if (!asked || !details.current) return
-    details.current.open = true
-    details.current.querySelector<HTMLElement>('input, select')?.focus()
+    if (asked) fields.current?.querySelector<HTMLElement>('input, select')?.focus()
   }, [asked])
   return (
-    <details ref={details} className="mt-2">
-      <summary>{words}</summary>
-      {children}
-    </details>
+    <Fold key={presses} open={asked !== null} className="mt-2" title={words}>
+      <div ref={fields}>{children}</div>
+    </Fold>
   )
 }
 

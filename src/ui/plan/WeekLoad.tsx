@@ -1,6 +1,7 @@
 'use client'
 import Table from 'react-bootstrap/Table'
 import dynamic from 'next/dynamic'
+import { Fold } from '../shared/Fold'
 import type { Week } from './WeekBars'
 
 const WeekBars = dynamic(() => import('./WeekBars').then((module) => module.WeekBars), { ssr: false })
@@ -10,8 +11,7 @@ export function WeekLoad({ weeks }: { readonly weeks: readonly Week[] }) {
   return (
     <>
       <WeekBars weeks={weeks} />
-      <details className="soft">
-        <summary>In figures</summary>
+      <Fold className="soft" title="In figures">
         <Table size="sm">
           <thead>
             <tr>
@@ -30,7 +30,7 @@ export function WeekLoad({ weeks }: { readonly weeks: readonly Week[] }) {
             ))}
           </tbody>
         </Table>
-      </details>
+      </Fold>
     </>
   )
 }

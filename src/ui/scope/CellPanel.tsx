@@ -7,6 +7,7 @@ import { excludedWords, heldWords } from '@/core/scope/line'
 import { STAGES } from '@/core/scope/vocabulary'
 import type { Units } from '@/core/measure/length'
 import { printMoney } from '@/core/measure/money'
+import { Fold } from '../shared/Fold'
 import { QuarterPad } from '../shared/QuarterPad'
 import { ExtraAnswer } from './ExtraAnswer'
 import { LineEdits } from './LineEdits'
@@ -154,8 +155,7 @@ export function CellPanel({
           )}
           {line.waits.length > 0 && <p className="due">Waits for {line.waits.map(({ words }) => words).join('; ')}.</p>}
           {line.followed.length > 0 && <p className="soft">Waits for it: {line.followed.join('; ')}.</p>}
-          <details>
-            <summary>How was this reckoned?</summary>
+          <Fold title="How was this reckoned?">
             <p>
               {line.how}
               {line.rough && <strong> Rough: measure before ordering.</strong>}
@@ -165,7 +165,7 @@ export function CellPanel({
                 <strong>To buy.</strong> {line.toBuy.join(' ')}
               </p>
             )}
-          </details>
+          </Fold>
           {mayEdit && line.extra && (
             <PriceExtra line={line} units={units} onPrice={(price) => void setPrice(line, price)} />
           )}

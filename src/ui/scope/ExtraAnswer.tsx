@@ -1,6 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { LineView, RecordFacts } from './types'
@@ -32,8 +33,7 @@ export function ExtraAnswer({ siteId, placeId, line, today, record }: ExtraAnswe
     void record([{ ...fact, value: { answer, by: by.trim(), on: today } }], `${line.title}: ${answer}.`, [])
   }
   return (
-    <details>
-      <summary>{line.approval ? `The extra was ${line.approval}` : 'This extra waits for an answer'}</summary>
+    <Fold title={<>{line.approval ? `The extra was ${line.approval}` : 'This extra waits for an answer'}</>}>
       <div className={styles.edits}>
         <Button variant="quiet" size="sm" disabled={busy} onClick={() => void ask()}>
           What does it do to the dates?
@@ -57,6 +57,6 @@ export function ExtraAnswer({ siteId, placeId, line, today, record }: ExtraAnswe
           Declined
         </Button>
       </div>
-    </details>
+    </Fold>
   )
 }

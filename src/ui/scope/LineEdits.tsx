@@ -7,6 +7,7 @@ import { parseQuantity } from '@/core/measure/quantity'
 import type { HoursRange } from '@/core/scope/line'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import type { Waitable } from '@/core/walk/waits'
+import { Fold } from '../shared/Fold'
 import { PartOf, type Gatherer } from '../shared/PartOf'
 import { readWaits, WaitFields } from '../shared/WaitFields'
 import { WhoseSelect } from '../shared/WhoseSelect'
@@ -38,8 +39,7 @@ export function LineEdits({ line, units, placeId, gatherers, waitable, otherSite
   const set = (facet: string, value: unknown, was: unknown, words: string): void =>
     void record([fact(facet, value)], `${line.title}: ${words}.`, [fact(facet, was)])
   return (
-    <details>
-      <summary>Change this line</summary>
+    <Fold title="Change this line">
       <Said
         key={`${line.title}|${line.trade}|${line.quantity}|${line.hours}|${line.hoursRange}`}
         line={line}
@@ -55,7 +55,7 @@ export function LineEdits({ line, units, placeId, gatherers, waitable, otherSite
         sites={otherSites}
         set={set}
       />
-    </details>
+    </Fold>
   )
 }
 

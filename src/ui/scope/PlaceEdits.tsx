@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { treatmentsFor } from '@/core/scope/treatments'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import type { SizedPlace } from '../shared/MovedWallFields'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
@@ -44,8 +45,7 @@ export function Measure({
     }
   }
   return (
-    <details open={open}>
-      <summary>Measure again</summary>
+    <Fold open={open} title="Measure again">
       <Form.Label className="form-label" htmlFor="size-again">
         Size, length first
       </Form.Label>
@@ -64,7 +64,7 @@ export function Measure({
           Keep size
         </Button>
       </div>
-    </details>
+    </Fold>
   )
 }
 
@@ -89,8 +89,7 @@ export function ChangePlace({
     router.refresh()
   }
   return (
-    <details open={open}>
-      <summary>This place changes</summary>
+    <Fold open={open} title="This place changes">
       <Form
         className={styles.edits}
         onSubmit={(event) => {
@@ -112,7 +111,7 @@ export function ChangePlace({
           Change it
         </Button>
       </Form>
-    </details>
+    </Fold>
   )
 }
 
@@ -137,8 +136,7 @@ export function LayTreatment({
     }
   }
   return (
-    <details open={asked !== ''}>
-      <summary>Everything that a treatment takes</summary>
+    <Fold open={asked !== ''} title="Everything that a treatment takes">
       <Form.Label className="form-label" htmlFor="treatment-here">
         What happens here
       </Form.Label>
@@ -164,6 +162,6 @@ export function LayTreatment({
           Add it again
         </Button>
       )}
-    </details>
+    </Fold>
   )
 }

@@ -7,6 +7,7 @@ import { minor, printMoney } from '@/core/measure/money'
 import { asked } from '@/core/entries/sums'
 import { change } from '@/core/takeoff/money/change'
 import { runCalculation, type Reckoned } from '@/core/takeoff/runCalculation'
+import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
@@ -45,8 +46,7 @@ export function PriceExtra({
   }
   const price = reckoned ? Number(reckoned.outputs.price) : 0
   return (
-    <details>
-      <summary>Price this extra</summary>
+    <Fold title="Price this extra">
       <Form
         className={styles.edits}
         noValidate
@@ -73,6 +73,6 @@ export function PriceExtra({
           )}
         </div>
       </Form>
-    </details>
+    </Fold>
   )
 }

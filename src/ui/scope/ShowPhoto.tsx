@@ -2,6 +2,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
+import { Fold } from '../shared/Fold'
 import type { RecordFacts, ScopeProps } from './types'
 
 interface ShowPhotoProps {
@@ -19,8 +20,7 @@ export function ShowPhoto({ photo, placeId, record }: ShowPhotoProps) {
     return record([{ ...at, value }], said, [{ ...at, value: photo.shown }])
   }
   return (
-    <details>
-      <summary>{photo.shown ? 'Shown to followers' : 'Show it to followers'}</summary>
+    <Fold title={photo.shown ? 'Shown to followers' : 'Show it to followers'}>
       <FormLabel className="d-block">
         Words under it, without place, name or price
         <FormControl value={words} maxLength={200} onChange={(event) => setWords(event.target.value)} />
@@ -43,6 +43,6 @@ export function ShowPhoto({ photo, placeId, record }: ShowPhotoProps) {
           No more
         </Button>
       )}
-    </details>
+    </Fold>
   )
 }

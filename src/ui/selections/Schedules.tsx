@@ -2,6 +2,7 @@ import { groupBy } from '@/core/lists/groupBy'
 import { SELECTION_STATES } from '@/core/selections/selection'
 import { SELECTION_KINDS, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SelectionRow } from '@/core/selections/selectionRow'
+import { Fold } from '../shared/Fold'
 import styles from './SelectionsTable.module.css'
 
 /** What is going in, sort by sort with what matters for each: openings, paints, cabinets and so on. */
@@ -13,10 +14,14 @@ export function Schedules({ rows, showSite }: { readonly rows: readonly Selectio
     <section aria-labelledby="schedules" className={styles.orders}>
       <h2 id="schedules">Schedules</h2>
       {present.map((sort) => (
-        <details key={sort}>
-          <summary>
-            <strong>{SELECTION_KINDS[sort].many}</strong>: {sorts.get(sort)!.length}
-          </summary>
+        <Fold
+          key={sort}
+          title={
+            <>
+              <strong>{SELECTION_KINDS[sort].many}</strong>: {sorts.get(sort)!.length}
+            </>
+          }
+        >
           <ul>
             {sorts.get(sort)!.map((row) => (
               <li key={row.id}>
@@ -29,7 +34,7 @@ export function Schedules({ rows, showSite }: { readonly rows: readonly Selectio
               </li>
             ))}
           </ul>
-        </details>
+        </Fold>
       ))}
     </section>
   )

@@ -9,6 +9,7 @@ import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
 import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SameThing } from '@/core/selections/byAct'
 import type { SelectionRow } from '@/core/selections/selectionRow'
+import { Fold } from '../shared/Fold'
 import { CandidateFields, candidatesOf } from './CandidateFields'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
@@ -99,13 +100,12 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         Who brings it
         <WhoseSelect name="responsible" value={row.responsible ?? ''} />
       </Form.Label>
-      <details open={row.candidates.length > 0}>
-        <summary>Candidates side by side</summary>
+      <Fold open={row.candidates.length > 0} title="Candidates side by side">
         <div className={styles.form}>
           {row.candidateDays.length > 0 && <Sentences of={row.candidateDays} />}
           <CandidateFields candidates={row.candidates} />
         </div>
-      </details>
+      </Fold>
       {row.couldAwait.length > 0 && (
         <Form.Label>
           Its maker waits for the answer to
@@ -119,8 +119,7 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
           </Form.Select>
         </Form.Label>
       )}
-      <details>
-        <summary>What came</summary>
+      <Fold title="What came">
         <div className={styles.form}>
           <Form.Label>
             Came on
@@ -138,9 +137,8 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
             </Form.Label>
           ))}
         </div>
-      </details>
-      <details open>
-        <summary>What matters about it</summary>
+      </Fold>
+      <Fold open title="What matters about it">
         <div className={styles.form}>
           <SortSelect value={sort} onChange={setSort} />
           <EntryFields
@@ -151,7 +149,7 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
             wrong={wrong?.field}
           />
         </div>
-      </details>
+      </Fold>
       <Button type="submit" variant="primary" disabled={busy}>
         Save
       </Button>

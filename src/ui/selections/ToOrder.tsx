@@ -1,6 +1,7 @@
 import { dateOnly } from '@/core/calendar/day'
 import type { SelectionRow } from '@/core/selections/selectionRow'
 import { notYet, toOrder } from '@/core/selections/toOrder'
+import { Fold } from '../shared/Fold'
 import styles from './SelectionsTable.module.css'
 
 /** What is to be ordered, supplier by supplier, so that one call or one trip does it. */
@@ -14,10 +15,13 @@ export function ToOrder({ siteId, rows }: { readonly siteId: string | null; read
       <ul>
         {orders.map(({ supplier, rows: its, words }) => (
           <li key={supplier}>
-            <details>
-              <summary>
-                <strong>{supplier}</strong>: {words}
-              </summary>
+            <Fold
+              title={
+                <>
+                  <strong>{supplier}</strong>: {words}
+                </>
+              }
+            >
               <ul>
                 {its.map((row) => (
                   <li key={row.id}>
@@ -27,13 +31,12 @@ export function ToOrder({ siteId, rows }: { readonly siteId: string | null; read
                   </li>
                 ))}
               </ul>
-            </details>
+            </Fold>
           </li>
         ))}
       </ul>
       {held.length > 0 && (
-        <details>
-          <summary>Not to be ordered yet ({held.length}): measure first</summary>
+        <Fold title={<>Not to be ordered yet ({held.length}): measure first</>}>
           <ul>
             {held.map((row) => (
               <li key={row.id}>
@@ -41,7 +44,7 @@ export function ToOrder({ siteId, rows }: { readonly siteId: string | null; read
               </li>
             ))}
           </ul>
-        </details>
+        </Fold>
       )}
       <a className="btn btn-quiet no-print" href={`/api/orders${siteId ? `?site=${siteId}` : ''}`} download>
         The list as CSV

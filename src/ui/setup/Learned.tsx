@@ -2,6 +2,7 @@
 import Button from 'react-bootstrap/Button'
 import { useRouter } from 'next/navigation'
 import type { LearnedRow } from '@/core/learning/learnedRow'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 
@@ -34,11 +35,15 @@ export function Learned({ learned }: { readonly learned: readonly LearnedRow[] }
                 {taken ? 'Count with the usual again' : 'Count with it'}
                 <span className="visually-hidden">: {says}</span>
               </Button>
-              <details className="mt-1">
-                <summary>
-                  {cases.length === 1 ? 'The case behind it' : `The ${cases.length} cases behind it`}
-                  {odd.length > 0 && `, and ${odd.length} not counted`}
-                </summary>
+              <Fold
+                className="mt-1"
+                title={
+                  <>
+                    {cases.length === 1 ? 'The case behind it' : `The ${cases.length} cases behind it`}
+                    {odd.length > 0 && `, and ${odd.length} not counted`}
+                  </>
+                }
+              >
                 <ul>
                   {cases.map((one) => (
                     <li key={one}>{one}</li>
@@ -47,7 +52,7 @@ export function Learned({ learned }: { readonly learned: readonly LearnedRow[] }
                     <li key={one}>{one}: too far off, not counted</li>
                   ))}
                 </ul>
-              </details>
+              </Fold>
             </li>
           ))}
         </ul>

@@ -1,6 +1,7 @@
 import Form from 'react-bootstrap/Form'
 import { whatFollows } from '@/core/reckoning/schoolWork'
 import { SCHOOLS, wayOf, type SchoolId, type Schools } from '@/core/sequence/schools'
+import { Fold } from '../shared/Fold'
 
 /** Where good practitioners differ: how this site does it, and why. Order, quantities and hours follow. */
 export function SchoolFields({
@@ -11,8 +12,7 @@ export function SchoolFields({
   readonly onChange: (schools: Schools) => void
 }) {
   return (
-    <details open={Object.keys(schools).length > 0}>
-      <summary>How this site does it, where good practice differs</summary>
+    <Fold open={Object.keys(schools).length > 0} title="How this site does it, where good practice differs">
       {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => {
         const { question, ways } = SCHOOLS[id]
         const way = wayOf(schools, id)
@@ -53,6 +53,6 @@ export function SchoolFields({
           </fieldset>
         )
       })}
-    </details>
+    </Fold>
   )
 }

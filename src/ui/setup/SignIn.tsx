@@ -6,6 +6,7 @@ import { useEffect } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { DAY_FORMS, habitsOf } from '@/core/habits/habits'
 import { LEAST_LETTERS, credentials, newFirm } from '@/schemas/people'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
@@ -126,15 +127,18 @@ export function NewFirm() {
           {...register('password')}
           autoComplete="new-password"
         />
-        <details>
-          <summary>
-            You measure in {units === 'metric' ? 'metres' : 'feet and inches'}, count in {currency} and write{' '}
-            {DAY_FORMS[dayForm]}.
-          </summary>
+        <Fold
+          title={
+            <>
+              You measure in {units === 'metric' ? 'metres' : 'feet and inches'}, count in {currency} and write{' '}
+              {DAY_FORMS[dayForm]}.
+            </>
+          }
+        >
           <div className="d-grid gap-3 mt-2">
             <HabitFields register={register} wrong={wrong} />
           </div>
-        </details>
+        </Fold>
         <FormError error={error} />
         <div>
           <Button type="submit" variant="primary" disabled={busy}>

@@ -1,4 +1,5 @@
 import { QUIET_UNTIL } from '@/core/share/outbox'
+import { Fold } from '../shared/Fold'
 import styles from './ShareDesk.module.css'
 
 export interface OutboxProps {
@@ -54,10 +55,15 @@ export function Outbox({ simulated, demo, quiet, messages }: OutboxProps) {
       {quiet && <p>Quiet hours: what is written now goes out at {QUIET_UNTIL}:00.</p>}
       {messages.length === 0 && <p>Nothing was sent yet.</p>}
       {messages.map((message) => (
-        <details key={message.id} className={styles.message}>
-          <summary>
-            <strong>{message.recipient}</strong>: {message.subject} <span className="soft">{stateOf(message)}</span>
-          </summary>
+        <Fold
+          key={message.id}
+          className={styles.message}
+          title={
+            <>
+              <strong>{message.recipient}</strong>: {message.subject} <span className="soft">{stateOf(message)}</span>
+            </>
+          }
+        >
           <p className="soft">
             To {message.address || 'no address on record'}
             {message.channel === 'text' && ', as a text message'}
@@ -68,7 +74,7 @@ export function Outbox({ simulated, demo, quiet, messages }: OutboxProps) {
           </p>
           {message.error && <p className="late">{message.error}</p>}
           <pre>{message.body}</pre>
-        </details>
+        </Fold>
       ))}
     </section>
   )

@@ -4,6 +4,7 @@ import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { labelOn, typedValue, type Field, type Values } from '@/core/entries/field'
 import type { Units } from '@/core/measure/length'
+import { Fold } from './Fold'
 
 /** The fields of an entry, as one form shows them on the walk and at the desk. Each is called by its key. */
 export function EntryFields({
@@ -29,10 +30,9 @@ export function EntryFields({
   return (
     <>
       {first.map(one)}
-      <details open={told}>
-        <summary>More: {more[0]!.label.toLowerCase()} …</summary>
+      <Fold open={told} title={<>More: {more[0]!.label.toLowerCase()} …</>}>
         {more.map(one)}
-      </details>
+      </Fold>
     </>
   )
 }

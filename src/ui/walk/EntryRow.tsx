@@ -2,6 +2,7 @@ import Button from 'react-bootstrap/Button'
 import { kindOf } from '@/core/entries/entry'
 import { entryWords } from '@/core/entries/entryWords'
 import type { RegisterEntry } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import { SketchPicture } from '../shared/SketchPicture'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
@@ -21,13 +22,16 @@ export function EntryRow({
   const words = entryWords(entry, site.snapshot.site.units, false, site.snapshot.standards)
   return (
     <li className={styles.line}>
-      <details>
-        <summary>
-          <strong>{words.title}</strong>
-          <small>
-            {kind.register.toLowerCase()} <u>more</u>
-          </small>
-        </summary>
+      <Fold
+        title={
+          <>
+            <strong>{words.title}</strong>
+            <small>
+              {kind.register.toLowerCase()} <u>more</u>
+            </small>
+          </>
+        }
+      >
         {[...words.details, ...words.reckoned].map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
@@ -48,7 +52,7 @@ export function EntryRow({
         <Button bsPrefix="tap" className={styles.small} onClick={() => void site.takeBack('entry', entry.id)}>
           Misread: take it back<span className="visually-hidden"> {words.title}</span>
         </Button>
-      </details>
+      </Fold>
     </li>
   )
 }

@@ -14,6 +14,7 @@ import { likelySort, selectionFields, type SelectionSort } from '@/core/selectio
 import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import { waitable, waitWords } from '@/core/walk/waits'
 import type { Place } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
 import { PartOf } from '../shared/PartOf'
 import { SortSelect } from '../shared/SortSelect'
@@ -231,10 +232,9 @@ const Details = ({
   readonly units: Units
   readonly wrong: string | undefined
 }) => (
-  <details>
-    <summary>More about it</summary>
+  <Fold title="More about it">
     <EntryFields fields={fields} units={units} wrong={wrong} />
-  </details>
+  </Fold>
 )
 
 const CONDITIONS = [

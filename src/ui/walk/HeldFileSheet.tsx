@@ -3,6 +3,7 @@ import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { Fold } from '../shared/Fold'
 import { phone } from './phoneStore'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -37,8 +38,7 @@ export function HeldFileSheet({ site }: { readonly site: SiteWalk }) {
     }
   }
   return (
-    <details className={styles.pad}>
-      <summary>A phone that cannot reach the server</summary>
+    <Fold className={styles.pad} title="A phone that cannot reach the server">
       <p>
         <Button bsPrefix="tap" className={styles.small} onClick={() => void save()}>
           Save what is held as a file
@@ -56,6 +56,6 @@ export function HeldFileSheet({ site }: { readonly site: SiteWalk }) {
         />
       </FormLabel>
       <p aria-live="polite">{said}</p>
-    </details>
+    </Fold>
   )
 }

@@ -4,6 +4,7 @@ import { CAUTIONS } from '@/core/cautions/cautions'
 import { heldWords, type Line } from '@/core/scope/line'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { TRADES } from '@/core/scope/vocabulary'
+import { Fold } from '../shared/Fold'
 import { QuarterPad } from '../shared/QuarterPad'
 import styles from './Walk.module.css'
 
@@ -38,24 +39,27 @@ export function LineRow({
 }: LineRowProps) {
   return (
     <li className={styles.line}>
-      <details>
-        <summary>
-          <strong>{line.title}</strong>
-          <small>
-            {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
-          </small>
-          {said.length > 0 && <small>“{said.join('”, “')}”</small>}
-          {line.responsible && line.responsible !== 'us' && (
-            <small className="due">{RESPONSIBLE[line.responsible]}</small>
-          )}
-          {line.held && (
-            <small className="late">
-              {heldWords(line.held)}
-              {line.held.until && `, until ${dateOnly(line.held.until)}`}
+      <Fold
+        title={
+          <>
+            <strong>{line.title}</strong>
+            <small>
+              {TRADES[line.trade].toLowerCase()}, was {was} <u>more</u>
             </small>
-          )}
-          {waits.length > 0 && <small className="due">waits for {waits.join('; ')}</small>}
-        </summary>
+            {said.length > 0 && <small>“{said.join('”, “')}”</small>}
+            {line.responsible && line.responsible !== 'us' && (
+              <small className="due">{RESPONSIBLE[line.responsible]}</small>
+            )}
+            {line.held && (
+              <small className="late">
+                {heldWords(line.held)}
+                {line.held.until && `, until ${dateOnly(line.held.until)}`}
+              </small>
+            )}
+            {waits.length > 0 && <small className="due">waits for {waits.join('; ')}</small>}
+          </>
+        }
+      >
         {line.cautions.map((id) => (
           <p key={id} className={styles.caution}>
             <strong>{CAUTIONS[id].what}.</strong> {CAUTIONS[id].care} Only {CAUTIONS[id].deferTo} may clear it.
@@ -82,7 +86,7 @@ export function LineRow({
         <Button bsPrefix="tap" className={styles.small} onClick={onTakeBack}>
           Misread: take it back<span className="visually-hidden"> {line.title}</span>
         </Button>
-      </details>
+      </Fold>
       {line.inspects ? (
         <TestPad line={line} onSet={onSet} onFailed={onHold} />
       ) : (

@@ -12,6 +12,7 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { mattersAt } from '@/core/walk/mattersAt'
 import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Place } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
 import { Words } from './FactFields'
 import { FilmInput } from './FilmInput'
@@ -101,8 +102,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
       {files.length === 0 && <FilmInput place={place} site={site} />}
       {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
       <Words name="caption" label="What it shows" short />
-      <details>
-        <summary>More about it</summary>
+      <Fold title="More about it">
         <FormLabel>
           What it is about
           <FormSelect name="about" defaultValue="">
@@ -115,7 +115,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
           </FormSelect>
         </FormLabel>
         <EntryFields fields={PHOTO_FIELDS} units={site.snapshot.site.units} />
-      </details>
+      </Fold>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>
       <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
       <Button bsPrefix="tap" type="submit" className={styles.main}>

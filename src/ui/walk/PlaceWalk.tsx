@@ -18,6 +18,7 @@ import { keepIsDue } from '@/core/walk/keepDue'
 import type { NewFact } from '@/core/walk/observation'
 import { saidOf } from '@/core/walk/siteState'
 import { mistOf, seenWords } from '@/core/walk/mist'
+import { Fold } from '../shared/Fold'
 import type { Adding } from './sheetFact'
 import { keepDrawings } from './keepDrawings'
 import { Notices } from './HeldCount'
@@ -184,16 +185,14 @@ export function PlaceWalk({ site, walk, onEnd }: PlaceWalkProps) {
         <RoomCard site={site} place={place} />
         <WalkDrawings site={site} place={place} />
         {laterLines.length > 0 && (
-          <details className={styles.pad}>
-            <summary>Later here ({laterLines.length})</summary>
+          <Fold className={styles.pad} title={<>Later here ({laterLines.length})</>}>
             <ul className={styles.rows}>{laterLines.map(lineRow)}</ul>
-          </details>
+          </Fold>
         )}
         {doneLines.length > 0 && (
-          <details className={styles.pad}>
-            <summary>Done here ({doneLines.length})</summary>
+          <Fold className={styles.pad} title={<>Done here ({doneLines.length})</>}>
             <ul className={styles.rows}>{doneLines.map(lineRow)}</ul>
-          </details>
+          </Fold>
         )}
       </main>
       <footer className={styles.foot}>

@@ -9,6 +9,7 @@ import type { NewFact } from '@/core/walk/observation'
 import { contradictions, type ToldSize } from '@/core/walk/contradictions'
 import { noteWords } from '@/core/walk/noteWords'
 import type { SiteState } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import type { Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -167,14 +168,13 @@ export function Recorded({
         )}
       </ul>
       {told.length > 0 && (
-        <details className={styles.pad}>
-          <summary>Told before ({told.length})</summary>
+        <Fold className={styles.pad} title={<>Told before ({told.length})</>}>
           <ul className={styles.rows}>
             {told.map((entry) => (
               <EntryRow key={entry.id} entry={entry} site={site} onAdd={onAdd} />
             ))}
           </ul>
-        </details>
+        </Fold>
       )}
     </>
   )

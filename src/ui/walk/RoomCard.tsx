@@ -4,6 +4,7 @@ import { RESPONSIBLE } from '@/core/scope/responsible'
 import { gatherersOf, valueWords } from '@/core/entries/entry'
 import { REASON_FIELDS } from '@/core/entries/kinds/scope'
 import type { Place } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -19,8 +20,7 @@ export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly pl
   const earlier = new Set(site.before.notes.map(({ id }) => id))
   const told = state.notes.filter((one) => one.placeId === place.id && earlier.has(one.id))
   return (
-    <details className={styles.pad}>
-      <summary>Room card: all that is on record here</summary>
+    <Fold className={styles.pad} title="Room card: all that is on record here">
       {place.futureName && <p>It becomes {place.futureName}.</p>}
       <p>Order of work: {stages.map((stage) => STAGES[stage].toLowerCase()).join(', ') || 'none laid down'}.</p>
       <Sentences
@@ -49,7 +49,7 @@ export function RoomCard({ site, place }: { readonly site: SiteWalk; readonly pl
         )}
       />
       <Sentences title="Told on earlier walks" items={told.map((one) => `${one.text} (${one.seenBy})`)} />
-    </details>
+    </Fold>
   )
 }
 

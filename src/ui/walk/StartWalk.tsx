@@ -17,6 +17,7 @@ import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
 import { keepIsDue } from '@/core/walk/keepDue'
 import { settlesOn } from '@/core/walk/settledOn'
 import { placeName } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import { HeldFileSheet } from './HeldFileSheet'
 import { HeldCount, Notices } from './HeldCount'
 import type { WeatherReport } from './phoneStore'
@@ -135,14 +136,13 @@ export function StartWalk({ site }: { site: SiteWalk }) {
           ))}
         </ul>
         {later.length > 0 && (
-          <details className={styles.pad}>
-            <summary>Also open ({later.length})</summary>
+          <Fold className={styles.pad} title={<>Also open ({later.length})</>}>
             <ul className={styles.rows}>
               {later.map((one) => (
                 <Left key={one.id} {...one} />
               ))}
             </ul>
-          </details>
+          </Fold>
         )}
         {kind === 'scope' && lessons.length > 0 && (
           <>
@@ -200,11 +200,15 @@ function VisitDetails({
   const weather = (part: Partial<SiteConditions>): void =>
     onChange({ ...details, conditions: { ...(conditions ?? ORDINARY), ...part, simulated: false } })
   return (
-    <details className={styles.pad}>
-      <summary>
-        {conditions ? conditionWords(conditions) : 'The weather, who else walks'}
-        {conditions?.simulated && ', by the simulated weather station'}
-      </summary>
+    <Fold
+      className={styles.pad}
+      title={
+        <>
+          {conditions ? conditionWords(conditions) : 'The weather, who else walks'}
+          {conditions?.simulated && ', by the simulated weather station'}
+        </>
+      }
+    >
       <div className={styles.form}>
         <FormLabel>
           Sky
@@ -256,7 +260,7 @@ function VisitDetails({
           </FormLabel>
         )}
       </div>
-    </details>
+    </Fold>
   )
 }
 

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { mattersAt } from '@/core/walk/mattersAt'
 import type { Place } from '@/core/walk/siteState'
+import { Fold } from '../shared/Fold'
 import { Drawings } from '../shared/Drawings'
 import { drawingUrl, keptDrawing } from './keepDrawings'
 import { phone } from './phoneStore'
@@ -17,8 +18,7 @@ export function WalkDrawings({ site, place }: { readonly site: SiteWalk; readonl
   )
   const pins = state.pins.filter((pin) => drawings.some((one) => one.hash === pin.sheet))
   return (
-    <details className={styles.pad}>
-      <summary>Drawings ({drawings.length})</summary>
+    <Fold className={styles.pad} title={<>Drawings ({drawings.length})</>}>
       <Drawings
         drawings={drawings}
         pins={pins}
@@ -37,7 +37,7 @@ export function WalkDrawings({ site, place }: { readonly site: SiteWalk; readonl
           site.record([{ subject: 'pin', subjectId: id, facet: 'removed', placeId: place.id, value: true }])
         }
       />
-    </details>
+    </Fold>
   )
 }
 

@@ -12,6 +12,7 @@ import {
   serveFolder,
   textOf,
   waitForText,
+  unfold,
   walkIsKept,
   type RunningApp,
   until,
@@ -97,9 +98,7 @@ export function walkStories(stories: readonly Story[]): void {
 
   async function fill(name: string, text: string): Promise<void> {
     const field = await phone.waitForSelector(`dialog [name="${name}"]`)
-    await field!.evaluate((one) => {
-      for (let up = one.closest('details'); up; up = up.parentElement?.closest('details') ?? null) up.open = true
-    })
+    await unfold(phone, `dialog [name="${name}"]`)
     const sort = await field!.evaluate((one) =>
       one instanceof HTMLSelectElement ? 'select' : (one as HTMLInputElement).type,
     )
@@ -172,7 +171,7 @@ export function walkStories(stories: readonly Story[]): void {
       await until(
         phone,
         (text: string) => {
-          document.querySelectorAll<HTMLDetailsElement>('main details').forEach((one) => (one.open = true))
+          document.querySelectorAll<HTMLElement>('main .fold-head[aria-expanded=false]').forEach((one) => one.click())
           return document.body.innerText.includes(text)
         },
         words,
