@@ -1,4 +1,4 @@
-import type { DayForm, Habits } from '../core/habits/habits'
+import type { DayForm, Habits, WeekStart } from '../core/habits/habits'
 import type { Units } from '../core/measure/length'
 import type { Goal } from '../core/schedule/goals'
 import type { Db } from './database'
@@ -23,6 +23,7 @@ interface Row {
   units: Units
   currency: string
   day_form: DayForm
+  week_start: WeekStart
   time_zone: string
 }
 
@@ -38,6 +39,7 @@ export function readFirm(db: Db): Firm | null {
         units: row.units,
         currency: row.currency,
         dayForm: row.day_form,
+        weekStart: row.week_start,
         // Until somebody says where the firm is, it is where its machine is.
         timeZone: row.time_zone || Intl.DateTimeFormat().resolvedOptions().timeZone,
       }
@@ -54,12 +56,16 @@ export function insertFirm(db: Db, firm: Pick<Firm, 'name' | 'demo' | 'key'>, at
 }
 
 /** Renames the firm and keeps its habits. */
-export function saveHabits(db: Db, { name, units, currency, dayForm, timeZone }: Habits & Pick<Firm, 'name'>): void {
-  db.prepare('UPDATE firm SET name = ?, units = ?, currency = ?, day_form = ?, time_zone = ?').run(
+export function saveHabits(
+  db: Db,
+  { name, units, currency, dayForm, weekStart, timeZone }: Habits & Pick<Firm, 'name'>,
+): void {
+  db.prepare('UPDATE firm SET name = ?, units = ?, currency = ?, day_form = ?, week_start = ?, time_zone = ?').run(
     name,
     units,
     currency,
     dayForm,
+    weekStart,
     timeZone,
   )
 }

@@ -1,5 +1,5 @@
 import { object, string } from 'yup'
-import { DAY_FORMS, isCurrency, isTimeZone } from '../core/habits/habits'
+import { DAY_FORMS, WEEK_STARTS, isCurrency, isTimeZone } from '../core/habits/habits'
 import { oneLine } from './trimmed'
 
 export const firmName = oneLine().max(80, 'Firm: use at most 80 characters.').required('Firm: type its name.')
@@ -16,6 +16,9 @@ export const habits = {
   dayForm: string()
     .oneOf(Object.keys(DAY_FORMS) as (keyof typeof DAY_FORMS)[], 'Days: choose one of the list.')
     .default('day first'),
+  weekStart: string()
+    .oneOf(Object.keys(WEEK_STARTS) as (keyof typeof WEEK_STARTS)[], 'Weeks begin: choose one of the list.')
+    .default('Monday'),
   timeZone: string()
     .default('')
     .test('zone', 'Time zone: write it like Europe/Vienna.', (zone) => zone === '' || isTimeZone(zone)),

@@ -1,6 +1,6 @@
 import { format } from 'date-fns/format'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
-import { written } from '../habits/habits'
+import { WEEK_STARTS, written } from '../habits/habits'
 
 /** A plain local day, `YYYY-MM-DD`. */
 export type Day = string & { readonly __day: true }
@@ -67,6 +67,13 @@ export const shortDay = (day: Day): string => printDay(day, 'short')
 export const dateOnly = (day: Day): string => printDay(day, 'date')
 /** `March 2026` */
 export const monthWords = (day: Day): string => format(dateOf(day), 'MMMM yyyy')
+/** The day that begins the week of a day, as the firm counts its weeks. */
+export const weekBegin = (day: Day): Day => addDays(day, -((weekday(day) - WEEK_STARTS[written().weekStart] + 7) % 7))
+
+/** The days of a week in the order of the firm's weeks, 1 for Monday to 7 for Sunday. */
+export const weekOrder = (): readonly number[] =>
+  [0, 1, 2, 3, 4, 5, 6].map((i) => ((WEEK_STARTS[written().weekStart] - 1 + i) % 7) + 1)
+
 /** @param number 1 Monday to 7 Sunday */
 export const weekdayName = (number: number): string => format(new Date(2024, 0, number, 12), 'EEEE')
 

@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from 'vitest'
-import { dateOnly, daysListed, longDay, shortDay, type Day } from '../calendar/day'
+import { dateOnly, daysListed, longDay, shortDay, weekBegin, weekOrder, type Day } from '../calendar/day'
 import { minor, printMoney, readAmount } from '../measure/money'
 import { habitsOf, isCurrency, isTimeZone, localTime, USUAL, writeAs } from './habits'
 
@@ -13,7 +13,7 @@ test('days and money are printed as the firm writes them', () => {
     '10 Mar',
     '€1,958.45',
   ])
-  writeAs({ currency: 'USD', dayForm: 'month first' })
+  writeAs({ currency: 'USD', dayForm: 'month first', weekStart: 'Sunday' })
   expect([longDay(DAY), shortDay(DAY), dateOnly(DAY), printMoney(minor(-195845))]).toEqual([
     'Tuesday, March 10',
     'Tue, Mar 10',
@@ -22,13 +22,24 @@ test('days and money are printed as the firm writes them', () => {
   ])
 })
 test('a currency without cents has none', () => {
-  writeAs({ currency: 'JPY', dayForm: 'day first' })
+  writeAs({ ...USUAL, currency: 'JPY' })
   expect(printMoney(minor(195800))).toBe('¥1,958')
 })
 test('what a country usually does is told from a browser’s language', () => {
-  expect(habitsOf('en-US')).toEqual({ units: 'imperial', currency: 'USD', dayForm: 'month first' })
-  expect(habitsOf('en-GB')).toEqual({ units: 'metric', currency: 'GBP', dayForm: 'day first' })
-  expect(habitsOf('pl')).toEqual({ units: 'metric', currency: 'PLN', dayForm: 'day first' })
+  expect(habitsOf('en-US')).toEqual({ units: 'imperial', currency: 'USD', dayForm: 'month first', weekStart: 'Sunday' })
+  expect(habitsOf('en-GB')).toEqual({ units: 'metric', currency: 'GBP', dayForm: 'day first', weekStart: 'Monday' })
+  expect(habitsOf('pl')).toEqual({ units: 'metric', currency: 'PLN', dayForm: 'day first', weekStart: 'Monday' })
+})
+test('weeks begin with the day that the firm begins them with', () => {
+  expect([weekBegin(DAY), weekOrder()]).toEqual(['2026-03-09', [1, 2, 3, 4, 5, 6, 7]])
+  writeAs({ ...USUAL, weekStart: 'Sunday' })
+  expect([weekBegin(DAY), weekBegin('2026-03-08' as Day), weekOrder()]).toEqual([
+    '2026-03-08',
+    '2026-03-08',
+    [7, 1, 2, 3, 4, 5, 6],
+  ])
+  writeAs({ ...USUAL, weekStart: 'Saturday' })
+  expect(weekBegin(DAY)).toBe('2026-03-07')
 })
 test('a day begins where the firm is', () => {
   const at = new Date('2026-03-10T23:30:00Z')

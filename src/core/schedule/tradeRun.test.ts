@@ -17,8 +17,8 @@ describe('the run of a trade', () => {
     // Thursday afternoon to Monday morning: 1 + 2 halves, then 1.
     const weeks = loadByWeek([visit('a', '2026-03-12', '2026-03-16', 1, 0)], TEAM, '2026-03-10' as Day)
     expect(weeks).toEqual([
-      { monday: '2026-03-09', planned: 3, room: 10 },
-      { monday: '2026-03-16', planned: 1, room: 10 },
+      { week: '2026-03-09', planned: 3, room: 10 },
+      { week: '2026-03-16', planned: 1, room: 10 },
     ])
   })
   test('two crews have twice the room, and mornings alone half', () => {
@@ -27,7 +27,7 @@ describe('the run of a trade', () => {
       { crews: 2, calendar: { ...MONDAY_TO_FRIDAY, halves: 'morning' } },
       '2026-03-10' as Day,
     )
-    expect(week).toEqual({ monday: '2026-03-09', planned: 2, room: 10 })
+    expect(week).toEqual({ week: '2026-03-09', planned: 2, room: 10 })
   })
   test('a hole is a working day or more between two visits; a weekend is none', () => {
     const run = [

@@ -1,10 +1,11 @@
-import { addDays, daysBetween, weekday, type Day } from '../calendar/day'
+import { addDays, daysBetween, weekBegin, type Day } from '../calendar/day'
 import { isWorkingDay, workingDaysBetween, type WorkCalendar } from '../calendar/workingDays'
 import type { PlannedVisit } from './plan'
 
 /** A week of a trade: half-days that it works, and half-days that it could. */
 export interface LoadWeek {
-  readonly monday: Day
+  /** Its first day. */
+  readonly week: Day
   readonly planned: number
   readonly room: number
 }
@@ -33,18 +34,18 @@ const HALVES = { both: 2, morning: 1, afternoon: 1 } as const
 /** The load of a trade week by week, from the week of `from` to that of its last visit. */
 export function loadByWeek(visits: readonly Timed[], { crews, calendar }: Team, from: Day): readonly LoadWeek[] {
   const last = visits.reduce((latest, { endDay }) => (endDay > latest ? endDay : latest), from)
-  const first = addDays(from, 1 - weekday(from))
+  const first = weekBegin(from)
   const weeks: LoadWeek[] = []
-  for (let monday = first; monday <= last; monday = addDays(monday, 7)) {
+  for (let week = first; week <= last; week = addDays(week, 7)) {
     let [planned, room] = [0, 0]
     for (let i = 0; i < 7; i++) {
-      const day = addDays(monday, i)
+      const day = addDays(week, i)
       if (!isWorkingDay(day, calendar)) continue
       const halves = HALVES[calendar.halves ?? 'both']
       room += crews * halves
       for (const visit of visits) planned += Math.min(halves, halvesOn(visit, day))
     }
-    weeks.push({ monday, planned, room })
+    weeks.push({ week, planned, room })
   }
   return weeks
 }

@@ -1,10 +1,9 @@
 import { v7 as uuid } from 'uuid'
-import { array, boolean, object, string } from 'yup'
-import { ImpossibleRequest } from '../../core/errors/impossibleRequest'
+import { boolean, object, string } from 'yup'
 import { parseSize, type Size } from '../../core/measure/size'
 import type { Units } from '../../core/measure/length'
 import { testsBeforeDust } from '../../core/sequence/testsBeforeDust'
-import { PLACE_KINDS, type PlaceKind } from '../../core/places/place'
+import type { PlaceKind } from '../../core/places/place'
 import { layTreatment } from '../../core/scope/layTreatment'
 import type { RateOverrides } from '../../core/scope/rates'
 import { treatmentById } from '../../core/scope/treatments'
@@ -21,44 +20,13 @@ import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteState, siteStateWith } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
-import { oneLine } from '../../schemas/trimmed'
+import { newPlace, newSite } from '../../schemas/newSite'
 import { calendarFrom, startFrom } from './siteInput'
-import { siteFields } from '../../schemas/site'
-
-const placeSchema = object({
-  name: oneLine().max(60, 'Place: use at most 60 characters.').required('Place: type its name.'),
-  kind: string().oneOf(Object.keys(PLACE_KINDS), 'Kind: choose one of the list.').required('Kind: choose one.'),
-  level: oneLine()
-    .max(40, 'Level: use at most 40 characters.')
-    .required('Level: type one, like Ground floor or Outside.'),
-  size: oneLine().max(80, 'Size: use at most 80 characters.').default(''),
-  treatments: array(string().required()).max(6).default([]),
-})
-
-const { name, built, units, livedIn, weekdays, startsOn, clientName, clientAddress, street, wayIn, whomToCall } =
-  siteFields
-const siteSchema = object({
-  name,
-  built,
-  units,
-  livedIn,
-  weekdays,
-  startsOn,
-  clientName,
-  clientAddress,
-  street,
-  wayIn,
-  whomToCall,
-  places: array(placeSchema)
-    .min(1, 'Places: add at least one.')
-    .max(200, 'Places: at most 200.')
-    .required('Places: add at least one.'),
-})
 
 /** Creates a site with its places and what happens in each, all or nothing. */
 export function createSite(context: Context, body: unknown): { siteId: string } {
   context.requireLead()
-  const input = siteSchema.validateSync(body)
+  const input = newSite.validateSync(body)
   const siteId = uuid()
   const rates = readRates(context.db)
   const laid = input.places.flatMap((place, i) => placeFacts(context, siteId, place, i, input.units as Units, rates))
@@ -102,24 +70,13 @@ function placeFacts(
   rates: RateOverrides,
 ): Observation[] {
   const placeId = uuid()
-  const size = sizeOf(input, index, units)
+  const size: Size | null = input.size === '' ? null : parseSize(input.size, units)
   const kind = input.kind as PlaceKind
   const laid = { name: input.name, kind, level: input.level, size, order: index + 1 }
   return [
     factOf(context, siteId, { subject: 'place', subjectId: placeId, facet: 'laid', placeId, value: laid }),
     ...input.treatments.flatMap((id) => treatmentFacts(context, siteId, { id: placeId, kind, size }, id, rates)),
   ]
-}
-
-function sizeOf(input: PlaceInput, index: number, units: Units): Size | null {
-  if (input.size === '') return null
-  try {
-    return parseSize(input.size, units)
-  } catch (error) {
-    if (error instanceof ImpossibleRequest)
-      throw new Refusal(422, `${input.name}: ${error.message}`, `places[${index}].size`)
-    throw error
-  }
 }
 
 /** The lines and selections that a treatment lays down at a place. */
@@ -159,7 +116,7 @@ function testFacts(
   return value ? [factOf(context, id, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId, value })] : []
 }
 
-const addition = object({ place: placeSchema.required() })
+const addition = object({ place: newPlace.required() })
 const laying = object({
   placeId: string().required('Place: choose one.'),
   treatment: string().required('Treatment: choose one.'),
@@ -171,7 +128,7 @@ const laying = object({
 export function addPlace(context: Context, siteId: string, body: unknown): { placeId: string } {
   context.requireLead()
   const site = context.site(siteId)
-  const { place } = addition.validateSync(body)
+  const { place } = addition.validateSync(body, { context: { units: site.units } })
   const nextOrder = Math.max(0, ...siteState(context.db, site).places.map((known) => known.order)) + 1
   const laid = placeFacts(context, site.id, place, nextOrder - 1, site.units, readRates(context.db))
   const facts = [...laid, ...testFacts(context, site, siteStateWith(context.db, site, laid))]

@@ -1,6 +1,6 @@
 import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
-import { addDays, dateOnly, daysBetween, longDay, shortDay, weekday, type Day } from '../../core/calendar/day'
+import { addDays, dateOnly, daysBetween, longDay, shortDay, weekBegin, type Day } from '../../core/calendar/day'
 import { isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
@@ -41,7 +41,7 @@ export function planView(context: Context, siteId: string | null) {
   const stale = stored
     ? shownSites.filter((one) => stored.revisions[one.id] !== one.revision).map((one) => one.name)
     : shownSites.map((one) => one.name)
-  const from = firstMonday(context.today)
+  const from = weekBegin(context.today)
   const name = visitNamer(context.db)
   const last = visits.reduce(
     (latest, visit) => (visit.endDay > latest ? visit.endDay : latest),
@@ -135,8 +135,6 @@ function riskView(context: Context, plan: Plan, site: Site) {
     drivers: risk.drivers,
   }
 }
-
-const firstMonday = (day: Day): Day => addDays(day, 1 - weekday(day))
 
 function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[], today: Day): string {
   const likely = (siteId: string): string | null => {

@@ -78,7 +78,7 @@ export function figureSettingsView(context: Context) {
 /** The firm itself: its name and its habits. */
 export function firmSettingsView(context: Context) {
   context.requireLead()
-  const { name, units, currency, dayForm, timeZone } = readFirm(context.db)!
+  const { name, units, currency, dayForm, weekStart, timeZone } = readFirm(context.db)!
   const phrases = firmPhrases(context).map(({ id, siteId, words, kind, seenBy, seenAt }) => ({
     id,
     siteId,
@@ -87,7 +87,11 @@ export function firmSettingsView(context: Context) {
     by: seenBy,
     day: when(seenAt),
   }))
-  return { firm: { name, units, currency, dayForm, timeZone }, mayChange: context.person.role === 'owner', phrases }
+  return {
+    firm: { name, units, currency, dayForm, weekStart, timeZone },
+    mayChange: context.person.role === 'owner',
+    phrases,
+  }
 }
 
 export function doorSettingsView(context: Context) {

@@ -59,8 +59,8 @@ export function tradeView(context: Context, crewId: string) {
         alongside: alongside(visit, all).map((other) => `${stageWords(other)}, ${visitDays(other)}`),
       }
     }),
-    weeks: loadByWeek(mine, crew, today).map(({ monday, planned, room }) => ({
-      week: dateOnly(monday),
+    weeks: loadByWeek(mine, crew, today).map(({ week, planned, room }) => ({
+      week: dateOnly(week),
       planned: planned / 2,
       room: room / 2,
     })),

@@ -24,7 +24,7 @@ type Row = PlanProps['rows'][number]
 
 /** What is taken before the window is known. */
 const WIDE_AT_FIRST = 1080
-/** A week that is narrower has its Monday alone over it, and its month above that. */
+/** A week that is narrower has its first day alone over it, and its month above that. */
 const WIDE_WEEK = 110
 
 const ASKED_BY: Readonly<Record<string, Asked['what']>> = { h: 'hold', s: 'swap', p: 'split' }
@@ -217,15 +217,11 @@ export function PlanPicture(props: PictureProps) {
               ))}
             </div>
             <div>
-              {days
-                .filter((_, i) => i % 7 === 0)
-                .map(({ day }) => (
-                  <span key={day} style={{ width: width1 * 7 }}>
-                    {width1 * 7 >= WIDE_WEEK
-                      ? `${dateOnly(day)} to ${dateOnly(addDays(day, 4))}`
-                      : width1 * 7 > 24 && Number(day.slice(8))}
-                  </span>
-                ))}
+              {weeksOf(days).map((week) => (
+                <span key={week[0]!.day} style={{ width: width1 * 7 }}>
+                  {width1 * 7 >= WIDE_WEEK ? worked(week) : width1 * 7 > 24 && Number(week[0]!.day.slice(8))}
+                </span>
+              ))}
             </div>
           </div>
           <div className={styles.body}>
@@ -352,6 +348,17 @@ const siteRows = (visits: readonly VisitView[]): readonly Row[] =>
     visitKeys: visits.filter((visit) => visit.siteId === id).map(({ key }) => key),
     gates: [],
   }))
+
+/** The days shown, week by week. */
+const weeksOf = (days: PlanProps['days']): PlanProps['days'][] =>
+  Array.from({ length: Math.ceil(days.length / 7) }, (_, i) => days.slice(i * 7, i * 7 + 7))
+
+/** From the first day of a week that is worked to the last; of one that is off, the whole. */
+function worked(week: PlanProps['days']): string {
+  const on = week.filter(({ works }) => works)
+  const [first, last] = [on[0] ?? week[0]!, on.at(-1) ?? week.at(-1)!]
+  return first === last ? dateOnly(first.day) : `${dateOnly(first.day)} to ${dateOnly(last.day)}`
+}
 
 /** The months of some days, with how many of the days each has. */
 function monthsOf(days: PlanProps['days']): { month: string; count: number }[] {

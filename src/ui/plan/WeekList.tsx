@@ -1,6 +1,6 @@
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
-import { addDays, dateOnly, weekday, type Day } from '@/core/calendar/day'
+import { dateOnly, weekBegin, type Day } from '@/core/calendar/day'
 import { stageHue } from '../shared/stageHue'
 import type { VisitView } from './types'
 import styles from './WeekList.module.css'
@@ -23,14 +23,14 @@ export function WeekList({
   for (const visit of [...visits].sort((a, b) =>
     a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : a.startHalf - b.startHalf,
   )) {
-    const monday = addDays(visit.startDay, 1 - weekday(visit.startDay))
-    weeks.set(monday, [...(weeks.get(monday) ?? []), visit])
+    const week = weekBegin(visit.startDay)
+    weeks.set(week, [...(weeks.get(week) ?? []), visit])
   }
   return (
     <>
-      {[...weeks].slice(0, shown).map(([monday, its]) => (
-        <section key={monday}>
-          <h2>Week of {dateOnly(monday)}</h2>
+      {[...weeks].slice(0, shown).map(([week, its]) => (
+        <section key={week}>
+          <h2>Week of {dateOnly(week)}</h2>
           <ul className={styles.list}>
             {its.map((visit) => (
               <li key={visit.key}>

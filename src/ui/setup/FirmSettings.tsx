@@ -5,7 +5,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, type UseFormRegisterReturn } from 'react-hook-form'
-import { DAY_FORMS, type Habits } from '@/core/habits/habits'
+import { DAY_FORMS, WEEK_STARTS, type Habits } from '@/core/habits/habits'
 import { firm as schema } from '@/schemas/firm'
 import { FormError } from '../shared/FormError'
 import { SelectField } from '../shared/SelectField'
@@ -72,6 +72,11 @@ export const HabitFields = ({ register, wrong, disabled = false }: HabitFieldsPr
         <option key={form} value={form}>
           {example}
         </option>
+      ))}
+    </SelectField>
+    <SelectField id="weekStart" label="Weeks begin with" disabled={disabled} {...register('weekStart')}>
+      {Object.keys(WEEK_STARTS).map((day) => (
+        <option key={day}>{day}</option>
       ))}
     </SelectField>
     <TextField

@@ -1,27 +1,27 @@
 'use client'
-import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useRef, type ClipboardEvent, type KeyboardEvent } from 'react'
 import { flushSync } from 'react-dom'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { Controller, useFieldArray, useForm, useWatch, type UseFormReturn } from 'react-hook-form'
+import type { InferType } from 'yup'
 import type { Units } from '@/core/measure/length'
 import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
 import { pastedRows } from '@/core/lists/pastedRows'
 import { JOB_KINDS, placesOfJobs, type JobKind } from '@/core/scope/jobKinds'
 import { treatmentsFor } from '@/core/scope/treatments'
+import { newSite } from '@/schemas/newSite'
 import { FormError } from '../shared/FormError'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
-interface PlaceRow {
-  readonly name: string
-  readonly level: string
-  readonly kind: PlaceKind
-  readonly size: string
-  readonly treatments: readonly string[]
-}
+type SiteForm = Omit<InferType<typeof newSite>, 'built'> & { built: number | string | null; jobs: JobKind[] }
+type PlaceRow = SiteForm['places'][number]
 
 const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
 
@@ -29,27 +29,49 @@ const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', s
 export function NewSite(props: { readonly today: string; readonly mayBring: boolean; readonly units: Units }) {
   const { today, mayBring } = props
   const { busy, error, run } = useSend<{ siteId: string }>()
-  const [units, setUnits] = useState<Units>(props.units)
-  const [weekdays, setWeekdays] = useState<readonly number[]>([1, 2, 3, 4, 5])
-  const [places, setPlaces] = useState<readonly PlaceRow[]>([EMPTY_PLACE])
+  const form = useForm<SiteForm>({
+    resolver: yupResolver(newSite) as never,
+    defaultValues: {
+      name: '',
+      street: '',
+      wayIn: '',
+      built: '',
+      units: props.units,
+      livedIn: true,
+      startsOn: today,
+      clientName: '',
+      whomToCall: '',
+      clientAddress: '',
+      weekdays: [1, 2, 3, 4, 5],
+      places: [EMPTY_PLACE],
+      jobs: [],
+    },
+  })
+  const { control, register, setValue, getValues, formState } = form
+  const { fields, append, remove, replace } = useFieldArray({ control, name: 'places' })
+  const [units, jobs] = useWatch({ control, name: ['units', 'jobs'] })
+  const wrong = formState.errors
   const list = useRef<HTMLOListElement>(null)
-  const [kinds, setKinds] = useState<readonly JobKind[]>([])
   /** A job brings its usual places, as long as nobody has written other ones. */
-  const chooseKind = (kind: JobKind): void => {
-    const next = kinds.includes(kind) ? kinds.filter((one) => one !== kind) : [...kinds, kind]
-    const usual = new Set(placesOfJobs(kinds).map(({ name }) => name))
-    const own = places.filter(({ name, size }) => (name !== '' && !usual.has(name)) || size !== '')
+  const chooseJob = (job: JobKind): void => {
+    const next = jobs.includes(job) ? jobs.filter((one) => one !== job) : [...jobs, job]
+    const usual = new Set(placesOfJobs(jobs).map(({ name }) => name))
+    const own = getValues('places').filter(({ name, size }) => (name !== '' && !usual.has(name)) || size !== '')
     const brought = placesOfJobs(next).filter(({ name }) => !own.some((one) => one.name === name))
-    setKinds(next)
-    setPlaces([...own, ...brought.map((place) => ({ ...place, size: '' }))])
+    setValue('jobs', next)
+    replace([...own, ...brought.map((place) => ({ ...place, treatments: [...place.treatments], size: '' }))])
+  }
+  const add = (): void => {
+    const last = getValues('places').at(-1) ?? EMPTY_PLACE
+    append({ ...EMPTY_PLACE, level: last.level, kind: last.kind }, { shouldFocus: false })
   }
   /** Enter in a place goes to the same field of the next one, and makes it where there is none: nothing is ever sent by it. */
   const onEnter = (event: KeyboardEvent<HTMLElement>, index: number, field: string): void => {
     if (event.key !== 'Enter') return
     event.preventDefault()
     // At once, so that whoever types on types into the next line.
-    if (index === places.length - 1) flushSync(add)
-    list.current?.querySelector<HTMLElement>(`[data-cell="${index + 1} ${field}"]`)?.focus()
+    if (index === fields.length - 1) flushSync(add)
+    list.current?.querySelector<HTMLElement>(`[name="places.${index + 1}.${field}"]`)?.focus()
   }
   const onPaste = (event: ClipboardEvent, index: number): void => {
     const rows = pastedRows(event.clipboardData.getData('text'), ['name', 'place', 'room'])
@@ -61,34 +83,22 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
       size,
       ...(level ? { level } : {}),
     }))
-    setPlaces([...places.slice(0, index), ...pasted, ...places.slice(index + 1)])
+    const places = getValues('places')
+    replace([...places.slice(0, index), ...pasted, ...places.slice(index + 1)])
   }
   const example = units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`
-
-  const change = (index: number, part: Partial<PlaceRow>): void =>
-    setPlaces(places.map((place, i) => (i === index ? { ...place, ...part } : place)))
-  const add = (): void =>
-    setPlaces([
-      ...places,
-      { ...EMPTY_PLACE, level: places.at(-1)?.level ?? 'Ground floor', kind: places.at(-1)?.kind ?? 'room' },
-    ])
-  const create = async (form: FormData): Promise<void> => {
-    const made = await run('/api/sites', {
-      name: form.get('name'),
-      built: form.get('built'),
-      units,
-      livedIn: form.get('livedIn') === 'yes',
-      weekdays,
-      startsOn: form.get('startsOn'),
-      clientName: form.get('clientName'),
-      clientAddress: form.get('clientAddress'),
-      street: form.get('street'),
-      wayIn: form.get('wayIn'),
-      whomToCall: form.get('whomToCall'),
-      places: places.filter((place) => place.name.trim() !== '' || place.size.trim() !== ''),
-    })
+  const create = form.handleSubmit(async ({ jobs: _jobs, ...site }) => {
+    const made = await run('/api/sites', site)
     if (made) window.location.assign(`/sites/${made.siteId}/who`)
+  })
+  /** Lines in which nobody wrote anything are no places. */
+  const withoutEmpty = (): void => {
+    const written = getValues('places').filter(({ name, size }) => name.trim() !== '' || size.trim() !== '')
+    if (written.length > 0 && written.length < fields.length) flushSync(() => replace(written))
   }
+  const wrongPlace = Array.isArray(wrong.places)
+    ? wrong.places.flatMap((place) => Object.values(place ?? {}) as { message?: string }[])[0]?.message
+    : wrong.places?.message
 
   return (
     <div className="page">
@@ -97,50 +107,79 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
         {mayBring && <a href="/sites/bring">or bring one from a file</a>}
       </div>
       <Form
+        noValidate
         onSubmit={(event) => {
-          event.preventDefault()
-          void create(new FormData(event.currentTarget))
+          withoutEmpty()
+          void create(event)
         }}
       >
         <div className={styles.house}>
-          <Text name="name" label="What do you call it?" hint="Like the street or the house: Bakehouse Lane" />
-          <Text name="street" label="Street address" />
-          <Text name="wayIn" label="Way in: keys, gate, parking" />
-          <Text name="built" label="Built (year)" hint="Decides what has to be tested before dust is made" />
-          <Form.Group controlId="units">
-            <Form.Label>Units</Form.Label>
-            <Form.Select value={units} onChange={(event) => setUnits(event.target.value as Units)}>
-              <option value="metric">metres</option>
-              <option value="imperial">feet and inches</option>
-            </Form.Select>
-          </Form.Group>
-          <Form.Group controlId="livedIn">
-            <Form.Label>Somebody lives there</Form.Label>
-            <Form.Select name="livedIn" defaultValue="yes">
-              <option value="yes">yes, during the works</option>
-              <option value="no">no, it is empty</option>
-            </Form.Select>
-          </Form.Group>
-          <Form.Group controlId="startsOn">
-            <Form.Label>Work starts</Form.Label>
-            <Form.Control name="startsOn" type="date" defaultValue={today} />
-          </Form.Group>
-          <Text name="clientName" label="Client" />
-          <Text name="whomToCall" label="Whom to call, with the number" />
-          <Text name="clientAddress" label="Client’s mail address" />
-          <Weekdays value={weekdays} onChange={setWeekdays} />
+          <TextField
+            id="name"
+            label="What do you call it?"
+            hint="Like the street or the house: Bakehouse Lane"
+            wrong={wrong.name?.message}
+            {...register('name')}
+          />
+          <TextField id="street" label="Street address" wrong={wrong.street?.message} {...register('street')} />
+          <TextField
+            id="wayIn"
+            label="Way in: keys, gate, parking"
+            wrong={wrong.wayIn?.message}
+            {...register('wayIn')}
+          />
+          <TextField
+            id="built"
+            label="Built (year)"
+            hint="Decides what has to be tested before dust is made"
+            wrong={wrong.built?.message}
+            {...register('built')}
+          />
+          <SelectField id="units" label="Units" {...register('units')}>
+            <option value="metric">metres</option>
+            <option value="imperial">feet and inches</option>
+          </SelectField>
+          <SelectField id="livedIn" label="Somebody lives there" {...register('livedIn')}>
+            <option value="true">yes, during the works</option>
+            <option value="false">no, it is empty</option>
+          </SelectField>
+          <TextField
+            id="startsOn"
+            label="Work starts"
+            type="date"
+            wrong={wrong.startsOn?.message}
+            {...register('startsOn')}
+          />
+          <TextField id="clientName" label="Client" wrong={wrong.clientName?.message} {...register('clientName')} />
+          <TextField
+            id="whomToCall"
+            label="Whom to call, with the number"
+            wrong={wrong.whomToCall?.message}
+            {...register('whomToCall')}
+          />
+          <TextField
+            id="clientAddress"
+            label="Client’s mail address"
+            wrong={wrong.clientAddress?.message}
+            {...register('clientAddress')}
+          />
+          <Controller
+            control={control}
+            name="weekdays"
+            render={({ field }) => <Weekdays value={field.value} onChange={field.onChange} />}
+          />
         </div>
         <fieldset>
           <legend className="h2">What kind of job?</legend>
           <div className="d-flex flex-wrap gap-2">
-            {(Object.keys(JOB_KINDS) as JobKind[]).map((kind) => (
+            {(Object.keys(JOB_KINDS) as JobKind[]).map((job) => (
               <Button
-                key={kind}
-                variant={kinds.includes(kind) ? 'secondary' : 'quiet'}
-                aria-pressed={kinds.includes(kind)}
-                onClick={() => chooseKind(kind)}
+                key={job}
+                variant={jobs.includes(job) ? 'secondary' : 'quiet'}
+                aria-pressed={jobs.includes(job)}
+                onClick={() => chooseJob(job)}
               >
-                {JOB_KINDS[kind].words}
+                {JOB_KINDS[job].words}
               </Button>
             ))}
           </div>
@@ -155,16 +194,15 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
           can be pasted from a spreadsheet (name, size, level).
         </p>
         <ol className={styles.places} ref={list}>
-          {places.map((place, i) => (
+          {fields.map((place, i) => (
             <PlaceLine
-              key={i}
-              number={i + 1}
-              place={place}
+              key={place.id}
+              at={i}
+              form={form}
               example={example}
-              onChange={(part) => change(i, part)}
               onEnter={(event, field) => onEnter(event, i, field)}
               onPaste={(event) => onPaste(event, i)}
-              onRemove={places.length > 1 ? () => setPlaces(places.filter((_, at) => at !== i)) : null}
+              onRemove={fields.length > 1 ? () => remove(i) : null}
             />
           ))}
         </ol>
@@ -172,7 +210,7 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
           Add a place
         </Button>
         <div className="mt-4">
-          <FormError error={error} />
+          <FormError error={wrongPlace ? { message: wrongPlace } : error} />
           <Button type="submit" variant="primary" size="lg" disabled={busy}>
             Next: who works here?
           </Button>
@@ -182,70 +220,60 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
   )
 }
 
-const Text = ({ name, ...field }: { readonly name: string; readonly label: string; readonly hint?: string }) => (
-  <TextField id={name} name={name} {...field} />
-)
-
 interface PlaceLineProps {
-  readonly number: number
-  readonly place: PlaceRow
+  readonly at: number
+  readonly form: UseFormReturn<SiteForm>
   readonly example: string
-  readonly onChange: (part: Partial<PlaceRow>) => void
   readonly onEnter: (event: KeyboardEvent<HTMLElement>, field: string) => void
   readonly onPaste: (event: ClipboardEvent) => void
   readonly onRemove: (() => void) | null
 }
 
-function PlaceLine({ number, place, example, onChange, onEnter, onPaste, onRemove }: PlaceLineProps) {
+function PlaceLine({ at, form, example, onEnter, onPaste, onRemove }: PlaceLineProps) {
+  const { control, register, setValue, getValues, formState } = form
+  const number = at + 1
+  const wrong = formState.errors.places?.[at]
+  const [kind, treatments] = useWatch({ control, name: [`places.${at}.kind`, `places.${at}.treatments`] })
   const label = (what: string): string => `${what} of place ${number}`
-  const left = treatmentsFor(place.kind).filter((treatment) => !place.treatments.includes(treatment.id))
-  const title = (id: string): string => treatmentsFor(place.kind).find((treatment) => treatment.id === id)?.title ?? id
+  const all = treatmentsFor(kind as PlaceKind)
+  const left = all.filter(({ id }) => !treatments.includes(id))
+  const title = (id: string): string => all.find((treatment) => treatment.id === id)?.title ?? id
+  const happens = (ids: string[]): void => setValue(`places.${at}.treatments`, ids)
   return (
     <li>
       <Form.Control
         aria-label={label('Name')}
         placeholder="Name"
-        value={place.name}
-        data-cell={`${number - 1} name`}
+        isInvalid={Boolean(wrong?.name)}
         onKeyDown={(event) => onEnter(event, 'name')}
         onPaste={onPaste}
-        onChange={(event) => onChange({ name: event.target.value })}
+        {...register(`places.${at}.name`)}
       />
       <Form.Select
         aria-label={label('Kind')}
-        value={place.kind}
-        onChange={(event) =>
-          onChange({
-            kind: event.target.value as PlaceKind,
-            treatments: [],
-            level: levelFor(event.target.value as PlaceKind, place.level),
-          })
-        }
+        {...register(`places.${at}.kind`, {
+          onChange: (event: { target: { value: PlaceKind } }) => {
+            happens([])
+            setValue(`places.${at}.level`, levelFor(event.target.value, getValues(`places.${at}.level`)))
+          },
+        })}
       >
         <Options of={PLACE_KINDS} />
       </Form.Select>
-      <Form.Control
-        aria-label={label('Level')}
-        value={place.level}
-        onChange={(event) => onChange({ level: event.target.value })}
-      />
+      <Form.Control aria-label={label('Level')} isInvalid={Boolean(wrong?.level)} {...register(`places.${at}.level`)} />
       <Form.Control
         className="measure"
         aria-label={label('Size')}
         placeholder={example}
-        value={place.size}
-        data-cell={`${number - 1} size`}
+        isInvalid={Boolean(wrong?.size)}
         onKeyDown={(event) => onEnter(event, 'size')}
-        onChange={(event) => onChange({ size: event.target.value })}
+        {...register(`places.${at}.size`)}
       />
       <div>
-        {place.treatments.map((id) => (
+        {treatments.map((id) => (
           <span key={id} className={styles.treatment}>
             {title(id)}
-            <Button
-              bsPrefix="tap"
-              onClick={() => onChange({ treatments: place.treatments.filter((one) => one !== id) })}
-            >
+            <Button bsPrefix="tap" onClick={() => happens(treatments.filter((one) => one !== id))}>
               Take out<span className="visually-hidden"> {title(id)}</span>
             </Button>
           </span>
@@ -254,9 +282,9 @@ function PlaceLine({ number, place, example, onChange, onEnter, onPaste, onRemov
           <Form.Select
             aria-label={`What happens at place ${number}`}
             value=""
-            onChange={(event) => onChange({ treatments: [...place.treatments, event.target.value] })}
+            onChange={(event) => happens([...treatments, event.target.value])}
           >
-            <option value="">{place.treatments.length === 0 ? 'What happens here?' : 'And also…'}</option>
+            <option value="">{treatments.length === 0 ? 'What happens here?' : 'And also…'}</option>
             {left.map((treatment) => (
               <option key={treatment.id} value={treatment.id}>
                 {treatment.title}

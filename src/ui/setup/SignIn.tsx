@@ -88,10 +88,11 @@ export function NewFirm() {
     defaultValues: NOBODY,
   })
   useEffect(() => {
-    const { units, currency, dayForm } = habitsOf(navigator.language)
+    const { units, currency, dayForm, weekStart } = habitsOf(navigator.language)
     setValue('units', units)
     setValue('currency', currency)
     setValue('dayForm', dayForm)
+    setValue('weekStart', weekStart)
     setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone)
   }, [setValue])
   const start = handleSubmit(async (input) => {

@@ -1,6 +1,6 @@
 'use client'
 import Form from 'react-bootstrap/Form'
-import { weekdayName } from '@/core/calendar/day'
+import { weekdayName, weekOrder } from '@/core/calendar/day'
 import styles from './NewSite.module.css'
 
 /** Which days of the week are worked. */
@@ -17,7 +17,7 @@ export function Weekdays({
     <fieldset className={styles.days}>
       <legend>{legend}</legend>
       <div>
-        {[1, 2, 3, 4, 5, 6, 7].map((day) => (
+        {weekOrder().map((day) => (
           <Form.Check
             key={day}
             id={`${legend}-${day}`}

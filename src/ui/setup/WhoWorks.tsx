@@ -3,8 +3,11 @@ import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
+import { useForm } from 'react-hook-form'
+import { ValidationError, type InferType } from 'yup'
 import { pastedRows } from '@/core/lists/pastedRows'
 import type { Trade } from '@/core/scope/vocabulary'
+import { crew } from '@/schemas/crew'
 import { FormError } from '../shared/FormError'
 import { PlanAgain } from '../shared/PlanAgain'
 import { send, type SendError } from '../shared/useSend'
@@ -20,24 +23,23 @@ interface WhoWorksProps {
   }[]
 }
 
-type Told = Readonly<Record<'name' | 'contact' | 'licence', string>>
-const NOBODY: Told = { name: '', contact: '', licence: '' }
+type CrewRow = InferType<typeof crew>
 
 /** One row for each trade that the work needs: who does it and how to reach them. The rest of a crew can come later. */
 export function WhoWorks({ site, trades }: WhoWorksProps) {
-  const missing = trades.filter(({ crew }) => crew === null)
-  const known = trades.filter(({ crew }) => crew !== null)
-  const [told, setTold] = useState<Readonly<Partial<Record<Trade, Told>>>>({})
-  const [kept, setKept] = useState<ReadonlySet<Trade>>(new Set())
-  const [error, setError] = useState<(SendError & { readonly trade: Trade }) | null>(null)
+  const missing = trades.filter((one) => one.crew === null)
+  const known = trades.filter((one) => one.crew !== null)
+  const { register, getValues, setValue, setError, clearErrors, setFocus, formState } = useForm({
+    defaultValues: { rows: missing.map(({ trade }) => ({ trade, name: '', contact: '', licence: '' })) },
+  })
+  const [kept, setKept] = useState<ReadonlySet<string>>(new Set())
+  const [error, setRefused] = useState<SendError | null>(null)
   const [ready, setReady] = useState(missing.length === 0)
   const table = useRef<HTMLTableSectionElement>(null)
-  const set = (trade: Trade, part: Partial<Told>): void =>
-    setTold((all) => ({ ...all, [trade]: { ...(all[trade] ?? NOBODY), ...part } }))
   const onEnter = (event: KeyboardEvent, index: number): void => {
     if (event.key !== 'Enter') return
     event.preventDefault()
-    table.current?.querySelector<HTMLElement>(`[data-row="${index + 1}"]`)?.focus()
+    table.current?.querySelector<HTMLElement>(`[name="rows.${index + 1}.name"]`)?.focus()
   }
   const onPaste = (event: ClipboardEvent, index: number): void => {
     const rows = pastedRows(event.clipboardData.getData('text'), ['name', 'trade', 'crew'])
@@ -45,25 +47,34 @@ export function WhoWorks({ site, trades }: WhoWorksProps) {
     event.preventDefault()
     rows.forEach(([name = '', contact = '', licence = ''], i) => {
       const row = missing[index + i]
-      if (row) set(row.trade, { name, contact, licence })
+      if (row) setValue(`rows.${index + i}`, { trade: row.trade, name, contact, licence })
     })
   }
+  /** What is wrong stands at its row; those before it are kept already. */
+  const refuse = (at: number, { message, field }: SendError): void => {
+    const cell = field === 'contact' || field === 'licence' ? field : 'name'
+    setError(`rows.${at}.${cell}`, { message })
+    setFocus(`rows.${at}.${cell}`)
+    setRefused({ message })
+  }
   const keep = async (): Promise<void> => {
-    setError(null)
+    setRefused(null)
+    clearErrors()
     const done = new Set(kept)
-    for (const { trade } of missing) {
-      const one = told[trade]
-      if (!one || one.name.trim() === '' || done.has(trade)) continue
-      const answer = await send('/api/crews', { ...one, trade, crews: 1, crewSize: 2, weekdays: [1, 2, 3, 4, 5] })
+    for (const [at, row] of getValues('rows').entries()) {
+      if (row.name.trim() === '' || done.has(row.trade)) continue
+      const asked = await askedOf(row)
+      const answer = asked.ok ? await send('/api/crews', asked.data) : asked
       if (!answer.ok) {
         setKept(done)
-        return setError({ ...answer.error, trade })
+        return refuse(at, answer.error)
       }
-      done.add(trade)
+      done.add(row.trade)
     }
     setKept(done)
     setReady(true)
   }
+  const wrong = formState.errors.rows
   return (
     <div className="page">
       <h1>Who works at {site.name}?</h1>
@@ -71,7 +82,7 @@ export function WhoWorks({ site, trades }: WhoWorksProps) {
         Name and how to reach them; mail or a telephone. What is left empty is planned as if somebody were always free.
         Enter goes to the next line; a list can be pasted (name, contact, licence).
       </p>
-      {known.length > 0 && <p>On record already: {known.map(({ name, crew }) => `${name}, ${crew}`).join('; ')}.</p>}
+      {known.length > 0 && <p>On record already: {known.map((one) => `${one.name}, ${one.crew}`).join('; ')}.</p>}
       <Form
         onSubmit={(event) => {
           event.preventDefault()
@@ -95,19 +106,17 @@ export function WhoWorks({ site, trades }: WhoWorksProps) {
                   <td>
                     <Form.Control
                       aria-label={`${name}: who`}
-                      data-row={i}
-                      value={told[trade]?.name ?? ''}
-                      isInvalid={error?.trade === trade}
-                      onChange={(event) => set(trade, { name: event.target.value })}
+                      isInvalid={Boolean(wrong?.[i]?.name)}
                       onKeyDown={(event) => onEnter(event, i)}
                       onPaste={(event) => onPaste(event, i)}
+                      {...register(`rows.${i}.name`)}
                     />
                   </td>
                   <td>
                     <Form.Control
                       aria-label={`${name}: mail or telephone`}
-                      value={told[trade]?.contact ?? ''}
-                      onChange={(event) => set(trade, { contact: event.target.value })}
+                      isInvalid={Boolean(wrong?.[i]?.contact)}
+                      {...register(`rows.${i}.contact`)}
                       onKeyDown={(event) => onEnter(event, i)}
                     />
                   </td>
@@ -115,8 +124,8 @@ export function WhoWorks({ site, trades }: WhoWorksProps) {
                     {licensed && (
                       <Form.Control
                         aria-label={`${name}: licence`}
-                        value={told[trade]?.licence ?? ''}
-                        onChange={(event) => set(trade, { licence: event.target.value })}
+                        isInvalid={Boolean(wrong?.[i]?.licence)}
+                        {...register(`rows.${i}.licence`)}
                         onKeyDown={(event) => onEnter(event, i)}
                       />
                     )}
@@ -135,4 +144,15 @@ export function WhoWorks({ site, trades }: WhoWorksProps) {
       </Form>
     </div>
   )
+}
+
+/** A crew as a row tells it, by the rules that the server keeps. */
+async function askedOf(row: Pick<CrewRow, 'name' | 'contact' | 'licence'> & { readonly trade: string }) {
+  try {
+    const asked = { ...row, crews: 1, crewSize: 2, weekdays: [1, 2, 3, 4, 5] }
+    return { ok: true as const, data: await crew.validate(asked) }
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    return { ok: false as const, error: { message: error.message, field: error.path ?? 'name' } }
+  }
 }
