@@ -6,6 +6,7 @@ import '@fontsource-variable/atkinson-hyperlegible-mono'
 import '@fontsource-variable/bricolage-grotesque'
 import '@/ui/theme/theme.scss'
 import { writtenHere } from '@/server/http/pages'
+import { FocusKept } from '@/ui/shared/FocusKept'
 import { InstallableApp } from '@/ui/shared/InstallableApp'
 import { WrittenAs } from '@/ui/shared/WrittenAs'
 
@@ -28,6 +29,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <WrittenAs {...await writtenHere()}>{children}</WrittenAs>
         <InstallableApp />
+        <FocusKept />
       </body>
     </html>
   )

@@ -41,10 +41,19 @@ export function FindAnything() {
   )
 }
 
+/** A page takes what it is asked for as it is opened, the one that stands here too. */
+const goTo = ({ href }: Found): void => window.location.assign(href)
+
 function Finding({ onClose }: { readonly onClose: () => void }) {
   const site = siteOfPath(usePathname())
   const [query, setQuery] = useState('')
-  const found = useFound(query, site)
+  const { found, fresh } = useFound(query, site)
+  // Enter that comes before the answer goes to it once it is there.
+  const [going, setGoing] = useState(false)
+  const first = fresh ? found?.[0] : undefined
+  useEffect(() => {
+    if (going && first) goTo(first)
+  }, [going, first])
   const list = useRef<HTMLDivElement>(null)
   const step = (event: Pressed, by: 1 | -1): void => {
     const links = [...(list.current?.querySelectorAll('a') ?? [])]
@@ -65,9 +74,7 @@ function Finding({ onClose }: { readonly onClose: () => void }) {
           className="w-100"
           onSubmit={(event) => {
             event.preventDefault()
-            if (!found?.[0]) return
-            // A page takes what it is asked for as it is opened, the one that stands here too.
-            window.location.assign(found[0].href)
+            setGoing(true)
           }}
         >
           <Form.Label htmlFor="find-anything" className="text-dark">
@@ -80,7 +87,10 @@ function Finding({ onClose }: { readonly onClose: () => void }) {
             autoComplete="off"
             autoFocus
             placeholder="scaffold, snag, electrician, extra"
-            onChange={(event) => setQuery(event.target.value)}
+            onChange={(event) => {
+              setGoing(false)
+              setQuery(event.target.value)
+            }}
           />
         </Form>
       </Modal.Header>
@@ -102,21 +112,21 @@ function Finding({ onClose }: { readonly onClose: () => void }) {
   )
 }
 
-/** What the words find, or null where nothing was asked yet. */
-function useFound(query: string, site: string | null): readonly Found[] | null {
-  const [found, setFound] = useState<readonly Found[] | null>(null)
+/** What the words find, null where nothing was asked yet; what earlier words found stands until the answer is there. */
+function useFound(query: string, site: string | null) {
+  const [answer, setAnswer] = useState<{ readonly query: string; readonly found: readonly Found[] } | null>(null)
   useEffect(() => {
     const stop = new AbortController()
     const ask = async (): Promise<void> => {
-      if (query.trim() === '') return setFound(null)
+      if (query.trim() === '') return setAnswer(null)
       const asked = new URLSearchParams({ q: query, ...(site ? { site } : {}) })
       const response = await fetch(`/api/find?${asked}`, { signal: stop.signal })
-      if (response.ok) setFound(((await response.json()) as { found: Found[] }).found)
+      if (response.ok) setAnswer({ query, ...((await response.json()) as { found: Found[] }) })
     }
     ask().catch((error: unknown) => {
       if (!stop.signal.aborted) throw error
     })
     return () => stop.abort()
   }, [query, site])
-  return found
+  return { found: answer?.found ?? null, fresh: answer?.query === query }
 }
