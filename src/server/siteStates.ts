@@ -92,8 +92,8 @@ export function recordUpTo(reader: Reader, db: Db, site: Known, instant: string)
 export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string> =>
   new Set(
     sites.flatMap((site) => {
-      const { places, lines } = siteState(db, site)
+      const state = siteState(db, site)
       // What nobody agreed to keeps no visit open.
-      return finishedVisits(site.id, places, lines.filter(isAgreed))
+      return finishedVisits(site.id, { ...state, lines: state.lines.filter(isAgreed) })
     }),
   )

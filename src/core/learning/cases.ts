@@ -37,12 +37,12 @@ export function casesOf(
   site: { readonly id: string; readonly name: string; readonly state: SiteState },
   people: (crewId: string | null) => number,
 ): Case[] {
-  const { places, lines, comings } = site.state
+  const { comings } = site.state
   const byVisit = groupBy(
     comings.filter(({ how }) => how !== 'missed'),
     ({ visitKey }) => visitKey,
   )
-  return visitsOver(site.id, places, lines).flatMap(({ visit, lines: its, placeIds }): Case[] => {
+  return visitsOver(site.id, site.state).flatMap(({ visit, lines: its, placeIds }): Case[] => {
     const told = byVisit.get(visit.key)
     if (!told) return []
     const reckoned = visit.hoursInAll

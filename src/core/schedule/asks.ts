@@ -1,5 +1,6 @@
 import { daysWords } from '../calendar/day'
 import { SLOTS_PER_DAY } from '../calendar/slots'
+import type { PlaceKind } from '../places/place'
 import type { SiteState } from '../walk/siteState'
 import type { Span } from './instance'
 import type { Link } from './links'
@@ -77,15 +78,17 @@ export function asksOf(
           ? []
           : [{ kind: 'protection', siteId, span: nights([first + index], next, PROTECTED_DAYS) }]
       }),
-      // Where people live a room is not torn out weeks before anybody goes on in it.
+      // Where people live a room is not torn out weeks before anybody goes on in it, and no face anywhere.
       ...visits.flatMap(({ begun, stages, placeIds }, index): Ask[] => {
         const next = links.flatMap(({ from, to }) =>
           from === first + index && !visits[to - first]!.stages.includes('return-list') ? [to] : [],
         )
-        const rooms = placeIds.every((id) =>
-          site.state.places.some((place) => place.id === id && place.kind === 'room'),
-        )
-        return !site.livedIn || begun || !rooms || next.length === 0 || stages.some((stage) => stage !== 'strip-out')
+        const all = (kind: PlaceKind): boolean =>
+          placeIds.every((id) => site.state.places.some((place) => place.id === id && place.kind === kind))
+        return begun ||
+          !((site.livedIn && all('room')) || all('face')) ||
+          next.length === 0 ||
+          stages.some((stage) => stage !== 'strip-out')
           ? []
           : [
               {
@@ -138,7 +141,7 @@ export function soThat(ask: Ask): string {
     case 'protection':
       return 'so that it is in nobody’s way before it is needed'
     case 'stripped':
-      return 'so that no room where people live stands torn out for weeks'
+      return 'so that nothing stands torn out for weeks'
     case 'soon':
       return `to be followed within ${daysWords(ask.link.most! / SLOTS_PER_DAY)}`
   }

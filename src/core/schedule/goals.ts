@@ -1,6 +1,6 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import { STAYS, type Activity, type Instance, type Schedule } from './instance'
-import { excessOf, overlapOf } from './span'
+import { excessOf, isOpen, lengthOf, overlapOf } from './span'
 
 /** What a plan can be made for. Agreed days and promised ends always come first. */
 export const GOALS = {
@@ -24,7 +24,7 @@ const MOVES_A_SLOT = 5
 /** How good a schedule is, the weightiest first; smaller is better: agreed starts that are broken, slots after promised
  * ends, slots for which something stands open too long, then what the rest costs in slots of sites' ends (services that
  * are off for longer than they should, visits moved, and the ends themselves where they are the goal), each goal in its
- * order, and earlier finishes on the whole. */
+ * order, after the first of them the nights that anything stands open, and earlier finishes on the whole. */
 export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly Goal[]): readonly number[] {
   const spans = instance.spans ?? []
   const excess = spans.map((span) => excessOf(span, schedule))
@@ -38,7 +38,9 @@ export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly 
     lateSlots(instance, schedule),
     open,
     priced + both + (goals[0] === 'least-change' ? 0 : moved) + ends,
-    ...goals.map((goal) => MEASURES[goal](instance, schedule)),
+    ...goals.slice(0, 1).map((goal) => MEASURES[goal](instance, schedule)),
+    spans.reduce((sum, span) => (isOpen(span) ? sum + lengthOf(span, schedule) : sum), 0),
+    ...goals.slice(1).map((goal) => MEASURES[goal](instance, schedule)),
     schedule.finish.reduce((sum, finish) => sum + finish, 0),
   ]
 }

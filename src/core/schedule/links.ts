@@ -70,6 +70,7 @@ export function linksOf(
     addComings(work, place.name, add)
     for (const inspection of inspections) addInspection(inspection, work, place.name, add)
   }
+  addFaces(visits, lines, places, add)
   for (const relation of relations.filter((r) => r.scope === 'site')) {
     visits.forEach((from, i) => {
       if (!from.stages.includes(relation.before)) return
@@ -82,6 +83,51 @@ export function linksOf(
   }
   return [...links.values()]
 }
+
+/** What is done to other places before a face gets its last layer: the roof above it before its paint, and openings that are
+ * cut from rooms before its insulation and render, which nobody patches unseen. Which face an opening is in nobody says: all of them wait. */
+function addFaces(visits: readonly Visit[], lines: readonly Line[], places: readonly Place[], add: AddLink): void {
+  const kinds = new Map(places.map(({ id, kind, level }) => [id, isBelowGround(level) ? 'below' : kind]))
+  const byId = new Map(lines.map((line) => [line.id, line]))
+  const has = (visit: Visit, kind: string, stages: readonly Stage[]): boolean =>
+    visit.inspects.length === 0 &&
+    visit.stages.some((stage) => stages.includes(stage)) &&
+    visit.placeIds.some((id) => kinds.get(id) === kind)
+  const cut = new Set(
+    lines.flatMap(({ element, action, stage, placeId, excluded }) =>
+      element === 'opening' &&
+      stage === 'framing' &&
+      excluded === null &&
+      (action === 'install' || action === 'enlarge')
+        ? [placeId]
+        : [],
+    ),
+  )
+  const opensWall = ({ lineIds }: Visit): boolean =>
+    lineIds.some((id) => {
+      const line = byId.get(id)
+      return (
+        line !== undefined &&
+        cut.has(line.placeId) &&
+        kinds.get(line.placeId) === 'room' &&
+        (line.stage === 'windows-doors' || line.element === 'opening') &&
+        lines.some((one) => one.placeId === line.placeId && one.stage === 'windows-doors')
+      )
+    })
+  visits.forEach((to, j) => {
+    const [paints, renders] = [has(to, 'face', ['paint']), has(to, 'face', ['insulation', 'plaster'])]
+    if (!paints && !renders) return
+    visits.forEach((from, i) => {
+      if (paints && has(from, 'roof', ['roof']))
+        add(i, j, 0, 'the roof is on before the face is painted', { usual: true })
+      if (renders && opensWall(from))
+        add(i, j, 0, 'openings are cut and set before the face gets its layers', { usual: true })
+    })
+  })
+}
+
+/** Its walls have earth before them. */
+const isBelowGround = (level: string): boolean => /basement|cellar|below/i.test(level)
 
 interface Placed {
   readonly visit: Visit

@@ -32,7 +32,7 @@ const slot = (of: PlannedVisit) => `${of.startDay}/${of.startHalf}`
 
 describe('lines become visits', () => {
   test('a trade at a place and stage is one visit; board and tape are one coming', () => {
-    const visits = visitsOf('site', stateOf(laid([ROOM])).places, stateOf(laid([ROOM])).lines)
+    const visits = visitsOf('site', stateOf(laid([ROOM])))
     expect(visits.map((one) => `${one.trade} ${one.stages.join('+')}`)).toEqual(
       expect.arrayContaining(['drywaller board+tape', 'inspector wires', 'painter paint']),
     )
@@ -43,9 +43,7 @@ describe('lines become visits', () => {
       { id: 'b', treatments: ['room-board-finishes'] },
     ])
     const inspection = (observations: readonly Observation[]) =>
-      visitsOf('site', stateOf(observations).places, stateOf(observations).lines).filter(
-        (one) => one.trade === 'inspector',
-      )
+      visitsOf('site', stateOf(observations)).filter((one) => one.trade === 'inspector')
     expect(inspection(rooms).map((one) => one.placeIds)).toEqual([['a', 'b']])
     const passed = [
       ...rooms,
@@ -64,7 +62,7 @@ describe('lines become visits', () => {
         value: i === 0 ? 100 : { reason: 'by others' },
       } as never),
     )
-    expect(visitsOf('site', stateOf([...done, ...marks]).places, stateOf([...done, ...marks]).lines)).toEqual([])
+    expect(visitsOf('site', stateOf([...done, ...marks]))).toEqual([])
   })
 })
 

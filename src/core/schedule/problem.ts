@@ -187,7 +187,7 @@ export function problemOf(input: ProblemInput): Problem {
   const before = new Map(input.before.map((one) => [one.visitKey, one]))
 
   const states = new Map(sites.map(({ id, state }) => [id, state]))
-  const owns = sites.map(({ id, state }) => visitsOf(id, state.places, state.lines))
+  const owns = sites.map(({ id, state }) => visitsOf(id, state))
   const { links, refused } = linksBetween(sites, owns, states)
   const linksInto = groupBy(links, ({ to }) => to)
 

@@ -115,11 +115,28 @@ export class Scheduler {
    * what lies between does not wait for nothing.
    * @returns the schedule itself where no span lasts too long */
   closeUp(best: Schedule): Schedule {
-    // What stands open is closed as soon as can be, not only within the nights that it may.
-    const over = (this.instance.spans ?? []).flatMap((span, i) =>
-      (span.counts === 'nights' ? lengthOf(span, best) : excessOf(span, best)) > 0 ? [i] : [],
+    const over = this.lasting(best)
+    let closed = best
+    // What waits takes along what went before it, like the protection of a room that is opened later.
+    for (let its = over; its.length > 0;) {
+      const drawn = this.drawnUp(closed, its)
+      if (drawn === closed) break
+      const known = new Set(its)
+      closed = { ...drawn, waits: new Map([...(closed.waits ?? []), ...(drawn.waits ?? [])]) }
+      its = this.lasting(closed).filter((i) => !known.has(i) && !over.includes(i))
+    }
+    return closed
+  }
+
+  /** The spans that last, by their numbers: what stands open is closed as soon as can be, not only within the nights that it
+   * may. */
+  private lasting(schedule: Schedule): number[] {
+    return (this.instance.spans ?? []).flatMap((span, i) =>
+      (span.counts === 'nights' ? lengthOf(span, schedule) : excessOf(span, schedule)) > 0 ? [i] : [],
     )
-    if (over.length === 0) return best
+  }
+
+  private drawnUp(best: Schedule, over: readonly number[]): Schedule {
     const closed = this.drawnTogether(best, over)
     const waited = over.filter((i) =>
       this.instance.spans![i]!.opens.some((index) => closed.start[index]! > best.start[index]!),

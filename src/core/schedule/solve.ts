@@ -1,10 +1,10 @@
 import { earliestFinishes, latestStarts, siteFloors } from './bounds'
 import { goalsFrom, isBetter, scoreOf, type Goal } from './goals'
-import type { Instance, Schedule } from './instance'
-import { networkOf } from './network'
+import type { Instance, Schedule, Span } from './instance'
+import { networkOf, pathsBetween, type Network } from './network'
 import { seededRandom } from './random'
 import { brokenIn, Scheduler } from './scheduler'
-import { excessOf } from './span'
+import { excessOf, isOpen } from './span'
 
 export interface SolveOptions {
   /** Rounds of improvement; each is one schedule. */
@@ -55,7 +55,8 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   )
   let best = made(first)
   const before = instance.activities.map((activity, i) => activity.before ?? first[i]!)
-  for (const found of [made(before), made(before, keeper)]) if (isBetter(found.score, best.score)) best = found
+  for (const found of [made(closedNext(instance, first, network)), made(before), made(before, keeper)])
+    if (isBetter(found.score, best.score)) best = found
   const floors = siteFloors(instance, network)
   const siteEnds = [...floors.values()].reduce((sum, slot) => sum + slot, 0)
   const [kept, late] = scoreOf(instance, { ...best.schedule, finish: earliest, broken: 0 }, ['fastest'])
@@ -78,6 +79,24 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
   return { schedule: best.schedule, floors, score: best.score }
 }
 
+/** An order in which what is opened is closed before the same people open the next. */
+function closedNext({ spans = [] }: Instance, order: Float64Array, network: Network): Float64Array {
+  const keys = Float64Array.from(order)
+  const openedAt = ({ opens }: Span): number => Math.max(...opens.map((i) => order[i]!))
+  spans
+    .filter((span) => isOpen(span) && span.opens.length > 0)
+    .sort((a, b) => openedAt(a) - openedAt(b))
+    .forEach((span, i) => {
+      const turn = openedAt(span) + i * A_TURN
+      for (const index of span.opens) keys[index] = turn
+      for (const index of [...pathsBetween(network, span.opens, span.closes), ...span.closes])
+        if (!span.opens.includes(index)) keys[index] = Math.min(keys[index]!, turn + A_TURN / 2)
+    })
+  return keys
+}
+/** Less than a slot, so that turns never change what is due slots before. */
+const A_TURN = 1e-3
+
 /** How often what still stands open too long is begun later. */
 const LATER_TRIES = 5
 
@@ -90,23 +109,32 @@ function closedSoon(scheduler: Scheduler, order: ArrayLike<number>): Schedule {
   let best = scheduler.closeUp(scheduler.schedule(order))
   let least = openIn(best)
   const releases = Float64Array.from(activities, ({ release }) => release)
+  /** What was begun later, and the span for which. */
+  const later = new Map<number, number>()
   for (let tries = 0, last = best; tries < LATER_TRIES && least > 0; tries++) {
     let moved = false
-    for (const span of spans) {
+    for (const [number, span] of spans.entries()) {
       const over = span.price === undefined ? excessOf(span, last) : 0
       for (const index of over > 0 ? span.opens : []) {
         if (activities[index]!.fixed !== undefined || activities[index]!.begun) continue
         releases[index] = last.start[index]! + over
+        later.set(index, number)
         moved = true
       }
     }
     if (!moved) break
-    last = scheduler.closeUp(scheduler.schedule(order, undefined, releases))
+    last = withWaits(scheduler.closeUp(scheduler.schedule(order, undefined, releases)), later)
     const open = openIn(last)
     if (open < least) [best, least] = [last, open]
   }
   return best
 }
+
+/** What was begun later waits for what closes it, also where nothing between them had to be drawn together. */
+const withWaits = (schedule: Schedule, later: ReadonlyMap<number, number>): Schedule => ({
+  ...schedule,
+  waits: new Map([...later, ...(schedule.waits ?? [])]),
+})
 
 const keptAsBefore = (instance: Instance): Instance => ({
   ...instance,

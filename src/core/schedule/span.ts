@@ -25,6 +25,9 @@ export function lengthOf(span: Span, times: Times): number {
   return span.counts === 'nights' ? (dayAt(until) - dayAt(from - 1)) * SLOTS_PER_DAY : until - from
 }
 
+/** Whether it is something that stands open at night, and no end is worth it. */
+export const isOpen = ({ counts, price }: Span): boolean => counts === 'nights' && price === undefined
+
 /** Slots for which a span lasts longer than it may. */
 export const excessOf = (span: Span, times: Times): number => Math.max(0, lengthOf(span, times) - span.most)
 

@@ -4,7 +4,8 @@ import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../calendar/slots'
 import { hoursLeft, type Line } from '../scope/line'
 import { isOutside } from '../scope/responsible'
 import { BUILD_ORDER, type Stage, type Trade } from '../scope/vocabulary'
-import type { Place } from '../walk/siteState'
+import type { Selection } from '../selections/selection'
+import type { Place, SiteState } from '../walk/siteState'
 
 /** Lines of one trade done in one coming: one or more places, one stage or a pack of stages that belong together. */
 export interface Visit {
@@ -45,17 +46,20 @@ interface Job {
   readonly lines: readonly Line[]
 }
 
+/** What is to be done on a site, where, and with what goods. */
+export type Work = Pick<SiteState, 'places' | 'lines' | 'selections'>
+
 /** Turns the lines of a site into visits.
  *
  * Grouping looks at all lines in scope, done or not, so that a visit keeps its key while it is being worked off; visits
  * whose lines are all done are left out.
  */
-export const visitsOf = (siteId: string, places: readonly Place[], lines: readonly Line[]): Visit[] =>
-  grouped(siteId, places, lines).flatMap(({ visit }) => (visit.hours > 0 ? [visit] : []))
+export const visitsOf = (siteId: string, work: Work): Visit[] =>
+  grouped(siteId, work).flatMap(({ visit }) => (visit.hours > 0 ? [visit] : []))
 
 /** Keys of the visits whose lines are all done. */
-export const finishedVisits = (siteId: string, places: readonly Place[], lines: readonly Line[]): string[] =>
-  grouped(siteId, places, lines).flatMap(({ visit }) => (visit.hours > 0 ? [] : [visit.key]))
+export const finishedVisits = (siteId: string, work: Work): string[] =>
+  grouped(siteId, work).flatMap(({ visit }) => (visit.hours > 0 ? [] : [visit.key]))
 
 /** A visit that is over, with all that was done in it. */
 export interface FinishedVisit {
@@ -65,8 +69,8 @@ export interface FinishedVisit {
 }
 
 /** The visits whose lines are all done. */
-export const visitsOver = (siteId: string, places: readonly Place[], lines: readonly Line[]): FinishedVisit[] =>
-  grouped(siteId, places, lines).flatMap(({ visit, jobs }) =>
+export const visitsOver = (siteId: string, work: Work): FinishedVisit[] =>
+  grouped(siteId, work).flatMap(({ visit, jobs }) =>
     visit.hours > 0
       ? []
       : [{ visit, lines: jobs.flatMap((job) => job.lines), placeIds: jobs.map(({ place }) => place.id) }],
@@ -74,8 +78,7 @@ export const visitsOver = (siteId: string, places: readonly Place[], lines: read
 
 function grouped(
   siteId: string,
-  places: readonly Place[],
-  lines: readonly Line[],
+  { places, lines, selections }: Work,
 ): { readonly visit: Visit; readonly jobs: readonly Job[] }[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const jobs = new Map<string, Map<string, Line[]>>()
@@ -85,6 +88,7 @@ function grouped(
   const stages = new Map(ours.map((line) => [line.id, stageIn(line, byPlaceId.get(line.placeId)!)]))
   const named = namedOrder(ours)
   const late = heldFrom(ours)
+  const goods = goodsFrom(byPlaceId, selections)
   const isLate = ({ id, placeId }: Line): boolean =>
     BUILD_ORDER.indexOf(stages.get(id)!) >= (late.get(placeId) ?? Infinity)
   for (const line of ours) {
@@ -103,8 +107,12 @@ function grouped(
     return bunches(inOrder)
       .flatMap(({ key, jobs: bunch }) => {
         const waits = asOneComing(bunch, named, stages)
-        // What is held, or follows on what is, is done by itself: clear rooms do not wait for it.
-        return parted(key, bunch, (line) => `${isLate(line) ? line.placeId : ''} ${waits.get(line.id) ?? ''}`.trim())
+        // What is held, waits long for goods, or follows on what does, is done by itself: clear rooms do not wait for it.
+        return parted(key, bunch, (line) =>
+          [isLate(line) ? line.placeId : '', waits.get(line.id) ?? '', goods(line, stages.get(line.id)!)]
+            .join(' ')
+            .trim(),
+        )
       })
       .map(({ key, jobs: bunch }) => ({ visit: visit(siteId, `${siteId}|${sort}|${key}`, bunch, stages), jobs: bunch }))
   })
@@ -187,6 +195,36 @@ function heldFrom(lines: readonly Line[]): ReadonlyMap<string, number> {
   for (const { placeId, stage, held, waits } of lines)
     if (held || waits.length > 0) from.set(placeId, Math.min(from.get(placeId) ?? Infinity, BUILD_ORDER.indexOf(stage)))
   return from
+}
+
+/** Goods that may take longer are long in coming: a neighbour that needs none does not wait for them. Three weeks. */
+const LONG_LEAD_DAYS = 21
+
+/** For which goods, long in coming, a line waits or follows on work that does; '' for none. What is torn out or cut for a unit
+ * is not begun before the unit is on its way, so that all work of such a place goes with it. It is told by the lead alone and
+ * not by where the goods are, so that visits stay what they were when they come. */
+function goodsFrom(
+  byPlace: ReadonlyMap<string, readonly Line[]>,
+  selections: readonly Selection[],
+): (line: Line, stage: Stage) => string {
+  const long = selections.filter(({ leadDays }) => leadDays[2] > LONG_LEAD_DAYS)
+  const places = new Map(
+    [...groupBy(long, ({ placeId }) => placeId)].map(([placeId, its]) => {
+      const opened = (byPlace.get(placeId) ?? []).some(
+        ({ stage, element }) => stage === 'strip-out' || element === 'opening',
+      )
+      const from = ({ neededFor }: Selection): number =>
+        opened && BUILD_ORDER.indexOf(neededFor) <= BUILD_ORDER.indexOf('windows-doors')
+          ? 0
+          : BUILD_ORDER.indexOf(neededFor)
+      const first = its.reduce((a, b) => (from(b) < from(a) ? b : a))
+      return [placeId, { from: from(first), words: `goods ${first.neededFor} ${first.leadDays[2]}` }] as const
+    }),
+  )
+  return ({ placeId }, stage) => {
+    const its = places.get(placeId)
+    return its && BUILD_ORDER.indexOf(stage) >= its.from ? its.words : ''
+  }
 }
 
 function bunches(jobs: readonly Job[]): { key: string; jobs: Job[] }[] {

@@ -1,7 +1,7 @@
 import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, shortDay, weekBegin, type Day } from '../../core/calendar/day'
-import { isWorkingDay } from '../../core/calendar/workingDays'
+import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
@@ -57,7 +57,7 @@ export function planView(context: Context, siteId: string | null) {
       return { day, works: shownSites.some((one) => isWorkingDay(day, one.calendar)) }
     }),
     finish: finishSentence(plan, site, sites, context.today),
-    floor: site ? floorSentence(plan, site.id) : null,
+    floor: site ? floorSentence(plan, site, context.today) : null,
     places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
     promises: promised(plan, shownSites, name),
@@ -149,13 +149,18 @@ function finishSentence(plan: Plan, site: Site | null, sites: readonly Site[], t
 }
 
 /** How far the plan of a site can be from the best there is. */
-function floorSentence({ finish, floor, madeOn }: Plan, siteId: string): string | null {
-  const [planned, least] = [finish[siteId], floor[siteId]]
-  if (!planned || !least) return null
+/** How near the plan is to what nothing can beat. Plans are made for goods that come as late as they may. */
+function floorSentence(plan: Plan, site: Site, today: Day): string | null {
+  const { finish, floor, madeOn } = plan
+  const [planned, bound] = [finish[site.id], floor[site.id]]
+  if (!planned || !bound) return null
+  const least = addWorkingDays(addDays(bound, -1), 1, site.calendar)
+  const likely = finishDays(plan, site.id, today)?.likely
+  const late = likely && likely < least ? 'If all that is awaited comes as late as it may, ' : ''
   const over = daysBetween(least, planned)
-  if (over <= 0) return 'That cannot be beaten.'
+  if (over <= 0) return late ? `${late}${longDay(planned)} cannot be beaten.` : 'That cannot be beaten.'
   const share = Math.ceil((100 * over) / Math.max(1, daysBetween(madeOn, least)))
-  return `Nothing can beat ${longDay(least)}: the plan is within ${share} % of it.`
+  return `${late}${late ? 'nothing' : 'Nothing'} can beat ${longDay(least)}: the plan is within ${share} % of it.`
 }
 
 function placeRows(context: Context, site: Site, visits: readonly PlannedVisit[]) {
