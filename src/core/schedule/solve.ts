@@ -70,9 +70,9 @@ export function solve(instance: Instance, options: SolveOptions): Solution {
     if (!isBetter(current.score, found.score)) current = found
     if (isBetter(found.score, best.score)) best = found
   }
-  // Built in the order of its starts, each that follows work of its team finds it there and need not set up.
-  const sets = instance.activities.some(({ modes }) => modes.some(({ follows }) => follows))
-  for (let found = best; sets; best = found) {
+  // Built in the order of its starts, each that follows work of its team finds it there and need not set up; and what planning
+  // again with nothing new would win by that is won now.
+  for (let found = best; ; best = found) {
     found = made(best.schedule.start)
     if (!isBetter(found.score, best.score)) break
   }
