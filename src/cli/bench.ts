@@ -18,6 +18,7 @@ import { closeSolver, KEPT, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
+import { benchFirmCommand } from './benchFirm'
 import { benchLearningCommand } from './benchLearning'
 import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
@@ -48,6 +49,7 @@ export function benchCommand(): Command {
     .addCommand(benchSenseCommand())
     .addCommand(benchSpeechCommand())
     .addCommand(benchLearningCommand())
+    .addCommand(benchFirmCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))

@@ -1,3 +1,4 @@
+import type { Statement } from 'better-sqlite3'
 import type { Day } from '../core/calendar/day'
 import type { WorkCalendar } from '../core/calendar/workingDays'
 import type { Units } from '../core/measure/length'
@@ -84,8 +85,13 @@ export function putSiteAway(db: Db, id: string, away: boolean): void {
   db.prepare('UPDATE site SET put_away = ?, revision = revision + 1 WHERE id = ?').run(away ? 1 : 0, id)
 }
 
+/** One site is read hundreds of times for a page of all: what asks for it is prepared once. */
+const oneSite = new WeakMap<Db, Statement>()
+
 export function readSite(db: Db, id: string): Site | null {
-  const row = db.prepare('SELECT * FROM site WHERE id = ?').get(id) as Row | undefined
+  const ask = oneSite.get(db) ?? db.prepare('SELECT * FROM site WHERE id = ?')
+  oneSite.set(db, ask)
+  const row = ask.get(id) as Row | undefined
   return row ? siteOf(row) : null
 }
 

@@ -1,3 +1,4 @@
+import { keptFor } from '../core/lists/keptFor'
 import { finishedVisits } from '../core/schedule/visits'
 import { readObservations, readRegisters } from '../data/observations'
 import type { Db } from '../data/database'
@@ -88,12 +89,14 @@ export function recordUpTo(reader: Reader, db: Db, site: Known, instant: string)
   return state
 }
 
+const finished = keptFor<SiteState, readonly string[]>()
+
 /** Visits of some sites whose work is done, by key. */
 export const finishedKeys = (db: Db, sites: readonly Site[]): ReadonlySet<string> =>
   new Set(
     sites.flatMap((site) => {
       const state = siteState(db, site)
       // What nobody agreed to keeps no visit open.
-      return finishedVisits(site.id, { ...state, lines: state.lines.filter(isAgreed) })
+      return finished(state, [], () => finishedVisits(site.id, { ...state, lines: state.lines.filter(isAgreed) }))
     }),
   )

@@ -57,7 +57,19 @@ const FORMS = {
   short: { 'day first': 'EEE d MMM', 'month first': 'EEE, MMM d' },
   date: { 'day first': 'd MMM', 'month first': 'MMM d' },
 } as const
-const printDay = (day: Day, form: keyof typeof FORMS): string => format(dateOf(day), FORMS[form][written().dayForm])
+/** A page of forty sites prints a few hundred days thousands of times. */
+const printed = new Map<string, string>()
+const MOST_PRINTED = 10_000
+function printDay(day: Day, form: keyof typeof FORMS): string {
+  const { dayForm } = written()
+  const key = `${day} ${form} ${dayForm}`
+  const known = printed.get(key)
+  if (known !== undefined) return known
+  if (printed.size >= MOST_PRINTED) printed.clear()
+  const words = format(dateOf(day), FORMS[form][dayForm])
+  printed.set(key, words)
+  return words
+}
 
 /** `Tuesday 10 March`, or `Tuesday, March 10` where the firm writes the month first. */
 export const longDay = (day: Day): string => printDay(day, 'long')

@@ -3,6 +3,7 @@ import { workingDaysBetween, type WorkCalendar } from '../calendar/workingDays'
 import type { Line } from '../scope/line'
 import type { Plan } from './plan'
 import { OPENING_SORTS } from './sense'
+import { visitsBy } from './visitsBy'
 import { isOpenTooLong, nightsOpen, type StandsOpen } from './standsOpen'
 
 /** A rule of sense that facts force a plan to break: which, why, and what would mend it. */
@@ -39,13 +40,13 @@ const SAID_LATER = 3
 export function saidAndPlanned(
   siteId: string,
   lines: readonly Line[],
-  { visits }: Pick<Plan, 'visits'>,
+  plan: Pick<Plan, 'visits'>,
   calendar: WorkCalendar,
 ): Alarm[] {
   return lines.flatMap((line): Alarm[] => {
     const said = line.held?.begins ? line.held.until : undefined
-    const visit = visits.find(({ lineIds }) => lineIds.includes(line.id))
-    if (!said || !visit || visit.startDay <= said) return []
+    const visit = said && visitsBy(plan).line.get(line.id)
+    if (!visit || visit.startDay <= said) return []
     if (workingDaysBetween(said, visit.startDay, calendar) <= SAID_LATER) return []
     return [
       {

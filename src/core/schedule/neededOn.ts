@@ -2,14 +2,22 @@ import type { Day } from '../calendar/day'
 import { SET_BY, type LeadKey } from '../scope/leads'
 import type { Stage } from '../scope/vocabulary'
 import type { Selection } from '../selections/selection'
+import { visitsBy } from './visitsBy'
 import type { Plan, PlannedVisit } from './plan'
 
 /** The day on which the plan needs something at a place for a stage: the start of the visit that installs it.
  * @param lead of what is needed: where a trade of its own sets that, theirs counts */
 export function neededOn(plan: Plan, placeId: string, stage: Stage, lead?: LeadKey): Day | null {
   const setBy = lead && SET_BY[lead]
-  const theirs = setBy ? plan.visits.filter(({ trade }) => trade === setBy) : []
-  return (visitFor({ visits: theirs }, placeId, stage) ?? visitFor(plan, placeId, stage))?.startDay ?? null
+  const theirs =
+    setBy &&
+    firstOf(
+      visitsBy(plan)
+        .place(placeId)
+        .filter(({ trade }) => trade === setBy),
+      stage,
+    )
+  return (theirs || visitFor(plan, placeId, stage))?.startDay ?? null
 }
 
 /** The day on which a selection is needed on site: the one that somebody said, or else the plan's.
@@ -21,6 +29,9 @@ export const selectionNeededOn = (
 
 /** The first visit of a stage at a place, inspections aside. */
 export const visitFor = (plan: Pick<Plan, 'visits'>, placeId: string, stage: Stage): PlannedVisit | null =>
-  plan.visits
-    .filter((visit) => visit.placeIds.includes(placeId) && visit.stages.includes(stage) && visit.trade !== 'inspector')
+  firstOf(visitsBy(plan).place(placeId), stage)
+
+const firstOf = (visits: readonly PlannedVisit[], stage: Stage): PlannedVisit | null =>
+  visits
+    .filter((visit) => visit.stages.includes(stage) && visit.trade !== 'inspector')
     .reduce<PlannedVisit | null>((first, visit) => (!first || visit.startDay < first.startDay ? visit : first), null)

@@ -8,6 +8,7 @@ import type { PlannedVisit } from './plan'
 import { isGranted, permitsBefore } from './permits'
 import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
+import { linesOfVisit } from './visits'
 import { stoppedDays, type Forecast } from './weather'
 
 /** One thing that a visit needs before it can start. */
@@ -103,13 +104,11 @@ const drying = (placeId: string, { entries }: SiteState): Constraint[] =>
     )
     .map(({ values }): Constraint => ({ kind: 'dry', words: `${String(values.name)}: still wet`, cleared: false }))
 
-const holds = ({ lineIds }: Needs, state: SiteState): Constraint[] =>
-  state.lines
-    .filter((line) => lineIds.includes(line.id))
-    .flatMap((line): Constraint[] => [
-      ...(line.held ? [{ kind: 'hold', words: heldLine(line), cleared: false } as const] : []),
-      ...namedHolds(line, state).map(({ words }): Constraint => ({ kind: 'hold', words, cleared: false })),
-    ])
+const holds = (visit: Needs, state: SiteState): Constraint[] =>
+  linesOfVisit(visit, state.lines).flatMap((line): Constraint[] => [
+    ...(line.held ? [{ kind: 'hold', words: heldLine(line), cleared: false } as const] : []),
+    ...namedHolds(line, state).map(({ words }): Constraint => ({ kind: 'hold', words, cleared: false })),
+  ])
 
 const permits = (visit: Needs, state: SiteState): Constraint[] =>
   permitsBefore(visit, state).map((entry): Constraint => {

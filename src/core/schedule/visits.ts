@@ -2,6 +2,7 @@ import { groupBy } from '../lists/groupBy'
 import { floorArea } from '../places/geometry'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../calendar/slots'
 import { hoursLeft, type Line } from '../scope/line'
+import { linesBy } from '../scope/linesBy'
 import { isOutside } from '../scope/responsible'
 import { BUILD_ORDER, type Stage, type Trade } from '../scope/vocabulary'
 import type { Selection } from '../selections/selection'
@@ -286,4 +287,4 @@ export const crewsThatFit = (place: Pick<Place, 'kind' | 'size'>): number => {
 
 /** The lines of work that a visit does. */
 export const linesOfVisit = ({ lineIds }: Pick<Visit, 'lineIds'>, lines: readonly Line[]): Line[] =>
-  lines.filter(({ id }) => lineIds.includes(id))
+  linesBy(lines).ids(lineIds)

@@ -1,4 +1,5 @@
 import type { Line } from './line'
+import { linesBy } from './linesBy'
 import type { Stage } from './vocabulary'
 
 /** Highest figure that a stage may show while its test or inspection is open (C-41). */
@@ -28,7 +29,7 @@ const inspectsAny = (test: Line, lines: readonly Line[]): boolean =>
 
 /** Honest progress of one stage of a place. The inspector's own line is a test of the stage, not part of its effort. */
 export function stageProgress(lines: readonly Line[], placeId: string, stage: Stage): number | null {
-  const here = lines.filter((line) => line.placeId === placeId)
+  const here = linesBy(lines).place(placeId)
   const work = here.filter((line) => line.stage === stage && line.trade !== 'inspector')
   return honestProgress(
     work,

@@ -3,6 +3,7 @@ import { entryKind } from '../entries/entryKinds'
 import { workOf } from '../entries/work'
 import type { Values } from '../entries/field'
 import type { Line } from '../scope/line'
+import { linesBy } from '../scope/linesBy'
 import { BUILD_ORDER, STAGES, type Stage } from '../scope/vocabulary'
 import { COVERED_BY } from './relations'
 
@@ -52,11 +53,22 @@ export interface GateFacts {
 /** Gathers the cover gates of one place from the lines that it really has.
  *
  * A line in a wall belongs to the first stage still to come that hides it; so do entries that hold the cover until they
- * are settled. Stages that are already finished have no gate.
+ * are settled. Stages that are already finished have no gate. Gathered once of the same facts.
  */
-export function coverGates(placeId: string, known: GateFacts): CoverGate[] {
+export function coverGates(placeId: string, known: GateFacts): readonly CoverGate[] {
+  const kept = gathered.get(known) ?? new Map<string, readonly CoverGate[]>()
+  gathered.set(known, kept)
+  const gates = kept.get(placeId) ?? gatesAt(placeId, known)
+  kept.set(placeId, gates)
+  return gates
+}
+const gathered = new WeakMap<GateFacts, Map<string, readonly CoverGate[]>>()
+
+function gatesAt(placeId: string, known: GateFacts): CoverGate[] {
   const { lines, gateMarks: marks } = known
-  const here = lines.filter((line) => line.placeId === placeId && line.excluded === null)
+  const here = linesBy(lines)
+    .place(placeId)
+    .filter((line) => line.excluded === null)
   const covering = BUILD_ORDER.filter(
     (stage) => COVERS.has(stage) && here.some((l) => l.stage === stage && l.progress < 100),
   )

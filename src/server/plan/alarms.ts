@@ -1,4 +1,5 @@
 import { alarmsOf, saidAndPlanned, type Alarm } from '../../core/schedule/alarms'
+import { visitsBy } from '../../core/schedule/visitsBy'
 import type { Plan } from '../../core/schedule/plan'
 import { placeName } from '../../core/walk/siteState'
 import { readBookedKeys, readPins } from '../../data/plans'
@@ -10,7 +11,7 @@ import { visitNamer } from '../share/visitWords'
 export function alarmsAt(context: Context, plan: Plan, sites: readonly Site[]): Alarm[] {
   const states = new Map(sites.map((site) => [site.id, context.record(site)]))
   const name = visitNamer(context.db)
-  const byKey = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const byKey = visitsBy(plan).key
   const said = sites.flatMap((site) => saidAndPlanned(site.id, states.get(site.id)!.lines, plan, site.calendar))
   const kept = alarmsOf(
     {

@@ -10,7 +10,7 @@ import { readLatestUpdate } from '../../data/share'
 import type { Context } from '../context'
 import { finishedKeys, recordOf } from '../siteStates'
 import { changedOthers, othersToTell, telephoneOf } from './others'
-import { visitNamer, visitWords } from './visitWords'
+import { visitNamer } from './visitWords'
 
 /** Working days before a visit on which its trade is reminded. */
 const REMIND_DAYS = 3
@@ -25,6 +25,7 @@ export function whoToTell(context: Context) {
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
   const sites = new Map(context.sites().map((site) => [site.id, site]))
   const others = othersToTell(context, plan)
+  const name = visitNamer(context.db)
   const named = new Map(others.map(({ other }) => [other.id, other]))
   return {
     changed: changedFacts(context, plan, others).map((one) => ({
@@ -59,7 +60,7 @@ export function whoToTell(context: Context) {
     unasked: unaskedVisits(context, plan).map((visit) => ({
       visitKey: visit.key,
       who: crews.get(visit.crewId!)?.name ?? '',
-      what: visitWords(context.db, visit),
+      what: name(visit),
       when: visitDays(visit),
     })),
   }

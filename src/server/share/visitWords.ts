@@ -18,12 +18,21 @@ export function visitNamer(db: Db, words: Catalogue = ENGLISH): (visit: Named) =
       ? { name: site.name, places: new Map(recordOf('trade', db, site).places.map((place) => [place.id, place.name])) }
       : null
   }
-  return (visit) => {
+  const said = new Map<Named, string>()
+  const say = (visit: Named): string => {
     if (!sites.has(visit.siteId)) sites.set(visit.siteId, lookUp(visit.siteId))
     const site = sites.get(visit.siteId)
     if (!site) return 'A visit'
-    const places = [...site.places].flatMap(([id, name]) => (visit.placeIds.includes(id) ? [name] : []))
+    const its = new Set(visit.placeIds)
+    const places = [...site.places].flatMap(([id, name]) => (its.has(id) ? [name] : []))
     return `${stageWords(visit, words)}, ${listedIn(words, places)}, ${site.name}`
+  }
+  return (visit) => {
+    const known = said.get(visit)
+    if (known !== undefined) return known
+    const name = say(visit)
+    said.set(visit, name)
+    return name
   }
 }
 

@@ -1,6 +1,8 @@
 import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, shortDay, weekBegin, type Day } from '../../core/calendar/day'
+import { groupBy } from '../../core/lists/groupBy'
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
@@ -196,7 +198,8 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
 }
 
 function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
-  const byKey = new Map(plan.visits.map((one) => [one.key, one]))
+  const byKey = visitsBy(plan).key
+  const openedBy = groupBy(plan.open, ({ opens }) => opens)
   const name = visitNamer(context.db)
   const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
@@ -244,7 +247,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
             ([day, why]) =>
               `Forecast for ${shortDay(day)}: ${why}${forecast.get(day)!.simulated ? ' (simulated)' : ''}.`,
           ),
-        ...plan.open.filter(({ opens }) => opens === visit.key).flatMap((one) => openWords(one) ?? []),
+        ...(openedBy.get(visit.key) ?? []).flatMap((one) => openWords(one) ?? []),
       ],
       comings: state.comings.filter(({ visitKey }) => visitKey === visit.key).map(comingWords),
       needs: constraintsOn(visit, state, booking, forecast).map(({ words, cleared }) => ({ words, cleared })),

@@ -1,4 +1,5 @@
 import { groupBy } from '../../core/lists/groupBy'
+import { keptFor } from '../../core/lists/keptFor'
 import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
 import { addDays, dateOnly, daysBetween, type Day } from '../../core/calendar/day'
@@ -17,8 +18,23 @@ import type { SelectionRow } from '../../core/selections/selectionRow'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
 
-/** The selections of a site with their dates from the live plan, the most pressing first. */
-export function selectionRows(
+const kept = keptFor<SiteState, readonly SelectionRow[]>()
+
+/** The selections of a site with their dates from the live plan, the most pressing first. Derived once a revision, plan and
+ * day. */
+export const selectionRows = (
+  site: Site,
+  state: SiteState,
+  plan: Plan | null,
+  today: Day,
+  seesMoney: boolean,
+  standards: Standards,
+): readonly SelectionRow[] =>
+  kept(state, [site.revision, plan, today, seesMoney, JSON.stringify(standards)], () =>
+    derivedRows(site, state, plan, today, seesMoney, standards),
+  )
+
+function derivedRows(
   site: Site,
   state: SiteState,
   plan: Plan | null,
@@ -28,13 +44,12 @@ export function selectionRows(
 ): SelectionRow[] {
   const bought = { units: site.units, standards }
   const places = new Map(state.places.map((place) => [place.id, place]))
-  const here = plan && { ...plan, visits: plan.visits.filter((visit) => visit.siteId === site.id) }
   const linesAt = groupBy(state.lines, (line) => line.placeId)
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
       const toBuyOne = isBought(selection)
-      const needed = toBuyOne ? selectionNeededOn(here, selection) : null
+      const needed = toBuyOne ? selectionNeededOn(plan, selection) : null
       const approval = selection.approvalDays ?? 0
       const last = needed ? orderByFrom(today, needed, selection.leadDays, approval, site.calendar) : null
       const upper = selection.leadDays[2]

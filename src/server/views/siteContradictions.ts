@@ -1,3 +1,5 @@
+import { keptFor } from '../../core/lists/keptFor'
+import type { SiteState } from '../../core/walk/siteState'
 import { contradictions, type Contradiction, type ToldSize } from '../../core/walk/contradictions'
 import { readHistory } from '../../data/observations'
 import type { Site } from '../../data/sites'
@@ -15,5 +17,8 @@ export const toldSizes = (db: Context['db'], siteId: string): ToldSize[] =>
   )
 
 /** What was said in two ways at a site, across all its walks, and not answered yet. */
-export const siteContradictions = (context: Pick<Context, 'db' | 'record'>, site: Site): Contradiction[] =>
-  contradictions(context.record(site), toldSizes(context.db, site.id), site.units)
+export const siteContradictions = (context: Pick<Context, 'db' | 'record'>, site: Site): readonly Contradiction[] => {
+  const state = context.record(site)
+  return kept(state, [], () => contradictions(state, toldSizes(context.db, site.id), site.units))
+}
+const kept = keptFor<SiteState, readonly Contradiction[]>()

@@ -3,6 +3,7 @@ import { heldWords } from '../../core/scope/line'
 import { addDays, dateOnly, dayOf, longDay, shortDay, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { finishDays } from '../../core/schedule/finishDays'
 import { listed } from '../../core/lists/listed'
 import { placeName, type SiteState } from '../../core/walk/siteState'
@@ -32,7 +33,8 @@ export function todayView(context: Context) {
   })
   const lost = new Set(failed.map(({ id }) => id))
   const known: Context = { ...context, sites: () => sites.map(({ site }) => site) }
-  const plan = whole && { ...whole, visits: whole.visits.filter(({ siteId }) => !lost.has(siteId)) }
+  const plan =
+    whole && lost.size > 0 ? { ...whole, visits: whole.visits.filter(({ siteId }) => !lost.has(siteId)) } : whole
   const needs = context.seesMoney
     ? [...declined(context, plan), ...sites.flatMap((one) => one.needs), ...toTell(known, plan)]
     : []
@@ -88,8 +90,8 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
     : addWorkingDays(today, 1, site.calendar)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking.state]))
   const at = (day: Day, half: 0 | 1 | null) =>
-    (plan?.visits ?? [])
-      .filter((visit) => visit.siteId === site.id && covers(visit, day))
+    (plan ? visitsBy(plan).site(site.id) : [])
+      .filter((visit) => covers(visit, day))
       .filter(
         (visit) =>
           half === null ||

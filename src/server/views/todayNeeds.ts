@@ -3,6 +3,7 @@ import { dueDay, isQuestion } from '../../core/entries/due'
 import { called, entryName, isOpen, kindOf } from '../../core/entries/entry'
 import { printMoney } from '../../core/measure/money'
 import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../../core/calendar/day'
+import { visitsBy } from '../../core/schedule/visitsBy'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { neededOn } from '../../core/schedule/neededOn'
 import { promiseWords } from '../../core/schedule/promises'
@@ -81,7 +82,7 @@ const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null)
   return plan.promises
     .filter(({ siteId, planned, promised }) => siteId === site.id && planned > promised)
     .map((one) => {
-      const last = plan.visits.find(({ key }) => key === one.last)
+      const last = visitsBy(plan).key.get(one.last)
       return {
         cost: 175 + Math.min(60, daysBetween(one.promised, one.planned)),
         when: shortDay(one.promised),
@@ -193,8 +194,8 @@ function extrasWaiting(context: Context, site: Site, state: SiteState, plan: Pla
 
 /** When somebody comes to a place next. */
 const nextAt = (plan: Plan, placeId: string): Day | null =>
-  plan.visits
-    .filter(({ placeIds }) => placeIds.includes(placeId))
+  visitsBy(plan)
+    .place(placeId)
     .map(({ startDay }) => startDay)
     .sort()[0] ?? null
 
@@ -240,12 +241,13 @@ const GATE_DAYS = 3
 /** Gates that will still be shut when their visit comes: something is missing that no visit before it will bring. */
 export function gatesSoon(siteId: string, state: SiteState, plan: Plan | null, today: Day) {
   const until = addDays(today, GATE_DAYS)
-  const endOf = new Map((plan?.visits ?? []).flatMap((visit) => visit.lineIds.map((id) => [id, visit.endDay] as const)))
   const found: { visit: PlannedVisit; words: string; placeId: string; stage: Stage }[] = []
-  for (const visit of plan?.visits ?? []) {
-    if (visit.siteId !== siteId || visit.startDay > until || visit.startDay < today) continue
+  if (!plan) return found
+  const by = visitsBy(plan)
+  for (const visit of by.site(siteId)) {
+    if (visit.startDay > until || visit.startDay < today) continue
     const comes = (lineId: string | null): boolean =>
-      lineId === null ? visit.startDay > addDays(today, 1) : (endOf.get(lineId) ?? '9') <= visit.startDay
+      lineId === null ? visit.startDay > addDays(today, 1) : (by.line.get(lineId)?.endDay ?? '9') <= visit.startDay
     for (const placeId of visit.placeIds) {
       for (const gate of coverGates(placeId, state)) {
         if (gate.open || !visit.stages.includes(gate.stage)) continue
@@ -291,7 +293,7 @@ const RHYTHM_DAYS = 7
 
 /** A client who heard nothing for a week while their house is worked on. */
 function updateDue({ db, today }: Context, site: Site, plan: Plan | null): Need[] {
-  const open = plan?.visits.some(({ siteId }) => siteId === site.id) ?? false
+  const open = plan !== null && visitsBy(plan).site(site.id).length > 0
   if (!open || site.clientName === '' || site.startsOn > today) return []
   const update = readLatestUpdate(db, site.id)
   const quiet = daysBetween(update ? dayOf(update.publishedAt) : site.startsOn, today)
