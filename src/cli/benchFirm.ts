@@ -111,7 +111,7 @@ function sizeOf(context: Context): Record<string, number> {
 function pageFigures(context: Context): { page: string; first: number; again: number; kB: number }[] {
   const site = context.sites()[0]!.id
   const pages: Readonly<Record<string, () => unknown>> = {
-    'Today': () => todayView(context),
+    Today: () => todayView(context),
     'plan of all sites': () => planView(context, null),
     'plan of a site': () => planView(context, site),
     'selections of all': () => selectionsView(context, null),

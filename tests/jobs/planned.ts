@@ -43,6 +43,7 @@ import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { siteState } from '../../src/server/siteStates'
 import { lookBackView } from '../../src/server/views/lookBack'
 import { paperView } from '../../src/server/views/paper'
+import { visitView } from '../../src/server/views/visit'
 import { planView } from '../../src/server/views/plan'
 import { recordView } from '../../src/server/views/record'
 import { roomSheetView } from '../../src/server/views/roomSheet'
@@ -371,7 +372,10 @@ export class PlannedJob {
   recordReads = (site: string): string => wordsIn(recordView(this.owner, this.siteIds.get(site)!)).join('\n')
 
   /** All that the lead reads on the plan of a site: visits with their days and reasons, alarms, promises. */
-  planReads = (site: string): string => wordsIn(planView(this.owner, this.siteIds.get(site)!)).join('\n')
+  planReads(site: string): string {
+    const plan = planView(this.owner, this.siteIds.get(site)!)
+    return [plan, ...plan.visits.map(({ key }) => visitView(this.owner, key))].flatMap(wordsIn).join('\n')
+  }
 
   /** What became of a site, for the office. */
   lookBackReads = (site: string): string => wordsIn(lookBackView(this.owner, this.siteIds.get(site)!)).join('\n')

@@ -3,7 +3,7 @@ import { readPlan } from '../../src/data/plans'
 import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { planView } from '../../src/server/views/plan'
+import { visitView } from '../../src/server/views/visit'
 import { scopeView } from '../../src/server/views/scope'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { eachWithDemoFirm, stateAt } from '../fixtures/demoFirm'
@@ -35,9 +35,7 @@ test('work that waits for other work by name comes after it in the plan, and bot
   expect(shown.find(({ id }) => id === late)!.followed).toHaveLength(1)
   await planFirm(lead(), 'Planned again')
   expect(visitOf(early).startDay > visitOf(late).endDay).toBe(true)
-  expect(planView(lead(), SITE).visits.find(({ key }) => key === visitOf(early).key)!.why).toMatch(
-    /comes first, as was said, after a wait of 2 days\./,
-  )
+  expect(visitView(lead(), visitOf(early).key).why).toMatch(/comes first, as was said, after a wait of 2 days\./)
 })
 
 test('what would make work wait for itself is refused with the chain', () => {

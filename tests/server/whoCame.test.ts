@@ -4,7 +4,7 @@ import { siteIdOf } from '../../src/demo/ids'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
 import { whoCame } from '../../src/server/plan/whoCame'
-import { planView } from '../../src/server/views/plan'
+import { visitView } from '../../src/server/views/visit'
 import { todayView } from '../../src/server/views/today'
 import { eachWithDemoFirm } from '../fixtures/demoFirm'
 import { as, TODAY } from '../fixtures/folder'
@@ -34,8 +34,7 @@ describe('who came', () => {
     expect(stay(key).came).toBe('late')
     await whoCame(lead(), { visitKey: key, day: TODAY, how: 'came' })
     expect(stay(key).came).toBe('came')
-    const shown = planView(lead(), SITE).visits.find((visit) => visit.key === key)!
-    expect(shown.comings).toEqual([expect.stringMatching(/: came on Tue 10 Mar$/)])
+    expect(visitView(lead(), key).comings).toEqual([expect.stringMatching(/: came on Tue 10 Mar$/)])
   })
   test('of those who did not, what follows is tried at once and not kept; planned again they come later', async () => {
     const { key, crewId } = due()

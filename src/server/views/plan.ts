@@ -1,17 +1,9 @@
-import { deskAmount } from '../../core/scope/lineAmount'
 import { schoolSentences } from '../../core/sequence/schools'
-import { addDays, dateOnly, daysBetween, longDay, shortDay, weekBegin, type Day } from '../../core/calendar/day'
-import { groupBy } from '../../core/lists/groupBy'
-import { visitsBy } from '../../core/schedule/visitsBy'
+import { addDays, dateOnly, daysBetween, longDay, weekBegin, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
-import { openWords } from '../../core/schedule/standsOpen'
-import { kindsOf } from '../../core/places/place'
-import { linesOfVisit } from '../../core/schedule/visits'
-import { constraintsOn } from '../../core/schedule/readiness'
-import { stoppedDays } from '../../core/schedule/weather'
 import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -19,7 +11,6 @@ import { alarmsAt } from '../plan/alarms'
 import { listed } from '../../core/lists/listed'
 import { TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
-import { comingWords } from '../../core/walk/coming'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
 import { readBookings, readPins, readPlan, readPlanBefore } from '../../data/plans'
@@ -198,9 +189,6 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
 }
 
 function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
-  const byKey = visitsBy(plan).key
-  const openedBy = groupBy(plan.open, ({ opens }) => opens)
-  const name = visitNamer(context.db)
   const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
@@ -210,16 +198,12 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
   )
   const critical = new Set([...sites.keys()].flatMap((siteId) => criticalChain(plan, siteId).map(({ key }) => key)))
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew]))
-  const forecast = forecastFor(context.db, context.today)
   const shown = visits.filter(({ siteId }) => sites.has(siteId))
   return shown.map((visit) => {
     const { site, state } = sites.get(visit.siteId)!
-    const at = (key: string) => byKey.get(key)
     const booking = bookings.get(visit.key) ?? null
     const pinned = pins.has(visit.key)
     const crew = crews.get(visit.crewId ?? '')
-    const lines = linesOfVisit(visit, state.lines)
-    const kinds = kindsOf(state.places, visit.placeIds)
     return {
       key: visit.key,
       siteId: visit.siteId,
@@ -239,24 +223,6 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       endHalf: visit.endHalf,
       when: visitDays(visit),
       hours: visit.hours,
-      why: visit.why,
-      sky: [
-        ...[...stoppedDays(visit.stages, kinds, forecast)]
-          .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
-          .map(
-            ([day, why]) =>
-              `Forecast for ${shortDay(day)}: ${why}${forecast.get(day)!.simulated ? ' (simulated)' : ''}.`,
-          ),
-        ...(openedBy.get(visit.key) ?? []).flatMap((one) => openWords(one) ?? []),
-      ],
-      comings: state.comings.filter(({ visitKey }) => visitKey === visit.key).map(comingWords),
-      needs: constraintsOn(visit, state, booking, forecast).map(({ words, cleared }) => ({ words, cleared })),
-      boundBy: visit.boundBy && at(visit.boundBy) ? name(at(visit.boundBy)!) : null,
-      waiting: visit.holds.flatMap((key) => (at(key) ? [name(at(key)!)] : [])),
-      work: lines.map((line) => ({
-        id: line.id,
-        words: `${placeName(state, line.placeId)}: ${[line.title, deskAmount(line, site.units)].filter(Boolean).join(', ')}`,
-      })),
       booking: booking ? { state: booking.state, reason: booking.reason, told: visitDays(booking) } : null,
       pinned,
       critical: critical.has(visit.key),

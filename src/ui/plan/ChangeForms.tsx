@@ -7,7 +7,7 @@ import type { PlanChange } from '@/core/schedule/planChange'
 import { planChange } from '@/schemas/planChange'
 import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
-import type { VisitView } from './types'
+import type { VisitDetails, VisitView } from './types'
 
 interface FormProps {
   readonly visit: VisitView
@@ -88,8 +88,8 @@ interface SplitTyped {
 }
 
 /** Work that is done in a later coming: some of its lines, or the hours after the first. */
-export function SplitForm({ visit, onChange }: FormProps) {
-  const single = visit.work.length === 1
+export function SplitForm({ visit, work, onChange }: FormProps & Pick<VisitDetails, 'work'>) {
+  const single = work.length === 1
   const { register, handleSubmit, formState } = useForm<SplitTyped>({
     resolver: yupResolver(planChange.split) as Resolver<SplitTyped>,
     defaultValues: {
@@ -114,7 +114,7 @@ export function SplitForm({ visit, onChange }: FormProps) {
       ) : (
         <fieldset>
           <legend className="fs-6">What comes later</legend>
-          {visit.work.map(({ id, words }) => (
+          {work.map(({ id, words }) => (
             <Form.Check key={id} id={`later ${id}`} label={words} value={id} {...register('lineIds')} />
           ))}
         </fieldset>

@@ -10,7 +10,8 @@ import { FormError } from '../shared/FormError'
 import { useSend } from '../shared/useSend'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { HoldForm, SplitForm, SwapForm } from './ChangeForms'
-import type { VisitView } from './types'
+import type { VisitDetails, VisitView } from './types'
+import { useVisitDetails } from './useVisitDetails'
 
 const BOOKING_WORDS = {
   told: 'Told, not yet confirmed',
@@ -39,6 +40,7 @@ export function VisitPanel({
   onChange: (change: PlanChange) => void
   onClose: () => void
 }) {
+  const details = useVisitDetails(visit)
   return (
     <>
       <div className="d-flex justify-content-between gap-2 align-items-start">
@@ -60,40 +62,7 @@ export function VisitPanel({
         )}
         . <span className="soft">{visit.site}</span>
       </p>
-      <h3>Why then?</h3>
-      <p>
-        {visit.why} {visit.boundBy && <span className="soft">({visit.boundBy})</span>}
-      </p>
-      {visit.sky.map((words) => (
-        <p key={words} className="due">
-          {words}
-        </p>
-      ))}
-      {visit.comings.length > 0 && <p className="soft">{visit.comings.join('; ')}.</p>}
-      <h3>{visit.needs.every(({ cleared }) => cleared) ? 'Ready' : 'Not ready yet'}</h3>
-      <ul className="list-unstyled">
-        {visit.needs.map(({ words, cleared }) => (
-          <li key={words} className={cleared ? 'soft' : undefined}>
-            {cleared ? <CheckLg aria-label="Cleared" /> : <Circle aria-label="Open" />} {words}
-          </li>
-        ))}
-      </ul>
-      {visit.waiting.length > 0 && (
-        <>
-          <h3>What waits for it</h3>
-          <ul>
-            {visit.waiting.map((words) => (
-              <li key={words}>{words}</li>
-            ))}
-          </ul>
-        </>
-      )}
-      <h3>Work</h3>
-      <ul>
-        {visit.work.map(({ id, words }) => (
-          <li key={id}>{words}</li>
-        ))}
-      </ul>
+      <div aria-live="polite">{details && <Details {...details} />}</div>
       <BookingState visit={visit} />
       <MoveForm key={visit.key} visit={visit} onChange={onChange} />
       <SlipForm key={`slip ${visit.key}`} visit={visit} onChange={onChange} />
@@ -108,11 +77,51 @@ export function VisitPanel({
         words="Split it in two comings"
         asked={asked?.what === 'split' ? asked : null}
       >
-        <SplitForm visit={visit} onChange={onChange} />
+        {details && <SplitForm visit={visit} work={details.work} onChange={onChange} />}
       </OnRequest>
     </>
   )
 }
+
+/** Why it is then, what it needs and what waits for it. */
+const Details = (details: VisitDetails) => (
+  <>
+    <h3>Why then?</h3>
+    <p>
+      {details.why} {details.boundBy && <span className="soft">({details.boundBy})</span>}
+    </p>
+    {details.sky.map((words) => (
+      <p key={words} className="due">
+        {words}
+      </p>
+    ))}
+    {details.comings.length > 0 && <p className="soft">{details.comings.join('; ')}.</p>}
+    <h3>{details.needs.every(({ cleared }) => cleared) ? 'Ready' : 'Not ready yet'}</h3>
+    <ul className="list-unstyled">
+      {details.needs.map(({ words, cleared }) => (
+        <li key={words} className={cleared ? 'soft' : undefined}>
+          {cleared ? <CheckLg aria-label="Cleared" /> : <Circle aria-label="Open" />} {words}
+        </li>
+      ))}
+    </ul>
+    {details.waiting.length > 0 && (
+      <>
+        <h3>What waits for it</h3>
+        <ul>
+          {details.waiting.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      </>
+    )}
+    <h3>Work</h3>
+    <ul>
+      {details.work.map(({ id, words }) => (
+        <li key={id}>{words}</li>
+      ))}
+    </ul>
+  </>
+)
 
 /** A form that opens when it is asked for, and takes the keys then. */
 function OnRequest({ words, asked, children }: { words: string; asked: Asked | null; children: ReactNode }) {

@@ -1,6 +1,20 @@
 import type { Day } from '@/core/calendar/day'
 import type { Stage, Trade } from '@/core/scope/vocabulary'
 
+/** What there is to say of a visit beside its days; fetched when it is chosen. */
+export interface VisitDetails {
+  readonly why: string
+  readonly boundBy: string | null
+  /** What the weather may do to it, and how long it stands open. */
+  readonly sky: readonly string[]
+  /** Whether its people came, day by day. */
+  readonly comings: readonly string[]
+  /** What it needs before it can start, and whether that is cleared. */
+  readonly needs: readonly { readonly words: string; readonly cleared: boolean }[]
+  readonly waiting: readonly string[]
+  readonly work: readonly { readonly id: string; readonly words: string }[]
+}
+
 export interface VisitView {
   readonly key: string
   readonly siteId: string
@@ -21,16 +35,6 @@ export interface VisitView {
   readonly endHalf: 0 | 1
   readonly when: string
   readonly hours: number
-  readonly why: string
-  readonly boundBy: string | null
-  /** What the weather may do to it, and how long it stands open. */
-  readonly sky: readonly string[]
-  /** Whether its people came, day by day. */
-  readonly comings: readonly string[]
-  /** What it needs before it can start, and whether that is cleared. */
-  readonly needs: readonly { readonly words: string; readonly cleared: boolean }[]
-  readonly waiting: readonly string[]
-  readonly work: readonly { readonly id: string; readonly words: string }[]
   readonly booking: {
     readonly state: 'told' | 'confirmed' | 'declined'
     readonly reason: string
