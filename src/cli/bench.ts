@@ -83,6 +83,7 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
   })
   const sizes = await took(() => runPhotoJobs(firm))
   await closeSolver()
+  const client = clientLink(firm)
   firm.db.close()
   return [
     figure('demo loaded', loaded, Number.NaN, 'ms'),
@@ -91,7 +92,7 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
     figure('500 observations and 40 photos taken in', sync, Number.NaN, 'ms'),
     figure('sizes of the 40 photos made in the queue', sizes, Number.NaN, 'ms'),
     sentencesASecond(),
-    ...(await servedFigures(folder, loads)),
+    ...(await servedFigures(folder, loads, client)),
     ...(await largeFirmFigures()),
     ...(await planningFigures()),
   ]
@@ -207,7 +208,7 @@ const manyPhotos = (count: number): Promise<Buffer[]> =>
   )
 const hashOf = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex')
 
-async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
+async function servedFigures(folder: string, loads: number, client: string): Promise<Figure[]> {
   const server = await serve({ data: folder, port: PORT, host: '127.0.0.1' })
   try {
     const origin = `http://127.0.0.1:${PORT}`
@@ -249,13 +250,12 @@ async function servedFigures(folder: string, loads: number): Promise<Figure[]> {
           'kB',
         ),
       )
-    const page = clientLink(folder)
-    const { perSecond, slowest } = await manyReaders(origin + page)
+    const { perSecond, slowest } = await manyReaders(origin + client)
     rows.push(
-      figure('compressed JavaScript of the client’s page', await scriptBytes(origin, page, ''), 60, 'kB'),
+      figure('compressed JavaScript of the client’s page', await scriptBytes(origin, client, ''), 60, 'kB'),
       figure(
         'server time, the client’s page',
-        await median(() => fetch(origin + page).then((answer) => answer.text())),
+        await median(() => fetch(origin + client).then((answer) => answer.text())),
         100,
         'ms',
       ),

@@ -1,11 +1,11 @@
 import autocannon from 'autocannon'
 import { composeTradeNotice } from '../core/share/tradeNotice'
-import { openDatabase } from '../data/database'
 import { readPlan } from '../data/plans'
 import { readMessages } from '../data/share'
 import { readSites } from '../data/sites'
 import type { Context } from '../server/context'
-import { databaseFile } from '../server/firmFolder'
+import type { FirmFolder } from '../server/firmFolder'
+import { withLinks } from '../server/share/links'
 import { tellTrades } from '../server/share/notices'
 import { whoToTell } from '../server/share/tell'
 import { siteState } from '../server/siteStates'
@@ -35,13 +35,9 @@ export function composed(context: Context): Promise<number> {
   })
 }
 
-/** The newest client's link that was sent out of a folder. */
-export function clientLink(folder: string): string {
-  const db = openDatabase(databaseFile(folder))
-  const links = readMessages(db, 1000).flatMap(({ body }) => /\/for\/client\/\S+/.exec(body) ?? [])
-  db.close()
-  return links[0]!
-}
+/** The newest client's link that a firm has sent. */
+export const clientLink = (firm: FirmFolder): string =>
+  readMessages(firm.db, 1000).flatMap(({ body }) => /\/for\/client\/\S+/.exec(withLinks(firm, body) ?? '') ?? [])[0]!
 
 export interface Readers {
   readonly perSecond: number

@@ -1,7 +1,8 @@
 'use client'
 import Button from 'react-bootstrap/Button'
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useRef, useState } from 'react'
+import dynamic from 'next/dynamic'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import Alert from 'react-bootstrap/Alert'
 import { treatmentById } from '@/core/scope/treatments'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
@@ -10,13 +11,17 @@ import { PlanAgain } from '../shared/PlanAgain'
 import { Said } from '../shared/Said'
 import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
-import { CellPanel } from './CellPanel'
-import { PlacePanel } from './PlacePanel'
 import { Since } from './Since'
 import type { Fact, ScopeProps } from './types'
 import { Weave } from './Weave'
 import { WeaveList } from './WeaveList'
 import styles from './ScopeBoard.module.css'
+
+/** What opens beside the weave is fetched once that stands. */
+const loadCell = () => import('./CellPanel').then((module) => module.CellPanel)
+const loadPlace = () => import('./PlacePanel').then((module) => module.PlacePanel)
+const CellPanel = dynamic(loadCell)
+const PlacePanel = dynamic(loadPlace)
 
 /** Facts that take the last change back. */
 interface Undo {
@@ -49,6 +54,10 @@ export function ScopeBoard(props: ScopeProps) {
   const [said, setSaid] = useState<Undo | null>(null)
   const side = useRef<HTMLElement>(null)
   const { error, run, clearError } = useSend()
+  useEffect(() => {
+    void loadCell()
+    void loadPlace()
+  }, [])
 
   const record = useCallback(
     async (facts: readonly Fact[], words: string, back: readonly Fact[]): Promise<boolean> => {

@@ -1,12 +1,9 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useState, useSyncExternalStore } from 'react'
-import { PlaceWalk } from './PlaceWalk'
-import { StartWalk } from './StartWalk'
 import { enter, shut, whoIsHere, type Who } from '../shared/whoIsHere'
 import { heldForOthers, keepOnly, phone, takeOverFromBefore } from './phoneStore'
 import { fetchSnapshot, RETRY_MS } from './sync'
-import { useSiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
 /** How long a site that is not open is taken as it was fetched. */
@@ -15,7 +12,9 @@ const FRESH_MS = 3_600_000
 /** The page that was asked for: the phone answers with the walk where another cannot be reached. */
 const ASKED_FOR = typeof window === 'undefined' ? '/walk' : window.location.pathname
 
-const EndWalk = dynamic(() => import('./EndWalk').then((module) => module.EndWalk), { ssr: false })
+/** A walk is fetched beside the first view, while it is asked who is here and what the phone keeps. */
+const loadPages = () => import('./SiteWalkPages').then((module) => module.SiteWalkPages)
+const SiteWalkPages = dynamic(loadPages, { ssr: false, loading: () => <p className={styles.pad}>Opening the site…</p> })
 
 const onHash = (changed: () => void): (() => void) => {
   window.addEventListener('hashchange', changed)
@@ -30,6 +29,7 @@ export function WalkApp() {
     () => '',
   )
   const who = useWhoIsHere()
+  useEffect(() => void loadPages(), [])
   if (ASKED_FOR !== '/walk') return <NeedsNetwork />
   if (who === undefined) return <p className={styles.pad}>Opening…</p>
   if (who === null) return <NobodyHere />
@@ -162,26 +162,4 @@ function ChooseSite() {
       </main>
     </>
   )
-}
-
-function SiteWalkPages({ siteId }: { siteId: string }) {
-  const site = useSiteWalk(siteId)
-  const [ending, setEnding] = useState(false)
-  useEffect(() => {
-    window.scrollTo(0, 0)
-  }, [ending])
-  if (site === null) return <p className={styles.pad}>Opening the site…</p>
-  if (site === 'missing') {
-    return (
-      <main className={styles.pad}>
-        <h1>This site is not on the phone</h1>
-        <p>
-          Open it once with a network, signed in. <a href="/sign-in">Sign in</a> or <a href="#">choose another</a>.
-        </p>
-      </main>
-    )
-  }
-  if (ending) return <EndWalk site={site} onBack={() => setEnding(false)} onDone={() => setEnding(false)} />
-  if (!site.walk) return <StartWalk site={site} />
-  return <PlaceWalk site={site} walk={site.walk} onEnd={() => setEnding(true)} />
 }
