@@ -18,6 +18,7 @@ const browser = await launch()
 async function shoot(page: Page, name: string): Promise<void> {
   await page.bringToFront()
   await page.evaluate(() => document.fonts.ready)
+  await page.evaluate(() => window.scrollTo(0, 0))
   await page.screenshot({ path: `${OUT}/${name}.png` })
 }
 
