@@ -136,8 +136,8 @@ async function planningFigures(): Promise<Figure[]> {
       figure(`who is to be told of it, of ${told} who were told, with their notices`, compose, 1000, 'ms'),
       figure(`server time, plan of one site among them`, page, 100, 'ms'),
       figure(`5,000 draws of ${risk.visits} visits, one thread`, risk.drawn, 2000, 'ms'),
-      figure('safe day held, of 100 sites (78 to 88 wanted)', risk.held, Number.NaN, ''),
-      figure('likely day held, of 100 sites', risk.heldLikely, Number.NaN, ''),
+      figure('safe day held, of 100 of 300 sites (78 to 88 wanted)', risk.held, Number.NaN, ''),
+      figure('likely day held, of 100 of 300 sites', risk.heldLikely, Number.NaN, ''),
       figure('days from the likely to the safe day', risk.spread, Number.NaN, ''),
     ]
   } finally {

@@ -9,7 +9,7 @@ import { solve } from '../core/schedule/solve'
 import { took } from './took'
 
 export interface RiskFigures {
-  /** Of a hundred sites, how many were done by the day that was safe to promise. */
+  /** Of a hundred sites, measured on three hundred, how many were done by the day that was safe to promise. */
   readonly held: number
   readonly heldLikely: number
   /** Days from the likely to the safe day, on average. */
@@ -19,7 +19,7 @@ export interface RiskFigures {
   readonly visits: number
 }
 
-const SITES = 100
+const SITES = 300
 const DRAWS = 300
 
 /** Holds what is promised against sites whose work then goes its own way: the truth of each is drawn from a process with
@@ -42,7 +42,14 @@ export async function riskFigures(inputs: readonly ProblemInput[], firm: Problem
   const problem = problemOf(firm)
   const { start } = solve(problem.instance, { rounds: 20, seed: 1 }).schedule
   const drawn = await took(() => finishRisk(problem, start, { draws: 5000, seed: 1 }))
-  return { held, heldLikely, spread: spread / SITES, drawn, visits: problem.visits.length }
+  const share = (count: number): number => (100 * count) / SITES
+  return {
+    held: share(held),
+    heldLikely: share(heldLikely),
+    spread: spread / SITES,
+    drawn,
+    visits: problem.visits.length,
+  }
 }
 
 /** Slots by which goods really come after the day on which they are counted on: what nobody ordered yet comes about when

@@ -23,12 +23,7 @@ const kept = keptFor<SiteState, readonly SelectionRow[]>()
 /** The selections of a site with their dates from the live plan, the most pressing first. Derived once a revision, plan and
  * day. */
 export const selectionRows = (
-  site: Site,
-  state: SiteState,
-  plan: Plan | null,
-  today: Day,
-  seesMoney: boolean,
-  standards: Standards,
+  ...[site, state, plan, today, seesMoney, standards]: Parameters<typeof derivedRows>
 ): readonly SelectionRow[] =>
   kept(state, [site.revision, plan, today, seesMoney, JSON.stringify(standards)], () =>
     derivedRows(site, state, plan, today, seesMoney, standards),

@@ -1,10 +1,10 @@
 'use client'
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useRef, type ClipboardEvent, type KeyboardEvent } from 'react'
+import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from 'react'
 import { flushSync } from 'react-dom'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { Controller, useFieldArray, useForm, useWatch, type UseFormReturn } from 'react-hook-form'
+import { Controller, useFieldArray, useForm, useWatch, type Resolver, type UseFormReturn } from 'react-hook-form'
 import type { InferType } from 'yup'
 import type { Units } from '@/core/measure/length'
 import { PLACE_KINDS, type PlaceKind } from '@/core/places/place'
@@ -20,7 +20,7 @@ import { Weekdays } from './Weekdays'
 import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
-type SiteForm = Omit<InferType<typeof newSite>, 'built'> & { built: number | string | null; jobs: JobKind[] }
+type SiteForm = Omit<InferType<typeof newSite>, 'built'> & { built: number | string | null }
 type PlaceRow = SiteForm['places'][number]
 
 const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
@@ -30,7 +30,7 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
   const { today, mayBring } = props
   const { busy, error, run } = useSend<{ siteId: string }>()
   const form = useForm<SiteForm>({
-    resolver: yupResolver(newSite) as never,
+    resolver: yupResolver(newSite) as Resolver<SiteForm>,
     defaultValues: {
       name: '',
       street: '',
@@ -44,12 +44,12 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
       clientAddress: '',
       weekdays: [1, 2, 3, 4, 5],
       places: [EMPTY_PLACE],
-      jobs: [],
     },
   })
-  const { control, register, setValue, getValues, formState } = form
+  const { control, register, getValues, formState } = form
   const { fields, append, remove, replace } = useFieldArray({ control, name: 'places' })
-  const [units, jobs] = useWatch({ control, name: ['units', 'jobs'] })
+  const units = useWatch({ control, name: 'units' })
+  const [jobs, setJobs] = useState<readonly JobKind[]>([])
   const wrong = formState.errors
   const list = useRef<HTMLOListElement>(null)
   /** A job brings its usual places, as long as nobody has written other ones. */
@@ -58,7 +58,7 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
     const usual = new Set(placesOfJobs(jobs).map(({ name }) => name))
     const own = getValues('places').filter(({ name, size }) => (name !== '' && !usual.has(name)) || size !== '')
     const brought = placesOfJobs(next).filter(({ name }) => !own.some((one) => one.name === name))
-    setValue('jobs', next)
+    setJobs(next)
     replace([...own, ...brought.map((place) => ({ ...place, treatments: [...place.treatments], size: '' }))])
   }
   const add = (): void => {
@@ -87,7 +87,7 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
     replace([...places.slice(0, index), ...pasted, ...places.slice(index + 1)])
   }
   const example = units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`
-  const create = form.handleSubmit(async ({ jobs: _jobs, ...site }) => {
+  const create = form.handleSubmit(async (site) => {
     const made = await run('/api/sites', site)
     if (made) window.location.assign(`/sites/${made.siteId}/who`)
   })
