@@ -4,7 +4,7 @@ import { onDemo } from './demo'
 import { FORBIDDEN_PATTERNS } from '../fixtures/forbiddenPatterns'
 import { violations } from './accessible'
 import { complaints, DESK, openPage, PHONE, textOf, type RunningApp } from './harness'
-import { MAIN_PAGES } from './routes'
+import { MAIN_PAGES, NARROW_TOO } from './routes'
 
 let app: RunningApp
 let windows: BrowserContext
@@ -38,5 +38,23 @@ describe.each([
         what,
       ).toEqual([])
     expect(heard).toEqual([])
+  })
+})
+
+describe.each([
+  ['195 pixels wide', { width: 195, height: 400 }],
+  ['a phone on its side', { width: 844, height: 390 }],
+  ['half a window, as with letters of twice the size', { width: 640, height: 400 }],
+])('%s', (_name, size) => {
+  let page: Page
+  beforeAll(async () => {
+    page = await openPage(windows, app, size, 'owner')
+  })
+  afterAll(() => page.close())
+
+  test.each([...MAIN_PAGES, ...NARROW_TOO])('%s lets everything be reached without going sideways', async (path) => {
+    await page.goto(app.origin + path, { waitUntil: 'load' })
+    await page.waitForSelector('main h1, main h2')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
   })
 })

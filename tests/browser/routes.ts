@@ -69,3 +69,6 @@ export const MAIN_PAGES: readonly string[] = [
   `/sites/${BAKEHOUSE}/settings?part=figures`,
   `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
 ]
+
+/** Pages that people fill in or walk with, beside the main ones. */
+export const NARROW_TOO: readonly string[] = [`/walk#${BAKEHOUSE}`, '/sites/new', '/settings/firm']

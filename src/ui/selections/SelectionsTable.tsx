@@ -55,7 +55,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
         {sorts.length > 1 && (
           <Form.Select
             aria-label="Which sort"
-            className="w-auto"
+            className="w-auto mw-100"
             value={sort}
             onChange={(event) => setSort(event.target.value as SelectionSort | '')}
           >

@@ -77,7 +77,7 @@ export function CrewSettings({
     <section className="mb-4" aria-labelledby="crews">
       <h1 id="crews">Crews and subcontractors</h1>
       <p className="soft">The planner shares them among all sites.</p>
-      <Table>
+      <Table responsive>
         <tbody>
           {crews.map((crew) => (
             <tr key={crew.id}>

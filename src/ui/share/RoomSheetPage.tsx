@@ -66,7 +66,7 @@ export function RoomSheetPage({
       )}
       <section>
         <h2>{words.workInOrder}</h2>
-        <Table>
+        <Table responsive>
           <thead>
             <tr>
               <th scope="col">{words.what}</th>
