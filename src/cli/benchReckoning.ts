@@ -9,7 +9,7 @@ import { createSite } from '../server/sites/createSite'
 import { siteState } from '../server/siteStates'
 import { selectionsView } from '../server/views/selections'
 import { recordFacts } from '../server/walk/recordFacts'
-import { took } from './took'
+import { middle, took } from './took'
 
 export interface ReckoningFigures {
   readonly lines: number
@@ -67,5 +67,3 @@ export async function reckoningFigures(context: Context): Promise<ReckoningFigur
     orders: middle(orders),
   }
 }
-
-const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)]!

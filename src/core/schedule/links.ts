@@ -1,11 +1,14 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import { SET_BY, type LeadKey } from '../scope/leads'
 import type { Line } from '../scope/line'
+import { linesBy } from '../scope/linesBy'
+import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
 import { isUnordered, type Selection } from '../selections/selection'
 import { COVERED_BY, type Relation } from '../sequence/relations'
 import { linksAmong, type StageLink } from '../sequence/stageOrder'
 import type { Place, SiteState } from '../walk/siteState'
+import { opens } from './openings'
 import type { Visit } from './visits'
 
 /** One visit after another, with the half-days that are waited between them and why. */
@@ -88,32 +91,20 @@ export function linksOf(
  * cut from rooms before its insulation and render, which nobody patches unseen. Which face an opening is in nobody says: all of them wait. */
 function addFaces(visits: readonly Visit[], lines: readonly Line[], places: readonly Place[], add: AddLink): void {
   const kinds = new Map(places.map(({ id, kind, level }) => [id, isBelowGround(level) ? 'below' : kind]))
-  const byId = new Map(lines.map((line) => [line.id, line]))
-  const has = (visit: Visit, kind: string, stages: readonly Stage[]): boolean =>
+  const has = (visit: Visit, kind: PlaceKind, stages: readonly Stage[]): boolean =>
     visit.inspects.length === 0 &&
     visit.stages.some((stage) => stages.includes(stage)) &&
     visit.placeIds.some((id) => kinds.get(id) === kind)
+  const by = linesBy(lines)
+  const isCut = (line: Line): boolean => line.excluded === null && opens(line, 'room') === 'cut'
   const cut = new Set(
-    lines.flatMap(({ element, action, stage, placeId, excluded }) =>
-      element === 'opening' &&
-      stage === 'framing' &&
-      excluded === null &&
-      (action === 'install' || action === 'enlarge')
-        ? [placeId]
-        : [],
-    ),
+    places.flatMap(({ id }) => {
+      const here = by.place(id)
+      return kinds.get(id) === 'room' && here.some(isCut) && here.some(isUnit) ? [id] : []
+    }),
   )
   const opensWall = ({ lineIds }: Visit): boolean =>
-    lineIds.some((id) => {
-      const line = byId.get(id)
-      return (
-        line !== undefined &&
-        cut.has(line.placeId) &&
-        kinds.get(line.placeId) === 'room' &&
-        (line.stage === 'windows-doors' || line.element === 'opening') &&
-        lines.some((one) => one.placeId === line.placeId && one.stage === 'windows-doors')
-      )
-    })
+    by.ids(lineIds).some((line) => cut.has(line.placeId) && (isUnit(line) || line.element === 'opening'))
   visits.forEach((to, j) => {
     const [paints, renders] = [has(to, 'face', ['paint']), has(to, 'face', ['insulation', 'plaster'])]
     if (!paints && !renders) return
@@ -126,6 +117,7 @@ function addFaces(visits: readonly Visit[], lines: readonly Line[], places: read
   })
 }
 
+const isUnit = ({ stage }: Line): boolean => stage === 'windows-doors'
 /** Its walls have earth before them. */
 const isBelowGround = (level: string): boolean => /basement|cellar|below/i.test(level)
 

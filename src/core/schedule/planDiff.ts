@@ -1,3 +1,4 @@
+import { visitsBy } from './visitsBy'
 import { daysBetween, daysWords, shortDay } from '../calendar/day'
 import type { Plan, PlannedVisit } from './plan'
 
@@ -16,8 +17,8 @@ export const sameTime = (a: VisitTime, b: VisitTime): boolean =>
   a.startDay === b.startDay && a.startHalf === b.startHalf && a.endDay === b.endDay && a.endHalf === b.endHalf
 
 export function planDiff(from: Plan, to: Plan): PlanDiff {
-  const old = new Map(from.visits.map((visit) => [visit.key, visit]))
-  const now = new Map(to.visits.map((visit) => [visit.key, visit]))
+  const old = visitsBy(from).key
+  const now = visitsBy(to).key
   const sites = new Set([...Object.keys(from.finish), ...Object.keys(to.finish)])
   return {
     moved: to.visits.flatMap((visit) => {

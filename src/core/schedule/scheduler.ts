@@ -115,17 +115,16 @@ export class Scheduler {
    * what lies between does not wait for nothing.
    * @returns the schedule itself where no span lasts too long */
   closeUp(best: Schedule): Schedule {
-    const over = this.lasting(best)
+    const seen = new Set<number>()
     let closed = best
-    // What waits takes along what went before it, like the protection of a room that is opened later.
-    for (let its = over; its.length > 0;) {
-      const drawn = this.drawnUp(closed, its)
-      if (drawn === closed) break
-      const known = new Set(its)
+    for (;;) {
+      // What waits takes along what went before it, like the protection of a room that is opened later.
+      const its = this.lasting(closed).filter((i) => !seen.has(i))
+      for (const i of its) seen.add(i)
+      const drawn = its.length === 0 ? closed : this.drawnUp(closed, its)
+      if (drawn === closed) return closed
       closed = { ...drawn, waits: new Map([...(closed.waits ?? []), ...(drawn.waits ?? [])]) }
-      its = this.lasting(closed).filter((i) => !known.has(i) && !over.includes(i))
     }
-    return closed
   }
 
   /** The spans that last, by their numbers: what stands open is closed as soon as can be, not only within the nights that it

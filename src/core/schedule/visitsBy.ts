@@ -1,3 +1,4 @@
+import { keptFor } from '../lists/keptFor'
 import type { Plan, PlannedVisit } from './plan'
 
 /** The visits of a plan as they are looked for. */
@@ -10,12 +11,12 @@ export interface VisitsBy {
   readonly line: ReadonlyMap<string, PlannedVisit>
 }
 
-const made = new WeakMap<readonly PlannedVisit[], VisitsBy>()
+const kept = keptFor<readonly PlannedVisit[], VisitsBy>()
 
 /** Sorts the visits of a plan once, however often they are looked for. */
-export function visitsBy({ visits }: Pick<Plan, 'visits'>): VisitsBy {
-  const known = made.get(visits)
-  if (known) return known
+export const visitsBy = ({ visits }: Pick<Plan, 'visits'>): VisitsBy => kept(visits, [], () => sorted(visits))
+
+function sorted(visits: readonly PlannedVisit[]): VisitsBy {
   const [sites, places] = [new Map<string, PlannedVisit[]>(), new Map<string, PlannedVisit[]>()]
   const key = new Map<string, PlannedVisit>()
   const line = new Map<string, PlannedVisit>()
@@ -30,7 +31,5 @@ export function visitsBy({ visits }: Pick<Plan, 'visits'>): VisitsBy {
     for (const id of visit.placeIds) put(places, id, visit)
     for (const id of visit.lineIds) if (!line.has(id)) line.set(id, visit)
   }
-  const by: VisitsBy = { key, site: (id) => sites.get(id) ?? [], place: (id) => places.get(id) ?? [], line }
-  made.set(visits, by)
-  return by
+  return { key, site: (id) => sites.get(id) ?? [], place: (id) => places.get(id) ?? [], line }
 }

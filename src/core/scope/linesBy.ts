@@ -1,4 +1,5 @@
 import { groupBy } from '../lists/groupBy'
+import { keptFor } from '../lists/keptFor'
 import type { Line } from './line'
 
 /** Lines of work as they are looked for. */
@@ -9,21 +10,19 @@ export interface LinesBy {
   readonly ids: (ids: readonly string[]) => Line[]
 }
 
-const made = new WeakMap<readonly Line[], LinesBy>()
+const kept = keptFor<readonly Line[], LinesBy>()
 
 /** Sorts a list of lines once, however often they are looked for. */
-export function linesBy(lines: readonly Line[]): LinesBy {
-  const known = made.get(lines)
-  if (known) return known
+export const linesBy = (lines: readonly Line[]): LinesBy => kept(lines, [], () => sorted(lines))
+
+function sorted(lines: readonly Line[]): LinesBy {
   const id = new Map(lines.map((line) => [line.id, line]))
   const turn = new Map(lines.map((line, at) => [line.id, at]))
   const places = groupBy(lines, ({ placeId }) => placeId)
-  const by: LinesBy = {
+  return {
     id,
     place: (placeId) => places.get(placeId) ?? [],
     ids: (ids) =>
       [...new Set(ids)].flatMap((one) => id.get(one) ?? []).sort((a, b) => turn.get(a.id)! - turn.get(b.id)!),
   }
-  made.set(lines, by)
-  return by
 }

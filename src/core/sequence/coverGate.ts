@@ -1,4 +1,5 @@
 import type { Day } from '../calendar/day'
+import { keptFor } from '../lists/keptFor'
 import { entryKind } from '../entries/entryKinds'
 import { workOf } from '../entries/work'
 import type { Values } from '../entries/field'
@@ -56,13 +57,12 @@ export interface GateFacts {
  * are settled. Stages that are already finished have no gate. Gathered once of the same facts.
  */
 export function coverGates(placeId: string, known: GateFacts): readonly CoverGate[] {
-  const kept = gathered.get(known) ?? new Map<string, readonly CoverGate[]>()
-  gathered.set(known, kept)
+  const kept = gathered(known, [], () => new Map())
   const gates = kept.get(placeId) ?? gatesAt(placeId, known)
   kept.set(placeId, gates)
   return gates
 }
-const gathered = new WeakMap<GateFacts, Map<string, readonly CoverGate[]>>()
+const gathered = keptFor<GateFacts, Map<string, readonly CoverGate[]>>()
 
 function gatesAt(placeId: string, known: GateFacts): CoverGate[] {
   const { lines, gateMarks: marks } = known

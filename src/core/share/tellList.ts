@@ -1,3 +1,4 @@
+import { visitsBy } from '../schedule/visitsBy'
 import { dateOnly, type Day } from '../calendar/day'
 import { sameTime, shiftWords, visitDays, type VisitTime } from '../schedule/planDiff'
 import type { Plan, PlannedVisit } from '../schedule/plan'
@@ -39,7 +40,7 @@ export function tellList(
   finished: ReadonlySet<string>,
   words: (visit: PlannedVisit) => string,
 ): ToTell[] {
-  const planned = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const planned = visitsBy(plan).key
   const trades = new Map<string, ToTell['changes'][number][]>()
   for (const was of told) {
     const now = planned.get(was.key)

@@ -1,3 +1,4 @@
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { daysWords, longDay } from '../../core/calendar/day'
 import type { PullIn } from '../../core/schedule/pullIn'
 import { readPlanGoal } from '../../data/firm'
@@ -22,7 +23,7 @@ export async function bringForward(context: Context, siteId: string): Promise<re
   if (!stored?.plan.finish[site.id]) throw new Refusal(409, 'Nothing is planned for this site yet. Plan first.')
   const found = await pullInInWorker(problemInput(context.db, context.today), site.id, readPlanGoal(context.db))
   const name = visitNamer(context.db)
-  const byKey = new Map(stored.plan.visits.map((visit) => [visit.key, visit]))
+  const byKey = visitsBy(stored.plan).key
   const booked = readBookedKeys(context.db)
   const what = ({ relief }: PullIn): string => {
     switch (relief.kind) {

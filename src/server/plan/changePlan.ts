@@ -1,3 +1,4 @@
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { v7 as uuid } from 'uuid'
 import { object, string } from 'yup'
 import { addDays, longDay, parseDay, shortDay, type Day } from '../../core/calendar/day'
@@ -124,7 +125,7 @@ function tryOut(context: Context, body: unknown): Tried {
   context.requireLead()
   const change = changeOf(body)
   const current = requirePlan(context)
-  const byKey = new Map(current.visits.map((visit) => [visit.key, visit]))
+  const byKey = visitsBy(current).key
   const visit = change.kind === 'add' ? null : byKey.get(change.visitKey)
   if (visit === undefined || (change.kind === 'swap' && !byKey.has(change.withKey)))
     throw new Refusal(404, 'Visit: it is no longer in the plan. Reload the page.')

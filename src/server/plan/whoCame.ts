@@ -1,3 +1,4 @@
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { object, string } from 'yup'
 import { problemOf } from '../../core/schedule/problem'
 import { slotOfDay, SLOTS_PER_DAY } from '../../core/calendar/slots'
@@ -67,7 +68,7 @@ function instead(context: Context, plan: Plan, missed: PlannedVisit): string[] {
       .filter((one) => one.siteId === missed.siteId && one.startDay <= today && one.endDay >= today)
       .map(({ crewId }) => crewId),
   )
-  const planned = new Map(plan.visits.map((one) => [one.key, one]))
+  const planned = visitsBy(plan).key
   return visits
     .flatMap((visit, i) => {
       const crew = crews[i]

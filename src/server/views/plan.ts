@@ -1,3 +1,4 @@
+import { visitsBy } from '../../core/schedule/visitsBy'
 import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, weekBegin, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
@@ -92,7 +93,7 @@ function weatherView({ db, today }: Context) {
 
 /** What the plan makes of everything that was promised. */
 function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit) => string) {
-  const byKey = new Map(plan.visits.map((visit) => [visit.key, visit]))
+  const byKey = visitsBy(plan).key
   const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
   const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
   return [

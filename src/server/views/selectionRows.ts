@@ -1,4 +1,4 @@
-import { groupBy } from '../../core/lists/groupBy'
+import { linesBy } from '../../core/scope/linesBy'
 import { keptFor } from '../../core/lists/keptFor'
 import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
@@ -39,7 +39,6 @@ function derivedRows(
 ): SelectionRow[] {
   const bought = { units: site.units, standards }
   const places = new Map(state.places.map((place) => [place.id, place]))
-  const linesAt = groupBy(state.lines, (line) => line.placeId)
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
@@ -57,9 +56,9 @@ function derivedRows(
       const expected = arrivalDay(stands, begins, leadDays, approval, arrives, orderedOn)
       const settled = isOnSite(selection.state) || !toBuyOne
       const open = selection.state !== 'ordered' && !settled
-      const lines = (linesAt.get(selection.placeId) ?? []).filter(
-        (line) => line.stage === selection.neededFor && line.excluded === null,
-      )
+      const lines = linesBy(state.lines)
+        .place(selection.placeId)
+        .filter((line) => line.stage === selection.neededFor && line.excluded === null)
       const materials = lines.flatMap((line) => {
         const material = materialOf(line, { ...bought, place: places.get(line.placeId), selection })
         return material ? [{ line, material }] : []

@@ -1,6 +1,6 @@
 import type { Day } from '../../core/calendar/day'
 import { keptFor } from '../../core/lists/keptFor'
-import { groupBy } from '../../core/lists/groupBy'
+import { linesBy } from '../../core/scope/linesBy'
 import { visitsBy } from '../../core/schedule/visitsBy'
 import type { Plan } from '../../core/schedule/plan'
 import { mistOf, type Mist } from '../../core/walk/mist'
@@ -15,7 +15,6 @@ export const mistByPlace = (state: SiteState, plan: Plan | null, today: Day): Mi
   kept(state, [plan, today], () => derivedMist(state, plan, today))
 
 function derivedMist(state: SiteState, plan: Plan | null, today: Day): MistOfPlaces {
-  const linesAt = groupBy(state.lines, (line) => line.placeId)
   return new Map(
     state.places.map((place) => {
       const seen = seenDay(place)
@@ -24,7 +23,7 @@ function derivedMist(state: SiteState, plan: Plan | null, today: Day): MistOfPla
         visitsBy(plan)
           .place(place.id)
           .some((visit) => visit.startDay <= today && (seen === null || visit.endDay >= seen))
-      const lines = linesAt.get(place.id) ?? []
+      const lines = linesBy(state.lines).place(place.id)
       return [place.id, { ...mistOf(place, lines, busy, today), busy }]
     }),
   )

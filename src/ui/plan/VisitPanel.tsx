@@ -7,11 +7,11 @@ import { CheckLg, Circle } from 'react-bootstrap-icons'
 import { addDays, FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
 import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
+import { useAsked } from '../shared/useAsked'
 import { useSend } from '../shared/useSend'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { HoldForm, SplitForm, SwapForm } from './ChangeForms'
 import type { VisitDetails, VisitView } from './types'
-import { useVisitDetails } from './useVisitDetails'
 
 const BOOKING_WORDS = {
   told: 'Told, not yet confirmed',
@@ -40,7 +40,9 @@ export function VisitPanel({
   onChange: (change: PlanChange) => void
   onClose: () => void
 }) {
-  const details = useVisitDetails(visit)
+  const url = `/api/plan/visit?key=${encodeURIComponent(visit.key)}`
+  const answer = useAsked<VisitDetails>(url, visit)
+  const details = answer?.url === url ? answer.data : null
   return (
     <>
       <div className="d-flex justify-content-between gap-2 align-items-start">
@@ -126,17 +128,11 @@ const Details = (details: VisitDetails) => (
 /** A form that opens when it is asked for, and takes the keys then. */
 function OnRequest({ words, asked, children }: { words: string; asked: Asked | null; children: ReactNode }) {
   const fields = useRef<HTMLDivElement>(null)
-  const [last, setLast] = useState(asked)
-  const [presses, setPresses] = useState(0)
-  if (asked !== last) {
-    setLast(asked)
-    if (asked) setPresses(presses + 1)
-  }
   useEffect(() => {
     if (asked) fields.current?.querySelector<HTMLElement>('input, select')?.focus()
   }, [asked])
   return (
-    <Fold key={presses} open={asked !== null} className="mt-2" title={words}>
+    <Fold open={asked} className="mt-2" title={words}>
       <div ref={fields}>{children}</div>
     </Fold>
   )

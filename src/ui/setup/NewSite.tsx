@@ -21,6 +21,8 @@ import { Options } from '../shared/Options'
 import styles from './NewSite.module.css'
 
 type SiteForm = Omit<InferType<typeof newSite>, 'built'> & { built: number | string | null }
+/** What is typed of the house and whom it is for. */
+type HouseField = 'name' | 'street' | 'wayIn' | 'built' | 'startsOn' | 'clientName' | 'whomToCall' | 'clientAddress'
 type PlaceRow = SiteForm['places'][number]
 
 const EMPTY_PLACE: PlaceRow = { name: '', level: 'Ground floor', kind: 'room', size: '', treatments: [] }
@@ -100,6 +102,10 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
     ? wrong.places.flatMap((place) => Object.values(place ?? {}) as { message?: string }[])[0]?.message
     : wrong.places?.message
 
+  const text = (field: HouseField, label: string, more: { readonly hint?: string; readonly type?: 'date' } = {}) => (
+    <TextField id={field} label={label} wrong={wrong[field]?.message} {...more} {...register(field)} />
+  )
+
   return (
     <div className="page">
       <div className={styles.title}>
@@ -114,27 +120,10 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
         }}
       >
         <div className={styles.house}>
-          <TextField
-            id="name"
-            label="What do you call it?"
-            hint="Like the street or the house: Bakehouse Lane"
-            wrong={wrong.name?.message}
-            {...register('name')}
-          />
-          <TextField id="street" label="Street address" wrong={wrong.street?.message} {...register('street')} />
-          <TextField
-            id="wayIn"
-            label="Way in: keys, gate, parking"
-            wrong={wrong.wayIn?.message}
-            {...register('wayIn')}
-          />
-          <TextField
-            id="built"
-            label="Built (year)"
-            hint="Decides what has to be tested before dust is made"
-            wrong={wrong.built?.message}
-            {...register('built')}
-          />
+          {text('name', 'What do you call it?', { hint: 'Like the street or the house: Bakehouse Lane' })}
+          {text('street', 'Street address')}
+          {text('wayIn', 'Way in: keys, gate, parking')}
+          {text('built', 'Built (year)', { hint: 'Decides what has to be tested before dust is made' })}
           <SelectField id="units" label="Units" {...register('units')}>
             <option value="metric">metres</option>
             <option value="imperial">feet and inches</option>
@@ -143,26 +132,10 @@ export function NewSite(props: { readonly today: string; readonly mayBring: bool
             <option value="true">yes, during the works</option>
             <option value="false">no, it is empty</option>
           </SelectField>
-          <TextField
-            id="startsOn"
-            label="Work starts"
-            type="date"
-            wrong={wrong.startsOn?.message}
-            {...register('startsOn')}
-          />
-          <TextField id="clientName" label="Client" wrong={wrong.clientName?.message} {...register('clientName')} />
-          <TextField
-            id="whomToCall"
-            label="Whom to call, with the number"
-            wrong={wrong.whomToCall?.message}
-            {...register('whomToCall')}
-          />
-          <TextField
-            id="clientAddress"
-            label="Client’s mail address"
-            wrong={wrong.clientAddress?.message}
-            {...register('clientAddress')}
-          />
+          {text('startsOn', 'Work starts', { type: 'date' })}
+          {text('clientName', 'Client')}
+          {text('whomToCall', 'Whom to call, with the number')}
+          {text('clientAddress', 'Client’s mail address')}
           <Controller
             control={control}
             name="weekdays"

@@ -8,6 +8,7 @@ import Modal from 'react-bootstrap/Modal'
 import { Search } from 'react-bootstrap-icons'
 import { isTyping } from './Shortcuts'
 import styles from './Shell.module.css'
+import { useAsked } from './useAsked'
 import { siteOfPath } from './verbs'
 
 interface Found {
@@ -47,10 +48,13 @@ const goTo = ({ href }: Found): void => window.location.assign(href)
 function Finding({ onClose }: { readonly onClose: () => void }) {
   const site = siteOfPath(usePathname())
   const [query, setQuery] = useState('')
-  const { found, fresh } = useFound(query, site)
+  const asked = new URLSearchParams({ q: query, ...(site ? { site } : {}) })
+  const url = query.trim() === '' ? null : `/api/find?${asked}`
+  const answer = useAsked<{ readonly found: readonly Found[] }>(url)
+  const found = answer?.data.found ?? null
   // Enter that comes before the answer goes to it once it is there.
   const [going, setGoing] = useState(false)
-  const first = fresh ? found?.[0] : undefined
+  const first = answer?.url === url ? found?.[0] : undefined
   useEffect(() => {
     if (going && first) goTo(first)
   }, [going, first])
@@ -110,23 +114,4 @@ function Finding({ onClose }: { readonly onClose: () => void }) {
       </Modal.Body>
     </div>
   )
-}
-
-/** What the words find, null where nothing was asked yet; what earlier words found stands until the answer is there. */
-function useFound(query: string, site: string | null) {
-  const [answer, setAnswer] = useState<{ readonly query: string; readonly found: readonly Found[] } | null>(null)
-  useEffect(() => {
-    const stop = new AbortController()
-    const ask = async (): Promise<void> => {
-      if (query.trim() === '') return setAnswer(null)
-      const asked = new URLSearchParams({ q: query, ...(site ? { site } : {}) })
-      const response = await fetch(`/api/find?${asked}`, { signal: stop.signal })
-      if (response.ok) setAnswer({ query, ...((await response.json()) as { found: Found[] }) })
-    }
-    ask().catch((error: unknown) => {
-      if (!stop.signal.aborted) throw error
-    })
-    return () => stop.abort()
-  }, [query, site])
-  return { found: answer?.found ?? null, fresh: answer?.query === query }
 }

@@ -4,20 +4,20 @@ import Button from 'react-bootstrap/Button'
 import Collapse from 'react-bootstrap/Collapse'
 
 /** What lies folded under its title until somebody asks for it. What was typed in it stays while it is folded.
- * @param open whether it stands open at first, and again from when there is a reason to */
+ * @param open why it stands open: at first, and again with each new reason */
 export function Fold({
   title,
-  open = false,
+  open = null,
   className,
   children,
 }: {
   readonly title: ReactNode
-  readonly open?: boolean
+  readonly open?: object | boolean | null
   readonly className?: string | undefined
   readonly children: ReactNode
 }) {
   const id = useId()
-  const [shown, setShown] = useState(open)
+  const [shown, setShown] = useState(Boolean(open))
   const [asked, setAsked] = useState(open)
   if (open !== asked) {
     setAsked(open)
