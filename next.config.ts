@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs'
 import type { NextConfig } from 'next'
 import { PHASE_PRODUCTION_SERVER } from 'next/constants'
 
@@ -8,8 +9,16 @@ const config: NextConfig = {
   htmlLimitedBots: /.*/,
   // Types are a check of their own (bin/test); whoever starts the app need not wait for them.
   typescript: { ignoreBuildErrors: true },
-  // A page is read when it is first opened: a start takes a second less, and a small machine holds less.
-  experimental: { authInterrupts: true, preloadEntriesOnStart: false },
+  // A page is read when it is first opened: a start takes a second less, and a small machine holds less. What the server
+  // runs stays as it reads, so that its log names what failed; a first build writes nothing down for a second one.
+  experimental: {
+    authInterrupts: true,
+    preloadEntriesOnStart: false,
+    serverMinification: false,
+    turbopackSourceMaps: false,
+    turbopackInputSourceMaps: false,
+    turbopackFileSystemCacheForBuild: existsSync('.next/BUILD_ID'),
+  },
   serverExternalPackages: ['better-sqlite3', 'piscina', '@node-rs/argon2', 'sharp', 'pdfkit', 'yauzl'],
   // Warnings from inside Bootstrap's own Sass are not ours to mend.
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },

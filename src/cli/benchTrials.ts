@@ -13,14 +13,19 @@ const TRIALS = {
     run: ['run', '--config', 'vitest.browser.config.ts', 'tests/browser/anything.test.ts'],
     rounds: '40',
   },
+  jobs: {
+    what: 'Whole jobs walked with one thumb and no network, as many of each sort: what was kept stands at the desk.',
+    run: ['run', '--config', 'vitest.browser.config.ts', 'tests/browser/storyboards'],
+    rounds: '4',
+  },
 } as const
 
-/** One command a trial: `bench faults`, `bench anything`. */
+/** One command a trial: `bench faults`, `bench anything`, `bench jobs`. */
 export const benchTrialCommands = (): Command[] =>
   Object.entries(TRIALS).map(([name, { what, run, rounds }]) =>
     new Command(name)
       .description(what)
-      .option('--rounds <n>', 'rounds, each with a seed of its own', rounds)
+      .option('--rounds <n>', 'rounds, each with a seed or a job of its own', rounds)
       .action(({ rounds: wanted }: { rounds: string }) => {
         const began = performance.now()
         const { status } = spawnSync('npx', ['vitest', ...run], {

@@ -3,17 +3,19 @@ import { BaseSequencer, type TestSpecification } from 'vitest/node'
 /** Begins with what takes longest, so that no core waits for one file at the end. */
 export class LongestFirst extends BaseSequencer {
   private static readonly ORDER = [
-    'refits',
     'walk',
+    'pages',
+    'refits',
     'shells',
     'desk',
-    'pages',
     'plan',
     'access',
-    'drawings',
     'touches',
+    'drawings',
     'anything',
     'links',
+    'keyboard',
+    'states',
   ]
   override sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const rank = ({ moduleId }: TestSpecification): number => {

@@ -10,8 +10,8 @@ import { as, closed, emptyFolder } from '../fixtures/folder'
 
 afterAll(closeSolver)
 
-// A Saturday, the last day of a year, a leap day and a Monday: the story holds whatever day it is loaded on.
-describe.each(['2026-11-28', '2026-12-31', '2028-02-29', '2026-06-01'])('the demo loaded on %s', (today) => {
+// The last day of a year, which is a Saturday, and a leap day: the story holds whatever day it is loaded on.
+describe.each(['2022-12-31', '2028-02-29'])('the demo loaded on %s', (today) => {
   test('starts now, plans every site on working days and has something to decide', async () => {
     const firm = await openFirmFolder(emptyFolder(), today)
     try {

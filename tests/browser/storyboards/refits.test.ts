@@ -4,4 +4,4 @@ import { SALLOWMERE } from './sallowmere'
 import { BRINDLECOTE } from './brindlecote'
 import { walkStories } from './walkStories'
 
-walkStories([WICKERFOLD, FENNICK, SALLOWMERE, BRINDLECOTE])
+walkStories([FENNICK, BRINDLECOTE, WICKERFOLD, SALLOWMERE])
