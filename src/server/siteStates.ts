@@ -30,7 +30,7 @@ type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 
 /** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
 const derived = (registers: Registers, { units, schools }: Pick<Known, 'units' | 'schools'>): SiteState =>
-  withTaken(withPrices(withSchools(withFaceAreas(withPasses(siteStateOf(registers)), units), schools, units)), units)
+  withTaken(withPrices(withSchools(withFaceAreas(withPasses(siteStateOf(registers, units)), units), schools, units)), units)
 
 function keptOf(db: Db, site: Known): Kept {
   const all = kept.get(db) ?? new Map<string, Kept>()
@@ -66,7 +66,7 @@ export const registersFor = (reader: Reader, db: Db, site: Known): Registers =>
   recordFor(reader, keptOf(db, site).registers)
 
 /** A site as it was laid down, before its ways of working and its prices: what is copied has those come over it once, too. */
-export const laidState = (db: Db, site: Known): SiteState => siteStateOf(registersFor('office', db, site))
+export const laidState = (db: Db, site: Known): SiteState => siteStateOf(registersFor('office', db, site), site.units)
 
 /** Facts on record that cannot be so, and are left out until somebody takes them back. */
 export const setAsideAt = (db: Db, site: Known): readonly SetAside[] => keptOf(db, site).setAside

@@ -146,7 +146,7 @@ describe('Tawnyhurst, a full tear-off', () => {
     reads(
       job.clientReads(SITE),
       [
-        /Right face\nWhat is old comes out, the outside boards go up and walls are painted\.\nStays: Soffits\./,
+        /Right face\nWhat is old comes off, the outside boards go up and paint goes on\.\nStays: Soffits\./,
         /Rear face\n.*\nIs not part of it: beams of the pergola\./,
         'It costs €145.00',
         'It costs €55.20',

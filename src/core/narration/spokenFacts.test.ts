@@ -77,7 +77,7 @@ describe('what spoken lines record', () => {
       ),
     ).toMatchObject([
       { subject: 'finding', facet: 'found', value: { condition: 'damp', certain: true } },
-      { subject: 'keep', facet: 'kept', value: { until: 'Friday' } },
+      { subject: 'keep', facet: 'kept', value: { text: 'The old mirror', until: 'Friday' } },
       { subject: 'decision', facet: 'asked', value: { owner: 'client', by: '2026-03-12' } },
       { subject: 'place', facet: 'measured', value: { typed: '2.4 m x 1.9 m' } },
     ])

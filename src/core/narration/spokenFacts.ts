@@ -20,6 +20,10 @@ import { listed } from '../lists/listed'
 import { doneBefore } from './spokenOrder'
 import { titleOf, workOf } from './spokenWork'
 
+/** How a sentence says that something stays; the thing itself is what stands before it. */
+const STAYS =
+  /[\s,]+(?:that |it |they )?(?:(?:has|have|needs?) to |must |can |will )?(?:stays?|remains?|is staying|are staying)(?: there| put)?$/i
+
 /** What will be recorded of a spoken line, for the person to confirm, and in which words. */
 export interface Proposal {
   readonly line: SpokenLine
@@ -194,7 +198,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     return { says: `Out of the scope: ${lines.map((one) => one.title).join(', ')}`, facts }
   },
   keep(line, place, { newId }) {
-    const text = line.until ? line.words.replace(/[\s,]+(?:un)?till?\s.*$/is, '') : line.words
+    const thing = line.until ? line.words.replace(/[\s,]+(?:un)?till?\s.*$/is, '') : line.words
+    const text = thing.replace(STAYS, '') || thing
     const value = { text: titleOf(text), ...(line.until ? { until: line.until } : {}) }
     return {
       says: line.until ? `Stays until ${line.until}` : 'Stays',

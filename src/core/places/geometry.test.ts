@@ -28,6 +28,11 @@ describe('quantities from a room of 4 × 3 × 2.5 m', () => {
     expect(reckon('walls', 'room', parseSize('4 x 3', 'metric'))!.how).toBe('2 × (4 + 3), 2.4 high (assumed)')
     expect(reckon('face', 'face', parseSize('6.6 x 6.1', 'metric'))!.how).toBe('6.6 × 6.1, openings not taken off')
   })
+  test('a room that is measured in feet has its sum in feet', () => {
+    const feet = parseSize(`21' 4" x 13' 6" x 7' 10"`, 'imperial')
+    expect(reckon('walls', 'room', feet, 'imperial')!.how).toBe(`2 × (21' 4" + 13' 6"), 7' 10" high`)
+    expect(reckon('walls', 'room', feet, 'imperial')!.quantity).toEqual(reckon('walls', 'room', feet)!.quantity)
+  })
 })
 
 test('a face has one side: its walls are its face', () => {

@@ -1,4 +1,4 @@
-import { isRough, metres } from '../measure/length'
+import { isRough, metres, mm, printLength, type Units } from '../measure/length'
 import type { Quantity } from '../measure/quantity'
 import type { Size } from '../measure/size'
 import type { PlaceKind } from './place'
@@ -20,22 +20,28 @@ export interface Reckoned {
   readonly rough: boolean
 }
 
-const m = (value: number): string => String(Number(value.toFixed(3)))
-
 /** Reckons a quantity from the size of a place, in metres.
  *
  * A room's sides are length, width and, where measured, height (else 2.4 m assumed); a face's, a roof's and a piece of
- * ground's are length and height, or length and width. Openings in walls are not taken off: the surplus is the waste.
+ * ground's are length and height, or length and width. Openings in walls are not taken off: the surplus is the waste. The
+ * sum is told in the site's units.
  * @returns null where the place has no size yet
  */
-export function reckon(basis: Basis, kind: PlaceKind, size: Size | null): Reckoned | null {
+export function reckon(basis: Basis, kind: PlaceKind, size: Size | null, units: Units = 'metric'): Reckoned | null {
   if (basis === 'once') return { quantity: { value: 1, unit: 'each' }, how: 'one', rough: false }
   if (!size) return null
+  const m = (value: number): string =>
+    units === 'metric' ? String(Number(value.toFixed(3))) : printLength(mm(value * 1000), units)
   const [a, b, c] = size.sides.map((side) => metres(side.tenths)) as [number, number, number | undefined]
   const height = c ?? ASSUMED_HEIGHT
   const about = size.sides.some(isRough)
   const assumed = kind === 'room' && c === undefined
   const walls = 2 * (a + b) * height
+  const face = (): Reckoned => ({
+    quantity: { value: a * b, unit: 'm2' },
+    how: `${m(a)} × ${m(b)}, openings not taken off`,
+    rough: about,
+  })
   const room = kind === 'room' || kind === 'void' || kind === 'outbuilding'
   const heightWords = assumed ? `${m(height)} high (assumed)` : `${m(height)} high`
   switch (basis) {
@@ -43,14 +49,14 @@ export function reckon(basis: Basis, kind: PlaceKind, size: Size | null): Reckon
     case 'ceiling':
       return { quantity: { value: a * b, unit: 'm2' }, how: `${m(a)} × ${m(b)}`, rough: about }
     case 'walls':
-      if (!room) return face(a, b, about)
+      if (!room) return face()
       return {
         quantity: { value: walls, unit: 'm2' },
         how: `2 × (${m(a)} + ${m(b)}), ${heightWords}`,
         rough: about || assumed,
       }
     case 'walls-and-ceiling':
-      if (!room) return face(a, b, about)
+      if (!room) return face()
       return {
         quantity: { value: walls + a * b, unit: 'm2' },
         how: `2 × (${m(a)} + ${m(b)}), ${heightWords}, plus ${m(a)} × ${m(b)} overhead`,
@@ -59,20 +65,16 @@ export function reckon(basis: Basis, kind: PlaceKind, size: Size | null): Reckon
     case 'perimeter':
       return { quantity: { value: 2 * (a + b), unit: 'm' }, how: `2 × (${m(a)} + ${m(b)})`, rough: about }
     case 'face':
-      return face(a, b, about)
+      return face()
     case 'length':
       return { quantity: { value: a, unit: 'm' }, how: `${m(a)} long`, rough: about }
     case 'slab':
       return {
         quantity: { value: a * b * SLAB_THICKNESS, unit: 'm3' },
-        how: `${m(a)} × ${m(b)} × ${SLAB_THICKNESS} (thickness assumed)`,
+        how: `${m(a)} × ${m(b)} × ${m(SLAB_THICKNESS)} (thickness assumed)`,
         rough: true,
       }
   }
-}
-
-function face(a: number, b: number, about: boolean): Reckoned {
-  return { quantity: { value: a * b, unit: 'm2' }, how: `${m(a)} × ${m(b)}, openings not taken off`, rough: about }
 }
 
 /** Floor area in square metres, or null without a size; decides how many crews fit. */

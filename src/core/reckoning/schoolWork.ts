@@ -225,9 +225,10 @@ function applied({ does, words }: Effect, line: Line, units: Units, site: SiteSt
   const { quantity, hours } = line.reckoned
   if ('hours' in does) {
     const now = effort(hours, does.hours)
+    const rounded = now === hours * does.hours ? '' : ', to the quarter hour'
     return {
       ...line,
-      how: said(line.how, `${words}: ${hours} h × ${Math.round(does.hours * 100) / 100} = ${now} h`),
+      how: said(line.how, `${words}: ${hours} h × ${Math.round(does.hours * 100) / 100} = ${now} h${rounded}`),
       hours: line.hours === hours ? now : line.hours,
       reckoned: { quantity, hours: now },
     }

@@ -30,7 +30,8 @@ export function composeClientScope(
       placeId === at && answer !== null && reasons ? [decidedWords(question, answer, reasons)] : [],
     )
   const whole = [...decided(null), ...notedAt(null)]
-  const byPlace = places.flatMap(({ id, name }) => {
+  const byPlace = places.flatMap((place) => {
+    const { id, name } = place
     const here = lines.filter(({ placeId }) => placeId === id)
     const agreed = here.filter(
       ({ excluded, action, extra, approval }) =>
@@ -51,6 +52,7 @@ export function composeClientScope(
                   doingWords(
                     stage,
                     agreed.filter((line) => line.stage === stage),
+                    [place],
                   ),
                 ),
               ),

@@ -9,7 +9,7 @@ import type { Line } from '../scope/line'
 import { stageProgress } from '../scope/progress'
 import { finishDays } from '../schedule/finishDays'
 import { outagesOf, outageSentence, type Outage } from './outages'
-import type { SiteState } from '../walk/siteState'
+import type { Place, SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
 import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, STAGE_WHY } from './plainWords'
@@ -56,7 +56,7 @@ const LOOK_AHEAD_DAYS = 14
 export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   const finished = finishedStages(input)
   const done = finished.map(
-    ({ stage, places, lines }) => `${capital(listed(places))} ${doneWords(stage, lines, places)}.`,
+    ({ stage, places, lines }) => `${capital(listed(namesOf(places)))} ${doneWords(stage, lines, places)}.`,
   )
   const next = nextSentences(input)
   return {
@@ -74,16 +74,18 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
 
 interface Finished {
   readonly stage: Stage
-  readonly places: readonly string[]
+  readonly places: readonly Place[]
   readonly lines: readonly Line[]
 }
+
+const namesOf = (places: readonly Place[]): string[] => places.map(({ name }) => name)
 
 /** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
 function headline(finished: readonly Finished[], next: readonly string[]): string {
   const last = finished.at(-1)
   if (!last)
     return short(next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site')
-  const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(last.places))
+  const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(namesOf(last.places)))
   return short(`${places} ${doneWords(last.stage, last.lines, last.places)}`)
 }
 
@@ -99,9 +101,13 @@ function finishedStages({ before, now }: UpdateInput): Finished[] {
       const was = stageProgress(before.lines, place.id, stage) ?? 0
       return stageProgress(now.lines, place.id, stage) === 100 && was < 100
     })
-    const ids = new Set(places.map(({ id }) => id))
-    const lines = now.lines.filter((line) => line.stage === stage && ids.has(line.placeId) && line.excluded === null)
-    return places.length > 0 ? [{ stage, places: places.map((place) => place.name), lines }] : []
+    // The same stage is another work on a face than in a room.
+    const [rooms, faces] = [places.filter(({ kind }) => kind !== 'face'), places.filter(({ kind }) => kind === 'face')]
+    return [rooms, faces].flatMap((some) => {
+      const ids = new Set(some.map(({ id }) => id))
+      const lines = now.lines.filter((line) => line.stage === stage && ids.has(line.placeId) && line.excluded === null)
+      return some.length > 0 ? [{ stage, places: some, lines }] : []
+    })
   })
 }
 
@@ -185,7 +191,7 @@ const stageLines = ({ lineIds }: PlannedVisit, stage: Stage, { lines }: SiteStat
   lines.filter((line) => line.stage === stage && lineIds.includes(line.id))
 
 function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
-  const names = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id)?.name ?? [])
+  const places = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id) ?? [])
   const when =
     visit.endDay <= today
       ? 'Today'
@@ -193,7 +199,7 @@ function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
         ? `Until ${longDay(visit.endDay)}`
         : `From ${longDay(visit.startDay)}`
   const [stage] = visit.stages
-  return `${when}: ${doingWords(stage!, stageLines(visit, stage!, now))}, ${listed(names)}.`
+  return `${when}: ${doingWords(stage!, stageLines(visit, stage!, now), places)}, ${listed(namesOf(places))}.`
 }
 
 /** What a client is told as dates: the finish and every outage of the next weeks. */

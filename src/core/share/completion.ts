@@ -47,7 +47,7 @@ function openAt(place: Place, state: SiteState, units: Units): Open[] {
       .filter((keep) => keep.placeId === place.id && !keep.released)
       .map(({ text, until }): Open => ({
         sort: 'stays',
-        words: `${text} still stays${until ? ` until ${until}` : ''}`,
+        words: `${text}: still there${until ? ` until ${until}` : ''}`,
         entryId: null,
       })),
   ]

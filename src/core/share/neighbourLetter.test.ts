@@ -32,8 +32,8 @@ const letter = (days: number) => {
 
 test('a neighbour hears the loud and the dusty days, what is done on their side, and what they are asked for', () => {
   const { noise, dust, side, asked } = letter(120)
-  expect(noise.some((one) => one.startsWith('Strip out: '))).toBe(true)
-  expect(dust.some((one) => one.startsWith('Tape: '))).toBe(true)
+  expect(noise.some((one) => one.startsWith('Taking out what is old: '))).toBe(true)
+  expect(dust.some((one) => one.startsWith('Sanding: '))).toBe(true)
   expect(side.some((one) => /^Yard face: cladding, /.test(one))).toBe(true)
   expect(side).toContain('Reached only from your side: the lower boards')
   expect([...asked].sort()).toEqual([

@@ -36,6 +36,13 @@ const HEARD: readonly Stage[] = [
 const DUSTY: readonly Stage[] = ['strip-out', 'excavation', 'tape', 'plaster']
 const AT_THE_SIDE: readonly PlaceKind[] = ['boundary', 'face', 'ground', 'roof']
 
+/** What a stage is to somebody who hears it through a wall, where the trade's word says nothing to them. */
+const NEXT_DOOR: Partial<Record<Stage, string>> = {
+  tape: 'Sanding',
+  'strip-out': 'Taking out what is old',
+  shoring: 'Temporary supports',
+}
+
 /** Whether a visit is heard, seen as dust or done at the side of those who live next door. */
 export const isNextDoor = ({ stages }: Pick<PlannedVisit, 'stages'>, kinds: readonly PlaceKind[]): boolean =>
   stages.some((stage) => HEARD.includes(stage) || DUSTY.includes(stage)) ||
@@ -55,11 +62,11 @@ export function composeNeighbourLetter(
   const kindOf = new Map(state.places.map(({ id, kind }) => [id, kind]))
   const nameOf = new Map(state.places.map(({ id, name }) => [id, name]))
   const told = (stages: readonly Stage[]): string[] => {
-    const found = new Map<string, string[]>()
+    const found = new Map<Stage, string[]>()
     for (const visit of soon)
       for (const stage of visit.stages)
-        if (stages.includes(stage)) found.set(STAGES[stage], [...(found.get(STAGES[stage]) ?? []), visitDays(visit)])
-    return [...found].map(([stage, when]) => `${stage}: ${[...new Set(when)].join('; ')}`)
+        if (stages.includes(stage)) found.set(stage, [...(found.get(stage) ?? []), visitDays(visit)])
+    return [...found].map(([stage, when]) => `${NEXT_DOOR[stage] ?? STAGES[stage]}: ${[...new Set(when)].join('; ')}`)
   }
   const heard = toldOfAll('neighbours', state.entries, { units: 'metric', today })
   const linesOf = (which: (fact: ToldFact) => boolean): string[] => heard.filter(which).map(factLine)

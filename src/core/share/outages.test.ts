@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { line } from '../../../tests/fixtures/line'
 import type { Day } from '../calendar/day'
 import type { PlannedVisit } from '../schedule/plan'
+import type { SiteState } from '../walk/siteState'
 import { outagesOf, outageSentence } from './outages'
 
 const TODAY = '2026-03-10' as Day
@@ -10,7 +11,7 @@ const visit = (key: string, stage: string, startDay: string, endDay: string, ...
 const TAKEN = line({ id: 'out', stage: 'strip-out', action: 'remove', outage: 'kitchen sink' })
 const PUT_BACK = line({ id: 'in', stage: 'fixtures' })
 const told = (lines: Parameters<typeof outagesOf>[0]['lines'], visits: readonly PlannedVisit[]) =>
-  outagesOf({ lines }, visits, TODAY).map((outage) => outageSentence(outage, TODAY))
+  outagesOf({ lines, places: [] }, visits, TODAY).map((outage) => outageSentence(outage, TODAY))
 
 describe('what a household is without', () => {
   const OUT = visit('a', 'strip-out', '2026-03-12', '2026-03-12', 'out')
@@ -33,6 +34,16 @@ describe('what a household is without', () => {
         [],
       ),
     ).toEqual([])
+  })
+  test('of two in a house it is said which', () => {
+    const bath = (id: string, placeId: string) =>
+      line({ id, placeId, stage: 'strip-out', action: 'remove', outage: 'bathroom', progress: 100 })
+    const places = [
+      { id: 'up', name: 'Bathroom' },
+      { id: 'down', name: 'Cloakroom' },
+    ] as unknown as SiteState['places']
+    const outages = outagesOf({ lines: [bath('a', 'up'), bath('b', 'down')], places }, [], TODAY)
+    expect(outages.map(({ what }) => what).sort()).toEqual(['no bathroom (Bathroom)', 'no bathroom (Cloakroom)'])
   })
   test('what is only shut off for one visit is part of that day', () => {
     const shut = line({ id: 'out', stage: 'pipes', outage: 'water' })

@@ -28,7 +28,16 @@ const BROUGHT_BACK_BY: Readonly<Record<string, readonly Stage[]>> = {
 /** What a household is without now or will be within two weeks, the first to begin first. What is taken out stays out until
  * the visit that puts it back is over, however many weeks that is.
  * @param visits of the site */
-export function outagesOf({ lines }: Pick<SiteState, 'lines'>, visits: readonly PlannedVisit[], today: Day): Outage[] {
+export function outagesOf(
+  { lines, places }: Pick<SiteState, 'lines' | 'places'>,
+  visits: readonly PlannedVisit[],
+  today: Day,
+): Outage[] {
+  const has = (service: string): string[] => [
+    ...new Set(
+      lines.flatMap(({ outage, placeId }) => (outage === service && BROUGHT_BACK_BY[service] ? [placeId] : [])),
+    ),
+  ]
   return lines
     .filter((line) => line.outage && line.excluded === null)
     .flatMap((line): Outage[] => {
@@ -41,7 +50,10 @@ export function outagesOf({ lines }: Pick<SiteState, 'lines'>, visits: readonly 
       if (takenOut && isBack(line, lines)) return []
       const until = takenOut ? lastDay(line, visits) : (visit?.endDay ?? null)
       const key = `${visit?.key ?? line.placeId}|${line.id}`
-      return [{ key, day: begins, what: wordsOf(line.outage!), ...(until === begins ? {} : { until }) }]
+      // Where a house has two of it, which one is part of what is said.
+      const where = has(line.outage!).length > 1 ? places.find(({ id }) => id === line.placeId)?.name : undefined
+      const what = `${wordsOf(line.outage!)}${where ? ` (${where})` : ''}`
+      return [{ key, day: begins, what, ...(until === begins ? {} : { until }) }]
     })
     .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : a.key < b.key ? -1 : 1))
 }

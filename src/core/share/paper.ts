@@ -4,6 +4,7 @@ import { siteTotals } from '../entries/totals'
 import { toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import { groupBy } from '../lists/groupBy'
+import { capital } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { ENGLISH } from './languages/english'
 import { cautionIn } from './languages/languages'
@@ -134,7 +135,7 @@ export function composePaper(
 
 /** What somebody comes to do. */
 const whatOf = ({ trade, stages }: PlannedVisit): string =>
-  trade === 'inspector' ? 'Inspection' : listed(stages.map((stage) => STAGES[stage]))
+  trade === 'inspector' ? 'Inspection' : capital(listed(stages.map((stage) => STAGES[stage].toLowerCase())))
 
 /** The places of a unit; null where the house has none of that name. */
 function placesOfUnit({ places }: SiteState, unit = ''): ReadonlySet<string> | null {

@@ -1,9 +1,16 @@
 import { listed } from '../lists/listed'
+import type { PlaceKind } from '../places/place'
+import type { Place } from '../walk/siteState'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 
+interface Plain {
+  readonly doing: string
+  readonly done: string
+}
+
 /** What a stage means to somebody who lives in the house: what is being done, and what it will look like after. */
-export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done: string }> = {
+export const PLAIN_STAGE: Record<Stage, Plain> = {
   testing: { doing: 'samples are taken and tested', done: 'is tested' },
   scaffold: { doing: 'the scaffold goes up', done: 'has its scaffold' },
   protect: { doing: 'floors and doorways are covered', done: 'is protected against dust' },
@@ -39,6 +46,23 @@ export const PLAIN_STAGE: Record<Stage, { readonly doing: string; readonly done:
   'return-list': { doing: 'the last small things are done', done: 'has its last small things done' },
 }
 
+/** The same on a face or a roof, where it is something else. */
+const ON_THE_OUTSIDE: Partial<Record<Stage, Plain>> = {
+  protect: { doing: 'ground and planting are covered', done: 'is protected' },
+  'strip-out': { doing: 'what is old comes off', done: 'is stripped' },
+  framing: { doing: 'the wood behind is mended', done: 'is mended behind its boards' },
+  insulation: { doing: 'insulation goes on', done: 'is insulated' },
+  plaster: { doing: 'render goes on', done: 'is rendered' },
+  paint: { doing: 'paint goes on', done: 'is painted' },
+  trim: { doing: 'frames and edge boards go on', done: 'has its frames and edge boards' },
+}
+const plainStage = (stage: Stage, kinds: readonly PlaceKind[]): Plain =>
+  (kinds.length > 0 && kinds.every((kind) => kind === 'face' || kind === 'roof') ? ON_THE_OUTSIDE[stage] : undefined) ??
+  PLAIN_STAGE[stage]
+
+/** A place as sentences about it need it. */
+type Named = Pick<Place, 'name' | 'kind'>
+
 type Worked = Pick<Line, 'title' | 'how' | 'own'>
 
 /** Work that somebody told in their own words: its stage is only a guess at who does it and when. */
@@ -53,16 +77,19 @@ const titlesOf = (lines: readonly Worked[]): string => {
   return listed(more > 0 ? [...titles.slice(0, MOST_TITLES), `${more} more`] : titles)
 }
 
-/** What is being done at some lines of one stage, in the stage's plain words; where all of it was told in somebody's own,
- * in those. */
-export const doingWords = (stage: Stage, lines: readonly Worked[]): string =>
-  lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : PLAIN_STAGE[stage].doing
+/** What is being done at some lines of one stage and some places, in the stage's plain words; where all of it was told in
+ * somebody's own, in those. */
+export const doingWords = (stage: Stage, lines: readonly Worked[], places: readonly Named[]): string =>
+  lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : plainStage(stage, kindsOf(places)).doing
+
+const kindsOf = (places: readonly Named[]): PlaceKind[] => places.map(({ kind }) => kind)
 
 /** The same of what is done, for the end of a sentence that the places begin. */
-export function doneWords(stage: Stage, lines: readonly Worked[], places: readonly string[]): string {
-  const many = places.length > 1 || SEVERAL.test(places[0] ?? '')
+export function doneWords(stage: Stage, lines: readonly Worked[], places: readonly Named[]): string {
+  const many = places.length > 1 || SEVERAL.test(places[0]?.name ?? '')
   if (lines.length > 0 && lines.every(inOwnWords)) return `${many ? 'have' : 'has'} this done: ${titlesOf(lines)}`
-  return many ? plural(PLAIN_STAGE[stage].done) : PLAIN_STAGE[stage].done
+  const { done } = plainStage(stage, kindsOf(places))
+  return many ? plural(done) : done
 }
 /** A place that is called by several: 'Owners’ rooms', 'Stairs'. */
 const SEVERAL = /\b(?:rooms|stairs|walls|faces|roofs|baths|halls|windows|doors|stores|cellars|gables|dormers|columns)$/i

@@ -50,7 +50,7 @@ export const paperForReader = (
     },
     { title: 'Where', sentences: where },
     ...orNothing(paper.facts).map(({ title, place, told }) => ({
-      title: place ? `${title}, ${place}` : title,
+      title: [title, place].filter(Boolean).join(', '),
       sentences: told,
     })),
     { title: 'What this is', sentences: [paper.note] },

@@ -8,6 +8,7 @@ import { clientFacts, composeClientUpdate } from './clientUpdate'
 import { composeRoomSheet } from './roomSheet'
 import { visitDays } from '../schedule/planDiff'
 import { tellList } from './tellList'
+import { doingWords, doneWords } from './plainWords'
 import { composeTradeNotice } from './tradeNotice'
 import { NO_FORECAST } from '../schedule/weather'
 
@@ -183,6 +184,13 @@ describe('nothing leaks', () => {
   test.each(['quillwort', '137953', '1379', '1 379'])('%s is nowhere', (canary) => expect(all).not.toContain(canary))
 })
 
+test('on a face a stage is told as what it is there', () => {
+  const face = [{ name: 'Street face', kind: 'face' as const }]
+  expect(doingWords('protect', [], face)).toBe('ground and planting are covered')
+  expect(doneWords('plaster', [], face)).toBe('is rendered')
+  expect(doingWords('protect', [], [{ name: 'Hall', kind: 'room' }])).toBe('floors and doorways are covered')
+})
+
 describe('a trade’s notice', () => {
   const insulation = plan.visits.find((one) => one.stages.includes('insulation'))!
   const notice = composeTradeNotice(insulation, plan.visits, state, 'Example House', 'metric')
@@ -190,7 +198,7 @@ describe('a trade’s notice', () => {
     expect(notice.title).toBe('Example House: insulation')
     expect(notice.places).toBe('Bathroom')
     expect(notice.work).toEqual(['Bathroom: Insulate walls, 23 m²']) // 2 × (2.6 + 2.1) × 2.4 = 22.56
-    expect(notice.ready).toEqual(['Bathroom: protect and strip out done'])
+    expect(notice.ready).toEqual(['Bathroom: protect and strip out: done'])
     expect(notice.notReady).toContain('Bathroom: backing for rail, vanity and glass')
   })
 })

@@ -84,7 +84,7 @@ export function composeTradeNotice(
         `${name(placeId)}: ${listedIn(
           words,
           stages.done.map((stage) => words.stages[stage].toLowerCase()),
-        )} ${words.finished}`,
+        )}: ${words.finished}`,
       )
     for (const { stage, percent } of stages.open)
       notReady.push(`${name(placeId)}: ${words.stages[stage].toLowerCase()}, ${percent} %`)

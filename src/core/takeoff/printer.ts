@@ -12,6 +12,9 @@ export interface Printer {
   num(value: number, digits?: number): string
 }
 
+/** A true minus, as feet and inches have it. */
+const signed = (printed: string): string => printed.replace('-', '−')
+
 const trimmed = (value: number, digits: number): string => String(Number(value.toFixed(digits)))
 
 /** Square metres to a square foot, cubic metres to a cubic foot and yard, kilograms to a pound, litres to a gallon. */
@@ -27,7 +30,7 @@ export const printerFor = (units: Units): Printer =>
   units === 'metric'
     ? {
         // Halves of a millimetre count where boards and gaps are added up.
-        len: (value) => (Math.abs(value) < 10_000 ? `${trimmed(value, 1)} mm` : `${trimmed(value / 1000, 3)} m`),
+        len: (value) => signed(Math.abs(value) < 10_000 ? `${trimmed(value, 1)} mm` : `${trimmed(value / 1000, 3)} m`),
         area: (value) => `${trimmed(value, 2)} m²`,
         small: (value) => `${trimmed(value * 1e4, 0)} cm²`,
         volume: (value) => `${trimmed(value, 3)} m³`,

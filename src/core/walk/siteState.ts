@@ -1,5 +1,6 @@
 import { dayOf, type Day, type Instant } from '../calendar/day'
 import type { PlaceLaid } from '../places/place'
+import type { Units } from '../measure/length'
 import type { Size } from '../measure/size'
 import type { Quantity } from '../measure/quantity'
 import { reckon } from '../places/geometry'
@@ -121,8 +122,9 @@ function bySubject(registers: Registers): { [K in SubjectKind]: Subjects<K> } {
   return groups as unknown as { [K in SubjectKind]: Subjects<K> }
 }
 
-/** Puts a site together from its registers. Subjects whose laying-down has not arrived yet are left out until it does. */
-export function siteStateOf(registers: Registers): SiteState {
+/** Puts a site together from its registers, with its sums told in its units. Subjects whose laying-down has not arrived yet
+ * are left out until it does. */
+export function siteStateOf(registers: Registers, units: Units = 'metric'): SiteState {
   const groups = bySubject(registers)
   const standsAt = standingPlace(groups.place)
   const places = placesOf(groups.place, lastSeenByPlace(registers, standsAt), standsAt)
@@ -134,7 +136,7 @@ export function siteStateOf(registers: Registers): SiteState {
   ) => entriesOf(group, facet, more, standsAt)
   return {
     places,
-    lines: linesOf(groups.line, groups.place, places, standsAt).filter((line) => known.has(line.placeId)),
+    lines: linesOf(groups.line, groups.place, places, standsAt, units).filter((line) => known.has(line.placeId)),
     selections: selectionsOf(groups.selection, groups.decision, standsAt).filter((selection) =>
       known.has(selection.placeId),
     ),
@@ -264,6 +266,7 @@ function linesOf(
   placeFacets: Subjects<'place'>,
   places: readonly Place[],
   standsAt: StandsAt,
+  units: Units,
 ): Line[] {
   const placeById = new Map(places.map((place) => [place.id, place]))
   const lines = [...group].flatMap(([id, f]): Line[] => {
@@ -271,7 +274,8 @@ function linesOf(
     const placeId = standsAt(f.place?.value ?? f.laid.value.placeId)
     const measured = placeFacets.get(placeId)?.measured
     const outdated = measured && measured.seenAt > f.laid.seenAt
-    const laid = outdated ? reckonedAgain(f.laid.value, placeById.get(placeId)) : f.laid.value
+    const place = placeById.get(placeId)
+    const laid = toldIn(units, outdated ? reckonedAgain(f.laid.value, place) : f.laid.value, place)
     const byHand = f.quantity?.value ?? null
     const quantity = byHand !== null && laid.quantity ? { ...laid.quantity, value: byHand } : laid.quantity
     const hours = quantity ? effortFor(laid, quantity) : laid.hours
@@ -313,6 +317,13 @@ function reckonedAgain(laid: LineLaid, place: Place | undefined): LineLaid {
   if (!reckoned || !laid.quantity) return laid
   const { quantity, how, rough } = reckoned
   return { ...laid, quantity, how, rough, hours: effortFor(laid, quantity) }
+}
+
+/** A sum over the sizes of a place is recorded in metres and told in the units that its site is measured in. */
+function toldIn(units: Units, laid: LineLaid, place: Place | undefined): LineLaid {
+  if (units === 'metric' || !place) return laid
+  const sum = (of: Units): string | undefined => reckon(laid.basis, place.kind, place.size, of)?.how
+  return laid.how === sum('metric') ? { ...laid, how: sum(units)! } : laid
 }
 
 /** The effort of another amount of the same work, in proportion. */

@@ -9,8 +9,8 @@ export const PELL: SiteStory = {
   livedIn: true,
   startsIn: 4,
   client: 'Dr Ferrand Oakapple',
-  street: 'Orchard Barn, Cider Lane, Nether Underbough',
-  wayIn: 'Gate code from the owner; turn on the gravel',
+  street: '8 Pell Street, Underbough',
+  wayIn: 'Goods door in the mews, open from seven',
   privateNote: 'Foxglove: neighbour is his former wife.',
   places: [
     {
@@ -187,8 +187,8 @@ export const ORCHARD: SiteStory = {
   livedIn: false,
   startsIn: -34,
   client: 'Loom & Loft',
-  street: '8 Pell Street, Underbough',
-  wayIn: 'Goods door in the mews, open from seven',
+  street: 'Orchard Barn, Cider Lane, Nether Underbough',
+  wayIn: 'Gate code from the owner; turn on the gravel',
   privateNote: 'Foxglove: grant money, keep every receipt.',
   places: [
     {
@@ -320,7 +320,7 @@ export const MILLRACE: SiteStory = {
       at: 'kitchen',
       what: 'Cabinets',
       state: 'wrong',
-      choice: 'tall unit hinged on the wrong side; door ordered again',
+      choice: 'painted, one tall unit',
       supplier: 'Joss Tenonby',
     },
     { at: 'kitchen', what: 'Countertop', state: 'ordered', choice: 'terrazzo, eased edge', arrivesIn: 3 },

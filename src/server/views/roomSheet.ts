@@ -30,7 +30,8 @@ export async function roomSheetView(context: Context, siteId: string, placeId: s
     sheet: composeRoomSheet(place, state, plan, site.units, words, readStandards(context.db, site.id)),
     language,
     words: words.page,
-    site: [site.name, site.street, site.whomToCall].filter(Boolean).join(', '),
+    // A house that is called by its address is named once.
+    site: [site.street.startsWith(site.name) ? '' : site.name, site.street, site.whomToCall].filter(Boolean).join(', '),
     printedOn: shortDayIn(words, context.today),
     /** Who works here; how to reach them only for who may see contacts. */
     contacts: readCrews(context.db)

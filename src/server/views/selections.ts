@@ -38,7 +38,7 @@ export function selectionsView(context: Context, siteId: string | null, reader: 
         : due === 1
           ? 'One order is due or late.'
           : `${due} orders are due or late.`,
-      wrong > 0 ? (wrong === 1 ? 'One thing came wrong.' : `${wrong} things came wrong.`) : '',
+      ...(wrong > 0 ? [wrong === 1 ? 'One thing came wrong.' : `${wrong} things came wrong.`] : []),
     ].join(' '),
   }
 }

@@ -93,7 +93,7 @@ export const JOB_KINDS: readonly EntryKind[] = [
     one: 'Who uses this place meanwhile',
     called: 'Used meanwhile by',
     at: 'place',
-    tells: { crew: IN_USE, trade: IN_USE, client: '{who} uses it meanwhile[: {use}][, {hours}].' },
+    tells: { crew: IN_USE, trade: IN_USE, client: 'Used meanwhile by: {who}[; {use}][, {hours}].' },
     fields: [
       words('who', 'Who uses it', { needed: true }),
       choice('use', 'How', [

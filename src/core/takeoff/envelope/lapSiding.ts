@@ -24,11 +24,18 @@ export const lapSiding = calculation({
     const balanced = height / courses
     const covers = (board * balanced) / 1e6
     const boards = (withPercent(walls, wallWaste) + withPercent(gables, gableWaste)) / covers
+    const parts = [
+      [walls, wallWaste],
+      [gables, gableWaste],
+    ] as const
+    const taken = parts.flatMap(([net, waste]) => (net > 0 ? [`${p.area(net)} + ${p.num(waste)} %`] : []))
     return {
       outputs: { courses, balanced, boards, order: up(boards) },
       steps: [
         `${p.len(height)} at no more than ${p.len(exposure)}: ${courses} courses of ${p.len(balanced)}.`,
-        `A board covers ${p.area(covers)}; (${p.area(walls)} + ${p.num(wallWaste)} %) and (${p.area(gables)} + ${p.num(gableWaste)} %) take ${p.num(boards, 1)}, so ${up(boards)}.`,
+        ...(taken.length > 0
+          ? [`A board covers ${p.area(covers)}; ${taken.join(' and ')} take ${p.num(boards, 1)}, so ${up(boards)}.`]
+          : []),
       ],
       warnings:
         exposure - balanced > 19.05

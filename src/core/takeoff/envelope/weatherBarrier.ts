@@ -21,7 +21,7 @@ export const weatherBarrier = calculation({
     return {
       outputs: { needed, smallRolls, largeRolls },
       steps: [
-        `${p.area(walls)} + ${p.num(laps)} %: ${p.area(needed)}; ${smallRolls} rolls of ${p.area(smallRoll)} or ${largeRolls} of ${p.area(largeRoll)}.`,
+        `${p.area(walls)} + ${p.num(laps)} %: ${p.area(needed)}; ${smallRolls} ${smallRolls === 1 ? 'roll' : 'rolls'} of ${p.area(smallRoll)} or ${largeRolls} of ${p.area(largeRoll)}.`,
         'Starts low, upper over lower, laps of 6 in (150 mm) and more.',
       ],
     }

@@ -1,5 +1,5 @@
-import { area, calculation, output, percent, up, withPercent } from '../calculation'
-import { FT2 } from '../printer'
+import { area, calculation, output, percent, up, upTo, withPercent } from '../calculation'
+import { FT, FT2, GALLON } from '../printer'
 
 /** C-35: sheets of 32 or 48 ft² with 10 to 15 %; tape 385 ft, premix 9.5 gal and 1 200 screws to 1 000 ft². */
 export const board = calculation({
@@ -17,16 +17,17 @@ export const board = calculation({
     premix: output('Premix', 'L'),
     screws: output('Screws', 'pieces'),
   },
-  run: ({ surface, sheet, waste }, p) => {
+  run: ({ surface, sheet, waste }, p, units) => {
     const sheets = withPercent(surface, waste) / sheet
     const thousands = surface / FT2 / 1000
-    const tape = thousands * 385 * 304.8
-    const premix = thousands * 9.5 * 3.785411784
+    const tape = thousands * 385 * FT
+    const premix = thousands * 9.5 * GALLON
+    const [long, full] = units === 'imperial' ? [FT, GALLON / 4] : [1000, 0.5]
     return {
       outputs: { sheets, order: up(sheets), tape, premix, screws: up(thousands * 1200) },
       steps: [
         `${p.area(surface)} + ${p.num(waste)} % on sheets of ${p.area(sheet)}: ${p.num(sheets, 1)}, so ${up(sheets)}.`,
-        `Tape ${p.len(tape)}, premix ${p.liquid(premix)}, ${up(thousands * 1200)} screws.`,
+        `Tape ${p.len(upTo(tape, long))}, premix ${p.liquid(upTo(premix, full))}, ${up(thousands * 1200)} screws.`,
       ],
     }
   },
