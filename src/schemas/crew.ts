@@ -2,7 +2,8 @@ import { array, boolean, number, object, string } from 'yup'
 import { LANGUAGES } from '../core/share/languages/catalogue'
 import { TRADES } from '../core/scope/vocabulary'
 import { day } from './day'
-import { contact, oneLine, typedList } from './trimmed'
+import { contact, oneLine } from './trimmed'
+import { typedList } from './typed'
 
 /** A crew of a trade: how many and how big, when they work, and how they are reached. */
 export const crew = object({

@@ -1,5 +1,6 @@
 import { array, object, string } from 'yup'
-import { oneLine, typedList } from './trimmed'
+import { oneLine } from './trimmed'
+import { typedList } from './typed'
 
 const HOST = 'Hosts: names or addresses alone, like nas.local or 192.168.1.20.'
 

@@ -36,7 +36,3 @@ export const contact = (label: string) =>
       (value) => !value || (value.includes('@') ? MAIL.test(value) : value.replace(/\D/g, '').length >= LEAST_DIGITS),
     )
     .default('')
-
-/** What makes a list of what is typed with commas or blanks between; a list stays as it is. */
-export const typedList = (value: unknown, original: unknown): unknown =>
-  typeof original === 'string' ? original.split(/[,\s]+/).filter(Boolean) : value

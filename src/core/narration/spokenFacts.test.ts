@@ -82,6 +82,14 @@ describe('what spoken lines record', () => {
       { subject: 'place', facet: 'measured', value: { typed: '2.4 m x 1.9 m' } },
     ])
   })
+  test('a guess after a finding says what it is about', () => {
+    expect(
+      facts('floor by the back door is soft, could be rot').map((fact) => 'value' in fact && fact.value),
+    ).toMatchObject([
+      { text: 'floor by the back door is soft', certain: true },
+      { text: 'Floor: could be rot', certain: false },
+    ])
+  })
   test('what fits nothing on record stays a note with its words, where it was said', () => {
     expect(facts('in the hall the fountain is laid')).toMatchObject([
       { subject: 'note', placeId: 'hall', value: { text: 'in the hall the fountain is laid', private: false } },

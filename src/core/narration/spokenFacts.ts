@@ -20,6 +20,10 @@ import { listed } from '../lists/listed'
 import { doneBefore } from './spokenOrder'
 import { titleOf, workOf } from './spokenWork'
 
+/** A guess that goes on from what was said before it: alone it would be about nothing. */
+const GUESSED =
+  /^(?:(?:it|that|they) )?(?:could|might|may) (?:well )?be\b|^(?:probably|possibly|perhaps|maybe|looks like)\b/i
+
 /** How a sentence says that something stays; the thing itself is what stands before it. */
 const STAYS =
   /[\s,]+(?:that |it |they )?(?:(?:has|have|needs?) to |must |can |will )?(?:stays?|remains?|is staying|are staying)(?: there| put)?$/i
@@ -220,7 +224,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const known =
       line.element && (ELEMENTS as readonly string[]).includes(line.element) ? { element: line.element } : {}
     const value = {
-      text: line.words,
+      text: GUESSED.test(line.words) && line.element ? titleOf(`${line.element}: ${line.words}`) : line.words,
       ...(line.condition ? { condition: line.condition } : {}),
       certain: line.certain !== false,
       ...known,

@@ -6,7 +6,7 @@ import { readInput } from '../../core/takeoff/readInputs'
 import { fieldsOf } from '../../core/entries/sums'
 import { SELECTION_KINDS, selectionFields, type SelectionSort } from '../../core/selections/selectionKinds'
 import { day } from '../../schemas/day'
-import { keysOf, measured, money } from './valueSchemas'
+import { keysOf, measured, money } from '../../schemas/values'
 import { trimmed } from '../../schemas/trimmed'
 
 const FIELD_SCHEMAS: Record<FieldKind, (field: Field) => Schema> = {

@@ -6,7 +6,6 @@ import { RATES } from '../../core/scope/rates'
 import { ACTIONS, ELEMENTS, STAGES, TRADES } from '../../core/scope/vocabulary'
 import { CAUTION_IDS } from '../../core/cautions/cautionIds'
 import { PLACE_KINDS } from '../../core/places/place'
-import { SELECTION_STATES } from '../../core/selections/selection'
 import { COMINGS } from '../../core/walk/coming'
 import { VISIT_KINDS, type Held, type SubjectKind } from '../../core/walk/observation'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '../../core/entries/kinds/scope'
@@ -19,22 +18,14 @@ import { Refusal } from '../refusal'
 import { selectionDetailsSchema, valuesSchema, writtenSchema } from './entrySchema'
 import { day } from '../../schemas/day'
 import { degrees } from '../../schemas/degrees'
-import { flag, keysOf, measured, money, needed, oneOf, percent, text } from './valueSchemas'
+import { LINE_SAID } from '../../schemas/lineSaid'
+import { leadTime, SELECTION_SAID } from '../../schemas/selectionSaid'
+import { flag, keysOf, measured, money, needed, oneOf, percent, text } from '../../schemas/values'
 
 const size = object({
   sides: array(measured).min(2, 'Size: give two or three sides.').max(3, 'Size: give two or three sides.').required(),
   typed: needed('Size', 80),
 })
-const lead = array(
-  number()
-    .integer('Lead time: whole days.')
-    .min(0, 'Lead time: 0 or more.')
-    .max(730, 'Lead time: at most 730 days.')
-    .required(),
-)
-  .length(3, 'Lead time: optimistic, likely, pessimistic.')
-  .test('ascending', 'Lead time: optimistic first, pessimistic last.', (v) => !v || (v[0]! <= v[1]! && v[1]! <= v[2]!))
-  .required()
 const alike = array(needed('Known', 300)).max(5000, 'Known: at most 5000.').default(undefined)
 const responsible = oneOf('Whose', keysOf(RESPONSIBLE))
 const share = number()
@@ -126,30 +117,13 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       .nullable()
       .defined(),
     removed: flag,
-    title: needed('What', 160),
-    hours: number()
-      .typeError('Hours: write a number, like 6.')
-      .positive('Hours: more than 0.')
-      .max(10_000, 'Hours: at most 10 000.')
-      .nullable()
-      .defined(),
-    hoursRange: array(
-      number()
-        .positive('Hours at best and at worst: more than 0.')
-        .max(10_000, 'Hours at best and at worst: at most 10 000.')
-        .required(),
-    )
-      .length(2, 'Hours at best and at worst: two numbers, like 4 to 10.')
-      .test('ascending', 'Hours at best and at worst: the smaller first.', (v) => !v || v[0]! <= v[1]!)
-      .nullable()
-      .defined(),
+    ...LINE_SAID,
     coming: number()
       .integer('Coming: a whole number.')
       .min(1, 'Coming: 1 or more.')
       .max(20, 'Coming: at most 20.')
       .nullable()
       .defined(),
-    trade: oneOf('Trade', keysOf(TRADES)),
     quantity: number()
       .typeError('Quantity: write a number.')
       .positive('Quantity: more than 0.')
@@ -190,22 +164,12 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
       supplier: text('Supplier', 80),
       approvalDays: number().integer().min(0).max(365),
     }),
-    state: oneOf('State', keysOf(SELECTION_STATES)),
-    choice: needed('Choice', 200),
+    ...SELECTION_SAID,
     details: selectionDetailsSchema,
-    supplier: needed('Supplier', 80),
-    approvalDays: number().typeError('Days to approve: write a number.').integer().min(0).max(365).required(),
-    delivered: object({
-      on: day('Delivered on').required(),
-      count: number().typeError('How many came: write a number.').integer().min(0).max(100_000).required(),
-      damaged: number().typeError('Damaged: write a number.').integer().min(0).max(100_000),
-      wrongHand: number().typeError('Wrong hand: write a number.').integer().min(0).max(100_000),
-    }),
-    lead,
     candidates: array(
       object({
         name: needed('Candidate', 120),
-        leadDays: lead,
+        leadDays: leadTime,
         supplier: text('Supplier', 80),
         price: money.optional(),
         days: number().typeError('Days: write a number.').min(0, 'Days: 0 or more.').max(365, 'Days: at most 365.'),
@@ -213,9 +177,6 @@ export const FACT_SCHEMAS: { readonly [K in SubjectKind]: Readonly<Record<string
     )
       .max(6, 'Candidates: at most 6.')
       .required(),
-    awaits: text('Waits for', 80).nullable().defined(),
-    arrives: day('Arrives').nullable().defined(),
-    wanted: day('Wanted on site').nullable().defined(),
     removed: flag,
     responsible,
     place: needed('Place', 80),

@@ -1,15 +1,20 @@
 import Form from 'react-bootstrap/Form'
 import Button from 'react-bootstrap/Button'
-import { useState, type FormEvent } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useId, useState, type FormEvent } from 'react'
+import { useForm } from 'react-hook-form'
+import type { InferType } from 'yup'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
-import type { HoursRange } from '@/core/scope/line'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
 import type { Waitable } from '@/core/walk/waits'
+import { lineTyped } from '@/schemas/lineSaid'
 import { Fold } from '../shared/Fold'
 import { PartOf, type Gatherer } from '../shared/PartOf'
 import { readWaits, WaitFields } from '../shared/WaitFields'
+import { SelectField } from '../shared/SelectField'
+import { TextField } from '../shared/TextField'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
@@ -73,77 +78,69 @@ function Said({
   readonly fact: FactOf
   readonly record: RecordFacts
 }) {
-  const [error, setError] = useState<SendError | null>(null)
-  const keep = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault()
-    try {
-      const changes = changesOf(line, units, new FormData(event.currentTarget))
-      setError(null)
-      if (changes.length === 0) return
-      void record(
-        changes.map(({ facet, value, was }) => ({ ...fact(facet, value), was })),
-        `${line.title}: ${changes.map(({ words }) => words).join(', ')}.`,
-        changes.map(({ facet, was }) => fact(facet, was)),
-      )
-    } catch (caught) {
-      if (!(caught instanceof ImpossibleRequest)) throw caught
-      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
-    }
-  }
-  const invalid = (field: string) => (error?.field === field ? true : undefined)
+  const { register, handleSubmit, formState } = useForm({
+    resolver: yupResolver(lineTyped(line.amount?.unit ?? null, units)),
+    defaultValues: {
+      title: line.title,
+      trade: line.trade,
+      quantity: line.amount?.amount ?? '',
+      hours: String(line.hours),
+      hoursRange: line.hoursRange ? line.hoursRange.join(' to ') : '',
+    } as unknown as Typed,
+  })
+  const keep = handleSubmit((typed) => {
+    const changes = changesOf(line, units, typed)
+    if (changes.length === 0) return
+    void record(
+      changes.map(({ facet, value, was }) => ({ ...fact(facet, value), was })),
+      `${line.title}: ${changes.map(({ words }) => words).join(', ')}.`,
+      changes.map(({ facet, was }) => fact(facet, was)),
+    )
+  })
+  const id = useId()
+  const { errors } = formState
   return (
-    <Form className={styles.edits} onSubmit={keep} noValidate>
-      <Form.Label>
-        What is to be done
-        <Form.Control name="title" defaultValue={line.title} aria-invalid={invalid('title')} />
-      </Form.Label>
-      <Form.Label>
-        Trade
-        <Form.Select name="trade" defaultValue={line.trade}>
-          <Options of={TRADES} />
-        </Form.Select>
-      </Form.Label>
+    <Form className={styles.edits} onSubmit={(event) => void keep(event)} noValidate>
+      <TextField id={`${id}-title`} label="What is to be done" wrong={errors.title?.message} {...register('title')} />
+      <SelectField id={`${id}-trade`} label="Trade" wrong={errors.trade?.message} {...register('trade')}>
+        <Options of={TRADES} />
+      </SelectField>
       {line.amount && (
-        <Form.Label>
-          Quantity{line.amount.word && ` in ${line.amount.word}`}
-          <Form.Control
-            className="measure"
-            name="quantity"
-            defaultValue={line.amount.amount}
-            placeholder="as the sizes give"
-            aria-invalid={invalid('quantity')}
-          />
-        </Form.Label>
+        <TextField
+          id={`${id}-quantity`}
+          label={`Quantity${line.amount.word && ` in ${line.amount.word}`}`}
+          className="measure"
+          placeholder="as the sizes give"
+          wrong={errors.quantity?.message}
+          {...register('quantity')}
+        />
       )}
-      <Form.Label>
-        Hours of one person
-        <Form.Control
-          className="measure"
-          name="hours"
-          inputMode="decimal"
-          defaultValue={line.hours}
-          placeholder="as the quantity and rate give"
-          aria-invalid={invalid('hours')}
-        />
-      </Form.Label>
-      <Form.Label>
-        Hours at best and at worst
-        <Form.Control
-          className="measure"
-          name="hoursRange"
-          defaultValue={line.hoursRange ? `${line.hoursRange[0]} to ${line.hoursRange[1]}` : ''}
-          placeholder="like 4 to 10"
-          aria-invalid={invalid('hoursRange')}
-        />
-      </Form.Label>
+      <TextField
+        id={`${id}-hours`}
+        label="Hours of one person"
+        className="measure"
+        inputMode="decimal"
+        placeholder="as the quantity and rate give"
+        wrong={errors.hours?.message}
+        {...register('hours')}
+      />
+      <TextField
+        id={`${id}-range`}
+        label="Hours at best and at worst"
+        className="measure"
+        placeholder="like 4 to 10"
+        wrong={errors.hoursRange?.message ?? errors.hoursRange?.find?.((one) => one)?.message}
+        {...register('hoursRange' as 'quantity')}
+      />
       <p className="soft">Empty a quantity or hours to go back to what is reckoned.</p>
-      <FormError error={error} />
       <Button type="submit" variant="quiet">
         Keep changes
       </Button>
     </Form>
   )
 }
+
+type Typed = InferType<ReturnType<typeof lineTyped>>
 
 interface Change {
   readonly facet: 'title' | 'trade' | 'quantity' | 'hours' | 'hoursRange'
@@ -152,61 +149,34 @@ interface Change {
   readonly words: string
 }
 
-/** @throws ImpossibleRequest naming the field that cannot be read */
-function changesOf(line: LineView, units: Units, form: FormData): Change[] {
-  const text = (name: string): string => String(form.get(name) ?? '').trim()
+function changesOf(line: LineView, units: Units, { title, trade, quantity, hours, hoursRange }: Typed): Change[] {
   const changes: Change[] = []
-  if (text('title') === '') throw new ImpossibleRequest('empty', 'What: say it in a few words.', 'title')
-  if (text('title') !== line.title)
-    changes.push({ facet: 'title', value: text('title'), was: line.title, words: `now called ${text('title')}` })
-  if (text('trade') !== line.trade)
-    changes.push({
-      facet: 'trade',
-      value: text('trade'),
-      was: line.trade,
-      words: `by ${TRADES[text('trade') as Trade].toLowerCase()}`,
-    })
-  if (line.amount && text('quantity') !== line.amount.amount && (text('quantity') !== '' || line.byHand.quantity))
+  if (title !== line.title)
+    changes.push({ facet: 'title', value: title, was: line.title, words: `now called ${title}` })
+  if (trade !== line.trade)
+    changes.push({ facet: 'trade', value: trade, was: line.trade, words: `by ${TRADES[trade as Trade].toLowerCase()}` })
+  if (line.amount && quantity !== line.amount.amount && (quantity !== '' || line.byHand.quantity))
     changes.push({
       facet: 'quantity',
-      value: text('quantity') === '' ? null : parseQuantity(text('quantity'), line.amount.unit, units),
+      value: quantity === '' ? null : parseQuantity(quantity, line.amount.unit, units),
       was: line.byHand.quantity ? line.amount.value : null,
-      words: text('quantity') === '' ? 'quantity as reckoned' : `quantity ${text('quantity')}`,
+      words: quantity === '' ? 'quantity as reckoned' : `quantity ${quantity}`,
     })
-  if (text('hours') !== String(line.hours) && (text('hours') !== '' || line.byHand.hours))
+  if (hours !== line.hours && (hours !== null || line.byHand.hours))
     changes.push({
       facet: 'hours',
-      value: text('hours') === '' ? null : hoursOf(text('hours')),
+      value: hours,
       was: line.byHand.hours ? line.hours : null,
-      words: text('hours') === '' ? 'hours as reckoned' : `${text('hours')} hours`,
+      words: hours === null ? 'hours as reckoned' : `${hours} hours`,
     })
-  const range = rangeOf(text('hoursRange'))
-  if (String(range) !== String(line.hoursRange))
+  if (String(hoursRange) !== String(line.hoursRange))
     changes.push({
       facet: 'hoursRange',
-      value: range,
+      value: hoursRange,
       was: line.hoursRange,
-      words: range ? `${range[0]} to ${range[1]} hours` : 'hours spread as usual',
+      words: hoursRange ? `${hoursRange.join(' to ')} hours` : 'hours spread as usual',
     })
   return changes
-}
-
-function rangeOf(text: string): HoursRange | null {
-  if (text === '') return null
-  const [best, worst, ...more] = text
-    .replace(/,/g, '.')
-    .split(/\s*(?:to|-|–)\s*/)
-    .map(Number)
-  if (!(best! > 0 && worst! >= best!) || more.length > 0)
-    throw new ImpossibleRequest('hours', `Hours at best and at worst: write two, like 4 to 10.`, 'hoursRange')
-  return [best!, worst!]
-}
-
-function hoursOf(text: string): number {
-  const hours = Number(text.replace(',', '.'))
-  if (!(hours > 0))
-    throw new ImpossibleRequest('hours', `Hours: "${text}" cannot be read. Write a number, like 6.`, 'hours')
-  return hours
 }
 
 /** What it waits for by name. */

@@ -1,14 +1,17 @@
 import Form from 'react-bootstrap/Form'
 import { useRouter } from 'next/navigation'
+import { yupResolver } from '@hookform/resolvers/yup'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { useForm } from 'react-hook-form'
 import { parseSize } from '@/core/measure/size'
 import { treatmentsFor } from '@/core/scope/treatments'
+import { sizeTyped } from '@/schemas/typed'
 import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import type { SizedPlace } from '../shared/MovedWallFields'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import styles from './CellPanel.module.css'
 import type { RecordFacts, RowView, ScopeProps } from './types'
@@ -25,45 +28,28 @@ export function Measure({
   readonly open: boolean
   readonly record: RecordFacts
 }) {
-  const [typed, setTyped] = useState('')
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = async (): Promise<void> => {
-    try {
-      const value = parseSize(typed, site.units)
-      setWrong(null)
-      if (
-        await record(
-          [{ subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }],
-          `${row.name}: ${typed}. Quantities follow.`,
-          [],
-        )
-      )
-        setTyped('')
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
-    }
-  }
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(sizeTyped(site.units)),
+    defaultValues: { size: '' },
+  })
+  const keep = handleSubmit(async ({ size }) => {
+    const value = parseSize(size, site.units)
+    const fact = { subject: 'place', subjectId: row.placeId, facet: 'measured', placeId: row.placeId, value }
+    if (await record([fact], `${row.name}: ${size}. Quantities follow.`, [])) reset()
+  })
   return (
     <Fold open={open} title="Measure again">
-      <Form.Label className="form-label" htmlFor="size-again">
-        Size, length first
-      </Form.Label>
-      <Form.Control
-        id="size-again"
-
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        aria-describedby="size-again-wrong"
-      />
-      <p id="size-again-wrong" className="late" aria-live="polite">
-        {wrong}
-      </p>
-      <div>
-        <Button variant="quiet" className="mt-2" onClick={() => void keep()}>
+      <Form noValidate onSubmit={(event) => void keep(event)}>
+        <TextField
+          id="size-again"
+          label="Size, length first"
+          wrong={formState.errors.size?.message}
+          {...register('size')}
+        />
+        <Button type="submit" variant="quiet" className="mt-2">
           Keep size
         </Button>
-      </div>
+      </Form>
     </Fold>
   )
 }

@@ -3,6 +3,7 @@ import { answersWords } from '@/core/walk/answersWords'
 import { useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import Table from 'react-bootstrap/Table'
 import { treatmentById } from '@/core/scope/treatments'
 import { STAGES } from '@/core/scope/vocabulary'
 import { AddHere } from './AddHere'
@@ -198,7 +199,7 @@ function Layers({ list, warnings }: NonNullable<RowView['layers']>) {
   return (
     <>
       <h3>Layer by layer, from inside out</h3>
-      <table className={styles.layers}>
+      <Table bsPrefix={styles.layers}>
         <tbody>
           {list.map(({ name, percent, words }) => (
             <tr key={name} className={percent === null ? 'soft' : undefined}>
@@ -207,7 +208,7 @@ function Layers({ list, warnings }: NonNullable<RowView['layers']>) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {warnings.map((words) => (
         <p key={words} className="notice">
           {words}

@@ -1,5 +1,6 @@
 'use client'
 import Button from 'react-bootstrap/Button'
+import Table from 'react-bootstrap/Table'
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { STAGE_GROUPS, STAGES, type Stage } from '@/core/scope/vocabulary'
 import { stageHue } from '../shared/stageHue'
@@ -47,7 +48,7 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
   }
 
   return (
-    <table className={styles.weave} aria-label="Places by stage">
+    <Table bsPrefix={styles.weave} aria-label="Places by stage">
       <thead>
         <tr>
           <td />
@@ -101,7 +102,7 @@ export function Weave({ rows, stages, chosen, onOpen, record, onUndo }: WeavePro
           </Row>
         ))}
       </tbody>
-    </table>
+    </Table>
   )
 }
 

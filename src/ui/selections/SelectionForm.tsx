@@ -1,7 +1,10 @@
 import Form from 'react-bootstrap/Form'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import { useForm, useWatch } from 'react-hook-form'
+import { ValidationError, type InferType } from 'yup'
 import { shortDay } from '@/core/calendar/day'
 import { readValues } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -9,13 +12,17 @@ import { SELECTION_STATES, type Delivery } from '@/core/selections/selection'
 import { selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
 import type { SameThing } from '@/core/selections/byAct'
 import type { SelectionRow } from '@/core/selections/selectionRow'
+import { delivery, selectionTyped } from '@/schemas/selectionSaid'
 import { Fold } from '../shared/Fold'
 import { CandidateFields, candidatesOf } from './CandidateFields'
 import { EntryFields } from '../shared/EntryFields'
 import { FormError } from '../shared/FormError'
+import { Options } from '../shared/Options'
+import { SelectField } from '../shared/SelectField'
 import { SortSelect } from '../shared/SortSelect'
 import { useSend } from '../shared/useSend'
 import { Sentences } from '../shared/Sentences'
+import { TextField } from '../shared/TextField'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import styles from './SelectionsTable.module.css'
 
@@ -33,19 +40,36 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
   const { busy, error, run } = useSend()
   const [sort, setSort] = useState<SelectionSort>(row.sort)
   const [wrong, setWrong] = useState<ImpossibleRequest | null>(null)
+  const id = useId()
 
-  const save = async (form: FormData): Promise<void> => {
+  const { register, handleSubmit, formState, control, setValue } = useForm({
+    resolver: yupResolver(selectionTyped),
+    defaultValues: {
+      state: row.state,
+      choice: row.choice ?? '',
+      supplier: row.supplier,
+      responsible: row.responsible ?? '',
+      awaits: row.awaits ?? '',
+      arrives: row.arrives ?? '',
+      wanted: row.wanted ?? '',
+      lead: row.leadDays.join(', '),
+      approvalDays: row.approvalDays || '',
+    } as unknown as Typed,
+  })
+  const { errors } = formState
+  const responsible = useWatch({ control, name: 'responsible' })
+  const save = handleSubmit(async (typed, event) => {
     setWrong(null)
     let told: readonly Fact[]
     try {
-      told = changedFacts(row, sort, form)
+      told = changedFacts(row, sort, typed, new FormData(event!.target as HTMLFormElement))
     } catch (problem) {
       if (!(problem instanceof ImpossibleRequest)) throw problem
       return setWrong(problem)
     }
     if (told.length === 0) return onDone()
     await record(told)
-  }
+  })
   const record = async (told: readonly Fact[]): Promise<void> => {
     const facts = thing.flatMap(({ id, placeId }) =>
       told.map((one) => ({ subject: 'selection', subjectId: id, placeId, ...one })),
@@ -55,50 +79,43 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
     router.refresh()
   }
   return (
-    <Form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void save(new FormData(event.currentTarget))
-      }}
-    >
-      <Form.Label>
-        State
-        <Form.Select name="state" defaultValue={row.state}>
-          {Object.entries(SELECTION_STATES).map(([key, word]) => (
-            <option key={key} value={key}>
-              {word}
-            </option>
-          ))}
-        </Form.Select>
-      </Form.Label>
-      <Form.Label>
-        Choice
-        <Form.Control name="choice" defaultValue={row.choice ?? ''} />
-      </Form.Label>
-      <Form.Label>
-        Supplier
-        <Form.Control name="supplier" defaultValue={row.supplier} />
-      </Form.Label>
-      <Form.Label>
-        Arrives
-        <Form.Control type="date" name="arrives" defaultValue={row.arrives ?? ''} />
-      </Form.Label>
-      <Form.Label>
-        Wanted on site, where the plan alone does not say it
-        <Form.Control type="date" name="wanted" defaultValue={row.wanted ?? ''} />
-      </Form.Label>
-      <Form.Label>
-        Lead in days: best, likely, worst
-        <Form.Control className="measure" name="lead" defaultValue={row.leadDays.join(', ')} />
-      </Form.Label>
-      <Form.Label>
-        Days to approve it
-        <Form.Control className="measure" name="approvalDays" defaultValue={row.approvalDays || ''} />
-      </Form.Label>
+    <Form className={styles.form} noValidate onSubmit={(event) => void save(event)}>
+      <SelectField id={`${id}-state`} label="State" wrong={errors.state?.message} {...register('state')}>
+        <Options of={SELECTION_STATES} />
+      </SelectField>
+      <TextField id={`${id}-choice`} label="Choice" wrong={errors.choice?.message} {...register('choice')} />
+      <TextField id={`${id}-supplier`} label="Supplier" wrong={errors.supplier?.message} {...register('supplier')} />
+      <TextField
+        id={`${id}-arrives`}
+        label="Arrives"
+        type="date"
+        wrong={errors.arrives?.message}
+        {...register('arrives')}
+      />
+      <TextField
+        id={`${id}-wanted`}
+        label="Wanted on site, where the plan alone does not say it"
+        type="date"
+        wrong={errors.wanted?.message}
+        {...register('wanted')}
+      />
+      <TextField
+        id={`${id}-lead`}
+        label="Lead in days: best, likely, worst"
+        className="measure"
+        wrong={errors.lead?.message ?? errors.lead?.find?.((one) => one)?.message}
+        {...register('lead' as 'choice')}
+      />
+      <TextField
+        id={`${id}-approval`}
+        label="Days to approve it"
+        className="measure"
+        wrong={errors.approvalDays?.message}
+        {...register('approvalDays')}
+      />
       <Form.Label>
         Who brings it
-        <WhoseSelect name="responsible" value={row.responsible ?? ''} />
+        <WhoseSelect name="responsible" value={responsible} onChange={(whose) => setValue('responsible', whose)} />
       </Form.Label>
       <Fold open={row.candidates.length > 0} title="Candidates side by side">
         <div className={styles.form}>
@@ -109,7 +126,7 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
       {row.couldAwait.length > 0 && (
         <Form.Label>
           Its maker waits for the answer to
-          <Form.Select name="awaits" defaultValue={row.awaits ?? ''}>
+          <Form.Select {...register('awaits')}>
             <option value="">nothing</option>
             {row.couldAwait.map(({ id, question }) => (
               <option key={id} value={id}>
@@ -171,39 +188,35 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
 
 const CAME = { count: 'How many came', damaged: 'Of them damaged', wrongHand: 'Of the wrong hand or size' } as const
 
+type Typed = InferType<typeof selectionTyped>
+
 /** The facts that the filled form tells, where they differ from what stands.
+ * @param form the fields that its sort declares, its candidates and what came
  * @throws ImpossibleRequest naming a field that cannot be read */
-function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): Fact[] {
+function changedFacts(row: SelectionRow, sort: SelectionSort, typed: Typed, form: FormData): Fact[] {
   const text = (name: string): string => String(form.get(name) ?? '').trim()
-  const plain = (facet: string, was: string): Fact[] =>
-    text(facet) === was ? [] : [{ facet, value: text(facet), was: was === '' ? undefined : was }]
-  const leadDays = text('lead')
-    .split(/[,\s]+/)
-    .filter(Boolean)
-    .map(Number)
+  const differs = (facet: keyof Typed, stands: unknown): boolean => String(typed[facet] ?? '') !== String(stands ?? '')
+  const changed = (facet: keyof Typed, was: unknown, now: unknown = typed[facet]): Fact[] =>
+    differs(facet, was) ? [{ facet, value: now, was: was === '' ? undefined : was }] : []
+  // Where it is the usual of its sort, nothing stands in the record.
+  const usual = (facet: keyof Typed, stands: unknown): Fact[] =>
+    differs(facet, stands) ? [{ facet, value: typed[facet], was: undefined }] : []
   const values = readValues(selectionFields(sort), text, row.units)
   const sameDetails = sort === row.sort && JSON.stringify(values) === JSON.stringify(row.values)
-  const approvalDays = Number(text('approvalDays') || 0)
   const delivered = cameOf(text)
   const candidates = candidatesOf(text, [...form.keys()].filter((key) => key.startsWith('candidate-name-')).length)
   const sameCandidates = JSON.stringify(candidates) === JSON.stringify(row.candidates)
   return [
-    ...plain('state', row.state),
-    ...plain('choice', row.choice ?? ''),
-    ...plain('supplier', row.supplier),
-    ...plain('responsible', row.responsible ?? ''),
-    ...(text('arrives') === (row.arrives ?? '')
-      ? []
-      : [{ facet: 'arrives', value: text('arrives') || null, was: row.arrives ?? undefined }]),
-    ...(text('wanted') === (row.wanted ?? '')
-      ? []
-      : [{ facet: 'wanted', value: text('wanted') || null, was: row.wanted ?? undefined }]),
-    ...(leadDays.join() === row.leadDays.join() ? [] : [{ facet: 'lead', value: leadDays, was: undefined }]),
-    ...(approvalDays === row.approvalDays ? [] : [{ facet: 'approvalDays', value: approvalDays, was: undefined }]),
+    ...changed('state', row.state),
+    ...changed('choice', row.choice ?? ''),
+    ...changed('supplier', row.supplier),
+    ...changed('responsible', row.responsible ?? ''),
+    ...changed('arrives', row.arrives ?? undefined, typed.arrives ?? null),
+    ...changed('wanted', row.wanted ?? undefined, typed.wanted ?? null),
+    ...usual('lead', row.leadDays),
+    ...usual('approvalDays', row.approvalDays),
     ...(sameCandidates ? [] : [{ facet: 'candidates', value: candidates, was: undefined }]),
-    ...(text('awaits') === (row.awaits ?? '')
-      ? []
-      : [{ facet: 'awaits', value: text('awaits') || null, was: row.awaits ?? undefined }]),
+    ...changed('awaits', row.awaits ?? undefined, typed.awaits || null),
     ...(delivered === null || JSON.stringify(delivered) === JSON.stringify(row.delivered)
       ? []
       : [{ facet: 'delivered', value: delivered, was: row.delivered ?? undefined }]),
@@ -211,17 +224,20 @@ function changedFacts(row: SelectionRow, sort: SelectionSort, form: FormData): F
   ]
 }
 
-/** What came, where a day and a count are told. */
+/** What came, where a day or a count is told.
+ * @throws ImpossibleRequest naming the field that is missing or cannot be read */
 function cameOf(text: (name: string) => string): Delivery | null {
   if (text('came') === '' && text('came-count') === '') return null
-  if (text('came') === '') throw new ImpossibleRequest('empty', 'Came on: choose a day.', 'came')
-  if (text('came-count') === '')
-    throw new ImpossibleRequest('empty', 'How many came: write a number, 0 for none.', 'came-count')
-  const number = (key: string) => (text(key) === '' ? {} : { [key.slice(5)]: Number(text(key)) })
-  return {
-    on: text('came'),
-    ...number('came-count'),
-    ...number('came-damaged'),
-    ...number('came-wrongHand'),
-  } as Delivery
+  const told = {
+    on: text('came') || undefined,
+    ...Object.fromEntries(
+      Object.keys(CAME).flatMap((key) => (text(`came-${key}`) === '' ? [] : [[key, text(`came-${key}`)]])),
+    ),
+  }
+  try {
+    return delivery.validateSync(told) as Delivery
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    throw new ImpossibleRequest('unreadable', error.message, error.path === 'on' ? 'came' : `came-${error.path}`)
+  }
 }

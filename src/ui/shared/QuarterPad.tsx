@@ -2,6 +2,7 @@
 import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useState, type FormEvent } from 'react'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { howFar } from '@/core/scope/howFar'
@@ -79,7 +80,7 @@ function Exact({ title, onSet }: { readonly title: string; readonly onSet: (perc
     }
   }
   return (
-    <form className={styles.telling} onSubmit={keep}>
+    <Form className={styles.telling} onSubmit={keep}>
       <FormLabel>
         <span className="visually-hidden">{title}: how many of how many, or per cent</span>
         <FormControl
@@ -98,6 +99,6 @@ function Exact({ title, onSet }: { readonly title: string; readonly onSet: (perc
           {wrong}
         </p>
       )}
-    </form>
+    </Form>
   )
 }

@@ -13,7 +13,14 @@ interface SelectFieldProps extends Omit<ComponentProps<typeof Form.Select>, 'id'
 export const SelectField = ({ id, label, wrong, ...control }: SelectFieldProps) => (
   <Form.Group controlId={id}>
     <Form.Label>{label}</Form.Label>
-    <Form.Select isInvalid={Boolean(wrong)} {...control} />
-    <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
+    <Form.Select
+      isInvalid={Boolean(wrong)}
+      aria-invalid={wrong ? true : undefined}
+      aria-describedby={wrong ? `${id}-wrong` : undefined}
+      {...control}
+    />
+    <Form.Control.Feedback type="invalid" id={`${id}-wrong`}>
+      {wrong}
+    </Form.Control.Feedback>
   </Form.Group>
 )

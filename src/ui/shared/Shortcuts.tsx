@@ -1,5 +1,6 @@
 'use client'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { usePathname } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import styles from './Shell.module.css'
@@ -51,11 +52,11 @@ export function Shortcuts({ firstSite }: { firstSite: string | null }) {
         <Key keys="Esc" does="Close" />
         <Key keys="?" does="This list" />
       </dl>
-      <form method="dialog" className="mt-3">
+      <Form method="dialog" className="mt-3">
         <Button type="submit" variant="quiet">
           Close
         </Button>
-      </form>
+      </Form>
     </dialog>
   )
 }

@@ -17,10 +17,13 @@ export const TextField = ({ id, label, hint, wrong, ...control }: TextFieldProps
     <Form.Control
       autoComplete="off"
       isInvalid={Boolean(wrong)}
-      aria-describedby={hint ? `${id}-hint` : undefined}
+      aria-invalid={wrong ? true : undefined}
+      aria-describedby={[hint && `${id}-hint`, wrong && `${id}-wrong`].filter(Boolean).join(' ') || undefined}
       {...control}
     />
     {hint && <Form.Text id={`${id}-hint`}>{hint}</Form.Text>}
-    <Form.Control.Feedback type="invalid">{wrong}</Form.Control.Feedback>
+    <Form.Control.Feedback type="invalid" id={`${id}-wrong`}>
+      {wrong}
+    </Form.Control.Feedback>
   </Form.Group>
 )

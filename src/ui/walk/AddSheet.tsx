@@ -1,5 +1,6 @@
 'use client'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useEffect, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
@@ -132,7 +133,7 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
     }
   }
   return (
-    <form
+    <Form
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
@@ -144,6 +145,6 @@ function FactForm({ adding, place, site, onClose }: AddSheetProps) {
       <Button bsPrefix="tap" type="submit" className={styles.main}>
         Keep
       </Button>
-    </form>
+    </Form>
   )
 }

@@ -2,6 +2,7 @@ import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import dynamic from 'next/dynamic'
 import { v7 as uuid } from 'uuid'
@@ -67,7 +68,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
     }
   }
   return (
-    <form
+    <Form
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
@@ -121,6 +122,6 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
       <Button bsPrefix="tap" type="submit" className={styles.main}>
         Keep
       </Button>
-    </form>
+    </Form>
   )
 }

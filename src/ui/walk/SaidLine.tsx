@@ -1,4 +1,5 @@
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { entryWords } from '@/core/entries/entryWords'
@@ -62,10 +63,10 @@ export function SaidLine({
           {line.taught && ' You said before what that means.'}
         </small>
         {fields.length > 0 && (
-          <form className={styles.form} onSubmit={(event) => event.preventDefault()} ref={formRef}>
+          <Form className={styles.form} onSubmit={(event) => event.preventDefault()} ref={formRef}>
             {!open && <small>Still asked; without it the words are kept:</small>}
             <EntryFields fields={fields} units={units} values={sheet!.values} wrong={wrong} inShort />
-          </form>
+          </Form>
         )}
         {open && !sheet && !dropped && <MendLine {...{ shown, places, onMend }} />}
         {toConfirm && !dropped && (

@@ -2,6 +2,7 @@
 import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import type { WalkKind } from '@/core/narration/line'
 import type { VisitKind } from '@/core/walk/observation'
@@ -46,7 +47,7 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
   }
   if (heard) return <ReadBack {...{ heard, place, site, onClose }} onBack={() => setHeard(null)} />
   return (
-    <form
+    <Form
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
@@ -76,6 +77,6 @@ export function SayIt({ place, site, onClose }: { place: Place; site: SiteWalk; 
       <Button bsPrefix="tap" type="submit" className={styles.main}>
         Read it back
       </Button>
-    </form>
+    </Form>
   )
 }

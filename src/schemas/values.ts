@@ -1,6 +1,6 @@
 import { boolean, number, object, ref, string } from 'yup'
-import { PRECISIONS } from '../../core/measure/length'
-import { oneLine, trimmed } from '../../schemas/trimmed'
+import { PRECISIONS } from '../core/measure/length'
+import { oneLine, trimmed } from './trimmed'
 
 export const keysOf = (record: object): string[] => Object.keys(record)
 /** What holds at most so many letters is a name or a label, and stands in one line. */
