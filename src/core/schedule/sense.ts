@@ -71,13 +71,11 @@ const FIGURES: readonly (Omit<Standard, 'calculation' | 'usual'> & {
 
 /** The same for whoever lists all figures that can be set. */
 export const senseFigures = (): Standard[] =>
-  FIGURES.map(({ key, title, unit, of }) => ({
-    key,
-    calculation: 'What a plan keeps to',
-    title,
-    unit,
-    usual: of(USUAL_SENSE),
-  }))
+  FIGURES.map(({ key, title, unit, of }) => {
+    const usual = of(USUAL_SENSE)
+    const reads = `${usual} ${usual === 1 ? unit.replace(/s$/, '') : unit}`.trim()
+    return { key, calculation: 'What a plan keeps to', title, unit, usual, reads }
+  })
 
 export const isSenseKey = (key: string): boolean => key.startsWith(PLAN)
 

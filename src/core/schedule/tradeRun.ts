@@ -55,15 +55,17 @@ function halvesOn({ startDay, startHalf, endDay, endHalf }: Timed, day: Day): nu
   return 2 - (day === startDay ? startHalf : 0) - (day === endDay ? 1 - endHalf : 0)
 }
 
-/** Where a trade stands idle between two visits for a day or more. */
+const daysFrom = (first: Day, count: number): Day[] => Array.from({ length: count }, (_, i) => addDays(first, i))
+
+/** Where a trade stands idle between two visits for a day or more: from the first of its working days to the last. */
 export function holesOf(visits: readonly Timed[], calendar: WorkCalendar): readonly Hole[] {
   const holes: Hole[] = []
   let until: Day | null = null
   for (const { startDay, endDay } of [...visits].sort(byStart)) {
     if (until && daysBetween(until, startDay) > 1) {
-      const [from, to]: [Day, Day] = [addDays(until, 1), addDays(startDay, -1)]
-      const days = workingDaysBetween(addDays(from, -1), to, calendar)
-      if (days > 0) holes.push({ from, to, days })
+      const between = daysFrom(addDays(until, 1), daysBetween(until, startDay) - 1)
+      const worked = between.filter((day) => workingDaysBetween(addDays(day, -1), day, calendar) > 0)
+      if (worked.length > 0) holes.push({ from: worked[0]!, to: worked.at(-1)!, days: worked.length })
     }
     if (!until || endDay > until) until = endDay
   }

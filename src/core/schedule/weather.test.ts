@@ -30,7 +30,7 @@ describe('what stops work outside', () => {
     expect(stopsWork(['paint'], ['face'], sky({ sky: 'rain' }))).toBe('rain')
     expect(stopsWork(['roof'], ['roof'], sky({ sky: 'showers' }))).toBe('showers')
     expect(stopsWork(['cladding'], ['face'], sky({ sky: 'showers' }))).toBeNull()
-    expect(stopsWork(['concrete'], ['ground'], sky({ low: -2 }))).toBe('-2 °C')
+    expect(stopsWork(['concrete'], ['ground'], sky({ low: -2 }))).toBe('−2 °C')
     expect(stopsWork(['paint'], ['face'], sky({ low: 3 }))).toBe('3 °C')
     expect(stopsWork(['paint'], ['face'], sky())).toBeNull()
   })

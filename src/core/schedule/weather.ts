@@ -1,3 +1,4 @@
+import { signed } from '../measure/signed'
 import { addDays, shortDay, type Day } from '../calendar/day'
 import type { PlaceKind } from '../places/place'
 import type { Stage } from '../scope/vocabulary'
@@ -24,7 +25,7 @@ const wet: Stop = ({ sky }) => (WET.includes(sky) ? sky : null)
 const below =
   (degrees: number): Stop =>
   ({ low }) =>
-    low < degrees ? `${low} °C` : null
+    low < degrees ? `${signed(low)} °C` : null
 const any =
   (...stops: readonly Stop[]): Stop =>
   (sky) =>

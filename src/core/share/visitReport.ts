@@ -53,4 +53,9 @@ const changeWords = ({ kind, text, detail }: Difference): string =>
   kind === 'progress' || !detail ? text : `${text} (${detail})`
 
 const wordsOf = (state: SiteState, { placeId, caption, seenAt }: SiteState['photos'][number]): string =>
-  [placeName(state, placeId), caption, dateOnly(dayOf(seenAt))].filter(Boolean).join(', ')
+  [startsWithPlace(state, placeId, caption) ? '' : placeName(state, placeId), caption, dateOnly(dayOf(seenAt))]
+    .filter(Boolean)
+    .join(', ')
+
+const startsWithPlace = (state: SiteState, placeId: string | null, caption: string): boolean =>
+  caption.toLowerCase().startsWith(placeName(state, placeId).toLowerCase())

@@ -1,4 +1,5 @@
 import { mm, printLength, type Units } from '../measure/length'
+import { signed } from '../measure/signed'
 
 /** Prints figures in a site's units, for the steps of a calculation. */
 export interface Printer {
@@ -11,9 +12,6 @@ export interface Printer {
   liquid(litres: number): string
   num(value: number, digits?: number): string
 }
-
-/** A true minus, as feet and inches have it. */
-const signed = (printed: string): string => printed.replace('-', '−')
 
 const trimmed = (value: number, digits: number): string => String(Number(value.toFixed(digits)))
 

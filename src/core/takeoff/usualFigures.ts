@@ -3,6 +3,8 @@ import type { Units } from '../measure/length'
 import type { Input } from './calculation'
 import { CALCULATIONS, calculationById } from './calculations'
 import { readInput, standardOf } from './readInputs'
+import { UNIT_WORDS } from './unitWords'
+import { usualWords } from './usualWords'
 
 /** A usual figure that can be set otherwise. */
 export interface Standard {
@@ -13,6 +15,8 @@ export interface Standard {
   readonly unit: string
   /** The trade's usual figure on a site in these units. */
   readonly usual: number | string
+  /** The same with its unit, as such a site reads it. */
+  readonly reads: string
 }
 
 const mayBeSet = ({ kind, default: usual }: Input): boolean =>
@@ -28,8 +32,9 @@ export const standardsOf = (units: Units): Standard[] =>
               key: `${id}/${key}`,
               calculation: title,
               title: one.title,
-              unit: one.unit,
+              unit: UNIT_WORDS[one.unit]?.site[units] ?? one.unit,
               usual: standardOf(one, units)!,
+              reads: usualWords(standardOf(one, units)!, one.unit, units),
             },
           ]
         : [],

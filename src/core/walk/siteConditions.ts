@@ -1,3 +1,5 @@
+import { signed } from '../measure/signed'
+
 /** What the sky does, told as on site. */
 export const SKIES = ['dry', 'overcast', 'showers', 'rain', 'snow', 'frost', 'hot', 'storm'] as const
 export const GROUNDS = ['dry', 'damp', 'soaked', 'frozen', 'under snow'] as const
@@ -11,4 +13,4 @@ export interface SiteConditions {
 }
 
 export const conditionWords = ({ sky, low, high, ground }: SiteConditions): string =>
-  `${sky}, ${low} to ${high} °C, ground ${ground}`
+  `${sky}, ${signed(low)} to ${signed(high)} °C, ground ${ground}`

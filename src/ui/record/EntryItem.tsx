@@ -89,7 +89,7 @@ function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
             Open again<span className="visually-hidden">: {entry.title}</span>
           </Button>
         )}
-        <Form.Label>
+        <Form.Label className="mb-0">
           <span className="visually-hidden">Whose is {entry.title}?</span>
           <WhoseSelect
             small

@@ -39,10 +39,11 @@ export interface StandardsView {
 
 /** The figures behind the sums, as rows of the table. */
 export const standardFigures = ({ all, above, own }: StandardsView): Figure[] =>
-  all.map(({ key, calculation, title, unit, usual }) => {
-    const holds = above[key] ?? String(Number(Number(usual).toFixed(3)))
-    const counted = holds === '1' ? unit.replace(/(?<=[a-z]{3})s$/, '') : unit
-    return { key, of: 'standard', use: calculation, title, usual: holds, unit: counted, own: own[key] ?? '' }
+  all.map(({ key, calculation, title, unit, reads }) => {
+    const firm = above[key]
+    const counted = firm === '1' ? unit.replace(/(?<=[a-z]{3})s$/, '') : unit
+    const usual = firm === undefined ? { usual: reads, unit: '' } : { usual: firm, unit: counted }
+    return { key, of: 'standard', use: calculation, title, ...usual, own: own[key] ?? '' }
   })
 
 const column = createColumnHelper<Figure>()
