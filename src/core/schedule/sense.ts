@@ -35,7 +35,7 @@ export const USUAL_SENSE: Sense = {
 const PLAN = 'plan/'
 
 /** The figures of sense as they are set, with the most that each may be. */
-const FIGURES: readonly (Omit<Standard, 'calculation' | 'usual'> & {
+const FIGURES: readonly (Omit<Standard, 'calculation' | 'usual' | 'reads'> & {
   readonly most: number
   readonly of: (sense: Sense) => number
 })[] = [
