@@ -41,7 +41,7 @@ describe.each([
   })
 })
 
-/** At 195 pixels all of them; on its side and in half a window, as with letters of twice the size, those with the most on them. */
+/** At 195 pixels all of them; on its side, in half a window and with letters of twice the size those with the most on them. */
 const NARROW = { width: 195, height: 400 }
 const FULL = [...NARROW_TOO, ...MAIN_PAGES.filter((path) => /\/(?:scope|plan|share)$/.test(path))]
 
@@ -49,7 +49,8 @@ describe.each([
   ['195 pixels wide', NARROW, [...MAIN_PAGES, ...NARROW_TOO]],
   ['a phone on its side', { width: 844, height: 390 }, FULL],
   ['half a window', { width: 640, height: 400 }, FULL],
-])('%s', (_name, size, paths) => {
+  ['letters of twice the size', DESK, FULL, '200%'],
+])('%s', (_name, size, paths, letters = '100%') => {
   let page: Page
   beforeAll(async () => {
     page = await openPage(windows, app, size, 'owner')
@@ -59,6 +60,7 @@ describe.each([
   test.each(paths)('%s lets everything be reached without going sideways', async (path) => {
     await page.goto(app.origin + path, { waitUntil: 'load' })
     await page.waitForSelector('main h1, main h2')
+    await page.evaluate((how) => void (document.documentElement.style.fontSize = how), letters)
     expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
   })
 })
