@@ -30,7 +30,10 @@ type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 
 /** What the records say, with the quantities that faces' own measures and the site's ways of working give. */
 const derived = (registers: Registers, { units, schools }: Pick<Known, 'units' | 'schools'>): SiteState =>
-  withTaken(withPrices(withSchools(withFaceAreas(withPasses(siteStateOf(registers, units)), units), schools, units)), units)
+  withTaken(
+    withPrices(withSchools(withFaceAreas(withPasses(siteStateOf(registers, units)), units), schools, units)),
+    units,
+  )
 
 function keptOf(db: Db, site: Known): Kept {
   const all = kept.get(db) ?? new Map<string, Kept>()

@@ -4,7 +4,7 @@ import { onDemo } from './demo'
 import { FORBIDDEN_PATTERNS } from '../fixtures/forbiddenPatterns'
 import { violations } from './accessible'
 import { complaints, DESK, openPage, PHONE, textOf, type RunningApp } from './harness'
-import { MAIN_PAGES, NARROW_TOO } from './routes'
+import { MAIN_PAGES, WALK } from './routes'
 
 let app: RunningApp
 let windows: BrowserContext
@@ -13,10 +13,22 @@ onDemo((served, opened) => {
   windows = opened
 })
 
+/** How else a window of each size may be: half of it, with letters of twice the size, a watch's width, a phone on its side. */
+const ALSO = {
+  desk: [
+    { as: 'half a window', size: { ...DESK, width: 640, height: 400 }, letters: '100%' },
+    { as: 'letters of twice the size', size: DESK, letters: '200%' },
+  ],
+  phone: [
+    { as: '195 pixels wide', size: { ...PHONE, width: 195, height: 400 }, letters: '100%' },
+    { as: 'on its side', size: { ...PHONE, width: 844, height: 390 }, letters: '100%' },
+  ],
+} as const
+
 describe.each([
   ['desk', DESK],
   ['phone', PHONE],
-])('every main page at %s size', (_name, size) => {
+] as const)('every main page at %s size', (name, size) => {
   let page: Page
   let heard: string[]
   beforeAll(async () => {
@@ -24,43 +36,30 @@ describe.each([
     heard = complaints(page)
   })
   afterAll(() => page.close())
+  const sideways = (): Promise<number> =>
+    page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
-  test.each(MAIN_PAGES)('%s can be used by everybody and complains of nothing', async (path) => {
-    heard.length = 0
-    await page.goto(app.origin + path, { waitUntil: 'load' })
-    await page.waitForSelector('main h1, main h2')
-    expect(await violations(page)).toEqual([])
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
-    const lines = (await textOf(page)).split('\n')
-    for (const { what, pattern } of FORBIDDEN_PATTERNS)
-      expect(
-        lines.filter((line) => pattern.test(line)),
-        what,
-      ).toEqual([])
-    expect(heard).toEqual([])
-  })
-})
-
-/** At 195 pixels all of them; on its side, in half a window and with letters of twice the size those with the most on them. */
-const NARROW = { width: 195, height: 400 }
-const FULL = [...NARROW_TOO, ...MAIN_PAGES.filter((path) => /\/(?:scope|plan|share)$/.test(path))]
-
-describe.each([
-  ['195 pixels wide', NARROW, [...MAIN_PAGES, ...NARROW_TOO]],
-  ['a phone on its side', { width: 844, height: 390 }, FULL],
-  ['half a window', { width: 640, height: 400 }, FULL],
-  ['letters of twice the size', DESK, FULL, '200%'],
-])('%s', (_name, size, paths, letters = '100%') => {
-  let page: Page
-  beforeAll(async () => {
-    page = await openPage(windows, app, size, 'owner')
-  })
-  afterAll(() => page.close())
-
-  test.each(paths)('%s lets everything be reached without going sideways', async (path) => {
-    await page.goto(app.origin + path, { waitUntil: 'load' })
-    await page.waitForSelector('main h1, main h2')
-    await page.evaluate((how) => void (document.documentElement.style.fontSize = how), letters)
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
-  })
+  test.each([...MAIN_PAGES, WALK])(
+    '%s can be used by everybody, in any window, and complains of nothing',
+    async (path) => {
+      heard.length = 0
+      await page.goto(app.origin + path, { waitUntil: 'load' })
+      await page.waitForSelector('main h1, main h2')
+      expect(await violations(page)).toEqual([])
+      expect(await sideways()).toBeLessThanOrEqual(0)
+      const lines = (await textOf(page)).split('\n')
+      for (const { what, pattern } of FORBIDDEN_PATTERNS)
+        expect(
+          lines.filter((line) => pattern.test(line)),
+          what,
+        ).toEqual([])
+      for (const { as, size: other, letters } of ALSO[name]) {
+        await page.setViewport(other)
+        await page.evaluate((how) => void (document.documentElement.style.fontSize = how), letters)
+        expect.soft(await sideways(), as).toBeLessThanOrEqual(0)
+      }
+      await page.setViewport(size)
+      expect(heard).toEqual([])
+    },
+  )
 })

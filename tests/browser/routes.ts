@@ -70,5 +70,5 @@ export const MAIN_PAGES: readonly string[] = [
   `/sites/${BAKEHOUSE}/sheets/${placeIdOf('bakehouse', 'bath')}`,
 ]
 
-/** Pages that people fill in or walk with, beside the main ones. */
-export const NARROW_TOO: readonly string[] = [`/walk#${BAKEHOUSE}`, '/sites/new', '/settings/firm']
+/** The page that is walked with. */
+export const WALK = `/walk#${BAKEHOUSE}`

@@ -15,7 +15,7 @@ import { decidedWords } from './clientScope'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
 import type { Standards } from '../takeoff/standards'
-import { cautionIn, visitDaysIn } from './languages/languages'
+import { cautionIn, titleIn, visitDaysIn } from './languages/languages'
 import type { PlacedFact } from './tradeNotice'
 
 /** What hangs on the wall of a room for whoever works in it. No money, no private note. */
@@ -74,7 +74,7 @@ export function composeRoomSheet(
       return {
         stage: words.stages[line.stage],
         trade: words.trades[line.trade],
-        title: line.title,
+        title: titleIn(words, line.title),
         amount: measuredAmount(line, units),
         progress: line.progress,
         when: line.progress === 100 ? words.finished : visit ? visitDaysIn(words, visit) : words.page.notPlanned,
@@ -93,20 +93,22 @@ export function composeRoomSheet(
     wholeSite: told.filter(({ placeId }) => placeId === null).map(({ title, sentences }) => ({ title, sentences })),
     beforeCover: coverGates(place.id, state).map((gate) => ({
       stage: words.stages[gate.stage],
-      items: gate.items.map((item) => ({ text: item.text, done: item.done })),
+      items: gate.items.map((item) => ({ text: titleIn(words, item.text), done: item.done })),
     })),
     selections: state.selections
       .filter((selection) => selection.placeId === place.id)
       .map((s) => ({
-        what: s.what,
+        what: titleIn(words, s.what),
         // What is ordered was chosen, whether or not somebody wrote down which.
         choice: s.choice ?? (s.state === 'undecided' ? words.page.notChosen : ''),
-        state: SELECTION_STATES[s.state],
+        state: titleIn(words, SELECTION_STATES[s.state]),
       })),
     stays: state.keeps
       .filter((k) => k.placeId === place.id && !k.released)
       .map((k) => `${k.text}${k.until ? `, until ${k.until}` : ''}`),
-    out: lines.flatMap((line) => (line.excluded ? [`${line.title}: ${excludedWords(line.excluded)}`] : [])),
+    out: lines.flatMap((line) =>
+      line.excluded ? [`${titleIn(words, line.title)}: ${excludedWords(line.excluded)}`] : [],
+    ),
     cautions: [
       ...new Set([
         ...here.flatMap(({ care }) => care),

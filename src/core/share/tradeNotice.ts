@@ -19,7 +19,7 @@ import type { Standards } from '../takeoff/standards'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { cautionIn, listedIn, shortDayIn, visitDaysIn } from './languages/languages'
+import { cautionIn, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -75,7 +75,9 @@ export function composeTradeNotice(
     for (const gate of gates) {
       for (const item of gate.items) {
         if (item.done) continue
-        notReady.push(`${name(placeId)}: ${item.text.toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`)
+        notReady.push(
+          `${name(placeId)}: ${titleIn(words, item.text).toLowerCase()}${item.failed ? `, ${item.failed}` : ''}`,
+        )
       }
     }
     const stages = stagesAt(placeId, visit, all, state)
@@ -91,7 +93,7 @@ export function composeTradeNotice(
     for (const selection of state.selections.filter(
       (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && isBought(s),
     )) {
-      const named = `${name(placeId)}: ${selection.what.toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
+      const named = `${name(placeId)}: ${titleIn(words, selection.what).toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
       if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${named}, ${words.onSite}`)
       else notReady.push(`${named}, ${words.notOnSite}`)
     }
@@ -105,7 +107,8 @@ export function composeTradeNotice(
     when: visitDaysIn(words, visit),
     places: listedIn(words, visit.placeIds.map(name)),
     work: lines.map(
-      (line) => `${name(line.placeId)}: ${[line.title, measuredAmount(line, units)].filter(Boolean).join(', ')}`,
+      (line) =>
+        `${name(line.placeId)}: ${[titleIn(words, line.title), measuredAmount(line, units)].filter(Boolean).join(', ')}`,
     ),
     out: state.lines
       .filter(
@@ -114,7 +117,7 @@ export function composeTradeNotice(
           visit.placeIds.includes(placeId) &&
           (trade === visit.trade || visit.stages.includes(stage)),
       )
-      .map((line) => `${name(line.placeId)}: ${line.title}, ${excludedWords(line.excluded!)}`),
+      .map((line) => `${name(line.placeId)}: ${titleIn(words, line.title)}, ${excludedWords(line.excluded!)}`),
     ready,
     notReady,
     others: alongside(visit, all).map(
@@ -197,7 +200,7 @@ function leftFor(
           .filter(({ kind, done }) => !done && (kind === 'photo' || kind === 'test'))
           .map(
             ({ text }) =>
-              `${words.page.before} ${words.stages[stage].toLowerCase()}: ${name(placeId)}, ${text.toLowerCase()}`,
+              `${words.page.before} ${words.stages[stage].toLowerCase()}: ${name(placeId)}, ${titleIn(words, text).toLowerCase()}`,
           ),
       ),
   )

@@ -20,8 +20,8 @@ import {
 import { ENTRY_KINDS } from '../../../src/core/entries/entryKinds'
 import { stepsOf, type Step, type Story, type Walk } from './story'
 
-/** A few; `bin/aftermist bench jobs` walks them all. */
-const JOBS = Number(process.env.AFTERMIST_ROUNDS ?? 2)
+/** How many of each sort; `bin/aftermist bench jobs` walks them all. */
+const JOBS = Number(process.env.AFTERMIST_ROUNDS ?? 1)
 
 /** Sets the sites of the first jobs up, walks them without a network, and reads them at the desk when it is back. */
 export function walkStories(jobs: readonly Story[]): void {

@@ -82,6 +82,8 @@ export interface Catalogue {
   readonly notOnSite: string
   /** After a list of stages that are finished. */
   readonly finished: string
+  /** What treatments and gates call their work, where things to choose stand and what they are, by the English words. */
+  readonly titles: Readonly<Record<string, string>>
   readonly cautions: Readonly<Record<CautionId, Caution>>
   /** Says who alone may clear a caution. */
   readonly mayClear: (who: string) => string

@@ -13,6 +13,7 @@ export const ENGLISH: Catalogue = {
   onSite: 'on site',
   notOnSite: 'not on site yet',
   finished: 'done',
+  titles: {},
   cautions: CAUTIONS,
   mayClear: (who) => `Only ${who} may clear it.`,
   page: {

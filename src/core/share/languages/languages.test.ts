@@ -8,11 +8,13 @@ import { listed } from '../../lists/listed'
 import { planOf } from '../../schedule/plan'
 import { visitDays } from '../../schedule/planDiff'
 import { problemOf } from '../../schedule/problem'
+import { TREATMENTS } from '../../scope/treatments'
 import { STAGES, TRADES } from '../../scope/vocabulary'
+import { SELECTION_STATES } from '../../selections/selection'
 import { composeRoomSheet } from '../roomSheet'
 import { composeTradeNotice } from '../tradeNotice'
 import { LANGUAGES, PAGE_KEYS, type Language } from './catalogue'
-import { cautionIn, catalogueOf, languageFrom, listedIn, shortDayIn, visitDaysIn } from './languages'
+import { cautionIn, catalogueOf, languageFrom, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages'
 
 const OTHERS = (Object.keys(LANGUAGES) as Language[]).filter((language) => language !== 'en')
 /** Words that are the same in another language. */
@@ -90,4 +92,21 @@ test('who asks for a language that we have not gets the usual one', () => {
   expect(languageFrom('toString')).toBe('en')
   expect(languageFrom(undefined)).toBe('en')
   expect(languageFrom('es', 'pl')).toBe('es')
+})
+
+test('what every treatment calls its work and its goods is said in every language; what a person said stays theirs', () => {
+  const titles = TREATMENTS.flatMap(({ lines, selections }) => [
+    ...lines.map(({ title }) => title),
+    ...selections.map(({ what }) => what),
+  ])
+  for (const language of OTHERS) {
+    const words = catalogueOf(language)
+    const missing = [...titles, ...Object.values(SELECTION_STATES)].filter(
+      (title) => !Object.hasOwn(words.titles, title),
+    )
+    expect([...new Set(missing)], language).toEqual([])
+    expect(titleIn(words, 'Hang board')).not.toBe('Hang board')
+    expect(titleIn(words, 'toString')).toBe('toString')
+    expect(titleIn(words, 'Mend the gate that drags')).toBe('Mend the gate that drags')
+  }
 })

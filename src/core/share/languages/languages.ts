@@ -30,6 +30,10 @@ export function visitDaysIn(words: Catalogue, visit: VisitTime): string {
 export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =>
   items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} ${and} ${items.at(-1)}`
 
+/** What a treatment, a gate or a list calls something, in a language; what a person called it stays as they said it. */
+export const titleIn = ({ titles }: Pick<Catalogue, 'titles'>, title: string): string =>
+  Object.hasOwn(titles, title) ? titles[title]! : title
+
 /** A caution whole: what it is, the usual care, and the only ones who may clear it. */
 export const cautionWords = ({ mayClear }: Catalogue, { what, care, deferTo }: Caution): string =>
   `${what}: ${care} ${mayClear(deferTo)}`

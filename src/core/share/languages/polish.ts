@@ -1,4 +1,5 @@
 import { POLISH_CAUTIONS } from './polishCautions'
+import { POLISH_TITLES } from './polishTitles'
 import type { Catalogue } from './catalogue'
 
 export const POLISH: Catalogue = {
@@ -81,6 +82,7 @@ export const POLISH: Catalogue = {
   onSite: 'na budowie',
   notOnSite: 'jeszcze nie ma na budowie',
   finished: 'zrobione',
+  titles: POLISH_TITLES,
   cautions: POLISH_CAUTIONS,
   mayClear: (who) => `Zgodę może dać tylko: ${who}.`,
   page: {

@@ -1,4 +1,5 @@
 import { SPANISH_CAUTIONS } from './spanishCautions'
+import { SPANISH_TITLES } from './spanishTitles'
 import type { Catalogue } from './catalogue'
 
 export const SPANISH: Catalogue = {
@@ -81,6 +82,7 @@ export const SPANISH: Catalogue = {
   onSite: 'en la obra',
   notOnSite: 'aún no está en la obra',
   finished: 'terminado',
+  titles: SPANISH_TITLES,
   cautions: SPANISH_CAUTIONS,
   mayClear: (who) => `Solo puede autorizarlo ${who}.`,
   page: {
