@@ -1,4 +1,5 @@
 import { dayOf, shortDay } from '../../core/calendar/day'
+import { groupBy } from '../../core/lists/groupBy'
 import { KIND_WORDS } from '../../core/walk/lineKinds'
 import { printSize } from '../../core/measure/size'
 import { readCrews, readCrewsPutAway } from '../../data/crews'
@@ -18,12 +19,26 @@ import { firmPhrases } from '../walk/walkSnapshot'
 
 const when = (instant: string): string => shortDay(dayOf(instant))
 
+/** Where somebody is signed in, each sort of device once, the one that was used last first. */
+const devicesOf = (db: Context['db'], personId: string) =>
+  [...groupBy(readSessionsOf(db, personId), ({ device }) => device)]
+    .map(([device, its]) => ({
+      device,
+      times: its.length,
+      last: its
+        .map(({ seenAt }) => seenAt)
+        .sort()
+        .at(-1)!,
+    }))
+    .sort((a, b) => (a.last < b.last ? 1 : -1))
+    .map(({ device, times, last }) => ({ device, times, seen: when(last) }))
+
 /** What somebody settles for themselves. */
 export function mySettingsView({ db, person, firm }: Context) {
   return {
     morning: { address: readMorningAddress(db, person.id), goes: mailGoes(firm), crew: person.role === 'crew' },
     person: { name: person.name, login: person.login },
-    sessions: readSessionsOf(db, person.id).map(({ device, seenAt }) => ({ device, seen: when(seenAt) })),
+    sessions: devicesOf(db, person.id),
   }
 }
 
@@ -38,7 +53,9 @@ export function peopleSettingsView(context: Context) {
       login,
       role,
       sites: readAssignedSites(db, id),
-      signedIn: readSessionsOf(db, id).map(({ device, seenAt }) => `${device}, last used ${when(seenAt)}`),
+      signedIn: devicesOf(db, id).map(({ device, times, seen }) =>
+        [device, times > 1 ? `signed in ${times} times` : '', `last used ${seen}`].filter(Boolean).join(', '),
+      ),
       away: putAwayAt !== null,
     })),
     sites: context.sites().map(({ id, name }) => ({ id, name })),

@@ -79,7 +79,7 @@ function Person({ person, sites }: { person: PersonView; sites: PeopleSettingsPr
       <h2 id={`person-${id}`}>
         {name}{' '}
         <span className="soft fw-normal">
-          ({login}, {role})
+          ({role}, signs in as {login})
         </span>
       </h2>
       <p>{signedIn.length === 0 ? 'Not signed in anywhere.' : `Signed in: ${signedIn.join('; ')}.`}</p>
