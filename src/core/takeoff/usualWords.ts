@@ -1,14 +1,14 @@
 import type { Units } from '../measure/length'
-import { FT, FT2, GALLON, LB, printerFor } from './printer'
+import { printerFor } from './printer'
 import { UNIT_WORDS } from './unitWords'
 
-/** What one metric unit is in the unit of a site in feet, where no printer of lengths, areas or weights knows it. */
-const IN_FEET: Readonly<Record<string, number>> = {
-  'm2 a litre': GALLON / FT2,
-  'kg/m': FT / 1000 / LB,
-  'm/m2': (FT2 * 1000) / FT,
-  'm/h': 1000 / FT,
-  'm2 a day': 1 / FT2,
+/** What a site in feet measures in, where no printer of lengths, areas or weights knows it. */
+const IN_FEET: Readonly<Record<string, string>> = {
+  'm2 a litre': 'ft2/gal',
+  'kg/m': 'lb/ft',
+  'm/m2': 'ft/ft2',
+  'm/h': 'ft/h',
+  'm2 a day': 'ft2/d',
 }
 /** Under so many cubic metres a volume is one of tubes and tins. */
 const A_TIN = 0.02
@@ -25,7 +25,7 @@ export function usualWords(figure: number | string, unit: string, units: Units):
     m3: (value) => (value < A_TIN ? p.liquid(value * 1000) : p.volume(value)),
     kg: p.mass,
   }
-  const word = UNIT_WORDS[unit]?.site[units] ?? unit
-  const value = units === 'imperial' ? figure * (IN_FEET[unit] ?? 1) : figure
-  return printed[unit]?.(figure) ?? `${p.num(value, value >= 100 ? 0 : 3)} ${word}`
+  const words = UNIT_WORDS[unit]
+  const value = units === 'imperial' ? figure / (words?.factors[IN_FEET[unit] ?? ''] ?? 1) : figure
+  return printed[unit]?.(figure) ?? `${p.num(value, value >= 100 ? 0 : 3)} ${words?.site[units] ?? unit}`
 }

@@ -1,5 +1,6 @@
 import { area, calculation, count, number, output, percent, upTo, withPercent } from '../calculation'
-import { FT2, GALLON } from '../printer'
+import { GALLON } from '../printer'
+import { usualWords } from '../usualWords'
 
 /** C-10: litres are area × coats / spread with 10 %. Spread of one coat in m²/L: smooth wall 8.5 to 10, render 3.7 to 6,
  * wood soffit 7.4 (300 ft²/gal). */
@@ -15,15 +16,12 @@ export const paint = calculation({
   outputs: { litres: output('Paint, unrounded', 'L'), order: output('Paint to order', 'L') },
   run: ({ surface, coats, spread, more }, p, units) => {
     const litres = withPercent((surface * coats) / spread, more)
-    const [step, spreads] =
-      units === 'imperial'
-        ? [GALLON / 4, `${p.num((spread * GALLON) / FT2, 0)} ft² a gallon`]
-        : [0.1, `${p.num(spread)} m² a litre`]
+    const step = units === 'imperial' ? GALLON / 4 : 0.1
     const order = upTo(litres, step)
     return {
       outputs: { litres, order },
       steps: [
-        `${p.area(surface)} × ${coats} coats / ${spreads} + ${p.num(more)} %: ${p.liquid(litres)}, so ${p.liquid(order)}.`,
+        `${p.area(surface)} × ${coats} coats / ${usualWords(spread, 'm2 a litre', units)} + ${p.num(more)} %: ${p.liquid(litres)}, so ${p.liquid(order)}.`,
         'One batch number for one wall; keep some for touching up.',
       ],
     }
