@@ -90,6 +90,18 @@ describe('what spoken lines record', () => {
       { text: 'Floor: could be rot', certain: false },
     ])
   })
+  test('a trade that comes back does what it has begun, not what it does last', () => {
+    const wires = rooms.lines.find((line) => line.placeId === 'bath' && line.title === 'Wires and boxes')!
+    const begun = stateOf([
+      ...laid([{ id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }]),
+      seen({ subject: 'line', facet: 'progress', subjectId: wires.id, placeId: 'bath', value: 60 } as Observation),
+    ])
+    const [back] = proposals('Sparky’s back Thursday.', begun)
+    expect(back!.says).toBe('Wires and boxes: from Thu 12 Mar')
+    expect(back!.facts).toMatchObject([
+      { subjectId: wires.id, facet: 'held', value: { until: '2026-03-12', begins: true } },
+    ])
+  })
   test('what fits nothing on record stays a note with its words, where it was said', () => {
     expect(facts('in the hall the fountain is laid')).toMatchObject([
       { subject: 'note', placeId: 'hall', value: { text: 'in the hall the fountain is laid', private: false } },

@@ -1,4 +1,4 @@
-import { dateOnly, type Day } from '../calendar/day'
+import { dateOnly, shortDay, type Day } from '../calendar/day'
 import type { Minor } from '../measure/money'
 import type { Quantity } from '../measure/quantity'
 import type { Basis } from '../places/geometry'
@@ -95,7 +95,9 @@ export interface Line extends LineLaid {
 export const hoursLeft = (line: Line): number => (line.hours * (100 - line.progress)) / 100
 
 /** Why work is not gone on with: it is held, or somebody said on which day it begins. */
-export const heldWords = ({ reason, begins }: Pick<NonNullable<Line['held']>, 'reason' | 'begins'>): string =>
-  begins ? `as was said: ${reason}` : `held: ${reason}`
+export const heldWords = ({ reason, begins, until }: NonNullable<Line['held']>): string =>
+  begins && until
+    ? `from ${shortDay(until)}, as was said: ${reason}`
+    : `held: ${reason}${until ? `, until ${dateOnly(until)}` : ''}`
 export const heldLine = ({ title, held }: Pick<Line, 'title' | 'held'>): string =>
   held?.begins ? `${title} begins as was said: ${held.reason}` : `${title} is held: ${held?.reason}`

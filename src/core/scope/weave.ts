@@ -41,7 +41,7 @@ function cell(placeId: string, stage: Stage, here: readonly Line[], eye: Readonl
     stage,
     percent: stageProgress(here, placeId, stage),
     eye: eye.get(stageKey(placeId, stage)) ?? null,
-    held: lines.find((line) => line.held)?.held?.reason ?? null,
+    held: lines.find((line) => line.held && !line.held.begins)?.held?.reason ?? null,
     excluded: lines.length > 0 && lines.every((line) => line.excluded !== null),
     lines,
   }

@@ -123,7 +123,7 @@ function firstCover(line: Line, covering: readonly Stage[]): Stage | undefined {
 function lineItem(line: Line, placeId: string, stage: Stage, marks: GateMarks): GateItem {
   const id = gateItemId(placeId, stage, line.id)
   const mark = marks.get(id)
-  const failed = mark?.failed?.reason ?? line.held?.reason ?? null
+  const failed = mark?.failed?.reason ?? (line.held?.begins ? null : line.held?.reason) ?? null
   const kind = line.inspects ? 'test' : line.beforeCover ? 'before-cover' : 'work'
   const failedOn = mark?.failed && mark.failedOn ? { failedOn: mark.failedOn } : {}
   return { id, text: line.title, done: line.progress === 100 && !failed, failed, ...failedOn, lineId: line.id, kind }

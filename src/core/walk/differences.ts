@@ -1,3 +1,4 @@
+import { shortDay } from '../calendar/day'
 import { answersWords } from './answersWords'
 import type { Units } from '../measure/length'
 import { groupBy } from '../lists/groupBy'
@@ -85,7 +86,13 @@ function lineDifferences(before: SiteState, after: SiteState): Difference[] {
         detail: `was ${was.progress}, now ${line.progress}`,
       })
     }
-    if (!was.held && line.held) changes.push({ ...at, kind: 'held', text: `${name} held`, detail: line.held.reason })
+    if (!was.held && line.held)
+      changes.push({
+        ...at,
+        kind: 'held',
+        text: line.held.begins ? `${name}: from ${shortDay(line.held.until!)}` : `${name} held`,
+        detail: line.held.reason,
+      })
     if (was.held && !line.held)
       changes.push({ ...at, kind: 'released', text: `${name} may go on`, detail: `was held: ${was.held.reason}` })
     if (!was.excluded && line.excluded)

@@ -147,12 +147,7 @@ export function CellPanel({
               onSet={(value) => void set(line, 'progress', value, line.progress, `${value} per cent`)}
             />
           )}
-          {line.held && (
-            <p className="late">
-              {capital(heldWords(line.held))}
-              {line.held.until && `, until ${line.held.until}`}
-            </p>
-          )}
+          {line.held && <p className="late">{capital(heldWords(line.held))}</p>}
           {line.waits.length > 0 && <p className="due">Waits for {line.waits.map(({ words }) => words).join('; ')}.</p>}
           {line.followed.length > 0 && <p className="soft">Waits for it: {line.followed.join('; ')}.</p>}
           <Fold title="How was this reckoned?">

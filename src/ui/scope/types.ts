@@ -1,4 +1,4 @@
-import type { HoursRange } from '@/core/scope/line'
+import type { HoursRange, Line } from '@/core/scope/line'
 import type { RoomPlan } from '@/core/sketches/roomPieces'
 import type { Size } from '@/core/measure/size'
 import type { Minor } from '@/core/measure/money'
@@ -33,7 +33,7 @@ export interface LineView {
   readonly how: string
   readonly byHand: { readonly quantity: boolean; readonly hours: boolean }
   readonly rough: boolean
-  readonly held: { readonly reason: string; readonly until?: string } | null
+  readonly held: Line['held']
   readonly excluded: Excluded | null
   readonly price: Minor | null
   readonly pricedFor: number | null

@@ -1,5 +1,4 @@
 import Button from 'react-bootstrap/Button'
-import { dateOnly } from '@/core/calendar/day'
 import { CAUTIONS } from '@/core/cautions/cautions'
 import { heldWords, type Line } from '@/core/scope/line'
 import { RESPONSIBLE } from '@/core/scope/responsible'
@@ -50,12 +49,7 @@ export function LineRow({
             {line.responsible && line.responsible !== 'us' && (
               <small className="due">{RESPONSIBLE[line.responsible]}</small>
             )}
-            {line.held && (
-              <small className="late">
-                {heldWords(line.held)}
-                {line.held.until && `, until ${dateOnly(line.held.until)}`}
-              </small>
-            )}
+            {line.held && <small className="late">{heldWords(line.held)}</small>}
             {waits.length > 0 && <small className="due">waits for {waits.join('; ')}</small>}
           </>
         }

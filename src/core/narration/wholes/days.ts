@@ -1,7 +1,9 @@
 import { shortDay } from '../../calendar/day'
 import { lower } from '../../lists/capital'
+import { groupBy } from '../../lists/groupBy'
 import { listed } from '../../lists/listed'
 import type { Line } from '../../scope/line'
+import { BUILD_ORDER } from '../../scope/vocabulary'
 import type { NewFact } from '../../walk/observation'
 import { plain } from '../clauses'
 import { tradesNamed } from '../mentions'
@@ -14,17 +16,24 @@ const STARTS =
 const NO_START =
   /\b(?:by|until|till|before|if|unless|not|wants?|wished|promised|told|owes?|arrived|came|was|were|letter|permit|drawing|delivery|rain|storm|off|finished|done)\b/i
 
-/** The open work that a sentence speaks of: of a trade that it names ('the roofers'), or by its title. */
+/** What a trade comes back for at a place: the first of its stages there of which something is open. What nobody approved yet
+ * is nobody's work. */
+function nextStage(lines: readonly Line[]): Line[] {
+  const agreed = lines.filter(({ extra, approval }) => !extra || approval?.answer === 'approved')
+  return [...groupBy(agreed, ({ placeId }) => placeId).values()].flatMap((here) => {
+    const first = Math.min(...here.map(({ stage }) => BUILD_ORDER.indexOf(stage)))
+    return here.filter(({ stage }) => BUILD_ORDER.indexOf(stage) === first)
+  })
+}
+
+/** The open work that a sentence speaks of: by its title, or what a trade that it names ('the roofers') does next. */
 function workMeant({ words, place, state }: Told): readonly Line[] {
   const said = new Set(stemsOf(words))
-  const open = openLines(state).filter((line) => line.progress === 0)
-  const byTitle = (line: Line): boolean => stemsOf(line.title).every((one) => said.has(one))
+  const open = openLines(state)
+  const titled = open.filter((line) => line.progress === 0 && stemsOf(line.title).every((one) => said.has(one)))
   const trades = tradesNamed(plain(words))
-  const byTrade = (line: Line): boolean => trades.includes(line.trade)
-  const ways = [byTitle, byTrade].flatMap((tells) => {
-    const all = open.filter(tells)
-    return [all.filter((line) => line.placeId === place?.id), all]
-  })
+  const ofTrade = nextStage(open.filter((line) => trades.includes(line.trade)))
+  const ways = [titled, ofTrade].flatMap((all) => [all.filter((line) => line.placeId === place?.id), all])
   return ways.find((lines) => lines.length > 0) ?? []
 }
 
