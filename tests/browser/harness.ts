@@ -188,15 +188,21 @@ export async function listening(page: Page, selector: string, words: string): Pr
   return handle.asElement() as ElementHandle<HTMLElement>
 }
 
-/** Clicks the first visible element of a kind whose text holds the words. */
+/** Clicks the first visible element of a kind whose text holds the words. Where what is asked for meanwhile comes in and lays
+ * the page anew, it is looked for again. */
 export async function clickText(page: Page, selector: string, words: string): Promise<void> {
-  const element = await listening(page, selector, words)
-  await element.evaluate((one) =>
-    one.addEventListener('click', () => Object.assign(window, { clicked: one }), { once: true, capture: true }),
-  )
   for (let tries = 0; tries < 5; tries++) {
-    await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
-    await element.click()
+    const element = await listening(page, selector, words)
+    try {
+      await element.evaluate((one) => {
+        one.addEventListener('click', () => Object.assign(window, { clicked: one }), { once: true, capture: true })
+        one.scrollIntoView({ block: 'center' })
+      })
+      await element.click()
+    } catch (error) {
+      if (!/not clickable|detached/.test(String(error))) throw error
+      continue
+    }
     // Where a page moved under the finger, something else was hit; where it left, this was it.
     const missed = () => element.evaluate((one) => one.isConnected && (window as { clicked?: Element }).clicked !== one)
     if (!(await missed().catch(() => false))) return
