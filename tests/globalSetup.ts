@@ -15,7 +15,7 @@ export async function setup({ provide }: Pick<TestProject, 'provide'>): Promise<
   const kept = process.env.AFTERMIST_TEST_DEMO
   const folder = kept ?? mkdtempSync(join(tmpdir(), 'aftermist-'))
   // The whole app is read only where there is something to make.
-  if (!existsSync(join(folder, 'aftermist.sqlite'))) await (await import('./fixtures/makeDemo')).makeDemo(folder)
+  if (!kept || !existsSync(kept)) await (await import('./fixtures/makeDemo')).makeDemo(folder)
   provide('demo', folder)
   return () => {
     if (!kept) rmSync(folder, { recursive: true, force: true })

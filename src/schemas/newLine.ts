@@ -1,14 +1,10 @@
 import { array, boolean, number, object, string } from 'yup'
-import { readAmount } from '../core/measure/money'
+import { typedFigure } from './typed'
 
 /** A figure as it is typed: nothing is none, a comma is a point. */
 const typed = (mend: string) =>
   number()
-    .transform((_value, original: unknown) =>
-      original === '' || original === null || original === undefined
-        ? undefined
-        : (readAmount(String(original)) ?? Number.NaN),
-    )
+    .transform((value, original: unknown) => typedFigure(value, original) ?? undefined)
     .typeError(mend)
 
 /** A line of work in a few words, an extra with what it costs among them. */

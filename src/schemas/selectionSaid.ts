@@ -2,7 +2,6 @@ import { array, number, object } from 'yup'
 import { RESPONSIBLE } from '../core/scope/responsible'
 import { SELECTION_STATES } from '../core/selections/selection'
 import { day } from './day'
-import { oneLine } from './trimmed'
 import { typedFigure, typedList } from './typed'
 import { keysOf, needed, oneOf, text } from './values'
 
@@ -58,10 +57,10 @@ const typedDay = (name: string) => day(name).transform((value: unknown) => value
 /** The same as it is typed: nothing is none. */
 export const selectionTyped = object({
   state: SELECTION_SAID.state,
-  choice: oneLine().max(200, 'Choice: use at most 200 characters.').default(''),
-  supplier: oneLine().max(80, 'Supplier: use at most 80 characters.').default(''),
-  responsible: oneLine().default(''),
-  awaits: oneLine().default(''),
+  choice: text('Choice', 200).default(''),
+  supplier: text('Supplier', 80).default(''),
+  responsible: text('Whose', 80).default(''),
+  awaits: text('Waits for', 80).default(''),
   arrives: typedDay('Arrives'),
   wanted: typedDay('Wanted on site'),
   lead: leadTime.transform(typedList),

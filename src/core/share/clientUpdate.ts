@@ -12,7 +12,7 @@ import { outagesOf, outageSentence, type Outage } from './outages'
 import type { Place, SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
-import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, STAGE_WHY } from './plainWords'
+import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, isOuter, STAGE_WHY } from './plainWords'
 import { capital } from '../lists/capital'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -101,9 +101,7 @@ function finishedStages({ before, now }: UpdateInput): Finished[] {
       const was = stageProgress(before.lines, place.id, stage) ?? 0
       return stageProgress(now.lines, place.id, stage) === 100 && was < 100
     })
-    // The same stage is another work on a face than in a room.
-    const [rooms, faces] = [places.filter(({ kind }) => kind !== 'face'), places.filter(({ kind }) => kind === 'face')]
-    return [rooms, faces].flatMap((some) => {
+    return [places.filter((one) => !isOuter(one)), places.filter(isOuter)].flatMap((some) => {
       const ids = new Set(some.map(({ id }) => id))
       const lines = now.lines.filter((line) => line.stage === stage && ids.has(line.placeId) && line.excluded === null)
       return some.length > 0 ? [{ stage, places: some, lines }] : []

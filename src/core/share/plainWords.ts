@@ -1,5 +1,4 @@
 import { listed } from '../lists/listed'
-import type { PlaceKind } from '../places/place'
 import type { Place } from '../walk/siteState'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
@@ -56,9 +55,11 @@ const ON_THE_OUTSIDE: Partial<Record<Stage, Plain>> = {
   paint: { doing: 'paint goes on', done: 'is painted' },
   trim: { doing: 'frames and edge boards go on', done: 'has its frames and edge boards' },
 }
-const plainStage = (stage: Stage, kinds: readonly PlaceKind[]): Plain =>
-  (kinds.length > 0 && kinds.every((kind) => kind === 'face' || kind === 'roof') ? ON_THE_OUTSIDE[stage] : undefined) ??
-  PLAIN_STAGE[stage]
+/** A face or a roof, where a stage is another work than in a room. */
+export const isOuter = ({ kind }: Pick<Place, 'kind'>): boolean => kind === 'face' || kind === 'roof'
+
+const plainStage = (stage: Stage, places: readonly Named[]): Plain =>
+  (places.length > 0 && places.every(isOuter) ? ON_THE_OUTSIDE[stage] : undefined) ?? PLAIN_STAGE[stage]
 
 /** A place as sentences about it need it. */
 type Named = Pick<Place, 'name' | 'kind'>
@@ -80,15 +81,13 @@ const titlesOf = (lines: readonly Worked[]): string => {
 /** What is being done at some lines of one stage and some places, in the stage's plain words; where all of it was told in
  * somebody's own, in those. */
 export const doingWords = (stage: Stage, lines: readonly Worked[], places: readonly Named[]): string =>
-  lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : plainStage(stage, kindsOf(places)).doing
-
-const kindsOf = (places: readonly Named[]): PlaceKind[] => places.map(({ kind }) => kind)
+  lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : plainStage(stage, places).doing
 
 /** The same of what is done, for the end of a sentence that the places begin. */
 export function doneWords(stage: Stage, lines: readonly Worked[], places: readonly Named[]): string {
   const many = places.length > 1 || SEVERAL.test(places[0]?.name ?? '')
   if (lines.length > 0 && lines.every(inOwnWords)) return `${many ? 'have' : 'has'} this done: ${titlesOf(lines)}`
-  const { done } = plainStage(stage, kindsOf(places))
+  const { done } = plainStage(stage, places)
   return many ? plural(done) : done
 }
 /** A place that is called by several: 'Owners’ rooms', 'Stairs'. */

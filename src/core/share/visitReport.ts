@@ -52,10 +52,8 @@ export function composeVisitReport(
 const changeWords = ({ kind, text, detail }: Difference): string =>
   kind === 'progress' || !detail ? text : `${text} (${detail})`
 
-const wordsOf = (state: SiteState, { placeId, caption, seenAt }: SiteState['photos'][number]): string =>
-  [startsWithPlace(state, placeId, caption) ? '' : placeName(state, placeId), caption, dateOnly(dayOf(seenAt))]
-    .filter(Boolean)
-    .join(', ')
-
-const startsWithPlace = (state: SiteState, placeId: string | null, caption: string): boolean =>
-  caption.toLowerCase().startsWith(placeName(state, placeId).toLowerCase())
+function wordsOf(state: SiteState, { placeId, caption, seenAt }: SiteState['photos'][number]): string {
+  const place = placeName(state, placeId)
+  const saidAlready = caption.toLowerCase().startsWith(place.toLowerCase())
+  return [saidAlready ? '' : place, caption, dateOnly(dayOf(seenAt))].filter(Boolean).join(', ')
+}

@@ -2,7 +2,7 @@ import Form from 'react-bootstrap/Form'
 import Button from 'react-bootstrap/Button'
 import { yupResolver } from '@hookform/resolvers/yup'
 import { useId, useState, type FormEvent } from 'react'
-import { useForm } from 'react-hook-form'
+import { useForm, type Resolver } from 'react-hook-form'
 import type { InferType } from 'yup'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
@@ -18,6 +18,7 @@ import { TextField } from '../shared/TextField'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import { FormError } from '../shared/FormError'
 import type { SendError } from '../shared/useSend'
+import { wrongWith } from '../shared/wrongWith'
 import type { Fact, LineView, RecordFacts } from './types'
 import { Options } from '../shared/Options'
 import styles from './CellPanel.module.css'
@@ -78,15 +79,15 @@ function Said({
   readonly fact: FactOf
   readonly record: RecordFacts
 }) {
-  const { register, handleSubmit, formState } = useForm({
-    resolver: yupResolver(lineTyped(line.amount?.unit ?? null, units)),
+  const { register, handleSubmit, formState } = useForm<LineForm, unknown, Typed>({
+    resolver: yupResolver(lineTyped(line.amount?.unit ?? null, units)) as unknown as Resolver<LineForm, unknown, Typed>,
     defaultValues: {
       title: line.title,
       trade: line.trade,
       quantity: line.amount?.amount ?? '',
       hours: String(line.hours),
-      hoursRange: line.hoursRange ? line.hoursRange.join(' to ') : '',
-    } as unknown as Typed,
+      hoursRange: line.hoursRange?.join(' to ') ?? '',
+    },
   })
   const keep = handleSubmit((typed) => {
     const changes = changesOf(line, units, typed)
@@ -129,8 +130,8 @@ function Said({
         label="Hours at best and at worst"
         className="measure"
         placeholder="like 4 to 10"
-        wrong={errors.hoursRange?.message ?? errors.hoursRange?.find?.((one) => one)?.message}
-        {...register('hoursRange' as 'quantity')}
+        wrong={wrongWith(errors.hoursRange)}
+        {...register('hoursRange')}
       />
       <p className="soft">Empty a quantity or hours to go back to what is reckoned.</p>
       <Button type="submit" variant="quiet">
@@ -140,6 +141,8 @@ function Said({
   )
 }
 
+/** What is typed, and what the schema makes of it. */
+type LineForm = Record<keyof Typed, string>
 type Typed = InferType<ReturnType<typeof lineTyped>>
 
 interface Change {

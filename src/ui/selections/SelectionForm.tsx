@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation'
 import { yupResolver } from '@hookform/resolvers/yup'
 import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { useForm, useWatch } from 'react-hook-form'
+import { useForm, useWatch, type Resolver } from 'react-hook-form'
 import { ValidationError, type InferType } from 'yup'
 import { shortDay } from '@/core/calendar/day'
 import { readValues } from '@/core/entries/field'
@@ -24,6 +24,7 @@ import { useSend } from '../shared/useSend'
 import { Sentences } from '../shared/Sentences'
 import { TextField } from '../shared/TextField'
 import { WhoseSelect } from '../shared/WhoseSelect'
+import { wrongWith } from '../shared/wrongWith'
 import styles from './SelectionsTable.module.css'
 
 interface Fact {
@@ -42,8 +43,8 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
   const [wrong, setWrong] = useState<ImpossibleRequest | null>(null)
   const id = useId()
 
-  const { register, handleSubmit, formState, control, setValue } = useForm({
-    resolver: yupResolver(selectionTyped),
+  const { register, handleSubmit, formState, control, setValue } = useForm<Typing, unknown, Typed>({
+    resolver: yupResolver(selectionTyped) as unknown as Resolver<Typing, unknown, Typed>,
     defaultValues: {
       state: row.state,
       choice: row.choice ?? '',
@@ -53,8 +54,8 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
       arrives: row.arrives ?? '',
       wanted: row.wanted ?? '',
       lead: row.leadDays.join(', '),
-      approvalDays: row.approvalDays || '',
-    } as unknown as Typed,
+      approvalDays: String(row.approvalDays || ''),
+    },
   })
   const { errors } = formState
   const responsible = useWatch({ control, name: 'responsible' })
@@ -103,8 +104,8 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         id={`${id}-lead`}
         label="Lead in days: best, likely, worst"
         className="measure"
-        wrong={errors.lead?.message ?? errors.lead?.find?.((one) => one)?.message}
-        {...register('lead' as 'choice')}
+        wrong={wrongWith(errors.lead)}
+        {...register('lead')}
       />
       <TextField
         id={`${id}-approval`}
@@ -188,6 +189,8 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
 
 const CAME = { count: 'How many came', damaged: 'Of them damaged', wrongHand: 'Of the wrong hand or size' } as const
 
+/** What is typed, and what the schema makes of it. */
+type Typing = Record<keyof Typed, string>
 type Typed = InferType<typeof selectionTyped>
 
 /** The facts that the filled form tells, where they differ from what stands.
