@@ -68,7 +68,6 @@ export function FiguresTable(props: {
   const [words, setWords] = useState('')
   const [oursAlone, setOursAlone] = useState(false)
   const window = useRef<HTMLDivElement>(null)
-  // eslint-disable-next-line react-hooks/incompatible-library -- the table hands out functions of its own; nothing here is memoized
   const table = useReactTable({
     data: oursAlone ? figures.filter(({ own }) => own !== '') : (figures as Figure[]),
     columns: COLUMNS,
