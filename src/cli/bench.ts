@@ -14,7 +14,7 @@ import { contextFor } from '../server/context'
 import { openFirmFolder } from '../server/firmFolder'
 import { readPeople } from '../data/people'
 import { problemInput, towards } from '../server/plan/planFirm'
-import { closeSolver, KEPT, solveInWorker } from '../server/plan/solver'
+import { closeSolver, kept, solveInWorker } from '../server/plan/solver'
 import { runPhotoJobs } from '../server/photos/photoSizes'
 import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
@@ -67,7 +67,7 @@ async function figures(folder: string, loads: number): Promise<Figure[]> {
   const firm = await openFirmFolder(folder)
   const loaded = await took(() => loadDemo(firm))
   const context = contextFor(firm, readPeople(firm.db)[0]!)
-  const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), towards(firm.db, KEPT)))
+  const plan = await took(() => solveInWorker(problemInput(firm.db, context.today), towards(firm.db, kept())))
   const observations = manyObservations(500, context.now())
   const intake = await took(() => receiveObservations(context, siteIdOf('bakehouse'), { observations }))
   const files = await manyPhotos(40)

@@ -3,7 +3,7 @@ import { readCrews, saveCrew } from '../data/crews'
 import { insertPlan } from '../data/plans'
 import type { Context } from '../server/context'
 import { problemInput, towards } from '../server/plan/planFirm'
-import { KEPT, PREVIEW, solveInWorker } from '../server/plan/solver'
+import { kept, PREVIEW, solveInWorker } from '../server/plan/solver'
 import { planView } from '../server/views/plan'
 import { composed, tellEverybody } from './benchShare'
 import { riskFigures, type RiskFigures } from './benchRisk'
@@ -56,7 +56,7 @@ export async function planFigures(context: Context): Promise<PlanFigures> {
   const first = await took(() => solveInWorker(input, towards(db, { rounds: 0, draws: 0 })))
   let plan = await solveInWorker(input, towards(db, { ...PREVIEW, rounds: 0 }))
   const good = await took(async () => {
-    plan = await solveInWorker(input, towards(db, KEPT))
+    plan = await solveInWorker(input, towards(db, kept()))
   })
   insertPlan(db, { plan, revisions: {}, reason: 'bench', by: context.person.name, madeAt: context.now() })
   const again = problemInput(db, context.today)

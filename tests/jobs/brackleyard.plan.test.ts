@@ -1,9 +1,6 @@
-import { afterAll, describe, expect, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { describe, expect, test } from 'vitest'
 import { PlannedJob } from './planned'
 import { reads } from './reads'
-
-afterAll(closeSolver)
 
 const [A, B, C] = ['Brackle Yard', 'Lanternstead', 'Siskinhythe']
 

@@ -1,8 +1,5 @@
-import { afterAll, describe, expect, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { describe, expect, test } from 'vitest'
 import { PlannedJob } from './planned'
-
-afterAll(closeSolver)
 
 const SITE = 'Brindlecote'
 const FRONT = 'Front drain in four sections'

@@ -1,8 +1,5 @@
-import { afterAll, expect, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { expect, test } from 'vitest'
 import { PlannedJob } from './planned'
-
-afterAll(closeSolver)
 
 const SITE = 'Heddlecroft'
 

@@ -1,9 +1,6 @@
-import { afterAll, expect, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { expect, test } from 'vitest'
 import { PlannedJob } from './planned'
 import { reads } from './reads'
-
-afterAll(closeSolver)
 
 const SITE = 'Pell Street'
 const ROOMS = ['One', 'Two', 'Three', 'Four', 'Five']

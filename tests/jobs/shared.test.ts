@@ -1,9 +1,6 @@
-import { afterAll, describe, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { describe, test } from 'vitest'
 import { PlannedJob } from './planned'
 import { reads } from './reads'
-
-afterAll(closeSolver)
 
 describe('Sallowmere, before board', () => {
   const SITE = 'Sallowmere'

@@ -1,9 +1,6 @@
-import { afterAll, describe, expect, test } from 'vitest'
-import { closeSolver } from '../../src/server/plan/solver'
+import { describe, expect, test } from 'vitest'
 import { PlannedJob, type JobWork } from './planned'
 import { reads } from './reads'
-
-afterAll(closeSolver)
 
 describe('Pewterfield, told beside a wall that is built in layers', () => {
   const SITE = 'Pewterfield'

@@ -8,7 +8,6 @@ import { readLink } from '../../src/data/links'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { readSite } from '../../src/data/sites'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { closeSolver } from '../../src/server/plan/solver'
 import { ordersFile } from '../../src/server/selections/ordersFile'
 import { calendarFeed } from '../../src/server/share/calendarFeed'
 import { clientPage, draftUpdate, publishUpdate } from '../../src/server/share/clientUpdates'
@@ -191,7 +190,6 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   closed(firm)
-  await closeSolver()
 })
 
 describe('the table of who may read what', () => {

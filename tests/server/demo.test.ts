@@ -1,14 +1,11 @@
-import { afterAll, describe, expect, test } from 'vitest'
+import { describe, expect, test } from 'vitest'
 import { addDays, weekday, type Day } from '../../src/core/calendar/day'
 import { readBookings, readPlan } from '../../src/data/plans'
 import { loadDemo, STORIES } from '../../src/demo/loadDemo'
 import { openFirmFolder } from '../../src/server/firmFolder'
-import { closeSolver } from '../../src/server/plan/solver'
 import { selectionsView } from '../../src/server/views/selections'
 import { todayView } from '../../src/server/views/today'
 import { as, closed, emptyFolder } from '../fixtures/folder'
-
-afterAll(closeSolver)
 
 // The last day of a year, which is a Saturday, and a leap day: the story holds whatever day it is loaded on.
 describe.each(['2022-12-31', '2028-02-29'])('the demo loaded on %s', (today) => {

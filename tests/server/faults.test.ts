@@ -16,7 +16,6 @@ import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { recordFacts } from '../../src/server/walk/recordFacts'
 import { walkSnapshot } from '../../src/server/walk/walkSnapshot'
 import { loadDemo } from '../../src/demo/loadDemo'
-import { closeSolver } from '../../src/server/plan/solver'
 import { PhoneStore, type HeldObservation } from '../../src/ui/walk/phoneStore'
 import { heldFile, takeHeldFile } from '../../src/ui/walk/heldFile'
 import { fetchSnapshot, sendHeld, type Phone } from '../../src/ui/walk/sync'
@@ -33,7 +32,6 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   closed(firm)
-  await closeSolver()
 })
 
 type Random = () => number

@@ -1,11 +1,10 @@
-import { afterAll, afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import { readPlan } from '../../src/data/plans'
 import { readPeople } from '../../src/data/people'
 import { contextFor, type Context } from '../../src/server/context'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { closeSolver } from '../../src/server/plan/solver'
 import { createSite, layTreatmentAt } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { keepStandard } from '../../src/server/sites/keepStandard'
@@ -20,7 +19,6 @@ beforeEach(async () => {
   owner = contextFor(firm, readPeople(firm.db)[0]!)
 })
 afterEach(() => closed(firm))
-afterAll(closeSolver)
 
 const house = (built: number, treatments: readonly string[]) =>
   createSite(owner, {

@@ -4,7 +4,6 @@ import { readCrews } from '../../src/data/crews'
 import { readPlan } from '../../src/data/plans'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
-import { closeSolver } from '../../src/server/plan/solver'
 import { moveCrewAway } from '../../src/server/sites/crewsAndRates'
 import { moveSiteAway } from '../../src/server/sites/editSite'
 import { find } from '../../src/server/views/find'
@@ -18,7 +17,6 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   closed(firm)
-  await closeSolver()
 })
 const HERON = siteIdOf('heron')
 const owner = () => as(firm, 'owner')

@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { closeSolver } from '../../src/server/plan/solver'
 import { composedSentences } from '../fixtures/composedSentences'
 import { as, closed, openedDemo } from '../fixtures/folder'
 import { FORBIDDEN_PATTERNS } from '../fixtures/forbiddenPatterns'
@@ -14,7 +13,6 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   closed(firm)
-  await closeSolver()
 })
 
 test('every pattern would be seen', () => {

@@ -4,7 +4,6 @@ import { readPlan } from '../../src/data/plans'
 import { readSites } from '../../src/data/sites'
 import type { Context } from '../../src/server/context'
 import type { FirmFolder } from '../../src/server/firmFolder'
-import { closeSolver } from '../../src/server/plan/solver'
 import { find } from '../../src/server/views/find'
 import { planView } from '../../src/server/views/plan'
 import { scopeView } from '../../src/server/views/scope'
@@ -26,7 +25,6 @@ beforeAll(async () => {
   firm = await openedDemo()
 })
 afterAll(async () => {
-  await closeSolver()
   closed(firm)
 })
 

@@ -37,7 +37,7 @@ import { siteState, siteStateWith } from '../siteStates'
 import { planChange } from '../../schemas/planChange'
 import { factOf, recordFacts } from '../walk/recordFacts'
 import { planAsOfNow, problemInput, towards, withState } from './planFirm'
-import { KEPT, PREVIEW, solveInWorker } from './solver'
+import { kept, PREVIEW, solveInWorker } from './solver'
 
 /** A change as it would be made: the starts it sets, what it records, and the problem with both in it. */
 interface Tried {
@@ -67,7 +67,7 @@ export async function previewChange(context: Context, body: unknown): Promise<Co
 export async function changePlan(context: Context, body: unknown): Promise<Consequence> {
   const tried = tryOut(context, body)
   const revisions = Object.fromEntries(readSites(context.db).map((site) => [site.id, site.revision]))
-  const plan = await solveInWorker(tried.input, towards(context.db, KEPT))
+  const plan = await solveInWorker(tried.input, towards(context.db, kept()))
   context.db.transaction(() => {
     for (const pin of tried.pins) savePin(context.db, pin)
     const { id } = tried.site

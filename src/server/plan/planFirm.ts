@@ -16,7 +16,7 @@ import type { Context } from '../context'
 import { siteState } from '../siteStates'
 import { readPlanGoal } from '../../data/firm'
 import { forecastFor } from './forecast'
-import { KEPT, PREVIEW, solveInWorker, type Effort, type SolveControl } from './solver'
+import { kept, PREVIEW, solveInWorker, type Effort, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   id: site.id,
@@ -91,7 +91,7 @@ export async function planFirm(
   const known = readPlan(db)?.plan
   // Where nothing is new since, the plan that is kept is the answer.
   if (known?.question === question) return known
-  const plan = { ...(await solveInWorker(input, towards(db, KEPT), control)), question }
+  const plan = { ...(await solveInWorker(input, towards(db, kept()), control)), question }
   insertPlan(db, { plan, revisions, reason, by: context.person.name, madeAt: context.now() })
   return plan
 }

@@ -23,7 +23,7 @@ export interface Effort {
 }
 /** A plan that is kept; a preview settles for less. AFTERMIST_EFFORT=little is for trials that ask what follows from a plan,
  * not how good it is. */
-export const KEPT: Effort =
+export const kept = (): Effort =>
   process.env.AFTERMIST_EFFORT === 'little' ? { rounds: 20, draws: 100 } : { rounds: 300, draws: 1000, seeds: 2 }
 export const PREVIEW: Effort = { rounds: 30, draws: 0 }
 /** The first seed. */
