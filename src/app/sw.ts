@@ -43,3 +43,7 @@ const serwist = new Serwist({
   ],
 })
 serwist.addEventListeners()
+// A page that was on its way while this began belongs to nobody until it asks.
+self.addEventListener('message', (event) => {
+  if (event.data === 'claim') event.waitUntil(self.clients.claim())
+})

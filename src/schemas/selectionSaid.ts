@@ -1,7 +1,10 @@
 import { array, number, object } from 'yup'
+import type { Units } from '../core/measure/length'
 import { RESPONSIBLE } from '../core/scope/responsible'
 import { SELECTION_STATES } from '../core/selections/selection'
+import { selectionFields, type SelectionSort } from '../core/selections/selectionKinds'
 import { day } from './day'
+import { entryTyped } from './entryTyped'
 import { typedFigure, typedList } from './typed'
 import { keysOf, needed, oneOf, text } from './values'
 
@@ -53,18 +56,61 @@ export const SELECTION_SAID = {
 } as const
 
 const typedDay = (name: string) => day(name).transform((value: unknown) => value || undefined)
+const typedNone = (value: unknown, typed: unknown): unknown => (typed === '' ? undefined : value)
 
-/** The same as it is typed: nothing is none. */
-export const selectionTyped = object({
-  state: SELECTION_SAID.state,
-  choice: text('Choice', 200).default(''),
-  supplier: text('Supplier', 80).default(''),
-  responsible: text('Whose', 80).default(''),
-  awaits: text('Waits for', 80).default(''),
-  arrives: typedDay('Arrives'),
-  wanted: typedDay('Wanted on site'),
-  lead: leadTime.transform(typedList),
-  approvalDays: SELECTION_SAID.approvalDays.transform(
-    (value: unknown, typed: unknown) => typedFigure(value, typed) ?? 0,
-  ),
+const amount = (name: string) =>
+  number().transform(typedFigure).nullable().min(0, `${name}: write a number.`).typeError(`${name}: write a number.`)
+
+/** One of several things that a selection may become: what it costs the client in their money, the days to put it in. Without
+ * a name it is none. */
+const candidateTyped = object({
+  name: text('Candidate', 200).default(''),
+  lead: array(number().required())
+    .transform((_value, typed: unknown) =>
+      typeof typed === 'string' ? (typed.match(/\d+/g) ?? []).map(Number) : typed,
+    )
+    .when('name', ([name], lead) => (name ? lead.min(1, 'Days to get it: write days, like 28 to 56.') : lead))
+    .test(
+      'ascending',
+      'Days to get it: give the fewer days first.',
+      (days) => !days?.length || days[0]! <= days.at(-1)!,
+    )
+    .default([]),
+  price: amount('What it costs'),
+  days: amount('Days to put it in'),
 })
+
+/** The same as it is typed, with what its sort asks: nothing is none. */
+export const selectionTyped = (sort: SelectionSort, units: Units) =>
+  object({
+    state: SELECTION_SAID.state,
+    choice: text('Choice', 200).default(''),
+    supplier: text('Supplier', 80).default(''),
+    responsible: text('Whose', 80).default(''),
+    awaits: text('Waits for', 80).default(''),
+    arrives: typedDay('Arrives'),
+    wanted: typedDay('Wanted on site'),
+    lead: leadTime.transform(typedList),
+    approvalDays: SELECTION_SAID.approvalDays.transform(
+      (value: unknown, typed: unknown) => typedFigure(value, typed) ?? 0,
+    ),
+    candidates: array(candidateTyped).default([]),
+    delivered: delivery
+      .shape(
+        {
+          on: typedDay('Came on').when('count', (count, on) =>
+            count[0] === undefined ? on : on.required('Came on: choose a day.'),
+          ),
+          count: pieces('How many came')
+            .transform(typedNone)
+            .when('on', (on, count) =>
+              on[0] === undefined ? count : count.required('How many came: write a number, 0 for none.'),
+            ),
+          damaged: pieces('Damaged').transform(typedNone),
+          wrongHand: pieces('Wrong hand').transform(typedNone),
+        },
+        [['on', 'count']],
+      )
+      .default({}),
+    about: entryTyped(selectionFields(sort), units),
+  })

@@ -175,7 +175,7 @@ test('lines, extras and findings from the desk', async () => {
   hand.touches = 0
   await hand.tap('th[scope=row] button', 'Scullery')
   await hand.tap('aside nav button, aside .nav-link', 'Found')
-  await hand.tap('#found-what')
+  await hand.tap('aside [name=text]')
   await hand.type('damp')
   await hand.press('Enter')
   await waitForText(page, 'Found in scullery: damp.')

@@ -1,28 +1,17 @@
-import { array, boolean, object, string } from 'yup'
+import { boolean, object, string } from 'yup'
 import { copyUnit, offers, settledOffers } from '../../core/walk/units'
-import { oneLine } from '../../schemas/trimmed'
 import { twinIds } from '../../schemas/twinIds'
+import { unitCopy } from '../../schemas/unitCopy'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { laidState } from '../siteStates'
 import { keepFacts } from '../walk/recordFacts'
 
-const name = (what: string) => oneLine().max(40, `${what}: use at most 40 characters.`).default('')
-const copySchema = object({
-  placeIds: array(string().required()).default([]),
-  of: name('This one'),
-  name: name('The other'),
-  mirrored: boolean().default(false),
-  differences: array(oneLine().max(200, 'What is different: at most 200 characters a line.').defined())
-    .max(40, 'What is different: at most 40 lines.')
-    .default([]),
-})
-
 /** A unit of a house is laid out again as a whole, alike or mirrored. */
 export function copyUnitOf(context: Context, siteId: string, body: unknown): { places: number } {
   context.requireLead()
   const site = context.site(siteId)
-  const facts = copyUnit(laidState(context.db, site), copySchema.validateSync(body), site.units, twinIds)
+  const facts = copyUnit(laidState(context.db, site), unitCopy.validateSync(body), site.units, twinIds)
   keepFacts(context, site.id, facts)
   return { places: facts.filter(({ subject, facet }) => subject === 'place' && facet === 'laid').length }
 }

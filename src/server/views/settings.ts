@@ -140,6 +140,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       id: site.id,
       name: site.name,
       revision: site.revision,
+      units: site.units,
       livedIn: site.livedIn,
       weekdays: site.calendar.weekdays,
       halves: site.calendar.halves ?? 'both',

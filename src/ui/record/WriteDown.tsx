@@ -1,17 +1,17 @@
 'use client'
-import { useState, type FormEvent } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import Offcanvas from 'react-bootstrap/Offcanvas'
 import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
 import { readEntry } from '@/core/entries/entryWords'
 import type { Values } from '@/core/entries/field'
 import { fieldsOf } from '@/core/entries/sums'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { EntryFields } from '../shared/EntryFields'
 import { Finder } from '../shared/Finder'
 import { FormError } from '../shared/FormError'
+import { ReadChoice } from '../shared/ReadFields'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
+import { wordsIn } from '../shared/typed'
 import type { SendError } from '../shared/useSend'
 import type { RecordedEntry, RecordProps } from './types'
 import styles from './Record.module.css'
@@ -76,43 +76,36 @@ function EntryForm({
 }: WriteDownProps & { readonly kindId: string }) {
   const kind = kindOf(kindId)
   const { entry } = writing
-  const [wrong, setWrong] = useState<SendError | null>(null)
-  const keep = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault()
-    const form = new FormData(event.currentTarget)
-    try {
-      const values = readEntry(kind, (key) => String(form.get(key) ?? ''), site.units)
-      setWrong(null)
-      const placeId = kind.at === 'site' ? null : String(form.get(PLACE)) || null
-      void onKeep(entry?.id ?? uuid(), placeId, { kind: kind.id, values })
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong({ message: error.message, ...(error.field ? { field: error.field } : {}) })
-    }
-  }
   return (
-    <Form className={styles.form} onSubmit={keep} noValidate aria-label={kind.one}>
+    <ReadForm
+      className={styles.form}
+      aria-label={kind.one}
+      read={(typed) => ({
+        placeId: kind.at === 'site' ? null : wordsIn(typed)(PLACE) || null,
+        value: { kind: kind.id, values: readEntry(kind, wordsIn(typed), site.units) },
+      })}
+      onRead={({ placeId, value }) => onKeep(entry?.id ?? uuid(), placeId, value)}
+    >
       {kind.at !== 'site' && (
-        <Form.Label>
-          Where
-          <Form.Select
-            name={PLACE}
-            defaultValue={(entry ? entry.placeId : writing.placeId) ?? (kind.at === 'either' ? '' : undefined)}
-          >
-            {kind.at === 'either' && <option value="">The whole site</option>}
-            {places.map((place) => (
-              <option key={place.id} value={place.id}>
-                {place.name}
-              </option>
-            ))}
-          </Form.Select>
-        </Form.Label>
+        <ReadChoice
+          name={PLACE}
+          label="Where"
+          defaultValue={(entry ? entry.placeId : writing.placeId) ?? (kind.at === 'either' ? '' : undefined)}
+        >
+          {kind.at === 'either' && <option value="">The whole site</option>}
+          {places.map((place) => (
+            <option key={place.id} value={place.id}>
+              {place.name}
+            </option>
+          ))}
+        </ReadChoice>
       )}
-      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} wrong={wrong?.field} inShort />
-      <FormError error={wrong ?? refused} />
+      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} inShort />
+      <WhatIsWrong />
+      <FormError error={refused} />
       <Button type="submit" disabled={busy}>
         Keep
       </Button>
-    </Form>
+    </ReadForm>
   )
 }

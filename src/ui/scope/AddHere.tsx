@@ -6,13 +6,17 @@ import Form from 'react-bootstrap/Form'
 import Nav from 'react-bootstrap/Nav'
 import { useForm } from 'react-hook-form'
 import { v7 as uuid } from 'uuid'
+import { saysSomething } from '@/core/entries/field'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { pastedRows } from '@/core/lists/pastedRows'
 import { currencySign } from '@/core/measure/money'
 import { newLine } from '@/schemas/newLine'
 import { FormError } from '../shared/FormError'
+import { ReadTick, ReadWords } from '../shared/ReadFields'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
 import { sendPicture } from '../shared/sendPicture'
 import { TextField } from '../shared/TextField'
+import { filesIn, wordsIn, type Typed } from '../shared/typed'
 import { useSend } from '../shared/useSend'
 import type { Fact, RecordFacts, RowView } from './types'
 
@@ -186,44 +190,32 @@ function PastedLines(props: {
 
 /** Something found, with its photo. Which sort it is nobody assumes. */
 function FoundForm({ siteId, row, record }: Pick<AddHereProps, 'siteId' | 'row' | 'record'>) {
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = async (form: HTMLFormElement): Promise<void> => {
-    const data = new FormData(form)
-    const text = String(data.get('text')).trim()
-    if (text.length < 2) return setWrong('What was found: say it in a few words.')
+  const keep = async ({ text, certain, photos }: ReturnType<typeof foundIn>): Promise<boolean> => {
     const at = { placeId: row.placeId }
     const found = { ...at, subject: 'finding', subjectId: uuid(), facet: 'found' }
-    const facts: Fact[] = [{ ...found, value: { text, certain: data.get('suspected') === null } }]
-    try {
-      for (const file of data.getAll('photos'))
-        if (file instanceof File && file.size > 0) {
-          const value = { hash: await sendPicture(siteId, file, 'photos'), caption: '', about: found.subjectId }
-          facts.push({ ...at, subject: 'photo', subjectId: uuid(), facet: 'taken', value })
-        }
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      return setWrong(error.message)
+    const facts: Fact[] = [{ ...found, value: { text, certain } }]
+    for (const file of photos) {
+      const value = { hash: await sendPicture(siteId, file, 'photos'), caption: '', about: found.subjectId }
+      facts.push({ ...at, subject: 'photo', subjectId: uuid(), facet: 'taken', value })
     }
-    setWrong(null)
-    if (await record(facts, `Found in ${row.name.toLowerCase()}: ${text}.`, [])) form.reset()
+    return record(facts, `Found in ${row.name.toLowerCase()}: ${text}.`, [])
   }
   return (
-    <Form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep(event.currentTarget)
-      }}
-    >
-      <TextField id="found-what" name="text" label="What was found, and where exactly" wrong={wrong} />
-      <Form.Group controlId="found-photo" className="mt-2">
-        <Form.Label>Photo of it</Form.Label>
-        <Form.Control type="file" name="photos" accept="image/*" multiple />
-      </Form.Group>
-      <Form.Check id="found-suspected" name="suspected" label="Only suspected, not seen" className="mt-2" />
-      <Button type="submit" className="mt-2">
-        Keep it
-      </Button>
-    </Form>
+    <ReadForm className="d-grid gap-2" read={foundIn} onRead={keep}>
+      <ReadWords name="text" label="What was found, and where exactly" />
+      <ReadWords name="photos" label="Photo of it" type="file" accept="image/*" multiple />
+      <ReadTick name="suspected" label="Only suspected, not seen" />
+      <WhatIsWrong />
+      <Button type="submit">Keep it</Button>
+    </ReadForm>
   )
+}
+
+/** What the form of something found says.
+ * @throws ImpossibleRequest where it says nothing */
+function foundIn(typed: Typed) {
+  const words = wordsIn(typed)
+  if (!saysSomething(words('text')))
+    throw new ImpossibleRequest('empty', 'What was found: say it in a few words.', 'text')
+  return { text: words('text'), certain: words('suspected') === '', photos: filesIn(typed, 'photos') }
 }

@@ -1,10 +1,9 @@
 import Form from 'react-bootstrap/Form'
 import Button from 'react-bootstrap/Button'
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useId, useState, type FormEvent } from 'react'
+import { useId, useState } from 'react'
 import { useForm, type Resolver } from 'react-hook-form'
 import type { InferType } from 'yup'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { parseQuantity } from '@/core/measure/quantity'
 import { TRADES, type Trade } from '@/core/scope/vocabulary'
@@ -16,8 +15,7 @@ import { readWaits, WaitFields } from '../shared/WaitFields'
 import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { WhoseSelect } from '../shared/WhoseSelect'
-import { FormError } from '../shared/FormError'
-import type { SendError } from '../shared/useSend'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
 import { wrongWith } from '../shared/wrongWith'
 import type { Fact, LineView, RecordFacts } from './types'
 import { Options } from '../shared/Options'
@@ -194,27 +192,22 @@ function WaitsFor({
   readonly sites: LineEditsProps['otherSites']
   readonly set: (facet: string, value: unknown, was: unknown, words: string) => void
 }) {
-  const [error, setError] = useState<SendError | null>(null)
   const was = line.waits.map(({ words: _words, ...wait }) => wait)
-  const keep = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault()
-    try {
-      const waits = readWaits(new FormData(event.currentTarget), was)
-      setError(null)
-      set('waits', waits, was, waits.length === 0 ? 'waits for nothing by name' : 'waits for what was said')
-    } catch (caught) {
-      if (!(caught instanceof ImpossibleRequest)) throw caught
-      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
-    }
-  }
   return (
-    <Form className={styles.edits} onSubmit={keep} noValidate aria-label={`What ${line.title.toLowerCase()} waits for`}>
+    <ReadForm
+      className={styles.edits}
+      aria-label={`What ${line.title.toLowerCase()} waits for`}
+      read={(typed) => readWaits(typed, was)}
+      onRead={(waits) =>
+        set('waits', waits, was, waits.length === 0 ? 'waits for nothing by name' : 'waits for what was said')
+      }
+    >
       <WaitFields told={line.waits} choices={choices} sites={sites} />
-      <FormError error={error} />
+      <WhatIsWrong />
       <Button type="submit" variant="quiet">
         Keep what it waits for
       </Button>
-    </Form>
+    </ReadForm>
   )
 }
 

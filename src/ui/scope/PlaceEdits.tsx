@@ -5,12 +5,14 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { useForm } from 'react-hook-form'
 import { parseSize } from '@/core/measure/size'
+import type { PlaceChange } from '@/core/walk/placeChanges'
 import { treatmentsFor } from '@/core/scope/treatments'
 import { sizeTyped } from '@/schemas/typed'
 import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import type { SizedPlace } from '../shared/MovedWallFields'
 import { PlaceChangeFields, placeChangeOf } from '../shared/PlaceChangeFields'
+import { ReadForm } from '../shared/ReadForm'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import styles from './CellPanel.module.css'
@@ -68,21 +70,15 @@ export function ChangePlace({
 }) {
   const router = useRouter()
   const { busy, error, run } = useSend<{ facts: number }>()
-  const change = async (form: HTMLFormElement): Promise<void> => {
-    const body = { placeId: row.placeId, ...placeChangeOf(new FormData(form)) }
-    if ((await run(`/api/sites/${site.id}/places/change`, body)) === null) return
-    form.reset()
+  const change = async (said: PlaceChange): Promise<boolean> => {
+    const body = { placeId: row.placeId, ...said }
+    if ((await run(`/api/sites/${site.id}/places/change`, body)) === null) return false
     router.refresh()
+    return true
   }
   return (
     <Fold open={open} title="This place changes">
-      <Form
-        className={styles.edits}
-        onSubmit={(event) => {
-          event.preventDefault()
-          void change(event.currentTarget)
-        }}
-      >
+      <ReadForm className={styles.edits} read={placeChangeOf} onRead={change}>
         <PlaceChangeFields
           place={{ id: row.placeId, name: row.name, kind: row.kind, size: row.measured }}
           units={site.units}
@@ -96,7 +92,7 @@ export function ChangePlace({
         <Button type="submit" variant="quiet" disabled={busy}>
           Change it
         </Button>
-      </Form>
+      </ReadForm>
     </Fold>
   )
 }

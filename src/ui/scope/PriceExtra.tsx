@@ -1,7 +1,5 @@
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Units } from '@/core/measure/length'
 import { minor, printMoney } from '@/core/measure/money'
 import { asked } from '@/core/entries/sums'
@@ -9,12 +7,16 @@ import { change } from '@/core/takeoff/money/change'
 import { runCalculation, type Reckoned } from '@/core/takeoff/runCalculation'
 import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
-import { FormError } from '../shared/FormError'
-import type { SendError } from '../shared/useSend'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
+import { wordsIn } from '../shared/typed'
 import type { LineView } from './types'
 import styles from './CellPanel.module.css'
 
 const FIELDS = asked(change, 'material', 'waste', 'labour', 'sub', 'overhead', 'tax')
+
+/** The parts that were told. */
+const toldOf = (words: (key: string) => string): Readonly<Record<string, string>> =>
+  Object.fromEntries(FIELDS.flatMap(({ key }) => (words(key) === '' ? [] : [[key, words(key)]])))
 
 /** What an extra costs the client, reckoned from its parts; the sum is shown before it is set. */
 export function PriceExtra({
@@ -27,36 +29,16 @@ export function PriceExtra({
   readonly onPrice: (price: number) => void
 }) {
   const [reckoned, setReckoned] = useState<Reckoned | null>(null)
-  const [error, setError] = useState<SendError | null>(null)
-  const reckon = (form: FormData): void => {
-    const told = Object.fromEntries(
-      FIELDS.flatMap(({ key }) => {
-        const typed = String(form.get(key) ?? '').trim()
-        return typed === '' ? [] : [[key, typed]]
-      }),
-    )
-    try {
-      setReckoned(runCalculation(change, told, units))
-      setError(null)
-    } catch (caught) {
-      if (!(caught instanceof ImpossibleRequest)) throw caught
-      setReckoned(null)
-      setError({ message: caught.message, ...(caught.field ? { field: caught.field } : {}) })
-    }
-  }
   const price = reckoned ? Number(reckoned.outputs.price) : 0
   return (
     <Fold title="Price this extra">
-      <Form
+      <ReadForm
         className={styles.edits}
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault()
-          reckon(new FormData(event.currentTarget))
-        }}
+        read={(typed) => runCalculation(change, toldOf(wordsIn(typed)), units)}
+        onRead={setReckoned}
       >
-        <EntryFields fields={FIELDS} units={units} wrong={error?.field} />
-        <FormError error={error} />
+        <EntryFields fields={FIELDS} units={units} />
+        <WhatIsWrong />
         <div aria-live="polite">
           {reckoned?.steps.map((step) => (
             <p key={step}>{step}</p>
@@ -72,7 +54,7 @@ export function PriceExtra({
             </Button>
           )}
         </div>
-      </Form>
+      </ReadForm>
     </Fold>
   )
 }

@@ -1,16 +1,20 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState, type FormEvent } from 'react'
+import { yupResolver } from '@hookform/resolvers/yup'
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import FormCheck from 'react-bootstrap/FormCheck'
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
 import ListGroup from 'react-bootstrap/ListGroup'
 import Table from 'react-bootstrap/Table'
 import Form from 'react-bootstrap/Form'
+import { useForm, type FieldValues, type Resolver } from 'react-hook-form'
+import type { InferType } from 'yup'
 import { groupBy } from '@/core/lists/groupBy'
+import { unitCopy } from '@/schemas/unitCopy'
 import { FormError } from '../shared/FormError'
+import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
+import { wrongWith } from '../shared/wrongWith'
 
 interface Unit {
   readonly name: string
@@ -145,27 +149,24 @@ function CopyUnit({ siteId, places }: Pick<UnitsProps, 'places'> & { readonly si
   const router = useRouter()
   const { busy, error, run } = useSend<{ places: number }>()
   const [made, setMade] = useState('')
-  const copy = async (event: FormEvent<HTMLFormElement>): Promise<void> => {
-    event.preventDefault()
-    const form = event.currentTarget
-    const told = new FormData(form)
-    const name = String(told.get('name') ?? '').trim()
-    const done = await run(`/api/sites/${siteId}/units`, {
-      placeIds: told.getAll('placeIds').map(String),
-      of: String(told.get('of') ?? ''),
-      name,
-      mirrored: told.get('how') === 'mirrored',
-      differences: String(told.get('differences') ?? '').split('\n'),
-    })
+  const { register, handleSubmit, reset, formState } = useForm<FieldValues, unknown, InferType<typeof unitCopy>>({
+    resolver: yupResolver(unitCopy) as unknown as Resolver<FieldValues, unknown, InferType<typeof unitCopy>>,
+    defaultValues: { placeIds: [], of: '', name: '', mirrored: 'true', differences: '' },
+  })
+  const wrong = (name: string): string | undefined => wrongWith(formState.errors[name])
+  const copy = handleSubmit(async (unit) => {
+    const done = await run(`/api/sites/${siteId}/units`, unit)
     if (!done) return
-    form.reset()
-    setMade(`${name} is laid out: ${done.places === 1 ? 'one place' : `${done.places} places`}. Plan again to use it.`)
+    reset()
+    setMade(
+      `${unit.name} is laid out: ${done.places === 1 ? 'one place' : `${done.places} places`}. Plan again to use it.`,
+    )
     router.refresh()
-  }
+  })
   return (
     <section aria-labelledby="one-like-it">
       <h2 id="one-like-it">Another one like it</h2>
-      <Form onSubmit={(event) => void copy(event)}>
+      <Form noValidate onSubmit={(event) => void copy(event)}>
         <fieldset className="mb-3">
           <legend className="fs-6 fw-bold">What this one is made of</legend>
           {[...groupBy(places, ({ level }) => level)].map(([level, here]) => (
@@ -175,38 +176,48 @@ function CopyUnit({ siteId, places }: Pick<UnitsProps, 'places'> & { readonly si
                 <FormCheck
                   key={id}
                   id={`unit-${id}`}
-                  name="placeIds"
                   value={id}
+                  {...register('placeIds')}
                   label={unit && !name.includes(unit) ? `${name} (${unit})` : name}
                 />
               ))}
             </div>
           ))}
         </fieldset>
-        <FormLabel className="d-block">
-          What this one is called
-          <FormControl name="of" autoComplete="off" placeholder="Unit 5" maxLength={40} />
-        </FormLabel>
-        <FormLabel className="d-block">
-          What the other is called
-          <FormControl name="name" autoComplete="off" placeholder="Unit 6" maxLength={40} />
-        </FormLabel>
-        <fieldset className="mb-2">
+        <TextField
+          id="unit-of"
+          label="What this one is called"
+          placeholder="Unit 5"
+          wrong={wrong('of')}
+          {...register('of')}
+        />
+        <TextField
+          id="unit-name"
+          label="What the other is called"
+          placeholder="Unit 6"
+          wrong={wrong('name')}
+          {...register('name')}
+        />
+        <fieldset className="my-2">
           <legend className="fs-6 fw-bold">The other is</legend>
           <FormCheck
             type="radio"
             id="how-mirrored"
-            name="how"
-            value="mirrored"
-            defaultChecked
+            value="true"
+            {...register('mirrored')}
             label="mirrored: left is right, doors and hands turned"
           />
-          <FormCheck type="radio" id="how-alike" name="how" value="alike" label="the same way round" />
+          <FormCheck type="radio" id="how-alike" value="false" {...register('mirrored')} label="the same way round" />
         </fieldset>
-        <FormLabel className="d-block">
-          What is different there, a line each
-          <FormControl as="textarea" rows={3} name="differences" placeholder="No nook and no chimney" />
-        </FormLabel>
+        <TextField
+          id="unit-differences"
+          label="What is different there, a line each"
+          as="textarea"
+          rows={3}
+          placeholder="No nook and no chimney"
+          wrong={wrong('differences')}
+          {...register('differences')}
+        />
         <FormError error={error} />
         <p role="status">{made}</p>
         <Button type="submit" variant="primary" disabled={busy}>

@@ -1,43 +1,54 @@
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
-import { minor, readAmount } from '@/core/measure/money'
+import { useFieldArray } from 'react-hook-form'
 import type { Candidate } from '@/core/selections/candidate'
+import { ReadWords } from '../shared/ReadFields'
 
-/** What a selection may become, side by side: a name, its lead, its price, its days. Two empty ones stand ready where there
- * is none yet. */
-export function CandidateFields({ candidates }: { readonly candidates: readonly Candidate[] }) {
-  const [count, setCount] = useState(Math.max(2, candidates.length))
+/** What a selection may become, side by side: a name, its lead, its price, its days. */
+export function CandidateFields() {
+  const { fields, append } = useFieldArray({ name: 'candidates' })
   return (
     <>
-      {Array.from({ length: count }, (_, i) => (
-        <fieldset key={i} className="d-flex flex-wrap gap-2">
+      {fields.map(({ id }, i) => (
+        <fieldset key={id} className="d-flex flex-wrap gap-2">
           <legend className="visually-hidden">Candidate {i + 1}</legend>
-          <Form.Label>
-            Candidate {i + 1}
-            <Form.Control name={`candidate-name-${i}`} defaultValue={candidates[i]?.name ?? ''} autoComplete="off" />
-          </Form.Label>
-          {FIELDS.map(({ key, label, inputMode, value }) => (
-            <Form.Label key={key}>
-              {label}
-              <Form.Control
-                className="measure"
-                name={`candidate-${key}-${i}`}
-                inputMode={inputMode}
-                defaultValue={candidates[i] ? value(candidates[i]) : ''}
-                autoComplete="off"
-              />
-            </Form.Label>
+          <ReadWords name={`candidates.${i}.name`} label={`Candidate ${i + 1}`} />
+          {FIELDS.map(({ key, label, inputMode }) => (
+            <ReadWords
+              key={key}
+              name={`candidates.${i}.${key}`}
+              label={label}
+              className="measure"
+              inputMode={inputMode}
+            />
           ))}
         </fieldset>
       ))}
-      <Button size="sm" variant="quiet" onClick={() => setCount(count + 1)}>
+      <Button size="sm" variant="quiet" onClick={() => append(NONE)}>
         One more candidate
       </Button>
     </>
   )
 }
+
+/** What is asked of a candidate beside its name. */
+const FIELDS = [
+  { key: 'lead', label: 'Days to get it, like 28 to 56', inputMode: 'text' },
+  { key: 'price', label: 'What it costs the client', inputMode: 'decimal' },
+  { key: 'days', label: 'Days to put it in', inputMode: 'decimal' },
+] as const
+
+const NONE = { name: '', lead: '', price: '', days: '' }
+
+/** The candidates as they stand in their fields; two empty ones stand ready where there is none yet. */
+export const candidatesTyped = (candidates: readonly Candidate[]): (typeof NONE)[] => [
+  ...candidates.map(({ name, leadDays, price, days }) => ({
+    name,
+    lead: leadWords(leadDays),
+    price: price === undefined ? '' : String(price / 100),
+    days: String(days ?? ''),
+  })),
+  ...Array.from({ length: Math.max(0, 2 - candidates.length) }, () => NONE),
+]
 
 const leadWords = ([best, likely, worst]: readonly [number, number, number]): string =>
   best === worst
@@ -46,62 +57,10 @@ const leadWords = ([best, likely, worst]: readonly [number, number, number]): st
       ? `${best} to ${worst}`
       : `${best}, ${likely}, ${worst}`
 
-/** What is asked of a candidate beside its name. */
-const FIELDS = [
-  {
-    key: 'lead',
-    label: 'Days to get it, like 28 to 56',
-    inputMode: 'text',
-    value: ({ leadDays }: Candidate) => leadWords(leadDays),
-  },
-  {
-    key: 'price',
-    label: 'What it costs the client',
-    inputMode: 'decimal',
-    value: ({ price }: Candidate) => (price === undefined ? '' : String(price / 100)),
-  },
-  {
-    key: 'days',
-    label: 'Days to put it in',
-    inputMode: 'decimal',
-    value: ({ days }: Candidate) => String(days ?? ''),
-  },
-] as const
+/** Best, likely and worst of the days that were typed: one, a range, or all three. */
+export const leadOf = ([best, second, third]: readonly number[]): [number, number, number] => {
+  const worst = third ?? second ?? best!
+  return [best!, third === undefined ? middle(best!, worst) : second!, worst]
+}
 
 const middle = (best: number, worst: number): number => Math.round((best + worst) / 2)
-
-/** The candidates of a filled form, without those that have no name.
- * @throws ImpossibleRequest naming the field that cannot be read */
-export function candidatesOf(text: (name: string) => string, count: number): Candidate[] {
-  return Array.from({ length: count }, (_, i) => i).flatMap((i): Candidate[] => {
-    const name = text(`candidate-name-${i}`)
-    if (name === '') return []
-    const price = text(`candidate-price-${i}`)
-    const days = text(`candidate-days-${i}`)
-    return [
-      {
-        name,
-        leadDays: leadOf(text(`candidate-lead-${i}`), i),
-        ...(price === '' ? {} : { price: minor(numberOf(price, `candidate-price-${i}`, `What ${name} costs`) * 100) }),
-        ...(days === '' ? {} : { days: numberOf(days, `candidate-days-${i}`, `Days to put ${name} in`) }),
-      },
-    ]
-  })
-}
-
-function leadOf(typed: string, i: number): [number, number, number] {
-  const days = (typed.match(/\d+/g) ?? []).map(Number)
-  const [first, second, third] = days
-  if (first === undefined)
-    throw new ImpossibleRequest('empty', 'Days to get it: write days, like 28 to 56.', `candidate-lead-${i}`)
-  const worst = third ?? second ?? first
-  if (worst < first)
-    throw new ImpossibleRequest('reversed', 'Days to get it: give the fewer days first.', `candidate-lead-${i}`)
-  return [first, third === undefined ? middle(first, worst) : second!, worst]
-}
-
-function numberOf(typed: string, field: string, label: string): number {
-  const value = Number(readAmount(typed) ?? typed.replace(',', '.'))
-  if (!(value >= 0)) throw new ImpossibleRequest('unreadable-number', `${label}: write a number.`, field)
-  return value
-}

@@ -8,15 +8,18 @@ import Nav from 'react-bootstrap/Nav'
 import { useForm, useWatch, type Resolver } from 'react-hook-form'
 import { daysWords } from '@/core/calendar/day'
 import { listed } from '@/core/lists/listed'
+import type { Units } from '@/core/measure/length'
 import { PLACE_KINDS } from '@/core/places/place'
 import { STAGES, type Stage } from '@/core/scope/vocabulary'
 import { turnedRound } from '@/core/sequence/relations'
 import type { Schools } from '@/core/sequence/schools'
+import { newPlace } from '@/schemas/newSite'
 import { siteSettings } from '@/schemas/site'
 import { FormError } from '../shared/FormError'
 import { SchoolFields } from './SchoolFields'
 import { FiguresTable, standardFigures, type StandardsView } from './FiguresTable'
 import { PutAway } from './PutAway'
+import { SelectField } from '../shared/SelectField'
 import { TextField } from '../shared/TextField'
 import { useSend } from '../shared/useSend'
 import { Weekdays } from './Weekdays'
@@ -30,6 +33,7 @@ export interface SiteSettingsProps {
     readonly id: string
     readonly name: string
     readonly revision: number
+    readonly units: Units
     readonly livedIn: boolean
     readonly weekdays: readonly number[]
     readonly halves: 'both' | 'morning' | 'afternoon'
@@ -197,7 +201,7 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
               </li>
             ))}
           </ul>
-          <AddPlace siteId={id} />
+          <AddPlace siteId={id} units={site.units} />
         </>
       )}
       {part === 'figures' && (
@@ -337,46 +341,39 @@ function DaysField({
   )
 }
 
-function AddPlace({ siteId }: { siteId: string }) {
+function AddPlace({ siteId, units }: { readonly siteId: string; readonly units: Units }) {
   const router = useRouter()
   const { busy, error, run } = useSend()
-  const add = async (form: HTMLFormElement): Promise<void> => {
-    const place = Object.fromEntries(new FormData(form))
+  const { register, handleSubmit, reset, formState } = useForm({
+    resolver: yupResolver(newPlace),
+    context: { units },
+    defaultValues: { name: '', kind: 'room', level: 'Ground floor', size: '' },
+  })
+  const { errors } = formState
+  const add = handleSubmit(async (place) => {
     if ((await run(`/api/sites/${siteId}/places`, { place })) === null) return
-    form.reset()
+    reset()
     router.refresh()
-  }
+  })
   return (
-    <Form
-      className="mt-4"
-      onSubmit={(event) => {
-        event.preventDefault()
-        void add(event.currentTarget)
-      }}
-    >
+    <Form className="mt-4" noValidate onSubmit={(event) => void add(event)}>
       <h2>Add a place</h2>
       <div className={styles.house}>
-        <Form.Group controlId="place-name">
-          <Form.Label>Name</Form.Label>
-          <Form.Control name="name" />
-        </Form.Group>
-        <Form.Group controlId="place-kind">
-          <Form.Label>Kind</Form.Label>
-          <Form.Select name="kind">
-            <Options of={PLACE_KINDS} />
-          </Form.Select>
-        </Form.Group>
-        <Form.Group controlId="place-level">
-          <Form.Label>Level</Form.Label>
-          <Form.Control name="level" defaultValue="Ground floor" />
-        </Form.Group>
-        <Form.Group controlId="place-size">
-          <Form.Label>Size</Form.Label>
-          <Form.Control name="size" className="measure" />
-        </Form.Group>
+        <TextField id="place-name" label="Name" wrong={errors.name?.message} {...register('name')} />
+        <SelectField id="place-kind" label="Kind" wrong={errors.kind?.message} {...register('kind')}>
+          <Options of={PLACE_KINDS} />
+        </SelectField>
+        <TextField id="place-level" label="Level" wrong={errors.level?.message} {...register('level')} />
+        <TextField
+          id="place-size"
+          label="Size"
+          className="measure"
+          wrong={errors.size?.message}
+          {...register('size')}
+        />
       </div>
       <FormError error={error} />
-      <Button type="submit" variant="quiet" disabled={busy}>
+      <Button type="submit" variant="quiet" className="mt-2" disabled={busy}>
         Add place
       </Button>
     </Form>

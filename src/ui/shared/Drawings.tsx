@@ -1,17 +1,17 @@
 'use client'
-import FormCheckInput from 'react-bootstrap/FormCheckInput'
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
-import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { useEffect, useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { Point } from '@/core/walk/photoMarks'
 import type { MatterAt } from '@/core/walk/mattersAt'
 import type { Pin } from '@/core/walk/observation'
 import { SHEET_SORTS, type SheetSort } from '@/core/walk/sheets'
+import { Options } from './Options'
 import { pdfPage } from './pdfPage'
+import { ReadChoice, ReadTick, ReadWords } from './ReadFields'
+import { ReadForm, WhatIsWrong } from './ReadForm'
+import { filesIn, wordsIn, type Typed } from './typed'
 import styles from './Drawings.module.css'
 
 export interface Drawing {
@@ -105,12 +105,11 @@ function PinnedSheet({
   useEffect(() => {
     void srcOf(drawing.hash).then(setSrc)
   }, [drawing.hash, srcOf])
-  const keep = async (form: FormData): Promise<void> => {
-    const about = String(form.get('about') ?? '')
-    const text = String(form.get('text') ?? '').trim() || matters.find(({ id }) => id === about)?.words
-    if (!text || !at) return
-    await onPin!({ sheet: drawing.hash, at, text, ...(about ? { about } : {}) })
-    setAt(null)
+  const pinIn = (typed: Typed): Omit<Pin, 'sheet' | 'at'> => {
+    const [text, about] = [wordsIn(typed)('text'), wordsIn(typed)('about')]
+    const words = text || matters.find(({ id }) => id === about)?.words
+    if (!words) throw new ImpossibleRequest('empty', 'What stands there: say it, or choose what is on record.', 'text')
+    return { text: words, ...(about ? { about } : {}) }
   }
   return (
     <div className={styles.sheet}>
@@ -132,35 +131,30 @@ function PinnedSheet({
         {at && <PinDot at={at} word="+" />}
       </div>
       {at && (
-        <Form
+        <ReadForm
           className={styles.form}
-          onSubmit={(event) => {
-            event.preventDefault()
-            void keep(new FormData(event.currentTarget))
+          read={pinIn}
+          onRead={async (pin) => {
+            await onPin!({ sheet: drawing.hash, at, ...pin })
+            setAt(null)
           }}
         >
-          <FormLabel>
-            What stands there
-            <FormControl name="text" autoComplete="off" />
-          </FormLabel>
-          <FormLabel>
-            Or something on record here
-            <FormSelect name="about" defaultValue="">
-              <option value="">nothing of it</option>
-              {matters.map(({ id, words }) => (
-                <option key={id} value={id}>
-                  {words}
-                </option>
-              ))}
-            </FormSelect>
-          </FormLabel>
+          <ReadWords name="text" label="What stands there" />
+          <ReadChoice name="about" label="Or something on record here" defaultValue="">
+            <option value="">nothing of it</option>
+            {matters.map(({ id, words }) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </ReadChoice>
           <Button type="submit" variant="primary">
             Put the pin
           </Button>
           <Button variant="quiet" onClick={() => setAt(null)}>
             No pin
           </Button>
-        </Form>
+        </ReadForm>
       )}
       {onPin && !at && <p className="soft">Tap the drawing to put a pin.</p>}
       <ol className={styles.pins}>
@@ -193,73 +187,54 @@ function DrawingForm({
   readonly onKeep: (drawing: NewDrawing) => Promise<void>
   readonly onClose: () => void
 }) {
-  const [file, setFile] = useState<File | null>(null)
-  const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
-  const isPdf = file !== null && /\.pdf$/i.test(file.name)
-  const keep = async (form: FormData): Promise<void> => {
-    if (!file) return setWrong('Drawing: choose a picture or a PDF file.')
+  const keep = async ({ file, page, ...told }: ReturnType<typeof drawingIn>): Promise<void> => {
     setBusy(true)
     try {
-      await onKeep({
-        file: isPdf ? await pdfPage(file, Number(form.get('page') ?? 1)) : file,
-        title: String(form.get('title') ?? '').trim(),
-        sort: String(form.get('sort')) as SheetSort,
-        everywhere: form.has('everywhere'),
-      })
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
+      await onKeep({ file: isPdf(file) ? await pdfPage(file, page) : file, ...told })
     } finally {
       setBusy(false)
     }
   }
   return (
-    <Form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep(new FormData(event.currentTarget))
-      }}
-    >
-      <FormLabel>
-        Picture or PDF file
-        <FormControl
-          type="file"
-          accept="image/*,application/pdf"
-          onChange={(event) => setFile((event.target as HTMLInputElement).files?.[0] ?? null)}
-        />
-      </FormLabel>
-      {isPdf && (
-        <FormLabel>
-          Which page
-          <FormControl type="number" name="page" min={1} defaultValue={1} />
-        </FormLabel>
-      )}
-      <FormLabel>
-        What it shows
-        <FormSelect name="sort">
-          {Object.entries(SHEET_SORTS).map(([sort, words]) => (
-            <option key={sort} value={sort}>
-              {words}
-            </option>
-          ))}
-        </FormSelect>
-      </FormLabel>
-      <FormLabel>
-        Its title
-        <FormControl name="title" autoComplete="off" maxLength={200} />
-      </FormLabel>
-      <FormLabel>
-        <FormCheckInput type="checkbox" name="everywhere" /> for the whole site
-      </FormLabel>
-      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+    <ReadForm className={styles.form} read={drawingIn} onRead={keep}>
+      <ReadWords name="file" label="Picture or PDF file" type="file" accept="image/*,application/pdf" />
+      <WhichPage />
+      <ReadChoice name="sort" label="What it shows">
+        <Options of={SHEET_SORTS} />
+      </ReadChoice>
+      <ReadWords name="title" label="Its title" maxLength={200} />
+      <ReadTick name="everywhere" label="for the whole site" />
+      <WhatIsWrong />
       <Button type="submit" variant="primary" disabled={busy}>
         Keep the drawing
       </Button>
       <Button variant="quiet" onClick={onClose}>
         Close
       </Button>
-    </Form>
+    </ReadForm>
   )
+}
+
+/** A PDF file has pages to choose from. */
+function WhichPage() {
+  const [file] = filesIn({ file: useWatch({ name: 'file' }) as unknown }, 'file')
+  return file && isPdf(file) && <ReadWords name="page" label="Which page" type="number" min={1} defaultValue={1} />
+}
+
+const isPdf = ({ name }: File): boolean => /\.pdf$/i.test(name)
+
+/** What the form of a drawing says.
+ * @throws ImpossibleRequest where no file is chosen */
+function drawingIn(typed: Typed) {
+  const words = wordsIn(typed)
+  const [file] = filesIn(typed, 'file')
+  if (!file) throw new ImpossibleRequest('empty', 'Drawing: choose a picture or a PDF file.', 'file')
+  return {
+    file,
+    page: Number(words('page') || 1),
+    title: words('title'),
+    sort: words('sort') as SheetSort,
+    everywhere: words('everywhere') !== '',
+  }
 }

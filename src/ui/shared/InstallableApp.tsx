@@ -11,6 +11,9 @@ export function InstallableApp() {
     if (!('serviceWorker' in navigator) || window.location.pathname.startsWith('/for/')) return
     const { serviceWorker } = navigator
     void serviceWorker.register('/serwist/sw.js', { scope: '/', type: 'module' })
+    void serviceWorker.ready.then(({ active }) => {
+      if (serviceWorker.controller === null) active?.postMessage('claim')
+    })
     const controlled = serviceWorker.controller !== null
     const updated = (): void => {
       if (controlled) openAgainWhenFree()

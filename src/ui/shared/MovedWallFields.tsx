@@ -1,13 +1,12 @@
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
-import FormSelect from 'react-bootstrap/FormSelect'
 import FormText from 'react-bootstrap/FormText'
-import { useRef, useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { printMeasured, type Units } from '@/core/measure/length'
 import type { Size } from '@/core/measure/size'
 import type { PlaceKind } from '@/core/places/place'
 import { movedWall, resizedWords, sideWords, type WallMove } from '@/core/walk/movedWall'
+import { ReadChoice, ReadWords } from './ReadFields'
+import { wordsIn, type Typed } from './typed'
 
 export interface SizedPlace {
   readonly id: string
@@ -34,48 +33,30 @@ interface MovedWallFieldsProps {
 
 /** A wall between two places: by how much it moves, and what both are then, read back before it is kept. */
 export function MovedWallFields({ place, places, units }: MovedWallFieldsProps) {
-  const fields = useRef<HTMLFieldSetElement>(null)
-  const [beside, setBeside] = useState('')
-  const [then, setThen] = useState<readonly string[]>([])
-  const behind = places.find((one) => one.id === beside)
-  const readBack = (): void =>
-    setThen(follows(place, places, wallMoveOf(new FormData(fields.current!.closest('form')!)), units))
+  const move = wallMoveOf(useWatch() as Typed)
+  const behind = places.find(({ id }) => id === move.beside)
   return (
-    <fieldset ref={fields} onChange={readBack}>
-      <FormLabel className="d-block">
-        Which measure of {place.name} changes
-        <SideSelect name="side" place={place} units={units} />
-      </FormLabel>
-      <FormLabel className="d-block">
-        {place.name} gets
-        <FormSelect name="grows">
-          <option value="yes">bigger</option>
-          <option value="no">smaller</option>
-        </FormSelect>
-      </FormLabel>
-      <FormLabel className="d-block">
-        By how much
-        <FormControl name="by" autoComplete="off" placeholder={units === 'imperial' ? `3'` : '0.4'} />
-      </FormLabel>
-      <FormLabel className="d-block">
-        What lies behind that wall
-        <FormSelect name="beside" value={beside} onChange={(event) => setBeside(event.target.value)}>
-          <option value="">Nothing of ours</option>
-          <OtherPlaces places={places} than={place} />
-        </FormSelect>
-      </FormLabel>
+    <fieldset className="d-grid gap-2">
+      <ReadChoice name="side" label={`Which measure of ${place.name} changes`}>
+        <Sides place={place} units={units} />
+      </ReadChoice>
+      <ReadChoice name="grows" label={`${place.name} gets`}>
+        <option value="yes">bigger</option>
+        <option value="no">smaller</option>
+      </ReadChoice>
+      <ReadWords name="by" label="By how much" placeholder={units === 'imperial' ? `3'` : '0.4'} />
+      <ReadChoice name="beside" label="What lies behind that wall">
+        <option value="">Nothing of ours</option>
+        <OtherPlaces places={places} than={place} />
+      </ReadChoice>
       {behind && (
-        <FormLabel className="d-block">
-          Which measure of {behind.name} changes
-          <SideSelect name="besideSide" place={behind} units={units} />
-        </FormLabel>
+        <ReadChoice key={behind.id} name="besideSide" label={`Which measure of ${behind.name} changes`}>
+          <Sides place={behind} units={units} />
+        </ReadChoice>
       )}
-      <FormLabel className="d-block">
-        Why
-        <FormControl name="why" autoComplete="off" maxLength={200} />
-      </FormLabel>
+      <ReadWords name="why" label="Why" maxLength={200} />
       <FormText as="p" aria-live="polite">
-        {then.map((words) => (
+        {follows(place, places, move, units).map((words) => (
           <span key={words} className="d-block">
             {words}.
           </span>
@@ -85,30 +66,18 @@ export function MovedWallFields({ place, places, units }: MovedWallFieldsProps) 
   )
 }
 
-function SideSelect({
-  name,
-  place,
-  units,
-}: {
-  readonly name: string
-  readonly place: SizedPlace
-  readonly units: Units
-}) {
-  return (
-    <FormSelect name={name}>
-      {sideWords(place.kind).flatMap((word, i) => {
-        const side = place.size?.sides[i]
-        return side || !place.size
-          ? [
-              <option key={word} value={i}>
-                {`its ${word}${side ? `, now ${printMeasured(side, units)}` : ''}`}
-              </option>,
-            ]
-          : []
-      })}
-    </FormSelect>
-  )
-}
+/** The measures of a place that a wall may change. */
+const Sides = ({ place, units }: { readonly place: SizedPlace; readonly units: Units }) =>
+  sideWords(place.kind).flatMap((word, i) => {
+    const side = place.size?.sides[i]
+    return side || !place.size
+      ? [
+          <option key={word} value={i}>
+            {`its ${word}${side ? `, now ${printMeasured(side, units)}` : ''}`}
+          </option>,
+        ]
+      : []
+  })
 
 /** What both places are then, or what still stands in the way of saying so. */
 function follows(place: SizedPlace, places: readonly SizedPlace[], move: WallMove, units: Units): readonly string[] {
@@ -122,11 +91,14 @@ function follows(place: SizedPlace, places: readonly SizedPlace[], move: WallMov
 }
 
 /** What the fields of a moved wall say. */
-export const wallMoveOf = (form: FormData): WallMove => ({
-  side: Number(form.get('side') ?? 0),
-  by: String(form.get('by') ?? ''),
-  grows: form.get('grows') !== 'no',
-  beside: String(form.get('beside') ?? ''),
-  besideSide: Number(form.get('besideSide') ?? 0),
-  why: String(form.get('why') ?? ''),
-})
+export function wallMoveOf(typed: Typed): WallMove {
+  const words = wordsIn(typed)
+  return {
+    side: Number(words('side')),
+    by: words('by'),
+    grows: words('grows') !== 'no',
+    beside: words('beside'),
+    besideSide: Number(words('besideSide')),
+    why: words('why'),
+  }
+}

@@ -1,5 +1,6 @@
 import FormCheckInput from 'react-bootstrap/FormCheckInput'
 import FormLabel from 'react-bootstrap/FormLabel'
+import { ReadTick } from './ReadFields'
 import styles from './PartOf.module.css'
 
 /** A goal of the client or a phase of the contract that work can be part of. */
@@ -23,20 +24,28 @@ export function PartOf({
   return (
     <fieldset>
       <legend className={styles.legend}>Part of</legend>
-      {gatherers.map(({ id, words }) => (
-        <FormLabel key={id} className={styles.tick}>
-          <FormCheckInput
-            type="checkbox"
-            name="partOf"
-            value={id}
-            {...(onChange ? { checked: chosen.includes(id) } : { defaultChecked: chosen.includes(id) })}
-            onChange={(event) =>
-              onChange?.(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
-            }
-          />{' '}
-          {words}
-        </FormLabel>
-      ))}
+      {gatherers.map(({ id, words }) =>
+        onChange ? (
+          <FormLabel key={id} className={styles.tick}>
+            <FormCheckInput
+              type="checkbox"
+              checked={chosen.includes(id)}
+              onChange={(event) =>
+                onChange(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
+              }
+            />{' '}
+            {words}
+          </FormLabel>
+        ) : (
+          <ReadTick
+            key={id}
+            className={styles.tick}
+            name={`partOf.${id}`}
+            label={words}
+            defaultChecked={chosen.includes(id)}
+          />
+        ),
+      )}
     </fieldset>
   )
 }

@@ -1,11 +1,10 @@
-import FormCheckInput from 'react-bootstrap/FormCheckInput'
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
-import FormSelect from 'react-bootstrap/FormSelect'
-import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import type { Units } from '@/core/measure/length'
 import { PLACE_CHANGES, type PlaceChange } from '@/core/walk/placeChanges'
 import { MovedWallFields, OtherPlaces, wallMoveOf, type SizedPlace } from './MovedWallFields'
+import { Options } from './Options'
+import { ReadChoice, ReadTick, ReadWords } from './ReadFields'
+import { ticked, wordsIn, type Typed } from './typed'
 
 interface PlaceChangeFieldsProps {
   readonly place: SizedPlace
@@ -26,44 +25,26 @@ const LABELS: Record<Exclude<PlaceChange['change'], 'wall'>, string> = {
 
 /** What changes about a place, and the one thing that has to be said for it. */
 export function PlaceChangeFields({ place, places, units, lines }: PlaceChangeFieldsProps) {
-  const [change, setChange] = useState<PlaceChange['change']>('future')
+  const change = (useWatch({ name: 'change' }) as PlaceChange['change'] | undefined) ?? 'future'
   return (
     <>
-      <FormLabel>
-        What changes about {place.name}
-        <FormSelect
-          name="change"
-          value={change}
-          onChange={(event) => setChange(event.target.value as PlaceChange['change'])}
-        >
-          {Object.entries(PLACE_CHANGES).map(([id, words]) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </FormSelect>
-      </FormLabel>
+      <ReadChoice name="change" label={`What changes about ${place.name}`} defaultValue="future">
+        <Options of={PLACE_CHANGES} />
+      </ReadChoice>
       {change === 'wall' ? (
         <MovedWallFields place={place} places={places} units={units} />
+      ) : change === 'merge' ? (
+        <ReadChoice name="to" label={LABELS.merge}>
+          <OtherPlaces places={places} than={place} />
+        </ReadChoice>
       ) : (
-        <FormLabel>
-          {LABELS[change]}
-          {change === 'merge' ? (
-            <FormSelect name="to">
-              <OtherPlaces places={places} than={place} />
-            </FormSelect>
-          ) : (
-            <FormControl name="to" autoComplete="off" />
-          )}
-        </FormLabel>
+        <ReadWords key={change} name="to" label={LABELS[change]} />
       )}
       {change === 'split' && lines.length > 0 && (
         <fieldset>
           <legend className="form-label">Work that goes with it</legend>
           {lines.map((line) => (
-            <FormLabel key={line.id} className="d-block">
-              <FormCheckInput type="checkbox" name="lines" value={line.id} /> {line.title}
-            </FormLabel>
+            <ReadTick key={line.id} name={`lines.${line.id}`} label={line.title} className="d-block" />
           ))}
         </fieldset>
       )}
@@ -72,9 +53,9 @@ export function PlaceChangeFields({ place, places, units, lines }: PlaceChangeFi
 }
 
 /** What the form of a place's change says. */
-export const placeChangeOf = (form: FormData): PlaceChange => ({
-  change: String(form.get('change')) as PlaceChange['change'],
-  to: String(form.get('to') ?? ''),
-  lineIds: form.getAll('lines').map(String),
-  ...(form.has('by') ? { wall: wallMoveOf(form) } : {}),
-})
+export function placeChangeOf(typed: Typed): PlaceChange {
+  const words = wordsIn(typed)
+  const change = words('change') as PlaceChange['change']
+  const said = { change, to: words('to'), lineIds: ticked(typed, 'lines') }
+  return change === 'wall' ? { ...said, wall: wallMoveOf(typed) } : said
+}

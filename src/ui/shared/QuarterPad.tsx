@@ -1,13 +1,12 @@
 'use client'
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
-import { useState, type FormEvent } from 'react'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+import { useState } from 'react'
 import { howFar } from '@/core/scope/howFar'
 import type { Stage } from '@/core/scope/vocabulary'
+import { ReadWords } from './ReadFields'
+import { ReadForm } from './ReadForm'
 import { stageHue } from './stageHue'
+import { wordsIn } from './typed'
 import styles from './QuarterPad.module.css'
 
 const QUARTERS = [0, 25, 50, 75, 100] as const
@@ -69,36 +68,17 @@ export function QuarterPad({ title, stage, value, was, onSet }: QuarterPadProps)
 }
 
 function Exact({ title, onSet }: { readonly title: string; readonly onSet: (percent: number) => void }) {
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault()
-    try {
-      onSet(howFar(String(new FormData(event.currentTarget).get('howFar'))))
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
-    }
-  }
   return (
-    <Form className={styles.telling} onSubmit={keep}>
-      <FormLabel>
-        <span className="visually-hidden">{title}: how many of how many, or per cent</span>
-        <FormControl
-          name="howFar"
-          placeholder="31 of 34, or 60 %"
-          autoComplete="off"
-          autoFocus
-          aria-invalid={wrong !== null}
-        />
-      </FormLabel>
+    <ReadForm className={styles.telling} read={(typed) => howFar(wordsIn(typed)('howFar'))} onRead={onSet}>
+      <ReadWords
+        name="howFar"
+        label={<span className="visually-hidden">{title}: how many of how many, or per cent</span>}
+        placeholder="31 of 34, or 60 %"
+        autoFocus
+      />
       <Button type="submit" variant="quiet">
         Set
       </Button>
-      {wrong && (
-        <p className="notice notice-error" role="alert">
-          {wrong}
-        </p>
-      )}
-    </Form>
+    </ReadForm>
   )
 }

@@ -1,5 +1,3 @@
-import FormCheckInput from 'react-bootstrap/FormCheckInput'
-import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
@@ -7,6 +5,8 @@ import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { groupBy } from '@/core/lists/groupBy'
 import type { Wait } from '@/core/scope/line'
 import type { Waitable } from '@/core/walk/waits'
+import { ReadChoice, ReadTick, ReadWords } from './ReadFields'
+import { ticked, wordsIn, type Typed } from './typed'
 import styles from './PartOf.module.css'
 
 /** What a line waits for by name: what was said so far, to be taken back, and one more. */
@@ -29,9 +29,7 @@ export function WaitFields({
   return (
     <>
       {told.map(({ for: id, words }) => (
-        <FormLabel key={id} className={styles.tick}>
-          <FormCheckInput type="checkbox" name="kept" value={id} defaultChecked /> Waits for {words}
-        </FormLabel>
+        <ReadTick key={id} className={styles.tick} name={`kept.${id}`} label={`Waits for ${words}`} defaultChecked />
       ))}
       {sites.length > 0 && (
         <FormLabel>
@@ -46,48 +44,37 @@ export function WaitFields({
           </FormSelect>
         </FormLabel>
       )}
-      <FormLabel>
-        What has to be done first
-        <FormSelect name="waitsFor" defaultValue="">
-          <option value="">nothing by name</option>
-          {[...groupBy(there ?? choices, ({ place }) => place)].map(([place, its]) => (
-            <optgroup key={place} label={place}>
-              {its.map((one) => (
-                <option key={one.for} value={one.for}>
-                  {one.words}
-                </option>
-              ))}
-            </optgroup>
-          ))}
-        </FormSelect>
-      </FormLabel>
-      <FormLabel>
-        Days between, at least
-        <FormControl name="leastDays" inputMode="numeric" />
-      </FormLabel>
-      <FormLabel>
-        Days between, at most
-        <FormControl name="mostDays" inputMode="numeric" />
-      </FormLabel>
-      <FormLabel>
-        Why
-        <FormControl name="waitsWhy" maxLength={120} />
-      </FormLabel>
+      <ReadChoice name="waitsFor" label="What has to be done first" defaultValue="">
+        <option value="">nothing by name</option>
+        {[...groupBy(there ?? choices, ({ place }) => place)].map(([place, its]) => (
+          <optgroup key={place} label={place}>
+            {its.map((one) => (
+              <option key={one.for} value={one.for}>
+                {one.words}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </ReadChoice>
+      <ReadWords name="leastDays" label="Days between, at least" inputMode="numeric" />
+      <ReadWords name="mostDays" label="Days between, at most" inputMode="numeric" />
+      <ReadWords name="waitsWhy" label="Why" maxLength={120} />
     </>
   )
 }
 
 /** All that a line waits for by a filled form.
  * @throws ImpossibleRequest whose `field` names what cannot be read */
-export function readWaits(form: FormData, was: readonly Wait[]): Wait[] {
-  const kept = new Set(form.getAll('kept').map(String))
-  const id = String(form.get('waitsFor') ?? '')
+export function readWaits(typed: Typed, was: readonly Wait[]): Wait[] {
+  const words = wordsIn(typed)
+  const kept = new Set(ticked(typed, 'kept'))
+  const id = words('waitsFor')
   const still = was.filter((wait) => kept.has(wait.for) && wait.for !== id)
   if (!id) return still
-  const [leastDays, mostDays] = [days(form, 'leastDays', 'at least'), days(form, 'mostDays', 'at most')]
+  const [leastDays, mostDays] = [days(words, 'leastDays', 'at least'), days(words, 'mostDays', 'at most')]
   if (mostDays !== undefined && mostDays < (leastDays ?? 0))
     throw new ImpossibleRequest('days', 'Days between: the most cannot be fewer than the least.', 'mostDays')
-  const why = String(form.get('waitsWhy') ?? '').trim()
+  const why = words('waitsWhy')
   return [
     ...still,
     {
@@ -99,8 +86,8 @@ export function readWaits(form: FormData, was: readonly Wait[]): Wait[] {
   ]
 }
 
-function days(form: FormData, name: string, which: string): number | undefined {
-  const typed = String(form.get(name) ?? '').trim()
+function days(words: (name: string) => string, name: string, which: string): number | undefined {
+  const typed = words(name)
   if (typed === '') return undefined
   const count = Number(typed)
   if (!Number.isInteger(count) || count < 0 || count > 365)

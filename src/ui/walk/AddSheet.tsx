@@ -1,19 +1,18 @@
 'use client'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
 import { entryKind } from '@/core/entries/entryKinds'
 import { fittingHere } from '@/core/find/fitting'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import type { NewFact } from '@/core/walk/observation'
 import type { Place } from '@/core/walk/siteState'
 import { Finder } from '../shared/Finder'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
 import { FactFields } from './FactFields'
 import { PhotoForm } from './PhotoForm'
 import { SayIt } from './SayIt'
-import { sheetFacts, type Adding } from './sheetFact'
+import { photosIn, sheetFacts, type Adding } from './sheetFact'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
 
@@ -104,47 +103,26 @@ const sheetOf = (id: string): Adding =>
   SHEETS[id] ?? { kind: 'entry', register: entryKind(id.slice(id.indexOf(':') + 1))! }
 
 function FactForm({ adding, place, site, onClose }: AddSheetProps) {
-  const [wrong, setWrong] = useState<{ message: string; field?: string | undefined } | null>(null)
-  // A second tap before the sheet is closed keeps nothing twice.
-  const keeping = useRef(false)
-  const keep = async (form: FormData): Promise<void> => {
-    if (keeping.current) return
-    keeping.current = true
-    try {
-      const facts = sheetFacts(adding, place, site, form)
-      const taken = form.getAll('photos').filter((one): one is File => one instanceof File && one.size > 0)
-      if (taken.length > 0 && !window.isSecureContext)
-        throw new ImpossibleRequest(
-          'insecure',
-          'Photos can be kept only over https or on this machine itself.',
-          'photos',
-        )
-      const photos: NewFact[] = []
-      for (const file of taken) {
-        const value = { hash: await site.keepFile(file, 'photo'), caption: '', about: facts[0]!.subjectId }
-        photos.push({ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId: place.id, value })
-      }
-      await site.record([...facts, ...photos])
-      onClose()
-    } catch (error) {
-      keeping.current = false
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error)
+  const keep = async ({ facts, taken }: { facts: NewFact[]; taken: File[] }): Promise<void> => {
+    const photos: NewFact[] = []
+    for (const file of taken) {
+      const value = { hash: await site.keepFile(file, 'photo'), caption: '', about: facts[0]!.subjectId }
+      photos.push({ subject: 'photo', subjectId: uuid(), facet: 'taken', placeId: place.id, value })
     }
+    await site.record([...facts, ...photos])
+    onClose()
   }
   return (
-    <Form
+    <ReadForm
       className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep(new FormData(event.currentTarget))
-      }}
+      read={(typed) => ({ facts: sheetFacts(adding, place, site, typed), taken: photosIn(typed) })}
+      onRead={keep}
     >
-      <FactFields adding={adding} place={place} site={site} wrong={wrong?.field} />
-      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong.message}</p>}</div>
+      <FactFields adding={adding} place={place} site={site} />
+      <WhatIsWrong />
       <Button bsPrefix="tap" type="submit" className={styles.main}>
         Keep
       </Button>
-    </Form>
+    </ReadForm>
   )
 }

@@ -1,8 +1,5 @@
-import FormCheckInput from 'react-bootstrap/FormCheckInput'
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
-import FormSelect from 'react-bootstrap/FormSelect'
 import { useState } from 'react'
+import { useFormContext, useFormState } from 'react-hook-form'
 import { gatherersOf, kindOf } from '@/core/entries/entry'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Field } from '@/core/entries/field'
@@ -17,9 +14,10 @@ import type { Place } from '@/core/walk/siteState'
 import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
 import { PartOf } from '../shared/PartOf'
+import { ReadChoice, ReadTick, ReadWords } from '../shared/ReadFields'
 import { SortSelect } from '../shared/SortSelect'
 import { PlaceChangeFields } from '../shared/PlaceChangeFields'
-import { WhoseSelect } from '../shared/WhoseSelect'
+import { WhoseOptions } from '../shared/WhoseSelect'
 import { WaitFields } from '../shared/WaitFields'
 import { WHERE, type Adding } from './sheetFact'
 import { TapePad } from './TapePad'
@@ -31,12 +29,10 @@ export function FactFields({
   adding,
   place,
   site,
-  wrong,
 }: {
   readonly adding: Adding
   readonly place: Place
   readonly site: SiteWalk
-  readonly wrong: string | undefined
 }) {
   const { units } = site.snapshot.site
   switch (adding.kind) {
@@ -49,26 +45,23 @@ export function FactFields({
         </>
       )
     case 'measure':
-      return <TapePad units={units} wrong={wrong === 'size'} />
+      return <TapePad units={units} />
     case 'found':
       return (
         <>
           <Words name="text" label="What, and where exactly" />
-          <FormLabel>
-            Photo of it
-            <FormControl type="file" name="photos" accept="image/*" capture="environment" multiple />
-          </FormLabel>
+          <ReadWords label="Photo of it" type="file" name="photos" {...CAMERA} />
           <Pick
             name="condition"
             label="Sort"
             options={[['', 'not chosen'] as const, ...CONDITIONS.map((one) => [one, one] as const)]}
           />
           <Tick name="suspected" label="Only suspected, not seen" />
-          <Details fields={FINDING_FIELDS} units={units} wrong={wrong} />
+          <Details fields={FINDING_FIELDS} units={units} />
         </>
       )
     case 'selection':
-      return <SelectionFields units={units} wrong={wrong} />
+      return <SelectionFields units={units} />
     case 'keep':
       return (
         <>
@@ -79,11 +72,8 @@ export function FactFields({
             label="Remind me to take it out when this is done here"
             options={[['', 'no reminder'], ...Object.entries(STAGES)]}
           />
-          <FormLabel>
-            Or on this day
-            <FormControl type="date" name="whenDay" />
-          </FormLabel>
-          <Details fields={KEEP_FIELDS} units={units} wrong={wrong} />
+          <ReadWords name="whenDay" label="Or on this day" type="date" />
+          <Details fields={KEEP_FIELDS} units={units} />
         </>
       )
     case 'decide':
@@ -100,12 +90,9 @@ export function FactFields({
               ['us', 'we ourselves'],
             ]}
           />
-          <FormLabel>
-            By
-            <FormControl type="date" name="by" />
-          </FormLabel>
+          <ReadWords name="by" label="By" type="date" />
           <Pick name="blocks" label="What waits for it" options={[['', 'nothing yet'], ...Object.entries(STAGES)]} />
-          <Details fields={DECISION_FIELDS} units={units} wrong={wrong} />
+          <Details fields={DECISION_FIELDS} units={units} />
         </>
       )
     case 'work':
@@ -114,10 +101,7 @@ export function FactFields({
           <Words name="title" label="What is to be done" short />
           <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
           <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
-          <FormLabel>
-            Hours of one person
-            <FormControl name="hours" inputMode="decimal" defaultValue="4" />
-          </FormLabel>
+          <ReadWords name="hours" label="Hours of one person" inputMode="decimal" defaultValue="4" />
           <Tick name="extra" label="An extra to the contract" checked={adding.extra === true} />
         </>
       )
@@ -125,10 +109,7 @@ export function FactFields({
       return (
         <>
           <Words name="reason" label={`Why ${adding.line.title.toLowerCase()} cannot go on`} short />
-          <FormLabel>
-            Until, if known
-            <FormControl type="date" name="until" />
-          </FormLabel>
+          <ReadWords name="until" label="Until, if known" type="date" />
         </>
       )
     case 'waits':
@@ -157,15 +138,14 @@ export function FactFields({
     case 'whose':
       return (
         <>
-          <FormLabel>
-            {adding.line.title}
-            <WhoseSelect name="responsible" value={adding.line.responsible ?? ''} />
-          </FormLabel>
+          <ReadChoice name="responsible" label={adding.line.title} defaultValue={adding.line.responsible ?? ''}>
+            <WhoseOptions />
+          </ReadChoice>
           <PartOf gatherers={gatherersOf(site.state.entries)} chosen={adding.line.partOf} />
         </>
       )
     case 'answer':
-      return <EntryFields fields={REASON_FIELDS} units={units} wrong={wrong} />
+      return <EntryFields fields={REASON_FIELDS} units={units} />
     case 'entry':
       return (
         <>
@@ -184,7 +164,7 @@ export function FactFields({
             fields={fieldsOf(adding.register)}
             units={units}
             values={adding.entry?.values}
-            wrong={wrong}
+
             inShort
           />
         </>
@@ -199,43 +179,48 @@ export function FactFields({
 }
 
 /** What is to be chosen, and what matters for its sort; the sort follows how long it takes until somebody says. */
-function SelectionFields({ units, wrong }: { readonly units: Units; readonly wrong: string | undefined }) {
-  const [lead, setLead] = useState<LeadKey>('stock-goods')
-  const [told, setTold] = useState<SelectionSort | null>(null)
-  const sort = told ?? likelySort(lead)
+function SelectionFields({ units }: { readonly units: Units }) {
+  const { setValue } = useFormContext()
+  const [sort, setSort] = useState<SelectionSort>(likelySort(USUAL_LEAD))
+  const [told, setTold] = useState(false)
+  const follow = (lead: string): void => {
+    if (told) return
+    setSort(likelySort(lead as LeadKey))
+    setValue('sort', likelySort(lead as LeadKey))
+  }
   return (
     <>
       <Words name="what" label="What is to be chosen" short />
-      <FormLabel>
-        How long it takes to get
-        <FormSelect name="lead" value={lead} onChange={(event) => setLead(event.target.value as LeadKey)}>
-          {Object.entries(LEADS).map(([key, one]) => (
-            <option key={key} value={key}>
-              {one.words}
-            </option>
-          ))}
-        </FormSelect>
-      </FormLabel>
+      <ReadChoice name="lead" label="How long it takes to get" defaultValue={USUAL_LEAD} onChosen={follow}>
+        {Object.entries(LEADS).map(([key, one]) => (
+          <option key={key} value={key}>
+            {one.words}
+          </option>
+        ))}
+      </ReadChoice>
       <Pick name="stage" label="Needed for" options={Object.entries(STAGES)} />
-      <SortSelect value={sort} onChange={setTold} />
-      <Details key={sort} fields={selectionFields(sort)} units={units} wrong={wrong} />
+      <SortSelect
+        defaultValue={sort}
+        onChosen={(chosen) => {
+          setTold(true)
+          setSort(chosen)
+        }}
+      />
+      <Details key={sort} fields={selectionFields(sort)} units={units} />
     </>
   )
 }
 
-const Details = ({
-  fields,
-  units,
-  wrong,
-}: {
-  readonly fields: readonly Field[]
-  readonly units: Units
-  readonly wrong: string | undefined
-}) => (
-  <Fold title="More about it">
-    <EntryFields fields={fields} units={units} wrong={wrong} />
-  </Fold>
-)
+const USUAL_LEAD: LeadKey = 'stock-goods'
+
+function Details({ fields, units }: { readonly fields: readonly Field[]; readonly units: Units }) {
+  const { errors } = useFormState()
+  return (
+    <Fold title="More about it" open={fields.some(({ key }) => errors[key])}>
+      <EntryFields fields={fields} units={units} />
+    </Fold>
+  )
+}
 
 const CONDITIONS = [
   'rot',
@@ -258,16 +243,14 @@ const CONDITIONS = [
   'asbestos',
 ]
 
-export const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
-  <FormLabel>
-    {label}
-    {short ? <FormControl name={name} autoComplete="off" /> : <FormControl as="textarea" name={name} rows={3} />}
-  </FormLabel>
+/** How a photo is taken, several at once if need be. */
+export const CAMERA = { accept: 'image/*', capture: 'environment', multiple: true } as const
+
+const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
+  <ReadWords name={name} label={label} {...(short ? {} : { rows: 3 })} />
 )
 const Tick = ({ name, label, checked }: { name: string; label: string; checked?: boolean }) => (
-  <FormLabel className={styles.tick}>
-    <FormCheckInput type="checkbox" name={name} defaultChecked={checked} /> {label}
-  </FormLabel>
+  <ReadTick className={styles.tick} name={name} label={label} defaultChecked={checked} />
 )
 const Pick = ({
   name,
@@ -280,14 +263,11 @@ const Pick = ({
   options: readonly (readonly [string, string])[]
   value?: string
 }) => (
-  <FormLabel>
-    {label}
-    <FormSelect name={name} defaultValue={value}>
-      {options.map(([value, words]) => (
-        <option key={value} value={value}>
-          {words}
-        </option>
-      ))}
-    </FormSelect>
-  </FormLabel>
+  <ReadChoice name={name} label={label} defaultValue={value}>
+    {options.map(([value, words]) => (
+      <option key={value} value={value}>
+        {words}
+      </option>
+    ))}
+  </ReadChoice>
 )

@@ -2,7 +2,6 @@ import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
 import FormSelect from 'react-bootstrap/FormSelect'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
 import dynamic from 'next/dynamic'
 import { v7 as uuid } from 'uuid'
@@ -15,7 +14,10 @@ import type { PhotoMark } from '@/core/walk/photoMarks'
 import type { Place } from '@/core/walk/siteState'
 import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
-import { Words } from './FactFields'
+import { ReadChoice, ReadWords } from '../shared/ReadFields'
+import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
+import { wordsIn, type Typed } from '../shared/typed'
+import { CAMERA } from './FactFields'
 import { FilmInput } from './FilmInput'
 import { SameSpot } from './SameSpot'
 import type { SiteWalk } from './useSiteWalk'
@@ -34,47 +36,37 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
   const [files, setFiles] = useState<readonly File[]>([])
   const [marks, setMarks] = useState<readonly PhotoMark[]>([])
   const [spot, setSpot] = useState<string | null>(null)
-  const [wrong, setWrong] = useState<string | null>(null)
   const earlier = site.state.photos.filter((one) => one.placeId === place.id && !one.sheet)
   const take = (chosen: readonly File[]): void => {
     setFiles(chosen)
     setMarks([])
-    setWrong(null)
   }
-  const keep = async (form: FormData): Promise<void> => {
-    if (files.length === 0) return setWrong('Photo: take or choose one.')
-    if (!window.isSecureContext) return setWrong('Photos can be kept only over https or on this machine itself.')
-    const details = readValues(PHOTO_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
-    try {
-      for (const file of files) {
-        const at = { subject: 'photo' as const, subjectId: uuid(), placeId: place.id }
-        const hash = await site.keepFile(file, 'photo')
-        const value = {
-          hash,
-          caption: String(form.get('caption') ?? '').trim(),
-          ...(Object.keys(details).length > 0 ? { details } : {}),
-          ...(spot ? { sameSpotAs: spot } : {}),
-          ...(form.get('about') ? { about: String(form.get('about')) } : {}),
-        }
-        await site.record([
-          { ...at, facet: 'taken', value },
-          ...(marks.length > 0 ? [{ ...at, facet: 'marked' as const, value: marks }] : []),
-        ])
-      }
-      onClose()
-    } catch (error) {
-      if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong(error.message)
+  const read = (typed: Typed) => {
+    if (files.length === 0) throw new ImpossibleRequest('empty', 'Photo: take or choose one.')
+    if (!window.isSecureContext)
+      throw new ImpossibleRequest('insecure', 'Photos can be kept only over https or on this machine itself.')
+    const words = wordsIn(typed)
+    const details = readValues(PHOTO_FIELDS, words, site.snapshot.site.units)
+    return {
+      caption: words('caption'),
+      ...(Object.keys(details).length > 0 ? { details } : {}),
+      ...(spot ? { sameSpotAs: spot } : {}),
+      ...(words('about') ? { about: words('about') } : {}),
     }
   }
+  const keep = async (told: ReturnType<typeof read>): Promise<void> => {
+    for (const file of files) {
+      const at = { subject: 'photo' as const, subjectId: uuid(), placeId: place.id }
+      const hash = await site.keepFile(file, 'photo')
+      await site.record([
+        { ...at, facet: 'taken', value: { hash, ...told } },
+        ...(marks.length > 0 ? [{ ...at, facet: 'marked' as const, value: marks }] : []),
+      ])
+    }
+    onClose()
+  }
   return (
-    <Form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep(new FormData(event.currentTarget))
-      }}
-    >
+    <ReadForm className={styles.form} read={read} onRead={keep}>
       {earlier.length > 0 && (
         <FormLabel>
           From the same spot as
@@ -94,34 +86,29 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
         <FormControl
           type="file"
           name="photos"
-          accept="image/*"
-          capture="environment"
-          multiple
+          {...CAMERA}
           onChange={(event) => take([...((event.target as HTMLInputElement).files ?? [])])}
         />
       </FormLabel>
       {files.length === 0 && <FilmInput place={place} site={site} />}
       {files.length === 1 && <MarkPhoto file={files[0]!} marks={marks} onMarks={setMarks} />}
-      <Words name="caption" label="What it shows" short />
+      <ReadWords name="caption" label="What it shows" />
       <Fold title="More about it">
-        <FormLabel>
-          What it is about
-          <FormSelect name="about" defaultValue="">
-            <option value="">the place as it is</option>
-            {mattersAt(site.state, place.id).map(({ id, words }) => (
-              <option key={id} value={id}>
-                {words}
-              </option>
-            ))}
-          </FormSelect>
-        </FormLabel>
+        <ReadChoice name="about" label="What it is about" defaultValue="">
+          <option value="">the place as it is</option>
+          {mattersAt(site.state, place.id).map(({ id, words }) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </ReadChoice>
         <EntryFields fields={PHOTO_FIELDS} units={site.snapshot.site.units} />
       </Fold>
       <p className="soft">Shared copies carry no position and no camera data; what you hide cannot be read in them.</p>
-      <div aria-live="assertive">{wrong && <p className="notice notice-error">{wrong}</p>}</div>
+      <WhatIsWrong />
       <Button bsPrefix="tap" type="submit" className={styles.main}>
         Keep
       </Button>
-    </Form>
+    </ReadForm>
   )
 }

@@ -1,10 +1,13 @@
 import Button from 'react-bootstrap/Button'
 import { useRef, useState } from 'react'
+import { FormProvider, get, useForm } from 'react-hook-form'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { listed } from '@/core/lists/listed'
 import type { Mend } from '@/core/narration/phrases'
 import type { NewFact } from '@/core/walk/observation'
 import type { Place } from '@/core/walk/siteState'
+import { WhatIsWrong } from '../shared/ReadForm'
+import type { Typed } from '../shared/typed'
 import { SaidLine, type Said } from './SaidLine'
 import { chosen, sheetIn, type Heard } from './saidLines'
 import type { SiteWalk } from './useSiteWalk'
@@ -27,9 +30,8 @@ export function ReadBack({
   readonly onBack: () => void
 }) {
   const [all, setAll] = useState<readonly Said[]>(heard.lines.map((shown) => ({ ...FRESH, shown })))
-  const [wrong, setWrong] = useState<{ message: string; field: string | undefined } | null>(null)
-  // The forms of the sheets that stand open, by where they stand.
-  const forms = useRef(new Map<number, HTMLFormElement>())
+  // What stands in the open fields of each sheet.
+  const sheets = useForm<Typed>({ shouldUnregister: true })
   // A second tap before the sheet is closed keeps nothing twice.
   const keeping = useRef(false)
   const change = (at: number, part: Partial<Said>): void =>
@@ -50,10 +52,10 @@ export function ReadBack({
     try {
       const facts = all.flatMap(({ shown, picked, dropped, confirmed, taught }, i): NewFact[] => {
         if (dropped) return []
-        const form = forms.current.get(i)
+        const open = get(sheets.getValues(), sheetAt(i)) as Typed | undefined
         const { line, facts, toConfirm } = {
           ...chosen(shown, picked),
-          ...(form ? sheetIn(shown, form, site.snapshot.site.units, sheetKept) : {}),
+          ...(open ? naming(sheetAt(i), () => sheetIn(shown, open, site.snapshot.site.units, sheetKept)) : {}),
         }
         return [
           ...facts,
@@ -69,45 +71,57 @@ export function ReadBack({
       onClose()
     } catch (error) {
       if (!(error instanceof ImpossibleRequest)) throw error
-      setWrong({ message: error.message, field: error.field })
+      sheets.setError(error.field ?? 'root', { message: error.message })
       keeping.current = false
     }
   }
   const kept = all.filter(({ dropped }) => !dropped).length
   return (
-    <div className={styles.form}>
-      <ul className={styles.rows}>
-        {all.map((said, i) => (
-          <SaidLine
-            key={i}
-            said={said}
-            place={place}
-            places={site.state.places}
-            units={site.snapshot.site.units}
-            wrong={wrong?.field}
-            onChange={(part) => change(i, part)}
-            onMend={(by) => mend(i, said, by)}
-            formRef={(form) => {
-              if (form) forms.current.set(i, form)
-              else forms.current.delete(i)
-            }}
-          />
+    <FormProvider {...sheets}>
+      <div className={styles.form}>
+        <ul className={styles.rows}>
+          {all.map((said, i) => (
+            <SaidLine
+              key={i}
+              said={said}
+              place={place}
+              places={site.state.places}
+              units={site.snapshot.site.units}
+              under={`${sheetAt(i)}.`}
+              onChange={(part) => change(i, part)}
+              onMend={(by) => mend(i, said, by)}
+            />
+          ))}
+        </ul>
+        {all.length === 0 && <p>Nothing to record in that.</p>}
+        {heard.unsaid.map(({ place: name, titles }) => (
+          <p key={name} className={styles.told}>
+            You said nothing of {listed(titles.map((title) => title.toLowerCase()))}
+            {name === place.name ? '' : ` in ${name}`}.
+          </p>
         ))}
-      </ul>
-      {all.length === 0 && <p>Nothing to record in that.</p>}
-      {heard.unsaid.map(({ place: name, titles }) => (
-        <p key={name} className={styles.told}>
-          You said nothing of {listed(titles.map((title) => title.toLowerCase()))}
-          {name === place.name ? '' : ` in ${name}`}.
-        </p>
-      ))}
-      {wrong && <p role="alert">{wrong.message}</p>}
-      <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
-        Keep {kept === 1 ? 'it' : `all ${kept}`}
-      </Button>
-      <Button bsPrefix="tap" className={styles.plain} onClick={onBack}>
-        Change the words
-      </Button>
-    </div>
+        <WhatIsWrong />
+        <Button bsPrefix="tap" className={styles.main} disabled={kept === 0} onClick={() => void keep()}>
+          Keep {kept === 1 ? 'it' : `all ${kept}`}
+        </Button>
+        <Button bsPrefix="tap" className={styles.plain} onClick={onBack}>
+          Change the words
+        </Button>
+      </div>
+    </FormProvider>
   )
+}
+
+/** Where the open fields of a line's sheet stand among those of all. */
+const sheetAt = (i: number): string => `sheets.${i}`
+
+/** Reads a sheet; what cannot be read is told at its field among those of all.
+ * @throws ImpossibleRequest with that field */
+function naming<T>(at: string, read: () => T): T {
+  try {
+    return read()
+  } catch (error) {
+    if (!(error instanceof ImpossibleRequest) || error.field === undefined) throw error
+    throw new ImpossibleRequest(error.code, error.message, `${at}.${error.field}`)
+  }
 }

@@ -31,19 +31,18 @@ export function SaidLine({
   place,
   places,
   units,
-  wrong,
+  under,
   onChange,
   onMend,
-  formRef,
 }: {
   readonly said: Said
   readonly place: Place
   readonly places: readonly Place[]
   readonly units: Units
-  readonly wrong: string | undefined
+  /** What the names of its open fields begin with. */
+  readonly under: string
   readonly onChange: (part: Partial<Said>) => void
   readonly onMend: (by: Mend) => void
-  readonly formRef: (form: HTMLFormElement | null) => void
 }) {
   const { shown, picked, dropped, confirmed, open } = said
   const proposal = chosen(shown, picked)
@@ -63,9 +62,9 @@ export function SaidLine({
           {line.taught && ' You said before what that means.'}
         </small>
         {fields.length > 0 && (
-          <Form className={styles.form} onSubmit={(event) => event.preventDefault()} ref={formRef}>
+          <Form className={styles.form} onSubmit={(event) => event.preventDefault()}>
             {!open && <small>Still asked; without it the words are kept:</small>}
-            <EntryFields fields={fields} units={units} values={sheet!.values} wrong={wrong} inShort />
+            <EntryFields fields={fields} units={units} values={sheet!.values} under={under} inShort />
           </Form>
         )}
         {open && !sheet && !dropped && <MendLine {...{ shown, places, onMend }} />}

@@ -1,11 +1,11 @@
-import FormControl from 'react-bootstrap/FormControl'
-import FormLabel from 'react-bootstrap/FormLabel'
 import Button from 'react-bootstrap/Button'
 import { useState } from 'react'
+import { useFormContext, useWatch } from 'react-hook-form'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { PRECISIONS, printLength, type Units } from '@/core/measure/length'
 import { nominalSize } from '@/core/measure/nominal'
 import { parseSize, printSize } from '@/core/measure/size'
+import { ReadWords } from '../shared/ReadFields'
 import { simulatedLaser } from './measuringDevice'
 import styles from './Walk.module.css'
 
@@ -15,8 +15,10 @@ const KEYS: Record<Units, readonly string[]> = {
 }
 
 /** A size entered with a thumb: digits, fractions, how sure one is, or straight from the measuring device. */
-export function TapePad({ units, wrong }: { readonly units: Units; readonly wrong: boolean }) {
-  const [typed, setTyped] = useState('')
+export function TapePad({ units }: { readonly units: Units }) {
+  const { getValues, setValue } = useFormContext()
+  const typed = (useWatch({ name: 'size' }) as string | undefined) ?? ''
+  const setTyped = (change: (old: string) => string): void => setValue('size', change(String(getValues('size') ?? '')))
   const [laser] = useState(simulatedLaser)
   const add = (key: string): void => setTyped((old) => (old + key).replace(/^ +/, ''))
   const sure = (words: string): void =>
@@ -27,17 +29,11 @@ export function TapePad({ units, wrong }: { readonly units: Units; readonly wron
   }
   return (
     <>
-      <FormLabel>
-        {`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
-        <FormControl
-          className="measure"
-          name="size"
-          autoComplete="off"
-          value={typed}
-          aria-invalid={wrong || undefined}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-      </FormLabel>
+      <ReadWords
+        name="size"
+        label={`Length first, like ${units === 'metric' ? '4.1 x 3.9 x 2.45' : `12' 6" x 10' x 8'`}`}
+        className="measure"
+      />
       <p className="soft" aria-live="polite">
         {readBack(typed, units)}
       </p>

@@ -7,6 +7,7 @@ import type { Mend } from '@/core/narration/phrases'
 import type { sheetKept } from '@/core/narration/sheets/sheetFacts'
 import type { Proposal } from '@/core/narration/spokenFacts'
 import type { Unsaid } from '@/core/narration/unsaid'
+import { wordsIn, type Typed } from '../shared/typed'
 import type { SiteWalk } from './useSiteWalk'
 
 /** What was read of some words, and how a line of it is mended. */
@@ -100,19 +101,19 @@ export function openFields(
 }
 
 /** What an open sheet records. While what it lacks is left empty, what the lines of its words tell is kept.
+ * @param open what stands in its open fields
  * @param keep comes with the grammar, which is fetched when it is first needed
  * @throws ImpossibleRequest naming the field that cannot be read */
 export function sheetIn(
   { proposal, words }: Shown,
-  form: HTMLFormElement,
+  open: Typed,
   units: Units,
   keep: typeof sheetKept,
 ): Pick<Proposal, 'facts' | 'toConfirm'> {
   const { register, values, lacks, instead } = proposal.sheet!
-  const told = new FormData(form)
   const typed = (key: string): string =>
-    told.has(key) || form.elements.namedItem(key)
-      ? String(told.get(key) ?? '')
+    key in open
+      ? wordsIn(open)(key)
       : typedValue(
           fieldsOf(register).find((one) => one.key === key)!,
           values[key],

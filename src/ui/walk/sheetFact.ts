@@ -20,6 +20,7 @@ import type { Decision, Keep, NewFact } from '@/core/walk/observation'
 import type { Place, RegisterEntry } from '@/core/walk/siteState'
 import { twinIds } from '@/schemas/twinIds'
 import { placeChangeOf } from '../shared/PlaceChangeFields'
+import { filesIn, ticked, wordsIn, type Typed } from '../shared/typed'
 import { readWaits } from '../shared/WaitFields'
 import type { SiteWalk } from './useSiteWalk'
 
@@ -37,19 +38,20 @@ export type Adding =
 
 /** Turns a filled form into the facts it tells.
  * @throws ImpossibleRequest naming what is missing or unreadable */
-export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: FormData): NewFact[] {
+export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, typed: Typed): NewFact[] {
   if (adding.kind === 'place')
-    return placeChangeFacts(site.state, place, placeChangeOf(form), site.snapshot.site.units, twinIds)
-  if (adding.kind === 'whose') return whoseFacts(adding.line, form)
+    return placeChangeFacts(site.state, place, placeChangeOf(typed), site.snapshot.site.units, twinIds)
+  if (adding.kind === 'whose') return whoseFacts(adding.line, typed)
+  const text = wordsIn(typed)
   if (adding.kind === 'selection') {
-    const laid = sheetFact(adding, place, site, form)
-    const sort = String(form.get('sort')) as SelectionSort
-    const values = readValues(selectionFields(sort), (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
+    const laid = sheetFact(adding, place, site, typed)
+    const sort = text('sort') as SelectionSort
+    const values = readValues(selectionFields(sort), text, site.snapshot.site.units)
     const details = { ...laid, facet: 'details', value: { sort, values } } as NewFact
     return [laid, details]
   }
-  if (adding.kind !== 'answer') return [sheetFact(adding, place, site, form)]
-  const reasons = readValues(REASON_FIELDS, (key) => String(form.get(key) ?? ''), site.snapshot.site.units)
+  if (adding.kind !== 'answer') return [sheetFact(adding, place, site, typed)]
+  const reasons = readValues(REASON_FIELDS, text, site.snapshot.site.units)
   const at = { subject: 'decision' as const, subjectId: adding.decisionId, placeId: place.id }
   return [
     { ...at, facet: 'answered', value: String(reasons.answer) },
@@ -57,11 +59,20 @@ export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, form: F
   ]
 }
 
+/** The photos that stand in a form.
+ * @throws ImpossibleRequest where the browser cannot keep any */
+export function photosIn(typed: Typed): File[] {
+  const photos = filesIn(typed, 'photos')
+  if (photos.length > 0 && !window.isSecureContext)
+    throw new ImpossibleRequest('insecure', 'Photos can be kept only over https or on this machine itself.', 'photos')
+  return photos
+}
+
 /** Whose a line is and what it is part of, as far as either was changed. */
-function whoseFacts(line: Line, form: FormData): NewFact[] {
+function whoseFacts(line: Line, typed: Typed): NewFact[] {
   const at = { subject: 'line' as const, subjectId: line.id, placeId: line.placeId }
-  const whose = String(form.get('responsible') ?? '') as Responsible | ''
-  const partOf = form.getAll('partOf').map(String)
+  const whose = wordsIn(typed)('responsible') as Responsible | ''
+  const partOf = ticked(typed, 'partOf')
   const samePart = partOf.length === line.partOf.length && partOf.every((id) => line.partOf.includes(id))
   return [
     ...(whose && whose !== line.responsible ? [{ ...at, facet: 'responsible' as const, value: whose }] : []),
@@ -73,9 +84,9 @@ function sheetFact(
   adding: Exclude<Adding, { readonly kind: 'answer' | 'place' | 'whose' }>,
   place: Place,
   site: SiteWalk,
-  form: FormData,
+  typed: Typed,
 ): NewFact {
-  const text = (name: string): string => String(form.get(name) ?? '').trim()
+  const text = wordsIn(typed)
   const needed = (name: string, what: string): string => {
     if (!saysSomething(text(name))) throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
     return text(name)
@@ -96,8 +107,8 @@ function sheetFact(
         facet: 'noted',
         value: {
           text: needed('text', 'Note'),
-          private: form.has('private'),
-          ...(form.has('opinion') ? { opinion: true } : {}),
+          private: text('private') !== '',
+          ...(text('opinion') ? { opinion: true } : {}),
         },
       }
     case 'measure':
@@ -116,7 +127,7 @@ function sheetFact(
         value: {
           text: needed('text', 'What was found'),
           ...(text('condition') ? { condition: text('condition') } : {}),
-          certain: !form.has('suspected'),
+          certain: text('suspected') === '',
           ...details(FINDING_FIELDS),
         },
       }
@@ -175,7 +186,7 @@ function sheetFact(
             how: 'said on the walk',
           }),
           quantity: { value: 1, unit: 'each' },
-          ...(form.has('extra') ? { extra: true } : {}),
+          ...(text('extra') ? { extra: true } : {}),
         },
       }
     }
@@ -193,7 +204,7 @@ function sheetFact(
         ...onLine(adding.line),
         subject: 'line',
         facet: 'waits',
-        value: readWaits(form, adding.line.waits),
+        value: readWaits(typed, adding.line.waits),
       }
     case 'exclude':
       return {
@@ -204,7 +215,7 @@ function sheetFact(
       }
     case 'entry':
       return {
-        placeId: entryPlace(adding, place, form),
+        placeId: entryPlace(adding, place, typed),
         subjectId: adding.entry?.id ?? uuid(),
         subject: 'entry',
         facet: 'written',
@@ -231,9 +242,9 @@ function sheetFact(
 function entryPlace(
   { register, entry }: Extract<Adding, { readonly kind: 'entry' }>,
   place: Place,
-  form: FormData,
+  typed: Typed,
 ): string | null {
-  if (register.at === 'either') return form.get(WHERE) === 'site' ? null : place.id
+  if (register.at === 'either') return wordsIn(typed)(WHERE) === 'site' ? null : place.id
   if (entry) return entry.placeId
   return register.at === 'site' ? null : place.id
 }
