@@ -10,6 +10,7 @@ const MARKS = [
   ['The end hangs on it', styles.sampleCritical],
   ['Where it stood before', styles.sampleGhost],
   ['Something must be in before it covers', styles.sampleGated],
+  ['Those who live there do without it', styles.sampleWithout],
 ] as const
 
 /** What the marks of a bar mean. */

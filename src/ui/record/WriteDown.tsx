@@ -6,7 +6,7 @@ import { kindOf } from '@/core/entries/entry'
 import { readEntry } from '@/core/entries/entryWords'
 import type { Values } from '@/core/entries/field'
 import { fieldsOf } from '@/core/entries/sums'
-import { EntryFields } from '../shared/EntryFields'
+import { EntryFields, MOST_AT_ONCE } from '../shared/EntryFields'
 import { Finder } from '../shared/Finder'
 import { FormError } from '../shared/FormError'
 import { ReadChoice } from '../shared/ReadFields'
@@ -100,7 +100,7 @@ function EntryForm({
           ))}
         </ReadChoice>
       )}
-      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} inShort />
+      <EntryFields fields={fieldsOf(kind)} units={site.units} values={entry?.values} most={MOST_AT_ONCE} />
       <WhatIsWrong />
       <FormError error={refused} />
       <Button type="submit" disabled={busy}>

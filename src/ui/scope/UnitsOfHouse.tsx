@@ -184,21 +184,23 @@ function CopyUnit({ siteId, places }: Pick<UnitsProps, 'places'> & { readonly si
             </div>
           ))}
         </fieldset>
-        <TextField
-          id="unit-of"
-          label="What this one is called"
-          placeholder="Unit 5"
-          wrong={wrong('of')}
-          {...register('of')}
-        />
-        <TextField
-          id="unit-name"
-          label="What the other is called"
-          placeholder="Unit 6"
-          wrong={wrong('name')}
-          {...register('name')}
-        />
-        <fieldset className="my-2">
+        <div className="d-grid gap-3 mb-3">
+          <TextField
+            id="unit-of"
+            label="What this one is called"
+            placeholder="Unit 5"
+            wrong={wrong('of')}
+            {...register('of')}
+          />
+          <TextField
+            id="unit-name"
+            label="What the other is called"
+            placeholder="Unit 6"
+            wrong={wrong('name')}
+            {...register('name')}
+          />
+        </div>
+        <fieldset className="mb-3">
           <legend className="fs-6 fw-bold">The other is</legend>
           <FormCheck
             type="radio"

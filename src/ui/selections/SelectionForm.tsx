@@ -84,48 +84,34 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
         <TextField id={`${id}-supplier`} label="Supplier" wrong={wrong('supplier')} {...register('supplier')} />
         <TextField id={`${id}-arrives`} label="Arrives" type="date" wrong={wrong('arrives')} {...register('arrives')} />
         <TextField
-          id={`${id}-wanted`}
-          label="Wanted on site, where the plan alone does not say it"
-          type="date"
-          wrong={wrong('wanted')}
-          {...register('wanted')}
-        />
-        <TextField
           id={`${id}-lead`}
           label="Lead in days: best, likely, worst"
           className="measure"
           wrong={wrong('lead')}
           {...register('lead')}
         />
-        <TextField
-          id={`${id}-approval`}
-          label="Days to approve it"
-          className="measure"
-          wrong={wrong('approvalDays')}
-          {...register('approvalDays')}
-        />
         <SelectField id={`${id}-whose`} label="Who brings it" wrong={wrong('responsible')} {...register('responsible')}>
           <WhoseOptions />
         </SelectField>
+        <Fold open title="What matters about it">
+          <div className={styles.form}>
+            <SortSelect defaultValue={sort} onChosen={setSort} />
+            <EntryFields
+              key={sort}
+              fields={selectionFields(sort)}
+              units={row.units}
+              values={row.values}
+              under="about."
+              most={MOST_OF_ITS_SORT}
+            />
+          </div>
+        </Fold>
         <Fold open={row.candidates.length > 0} title="Candidates side by side">
           <div className={styles.form}>
             {row.candidateDays.length > 0 && <Sentences of={row.candidateDays} />}
             <CandidateFields />
           </div>
         </Fold>
-        {row.couldAwait.length > 0 && (
-          <Form.Label>
-            Its maker waits for the answer to
-            <Form.Select {...register('awaits')}>
-              <option value="">nothing</option>
-              {row.couldAwait.map(({ id, question }) => (
-                <option key={id} value={id}>
-                  {question}
-                </option>
-              ))}
-            </Form.Select>
-          </Form.Label>
-        )}
         <Fold title="What came">
           <div className={styles.form}>
             <ReadWords name="delivered.on" label="Came on" type="date" defaultValue={row.delivered?.on ?? ''} />
@@ -141,16 +127,38 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
             ))}
           </div>
         </Fold>
-        <Fold open title="What matters about it">
+        <Fold
+          open={Boolean(row.wanted || row.approvalDays || row.awaits || wrong('wanted') || wrong('approvalDays'))}
+          title="When it is wanted, its approval, what its maker waits for"
+        >
           <div className={styles.form}>
-            <SortSelect defaultValue={sort} onChosen={setSort} />
-            <EntryFields
-              key={sort}
-              fields={selectionFields(sort)}
-              units={row.units}
-              values={row.values}
-              under="about."
+            <TextField
+              id={`${id}-wanted`}
+              label="Wanted on site, where the plan alone does not say it"
+              type="date"
+              wrong={wrong('wanted')}
+              {...register('wanted')}
             />
+            <TextField
+              id={`${id}-approval`}
+              label="Days to approve it"
+              className="measure"
+              wrong={wrong('approvalDays')}
+              {...register('approvalDays')}
+            />
+            {row.couldAwait.length > 0 && (
+              <Form.Label>
+                Its maker waits for the answer to
+                <Form.Select {...register('awaits')}>
+                  <option value="">nothing</option>
+                  {row.couldAwait.map(({ id, question }) => (
+                    <option key={id} value={id}>
+                      {question}
+                    </option>
+                  ))}
+                </Form.Select>
+              </Form.Label>
+            )}
           </div>
         </Fold>
         <Button type="submit" variant="primary" disabled={busy}>
@@ -171,6 +179,9 @@ export function SelectionForm({ thing, onDone }: { readonly thing: SameThing; re
     </FormProvider>
   )
 }
+
+/** With the six that every sort has and the sort itself at most twelve stand open. */
+const MOST_OF_ITS_SORT = 5
 
 const CAME: Readonly<Record<'count' | 'damaged' | 'wrongHand', string>> = {
   count: 'How many came',

@@ -13,11 +13,10 @@ interface EntryFieldsProps {
 }
 
 /** The fields of an entry, as one form shows them on the walk and at the desk. Each is called by its key.
- * @param inShort whether it asks for more than the first fields only where somebody wants to tell more */
-export function EntryFields({ fields, inShort = false, ...of }: EntryFieldsProps & { readonly inShort?: boolean }) {
+ * @param most after so many it asks for more only where somebody wants to tell more */
+export function EntryFields({ fields, most = fields.length, ...of }: EntryFieldsProps & { readonly most?: number }) {
   const { errors } = useFormState()
   const one = (field: Field) => <EntryField key={field.key} one={field} {...of} />
-  const most = inShort ? MOST_AT_ONCE : fields.length
   const [first, more] = [fields.slice(0, most), fields.slice(most)]
   if (more.length === 0) return first.map(one)
   const told = more.some(
@@ -33,8 +32,8 @@ export function EntryFields({ fields, inShort = false, ...of }: EntryFieldsProps
   )
 }
 
-/** Fields that a form shows before it asks whether there is more. */
-const MOST_AT_ONCE = 8
+/** Fields that a form of an entry shows before it asks whether there is more. */
+export const MOST_AT_ONCE = 8
 
 function EntryField({ one, units, values, under = '' }: Omit<EntryFieldsProps, 'fields'> & { readonly one: Field }) {
   const typed = typedValue(one, values?.[one.key])

@@ -12,7 +12,7 @@ import { STAGES, TRADES } from '@/core/scope/vocabulary'
 import { waitable, waitWords } from '@/core/walk/waits'
 import type { Place } from '@/core/walk/siteState'
 import { Fold } from '../shared/Fold'
-import { EntryFields } from '../shared/EntryFields'
+import { EntryFields, MOST_AT_ONCE } from '../shared/EntryFields'
 import { PartOf } from '../shared/PartOf'
 import { ReadChoice, ReadTick, ReadWords } from '../shared/ReadFields'
 import { SortSelect } from '../shared/SortSelect'
@@ -165,7 +165,7 @@ export function FactFields({
             units={units}
             values={adding.entry?.values}
 
-            inShort
+            most={MOST_AT_ONCE}
           />
         </>
       )

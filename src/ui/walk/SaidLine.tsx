@@ -9,7 +9,7 @@ import { KIND_WORDS, type LineKind } from '@/core/walk/lineKinds'
 import type { Mend } from '@/core/narration/phrases'
 import type { Proposal, SheetAsked } from '@/core/narration/spokenFacts'
 import type { Place } from '@/core/walk/siteState'
-import { EntryFields } from '../shared/EntryFields'
+import { EntryFields, MOST_AT_ONCE } from '../shared/EntryFields'
 import { chosen, openFields, type Shown } from './saidLines'
 import styles from './Walk.module.css'
 
@@ -64,7 +64,7 @@ export function SaidLine({
         {fields.length > 0 && (
           <Form className={styles.form} onSubmit={(event) => event.preventDefault()}>
             {!open && <small>Still asked; without it the words are kept:</small>}
-            <EntryFields fields={fields} units={units} values={sheet!.values} under={under} inShort />
+            <EntryFields fields={fields} units={units} values={sheet!.values} under={under} most={MOST_AT_ONCE} />
           </Form>
         )}
         {open && !sheet && !dropped && <MendLine {...{ shown, places, onMend }} />}
