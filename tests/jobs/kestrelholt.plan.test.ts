@@ -59,7 +59,7 @@ async function kestrelholt(): Promise<PlannedJob> {
 describe(SITE, () => {
   test('inspected in the morning, poured the same day, filled after seven days', async () => {
     const job = await kestrelholt()
-    expect(job.gate(SITE, WALL, 'concrete')).toContain('Concrete waits for')
+    expect(job.gate(SITE, WALL, 'concrete')).toContain('Concrete waits for:')
     expect(job.days('Footing inspection')).toBe('Fri 9 Oct, morning')
     expect(job.days('Pour')).toBe('Fri 9 Oct, afternoon')
     expect(job.days('Wall forms')).toBe('Tue 13 Oct to Wed 14 Oct')

@@ -150,5 +150,5 @@ export function gateWords(gate: CoverGate): string {
   const first = missing[0]!.text
   const named = first.charAt(0).toLowerCase() + first.slice(1)
   const rest = missing.length === 1 ? '' : ` and ${missing.length - 1} more`
-  return `${STAGES[gate.stage]} waits for ${named}${rest}`
+  return `${STAGES[gate.stage]} waits for: ${named}${rest}`
 }

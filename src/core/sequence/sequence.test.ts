@@ -84,7 +84,7 @@ describe('the cover gate', () => {
       'Open up and look: the plate behind the tub',
       'A wall that may carry: the wall to the hall',
     ])
-    expect(gateWords(gate)).toBe('Insulation waits for open up and look: the plate behind the tub and 3 more')
+    expect(gateWords(gate)).toBe('Insulation waits for: open up and look: the plate behind the tub and 3 more')
     const answered = entries.map((entry) => ({ ...entry, settled: { result: 'sound' } }))
     expect(gatesOf(wall, [], answered)[0]!.items.some((item) => item.kind === 'entry')).toBe(false)
   })
@@ -105,7 +105,7 @@ describe('the cover gate', () => {
       ],
       ['board', ['Insulate', 'Photos wall by wall, tape in the picture']],
     ])
-    expect(gateWords(gates[0]!)).toBe('Insulation waits for backing for the rail and 1 more')
+    expect(gateWords(gates[0]!)).toBe('Insulation waits for: backing for the rail and 1 more')
   })
   test('opens when everything is in and photographed', () => {
     const done = wall.map((one) => (one.id === 'backing' ? { ...one, progress: 100 } : one))

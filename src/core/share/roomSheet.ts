@@ -15,7 +15,7 @@ import { decidedWords } from './clientScope'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
 import type { Standards } from '../takeoff/standards'
-import { cautionIn, titleIn, visitDaysIn } from './languages/languages'
+import { amountIn, cautionIn, titleIn, visitDaysIn } from './languages/languages'
 import type { PlacedFact } from './tradeNotice'
 
 /** What hangs on the wall of a room for whoever works in it. No money, no private note. */
@@ -67,7 +67,7 @@ export function composeRoomSheet(
   return {
     place: place.name,
     drawn: roomPlan(place, state.entries, units),
-    size: place.size ? printSize(place.size, units) : words.page.notMeasured,
+    size: place.size ? amountIn(words, printSize(place.size, units)) : words.page.notMeasured,
     wallMoved: place.wallMoved ? wallMovedWords(place.wallMoved) : null,
     work: inScope.map((line) => {
       const visit = visitFor.get(line.id)
@@ -75,7 +75,7 @@ export function composeRoomSheet(
         stage: words.stages[line.stage],
         trade: words.trades[line.trade],
         title: titleIn(words, line.title),
-        amount: measuredAmount(line, units),
+        amount: amountIn(words, measuredAmount(line, units)),
         progress: line.progress,
         when: line.progress === 100 ? words.finished : visit ? visitDaysIn(words, visit) : words.page.notPlanned,
         held: line.held?.reason ?? null,

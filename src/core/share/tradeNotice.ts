@@ -19,7 +19,7 @@ import type { Standards } from '../takeoff/standards'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { cautionIn, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages/languages'
+import { amountIn, cautionIn, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -108,7 +108,7 @@ export function composeTradeNotice(
     places: listedIn(words, visit.placeIds.map(name)),
     work: lines.map(
       (line) =>
-        `${name(line.placeId)}: ${[titleIn(words, line.title), measuredAmount(line, units)].filter(Boolean).join(', ')}`,
+        `${name(line.placeId)}: ${[titleIn(words, line.title), amountIn(words, measuredAmount(line, units))].filter(Boolean).join(', ')}`,
     ),
     out: state.lines
       .filter(

@@ -75,6 +75,8 @@ export interface Catalogue {
   /** January first, in short. */
   readonly months: readonly string[]
   readonly halves: readonly [morning: string, afternoon: string]
+  /** Between the whole and the tenths of a figure. */
+  readonly point: '.' | ','
   /** Between two days, and before the last of a list. */
   readonly to: string
   readonly and: string

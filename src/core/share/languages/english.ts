@@ -8,6 +8,7 @@ export const ENGLISH: Catalogue = {
   weekdays: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
   months: ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
   halves: ['morning', 'afternoon'],
+  point: '.',
   to: 'to',
   and: 'and',
   onSite: 'on site',

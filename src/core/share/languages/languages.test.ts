@@ -14,7 +14,7 @@ import { SELECTION_STATES } from '../../selections/selection'
 import { composeRoomSheet } from '../roomSheet'
 import { composeTradeNotice } from '../tradeNotice'
 import { LANGUAGES, PAGE_KEYS, type Language } from './catalogue'
-import { cautionIn, catalogueOf, languageFrom, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages'
+import { amountIn, cautionIn, catalogueOf, languageFrom, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages'
 
 const OTHERS = (Object.keys(LANGUAGES) as Language[]).filter((language) => language !== 'en')
 /** Words that are the same in another language. */
@@ -26,6 +26,13 @@ const PLAN = planOf(problemOf(planInput(HOUSE, { crews: crewsFor(...EVERY_TRADE)
 
 describe.each(OTHERS)('%s', (language) => {
   const words = catalogueOf(language)
+  test('writes figures with its own point', () => {
+    expect(amountIn(words, '1.7 m²')).toBe('1,7 m²')
+    const sheet = composeRoomSheet(STATE.places[0]!, STATE, PLAN, 'metric', words)
+    expect(sheet.size).toBe('2,6 × 2,1 × 2,4 m')
+    expect(sheet.work.map(({ amount }) => amount).join()).not.toMatch(/\d\.\d/)
+  })
+
   test('has every stage, trade and word of the pages, and none of them in English', () => {
     for (const stage of Object.keys(STAGES) as (keyof typeof STAGES)[])
       if (!SAME.has(words.stages[stage])) expect(words.stages[stage], stage).not.toBe(STAGES[stage])

@@ -34,6 +34,10 @@ export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =
 export const titleIn = ({ titles }: Pick<Catalogue, 'titles'>, title: string): string =>
   Object.hasOwn(titles, title) ? titles[title]! : title
 
+/** An amount with the point of a language. */
+export const amountIn = ({ point }: Pick<Catalogue, 'point'>, amount: string): string =>
+  amount.replace(/(?<=\d)\.(?=\d)/g, point)
+
 /** A caution whole: what it is, the usual care, and the only ones who may clear it. */
 export const cautionWords = ({ mayClear }: Catalogue, { what, care, deferTo }: Caution): string =>
   `${what}: ${care} ${mayClear(deferTo)}`

@@ -77,6 +77,7 @@ export const POLISH: Catalogue = {
   weekdays: ['pon.', 'wt.', 'śr.', 'czw.', 'pt.', 'sob.', 'niedz.'],
   months: ['sty', 'lut', 'mar', 'kwi', 'maj', 'cze', 'lip', 'sie', 'wrz', 'paź', 'lis', 'gru'],
   halves: ['przed południem', 'po południu'],
+  point: ',',
   to: 'do',
   and: 'i',
   onSite: 'na budowie',
