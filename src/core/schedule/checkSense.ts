@@ -109,7 +109,9 @@ function dustBeforeTests(works: readonly Work[]): Breach[] {
 
 function withoutGoods(works: readonly Work[], { selections }: SiteState, today: Day): Breach[] {
   return selections.flatMap(({ what, placeId, lead, neededFor, state, leadDays, arrives }): Breach[] => {
-    const here = works.filter(({ line }) => line.placeId === placeId && line.stage === neededFor)
+    const here = works.filter(
+      ({ line }) => line.placeId === placeId && line.stage === neededFor && line.action !== 'measure',
+    )
     // Tops and glass are set by whoever makes them.
     const user = first(SET_BY[lead] ? here.filter(({ line }) => line.trade === SET_BY[lead]) : here)
     if (!user || state === 'arrived' || state === 'installed') return []
@@ -136,9 +138,15 @@ function beforeMeasured(works: readonly Work[], { selections }: SiteState): Brea
     )
     .flatMap(({ placeId, leadDays }): Breach[] => {
       const here = works.filter(({ line }) => line.placeId === placeId)
-      const [bases, tops] = [last(of(here, 'cabinets')), first(of(here, 'countertops'))]
-      if (!bases || !tops) return []
-      const made = daysBetween(bases.visit.endDay, tops.visit.startDay)
+      const [measured, set] = [true, false].map((measures) =>
+        of(here, 'countertops').filter(({ line }) => (line.action === 'measure') === measures),
+      )
+      const [bases, template, tops] = [last(of(here, 'cabinets')), last(measured!), first(set!)]
+      if (bases && template && template.visit.startDay < bases.visit.endDay)
+        return [{ rule: 'measured', words: 'tops are measured before the bases are set' }]
+      const from = template ?? bases
+      if (!from || !tops) return []
+      const made = daysBetween(from.visit.endDay, tops.visit.startDay)
       return made < leadDays[2] ? [{ rule: 'measured', words: `tops ${made} days after they could be measured` }] : []
     })
 }

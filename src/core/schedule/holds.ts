@@ -214,9 +214,14 @@ const goodsFor = (visit: Visit, placeId: string, { state, schools }: HeldSite): 
     : selectionsFor(visit, placeId, state)
 
 /** What a visit puts in, of what is still to come. */
-export const selectionsFor = (visit: Pick<Visit, 'stages' | 'trade'>, placeId: string, state: SiteState): Selection[] =>
+export const selectionsFor = (
+  visit: Pick<Visit, 'stages' | 'trade'> & { readonly measures?: boolean },
+  placeId: string,
+  state: SiteState,
+): Selection[] =>
   state.selections.filter(
     (s) =>
+      !visit.measures &&
       s.placeId === placeId &&
       visit.stages.includes(s.neededFor) &&
       (SET_BY[s.lead] ?? visit.trade) === visit.trade &&

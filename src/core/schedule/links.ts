@@ -1,5 +1,5 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
-import { SET_BY, type LeadKey } from '../scope/leads'
+import { MEASURED_AFTER, SET_BY } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { linesBy } from '../scope/linesBy'
 import type { PlaceKind } from '../places/place'
@@ -145,20 +145,13 @@ function addStageLink(
     for (const to of work) {
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
-        add(from.index, to.index, link.waitDays, `${place}: ${link.why}`, {
+        add(from.index, to.index, to.visit.measures ? 0 : link.waitDays, `${place}: ${link.why}`, {
           mostDays: link.mostDays,
           // Nothing that was said by name covers what somebody has to see first.
           usual: !link.guards && !seenBefore(from.visit, link.after),
         })
     }
   }
-}
-
-/** What is made to measure, by its lead: the stages after which it can be measured, whichever of them a place has. */
-const MEASURED_AFTER: Partial<Record<LeadKey, readonly Stage[]>> = {
-  countertop: ['cabinets'],
-  'shower-glass': ['tile'],
-  railing: ['framing', 'flooring'],
 }
 
 /** What is made to measure goes in when there was time to make it after it could be measured. */
@@ -171,18 +164,23 @@ function addMadeToMeasure(
   for (const { what, lead, leadDays, neededFor, state } of selections) {
     const after = MEASURED_AFTER[lead]
     if (!after || !isUnordered(state)) continue
-    const upper = leadDays[2]
-    for (const from of work)
-      for (const to of work)
-        if (
-          from.visit.stages.some((stage) => after.includes(stage)) &&
-          to.visit.stages.includes(neededFor) &&
-          (SET_BY[lead] ?? to.visit.trade) === to.visit.trade &&
-          !to.visit.stages.some((stage) => after.includes(stage))
-        )
-          add(from.index, to.index, upper, `${place}: ${what.toLowerCase()} is measured then, and made`)
+    const theirs = work.filter(
+      ({ visit: { stages, trade } }) =>
+        stages.includes(neededFor) &&
+        (SET_BY[lead] ?? trade) === trade &&
+        !stages.some((stage) => after.includes(stage)),
+    )
+    const ready = work.filter(({ visit }) => visit.stages.some((stage) => after.includes(stage)))
+    const [measuring, setting] = [theirs.filter(isMeasuring), theirs.filter((one) => !isMeasuring(one))]
+    const thing = what.toLowerCase()
+    for (const from of ready)
+      for (const to of measuring) add(from.index, to.index, 0, `${place}: ${thing} can be measured then`)
+    for (const from of measuring.length > 0 ? measuring : ready)
+      for (const to of setting) add(from.index, to.index, leadDays[2], `${place}: ${thing} is measured then, and made`)
   }
 }
+
+const isMeasuring = ({ visit }: Placed): boolean => visit.measures
 
 /** What goes comes out before another trade puts in what replaces it. */
 function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Place, add: AddLink): void {
@@ -197,14 +195,14 @@ function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Pla
   }
 }
 
-/** A trade that comes more than once for a stage comes in the order that was said. */
+/** A trade that comes more than once for a stage measures first, and comes in the order that was said. */
 function addComings(work: readonly Placed[], place: string, add: AddLink): void {
   for (const from of work)
     for (const to of work)
       if (
         from.visit.trade === to.visit.trade &&
         from.visit.stages[0] === to.visit.stages[0] &&
-        from.visit.coming < to.visit.coming
+        (from.visit.coming < to.visit.coming || (from.visit.measures && !to.visit.measures))
       )
         add(from.index, to.index, 0, `${place}: the first part comes first`)
 }

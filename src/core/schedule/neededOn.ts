@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/day'
-import { SET_BY, type LeadKey } from '../scope/leads'
+import { MEASURED_AFTER, SET_BY, type LeadKey } from '../scope/leads'
 import type { Stage } from '../scope/vocabulary'
 import type { Selection } from '../selections/selection'
 import { visitsBy } from './visitsBy'
@@ -27,11 +27,25 @@ export const selectionNeededOn = (
   { wanted, placeId, neededFor, lead }: Pick<Selection, 'wanted' | 'placeId' | 'neededFor' | 'lead'>,
 ): Day | null => wanted ?? (plan && neededOn(plan, placeId, neededFor, lead))
 
-/** The first visit of a stage at a place, inspections aside. */
+/** The day on which the plan has somebody measure for what is made then, and from which its maker counts; or null. */
+export const measuredOn = (
+  plan: Plan | null,
+  { placeId, neededFor, lead }: Pick<Selection, 'placeId' | 'neededFor' | 'lead'>,
+): Day | null =>
+  (plan &&
+    visitsBy(plan)
+      .place(placeId)
+      .find(
+        ({ measures, stages, trade }) =>
+          measures && stages.includes(neededFor) && (SET_BY[lead] ?? trade) === trade && lead in MEASURED_AFTER,
+      )?.endDay) ??
+  null
+
+/** The first visit of a stage at a place, inspections and measuring aside. */
 export const visitFor = (plan: Pick<Plan, 'visits'>, placeId: string, stage: Stage): PlannedVisit | null =>
   firstOf(visitsBy(plan).place(placeId), stage)
 
 const firstOf = (visits: readonly PlannedVisit[], stage: Stage): PlannedVisit | null =>
   visits
-    .filter((visit) => visit.stages.includes(stage) && visit.trade !== 'inspector')
+    .filter((visit) => visit.stages.includes(stage) && visit.trade !== 'inspector' && !visit.measures)
     .reduce<PlannedVisit | null>((first, visit) => (!first || visit.startDay < first.startDay ? visit : first), null)

@@ -22,6 +22,8 @@ export interface PlannedVisit {
   readonly stages: readonly Stage[]
   readonly placeIds: readonly string[]
   readonly lineIds: readonly string[]
+  /** It only measures for what is made then. */
+  readonly measures?: true
   readonly hours: number
   readonly people: number
   /** Hours of the crew that go into setting up, where they need any and are not at work there already. */
@@ -129,6 +131,7 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
       stages: visit.stages,
       placeIds: visit.placeIds,
       lineIds: visit.lineIds,
+      ...(visit.measures ? { measures: true as const } : {}),
       hours: visit.hours,
       ...mannedBy(problem, index, schedule.mode[index]!),
       ...halfDay('start', problem.origin, start),
@@ -313,7 +316,10 @@ function whyThen(
   const activity = instance.activities[index]!
   const start = schedule.start[index]!
   const firstOpen = (slot: Slot): Slot => nextOpen(instance, index, slot)
-  const bindings = incoming.filter((link) => firstOpen(schedule.finish[link.from]! + link.lag) === start)
+  // On the first slot that its people have nothing that comes before binds it.
+  const bindings = incoming.filter(
+    (link) => firstOpen(0) < start && firstOpen(schedule.finish[link.from]! + link.lag) === start,
+  )
   // What was said of this very work tells more than what is usual.
   const binding = bindings.find(({ by }) => by === 'name') ?? bindings[0]
   if (activity.fixed === start && !(binding && schedule.finish[binding.from]! + binding.lag === start))

@@ -24,6 +24,8 @@ export interface Visit {
   /** Effort of all its lines, done or not. */
   readonly hoursInAll: number
   readonly begun: boolean
+  /** Whether it only measures for what is made then: it needs no goods, and what needs them comes their lead later. */
+  readonly measures: boolean
   /** Which coming it is, of a trade that comes more than once for a stage; 1 otherwise. */
   readonly coming: number
 }
@@ -39,6 +41,8 @@ const BUNCH_HOURS = 6 * HOURS_PER_SLOT
 /** Who looks at the work of others and does none. */
 const INSPECTING: readonly Trade[] = ['inspector', 'engineer']
 export const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.includes(trade)
+
+export const isMeasuring = ({ action }: Pick<Line, 'action'>): boolean => action === 'measure'
 
 interface Job {
   readonly place: Place
@@ -93,7 +97,7 @@ function grouped(
   const isLate = ({ id, placeId }: Line): boolean =>
     BUILD_ORDER.indexOf(stages.get(id)!) >= (late.get(placeId) ?? Infinity)
   for (const line of ours) {
-    const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
+    const sort = `${line.trade}|${packOf(line, stages.get(line.id)!)}|${isInspection(line) ? (line.inspects ?? []).join('+') : ''}${isMeasuring(line) ? '|measure' : ''}${line.coming > 1 ? `|coming ${line.coming}` : ''}`
     const byPlace = jobs.get(sort) ?? new Map<string, Line[]>()
     byPlace.set(line.placeId, [...(byPlace.get(line.placeId) ?? []), line])
     jobs.set(sort, byPlace)
@@ -264,6 +268,7 @@ function visit(siteId: string, key: string, jobs: readonly Job[], stageOf: Reado
     inspects: isInspection(lines[0]!) ? [...new Set(lines.flatMap((line) => line.inspects ?? []))] : [],
     hours: left.reduce((sum, line) => sum + hoursLeft(line), 0),
     hoursInAll: lines.reduce((sum, line) => sum + line.hours, 0),
+    measures: isMeasuring(lines[0]!),
     coming: lines[0]!.coming,
     begun: lines.some((line) => line.progress > 0),
   }

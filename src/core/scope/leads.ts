@@ -1,4 +1,5 @@
-import type { Trade } from './vocabulary'
+import type { Line } from './line'
+import type { Stage, Trade } from './vocabulary'
 
 /** Lead times in calendar days: optimistic, likely, pessimistic. General trade defaults, editable on each selection. */
 export interface Lead {
@@ -41,3 +42,21 @@ export type LeadKey = keyof typeof LEADS
 
 /** Who sets what they make: nobody else of that stage waits for it. */
 export const SET_BY: Partial<Record<LeadKey, Trade>> = { countertop: 'countertop', 'shower-glass': 'glazier' }
+
+/** What is made to measure, by its lead: the stages after which it can be measured, whichever of them a place has. */
+export const MEASURED_AFTER: Partial<Record<LeadKey, readonly Stage[]>> = {
+  countertop: ['cabinets'],
+  'shower-glass': ['tile'],
+  railing: ['framing', 'flooring'],
+}
+
+/** Whether a line of measuring is for something that is chosen there. */
+export const measuresFor = (
+  { action, placeId, stage, trade }: Pick<Line, 'action' | 'placeId' | 'stage' | 'trade'>,
+  thing: { readonly placeId: string; readonly lead: LeadKey; readonly neededFor: Stage },
+): boolean =>
+  action === 'measure' &&
+  placeId === thing.placeId &&
+  stage === thing.neededFor &&
+  MEASURED_AFTER[thing.lead] !== undefined &&
+  (SET_BY[thing.lead] ?? trade) === trade

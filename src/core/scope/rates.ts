@@ -61,6 +61,8 @@ export const RATES = {
   floor: rate('Lay a floor', 0.35, 'm2'),
   cabinets: rate('Set cabinets', 20, 'each'),
   'counter-template': rate('Template countertops', 2, 'each'),
+  'glass-measure': rate('Measure shower glass', 1, 'each'),
+  'railing-measure': rate('Measure a railing', 1.5, 'each'),
   counters: rate('Set countertops', 6, 'each'),
   trim: rate('Casing and base', 0.25, 'm'),
   'door-hang': rate('Hang a door', 2.5, 'each'),

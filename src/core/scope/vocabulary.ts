@@ -148,6 +148,7 @@ export const ACTIONS = {
   protect: 'Protect',
   test: 'Test',
   inspect: 'Inspect',
+  measure: 'Measure',
   order: 'Order',
   clean: 'Clean',
 } as const

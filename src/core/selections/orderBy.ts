@@ -43,7 +43,8 @@ export function arrivalDay(
   return addDays(today, leadDays[2] + approval)
 }
 
-/** Why a selection stands where it stands, in one sentence. */
+/** Why a selection stands where it stands, in one sentence.
+ * @param measured whether somebody comes to measure for it on the day to order */
 export function selectionReason(
   state: SelectionState,
   neededOn: Day | null,
@@ -52,6 +53,7 @@ export function selectionReason(
   orderedOn: Day | null,
   upperLead: number,
   today: Day,
+  measured = false,
 ): string {
   if (state === 'installed') return 'Installed.'
   if (state === 'arrived') return 'On site.'
@@ -69,6 +71,7 @@ export function selectionReason(
   const left = daysBetween(today, orderByDay)
   const need = `needed ${dateOnly(neededOn)} and takes up to ${daysWords(upperLead)}`
   if (left < 0) return `Should have been ordered by ${dateOnly(orderByDay)}: ${need}.`
+  if (measured) return `Measured and ordered ${left === 0 ? 'today' : `on ${longDay(orderByDay)}`}: ${need}.`
   if (left === 0) return `Order today: ${need}.`
   return `Order by ${longDay(orderByDay)}: ${need}.`
 }

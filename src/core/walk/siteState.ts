@@ -5,14 +5,14 @@ import type { Size } from '../measure/size'
 import type { Quantity } from '../measure/quantity'
 import { reckon } from '../places/geometry'
 import { effort } from '../scope/layTreatment'
-import { LEADS } from '../scope/leads'
+import { LEADS, measuresFor } from '../scope/leads'
 import { approvalWords, type Approval, type Excluded, type Line, type LineLaid } from '../scope/line'
 import type { Responsible } from '../scope/responsible'
 import { entryKind } from '../entries/entryKinds'
 import type { Values } from '../entries/field'
 import type { GateMark } from '../sequence/coverGate'
 import { chosenOf, countedLead } from '../selections/candidates'
-import type { Awaited, Selection } from '../selections/selection'
+import { isUnordered, type Awaited, type Selection } from '../selections/selection'
 import type {
   Decision,
   FacetOf,
@@ -134,12 +134,16 @@ export function siteStateOf(registers: Registers, units: Units = 'metric'): Site
     facet: F,
     more: (facets: { [G in FacetOf<K>]?: Latest<Facts[K][G]> }) => More,
   ) => entriesOf(group, facet, more, standsAt)
+  const selections = selectionsOf(groups.selection, groups.decision, standsAt).filter(({ placeId }) =>
+    known.has(placeId),
+  )
   return {
     places,
-    lines: linesOf(groups.line, groups.place, places, standsAt, units).filter((line) => known.has(line.placeId)),
-    selections: selectionsOf(groups.selection, groups.decision, standsAt).filter((selection) =>
-      known.has(selection.placeId),
+    lines: measuredFor(
+      linesOf(groups.line, groups.place, places, standsAt, units).filter(({ placeId }) => known.has(placeId)),
+      selections,
     ),
+    selections,
     gateMarks: new Map(
       [...groups.gate].map(([id, f]) => [
         id,
@@ -171,6 +175,14 @@ export function siteStateOf(registers: Registers, units: Units = 'metric'): Site
     walks: entries(groups.walk, 'started', (f) => ({ ended: f.ended !== undefined })),
   }
 }
+
+/** What was ordered has been measured, whoever did and told nobody. */
+const measuredFor = (lines: readonly Line[], selections: readonly Selection[]): Line[] =>
+  lines.map((line) =>
+    line.progress === 0 && selections.some((one) => !isUnordered(one.state) && measuresFor(line, one))
+      ? { ...line, progress: 100 }
+      : line,
+  )
 
 /** What an entry's own fields say that closes it. */
 function closedByItself(written: Written | undefined): { result: string } | null {

@@ -11,7 +11,7 @@ import { emptyPlan, type Plan } from '../../core/schedule/plan'
 import { candidateDays, clockBegins } from '../../core/selections/candidates'
 import type { Selection } from '../../core/selections/selection'
 import { orderByFrom } from '../../core/selections/orderBy'
-import { selectionNeededOn } from '../../core/schedule/neededOn'
+import { measuredOn, selectionNeededOn } from '../../core/schedule/neededOn'
 import { marksOf } from '../../core/walk/photoMarks'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
@@ -89,7 +89,8 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day
         ? [
             [
               selection.id,
-              orderByFrom(today, needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar),
+              measuredOn(plan, selection) ??
+                orderByFrom(today, needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar),
             ] as const,
           ]
         : []

@@ -6,7 +6,7 @@ import type { Db } from '../../data/database'
 import { readSite } from '../../data/sites'
 import { recordOf } from '../siteStates'
 
-type Named = Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade'>
+type Named = Pick<PlannedVisit, 'siteId' | 'placeIds' | 'stages' | 'trade' | 'measures'>
 
 /** Names visits: 'Board and tape, bathroom, Bakehouse Lane'. Each site is looked up once, for lists of many.
  * @param words the language of whoever reads it */
@@ -38,10 +38,15 @@ export function visitNamer(db: Db, words: Catalogue = ENGLISH): (visit: Named) =
 
 export const visitWords = (db: Db, visit: Named): string => visitNamer(db)(visit)
 
-export const stageWords = (visit: Pick<PlannedVisit, 'stages' | 'trade'>, words: Catalogue = ENGLISH): string =>
+export const stageWords = (
+  visit: Pick<PlannedVisit, 'stages' | 'trade' | 'measures'>,
+  words: Catalogue = ENGLISH,
+): string =>
   visit.trade === 'inspector'
     ? words.page.inspection
-    : listedIn(
-        words,
-        visit.stages.map((stage, i) => (i === 0 ? words.stages[stage] : words.stages[stage].toLowerCase())),
-      )
+    : visit.measures
+      ? words.page.measuring
+      : listedIn(
+          words,
+          visit.stages.map((stage, i) => (i === 0 ? words.stages[stage] : words.stages[stage].toLowerCase())),
+        )

@@ -10,7 +10,7 @@ import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/pla
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { alarmsAt } from '../plan/alarms'
 import { listed } from '../../core/lists/listed'
-import { TRADES } from '../../core/scope/vocabulary'
+import { SHORT_STAGES, TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
@@ -211,7 +211,7 @@ function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Pla
       site: site.name,
       stage: visit.stages[0]!,
       trade: visit.trade,
-      inspection: visit.trade === 'inspector',
+      short: visit.trade === 'inspector' ? 'Check' : visit.measures ? 'Measure' : SHORT_STAGES[visit.stages[0]!],
       title: stageWords(visit),
       places: listed(visit.placeIds.map((id) => placeName(state, id))),
       crewId: visit.crewId,

@@ -4,7 +4,7 @@ import { materialOf } from '../../core/reckoning/materials'
 import type { Standards } from '../../core/takeoff/standards'
 import { addDays, dateOnly, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
-import { selectionNeededOn } from '../../core/schedule/neededOn'
+import { measuredOn, selectionNeededOn } from '../../core/schedule/neededOn'
 import type { Plan } from '../../core/schedule/plan'
 import { LEADS } from '../../core/scope/leads'
 import { valueWords } from '../../core/entries/entry'
@@ -45,7 +45,8 @@ function derivedRows(
       const toBuyOne = isBought(selection)
       const needed = toBuyOne ? selectionNeededOn(plan, selection) : null
       const approval = selection.approvalDays ?? 0
-      const last = needed ? orderByFrom(today, needed, selection.leadDays, approval, site.calendar) : null
+      const measured = needed && measuredOn(plan, selection)
+      const last = needed && (measured ?? orderByFrom(today, needed, selection.leadDays, approval, site.calendar))
       const upper = selection.leadDays[2]
       const sort = selection.details?.sort ?? likelySort(selection.lead, selection.neededFor)
       const fields = selectionFields(sort)
@@ -106,7 +107,16 @@ function derivedRows(
         wanted: selection.wanted,
         reason: !toBuyOne
           ? 'It stays: nothing is ordered.'
-          : selectionReason(selection.state, needed, last, selection.arrives, orderedOn, upper, today),
+          : selectionReason(
+              selection.state,
+              needed,
+              last,
+              selection.arrives,
+              orderedOn,
+              upper,
+              today,
+              measured !== null,
+            ),
         daysAtStake:
           settled || !needed
             ? 0

@@ -5,7 +5,6 @@ import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import { addDays, dateOnly, daysBetween, monthWords, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
-import { SHORT_STAGES } from '@/core/scope/vocabulary'
 import { lanesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { isTyping } from '../shared/Shortcuts'
 import { HowToRead } from './HowToRead'
@@ -334,7 +333,7 @@ const wordsOf = (visit: VisitView): string =>
 
 /** What a bar may say, the fullest first: whatever fits whole is taken. */
 const labelsOf = (visit: VisitView, byWork: boolean): readonly string[] =>
-  byWork ? [visit.title, visit.inspection ? 'Check' : SHORT_STAGES[visit.stage]] : [visit.site]
+  byWork ? [visit.title, visit.short] : [visit.site]
 
 const toggled = (all: ReadonlySet<string>, one: string): ReadonlySet<string> =>
   new Set(all.has(one) ? [...all].filter((other) => other !== one) : [...all, one])

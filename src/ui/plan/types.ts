@@ -21,7 +21,8 @@ export interface VisitView {
   readonly site: string
   readonly stage: Stage
   readonly trade: Trade
-  readonly inspection: boolean
+  /** Its word where there is room for a short one. */
+  readonly short: string
   readonly title: string
   readonly places: string
   readonly crewId: string | null

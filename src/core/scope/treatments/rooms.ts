@@ -43,6 +43,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       work('trim', 'carpenter', 'install', 'door', 'Door and casing', 'once', 'door-hang'),
       work('fixtures', 'plumber', 'install', 'toilet', 'Set and connect fixtures', 'once', 'fixtures-bath'),
       work('fixtures', 'electrician', 'install', 'light', 'Switches, lights and fan cover', 'once', 'fixtures-wires'),
+      work('fixtures', 'glazier', 'measure', 'shower', 'Measure for the shower glass', 'once', 'glass-measure'),
       work('fixtures', 'glazier', 'install', 'shower', 'Shower glass', 'once', 'glass', { cautions: ['wet-zone'] }),
     ],
     selections: [
@@ -84,6 +85,15 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       work('paint', 'painter', 'paint', 'wall', 'Prime and paint', 'walls-and-ceiling', 'paint'),
       work('flooring', 'flooring', 'install', 'floor', 'Lay the floor', 'floor', 'floor'),
       work('cabinets', 'cabinet-maker', 'install', 'cabinet', 'Set cabinets', 'once', 'cabinets'),
+      work(
+        'countertops',
+        'countertop',
+        'measure',
+        'countertop',
+        'Template the countertops',
+        'once',
+        'counter-template',
+      ),
       work('countertops', 'countertop', 'install', 'countertop', 'Set countertops', 'once', 'counters'),
       work('trim', 'carpenter', 'install', 'casing', 'Casing and base', 'perimeter', 'trim'),
       work('fixtures', 'tiler', 'install', 'backsplash', 'Tile the splash', 'once', 'tile-splash'),
@@ -324,6 +334,7 @@ export const ROOM_TREATMENTS: readonly Treatment[] = [
       work('board', 'drywaller', 'install', 'drywall', 'Board walls', 'walls', 'board'),
       work('tape', 'drywaller', 'install', 'drywall', 'Tape and fill', 'walls', 'tape'),
       work('paint', 'painter', 'paint', 'wall', 'Paint walls', 'walls', 'paint'),
+      work('railing', 'railing', 'measure', 'railing', 'Measure for the railing', 'once', 'railing-measure'),
       work('railing', 'railing', 'install', 'railing', 'Set railing, temporary guard out', 'once', 'railing-set', {
         cautions: ['guard-height'],
       }),

@@ -63,6 +63,7 @@ export const PAGE_KEYS = [
   'reminder',
   'calledOff',
   'inspection',
+  'measuring',
 ] as const
 export type PageWords = Readonly<Record<(typeof PAGE_KEYS)[number], string>>
 

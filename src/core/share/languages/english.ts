@@ -73,5 +73,6 @@ export const ENGLISH: Catalogue = {
     reminder: 'Reminder',
     calledOff: 'Called off',
     inspection: 'Inspection',
+    measuring: 'Measuring',
   },
 }

@@ -142,5 +142,6 @@ export const POLISH: Catalogue = {
     reminder: 'Przypomnienie',
     calledOff: 'Odwołane',
     inspection: 'Inspekcja',
+    measuring: 'Pomiar',
   },
 }

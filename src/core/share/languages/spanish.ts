@@ -142,5 +142,6 @@ export const SPANISH: Catalogue = {
     reminder: 'Recordatorio',
     calledOff: 'Anulado',
     inspection: 'Inspección',
+    measuring: 'Toma de medidas',
   },
 }
