@@ -11,6 +11,8 @@ export default defineConfig({
     // Each file has a server and a window of its own in the one browser; of four on two cores two mostly wait for a page.
     maxWorkers: 4,
     pool: 'forks',
+    // What one suite has read the other need not read again.
+    experimental: { fsModuleCache: true },
     isolate: false,
     sequence: { sequencer: LongestFirst },
   },

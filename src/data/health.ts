@@ -29,4 +29,5 @@ export const countJobs = (db: Db): number => db.prepare('SELECT COUNT(*) FROM jo
 /** When the firm was last backed up; null where it never was. */
 export const readLastBackup = (db: Db): string | null =>
   db.prepare("SELECT MAX(at) FROM door_log WHERE what = 'exported' AND detail = 'backup'").pluck().get() as
-    string | null
+    | string
+    | null

@@ -129,7 +129,8 @@ const lastRead = new WeakMap<Db, StoredPlan>()
 
 export function readPlan(db: Db): StoredPlan | null {
   const id = db.prepare('SELECT id FROM plan WHERE undone_at IS NULL ORDER BY id DESC').pluck().get() as
-    number | undefined
+    | number
+    | undefined
   if (id === undefined) return null
   const kept = lastRead.get(db)
   if (kept?.id === id) return kept

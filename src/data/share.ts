@@ -63,7 +63,8 @@ export function readLatestUpdate(db: Db, siteId: string): PublishedUpdate | null
 
 export function readUpdateEdits(db: Db, siteId: string): UpdateEdits {
   const row = db.prepare('SELECT edits FROM update_edits WHERE site_id = ?').get(siteId) as
-    { edits: string } | undefined
+    | { edits: string }
+    | undefined
   return row ? (JSON.parse(row.edits) as UpdateEdits) : NO_EDITS
 }
 

@@ -5,7 +5,15 @@ import type { PlaceKind } from './place'
 
 /** What a quantity of work is reckoned from. */
 export type Basis =
-  'once' | 'floor' | 'ceiling' | 'walls' | 'walls-and-ceiling' | 'perimeter' | 'face' | 'length' | 'slab'
+  | 'once'
+  | 'floor'
+  | 'ceiling'
+  | 'walls'
+  | 'walls-and-ceiling'
+  | 'perimeter'
+  | 'face'
+  | 'length'
+  | 'slab'
 
 /** Usual height of a room when nobody has measured it, in metres. General trade default, editable by measuring. */
 export const ASSUMED_HEIGHT = 2.4

@@ -37,7 +37,16 @@ export interface Release {
   readonly slot: Slot
   readonly words: string
   readonly kind:
-    'site-start' | 'phase' | 'delivery' | 'held' | 'gate' | 'declined' | 'decision' | 'permit' | 'notice' | 'today'
+    | 'site-start'
+    | 'phase'
+    | 'delivery'
+    | 'held'
+    | 'gate'
+    | 'declined'
+    | 'decision'
+    | 'permit'
+    | 'notice'
+    | 'today'
   /** What is waited for, of goods that are not on site. */
   readonly goods?: string
   /** Of goods whose day nobody told: the slots by which they may come earlier, at best and as is likely. */
