@@ -134,6 +134,8 @@ export async function until<Args extends unknown[], Result>(
   const end = Date.now() + PATIENCE
   const pause = (ms: number) => new Promise<null>((wait) => setTimeout(wait, ms, null))
   let refused: unknown
+  // What is soon there is soon seen; a page that works long is not kept from it by being asked.
+  let wait = 25
   do {
     const asked = page.evaluateHandle(holds as (...args: unknown[]) => unknown, ...args)
     const handle = await Promise.race([asked, pause(5000)]).catch((error: unknown) => {
@@ -143,7 +145,8 @@ export async function until<Args extends unknown[], Result>(
     const held = handle && (await Promise.race([handle.jsonValue().catch(() => handle.asElement()), pause(5000)]))
     if (held) return handle as HandleFor<Awaited<Result>>
     asked.catch(() => null)
-    await pause(50)
+    await pause(wait)
+    wait = Math.min(400, wait * 1.6)
   } while (Date.now() < end && !page.isClosed())
   const shown = await Promise.race([
     page.evaluate(() => `${document.readyState} ${document.body?.innerText}`).catch(String),
