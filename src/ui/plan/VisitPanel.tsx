@@ -1,12 +1,15 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import { CheckLg, Circle } from 'react-bootstrap-icons'
-import { addDays, FIRST_DAY, LAST_DAY, type Day } from '@/core/calendar/day'
+import { addDays, FIRST_DAY, isDay, LAST_DAY, type Day } from '@/core/calendar/day'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
+import { ReadChoice, ReadWords } from '../shared/ReadFields'
+import { ReadForm } from '../shared/ReadForm'
+import { wordsIn } from '../shared/typed'
 import { useAsked } from '../shared/useAsked'
 import { useSend } from '../shared/useSend'
 import type { PlanChange } from '@/core/schedule/planChange'
@@ -179,73 +182,64 @@ function BookingState({ visit }: { visit: VisitView }) {
 }
 
 /** A visit that will not be ready: the same question, asked in days. */
-function SlipForm({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) {
-  const [days, setDays] = useState('1')
-  const late = Number(days)
-  return (
-    <Form
-      className="mt-3"
-      onSubmit={(event) => {
-        event.preventDefault()
-        onChange({ kind: 'move', visitKey: visit.key, day: addDays(visit.startDay, late), half: visit.startHalf })
-      }}
-    >
-      <h3>If it slips</h3>
-      <div className="d-flex gap-2 flex-wrap align-items-end">
-        <Form.Group controlId="slip-days">
-          <Form.Label>By how many days</Form.Label>
-          <Form.Control
-            type="number"
-            min={1}
-            max={120}
-            required
-            value={days}
-            onChange={(event) => setDays(event.target.value)}
-          />
-        </Form.Group>
-        <Button type="submit" variant="quiet">
-          Who is moved
-        </Button>
-      </div>
-    </Form>
-  )
+const SlipForm = ({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) => (
+  <ReadForm
+    className="mt-3"
+    read={(typed) => daysLate(wordsIn(typed)('days'))}
+    onRead={(late) =>
+      onChange({ kind: 'move', visitKey: visit.key, day: addDays(visit.startDay, late), half: visit.startHalf })
+    }
+  >
+    <h3>If it slips</h3>
+    <div className="d-flex gap-2 flex-wrap align-items-end">
+      <ReadWords id="slip-days" name="days" label="By how many days" inputMode="numeric" defaultValue="1" />
+      <Button type="submit" variant="quiet">
+        Who is moved
+      </Button>
+    </div>
+  </ReadForm>
+)
+
+const MOST_DAYS_LATE = 120
+/** @throws ImpossibleRequest where they are no days that a visit slips by */
+function daysLate(typed: string): number {
+  const days = Number(typed)
+  if (!Number.isInteger(days) || days < 1 || days > MOST_DAYS_LATE)
+    throw new ImpossibleRequest('days', `By how many days: write whole days, from 1 to ${MOST_DAYS_LATE}.`, 'days')
+  return days
 }
 
-function MoveForm({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) {
-  const [day, setDay] = useState<string>(visit.startDay)
-  const [half, setHalf] = useState<0 | 1>(visit.startHalf)
-  return (
-    <Form
-      className="mt-3"
-      onSubmit={(event) => {
-        event.preventDefault()
-        onChange({ kind: 'move', visitKey: visit.key, day: day as Day, half })
-      }}
-    >
-      <h3>Move it</h3>
-      <div className="d-flex gap-2 flex-wrap align-items-end">
-        <Form.Group controlId="move-day">
-          <Form.Label>Day</Form.Label>
-          <Form.Control
-            type="date"
-            required
-            min={FIRST_DAY}
-            max={LAST_DAY}
-            value={day}
-            onChange={(event) => setDay(event.target.value)}
-          />
-        </Form.Group>
-        <Form.Group controlId="move-half">
-          <Form.Label>Half</Form.Label>
-          <Form.Select value={half} onChange={(event) => setHalf(event.target.value === '1' ? 1 : 0)}>
-            <option value={0}>morning</option>
-            <option value={1}>afternoon</option>
-          </Form.Select>
-        </Form.Group>
-        <Button type="submit" variant="quiet">
-          See what follows
-        </Button>
-      </div>
-    </Form>
-  )
+const MoveForm = ({ visit, onChange }: { visit: VisitView; onChange: (change: PlanChange) => void }) => (
+  <ReadForm
+    className="mt-3"
+    read={(typed) => ({ day: dayTyped(wordsIn(typed)('day')), half: wordsIn(typed)('half') === '1' ? 1 : 0 }) as const}
+    onRead={(to) => onChange({ kind: 'move', visitKey: visit.key, ...to })}
+  >
+    <h3>Move it</h3>
+    <div className="d-flex gap-2 flex-wrap align-items-end">
+      <ReadWords
+        id="move-day"
+        name="day"
+        label="Day"
+        type="date"
+        min={FIRST_DAY}
+        max={LAST_DAY}
+        defaultValue={visit.startDay}
+      />
+      <ReadChoice id="move-half" name="half" label="Half" defaultValue={visit.startHalf}>
+        <option value={0}>morning</option>
+        <option value={1}>afternoon</option>
+      </ReadChoice>
+      <Button type="submit" variant="quiet">
+        See what follows
+      </Button>
+    </div>
+  </ReadForm>
+)
+
+/** @throws ImpossibleRequest where it is no day that can be planned */
+function dayTyped(typed: string): Day {
+  if (!isDay(typed) || typed < FIRST_DAY || typed > LAST_DAY)
+    throw new ImpossibleRequest('day', 'Day: choose one of the calendar.', 'day')
+  return typed
 }

@@ -5,7 +5,10 @@ import Form from 'react-bootstrap/Form'
 import { kindOf } from '@/core/entries/entry'
 import { RESPONSIBLE } from '@/core/scope/responsible'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
+import { ReadWords } from '../shared/ReadFields'
+import { ReadForm } from '../shared/ReadForm'
 import { SketchPicture } from '../shared/SketchPicture'
+import { saidIn } from '../shared/typed'
 import { WhoseSelect } from '../shared/WhoseSelect'
 import type { RecordedEntry } from './types'
 import styles from './Record.module.css'
@@ -68,8 +71,7 @@ export function EntryItem({ kind, entry, onChange, onRecord }: EntryItemProps) {
 function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
   const { settle } = kindOf(kind)
   const [asking, setAsking] = useState(false)
-  const [result, setResult] = useState('')
-  const settleNow = async (): Promise<void> => {
+  const settleNow = async (result = ''): Promise<void> => {
     if (await onRecord('settled', { result })) setAsking(false)
   }
   return (
@@ -102,21 +104,12 @@ function Acts({ kind, entry, onChange, onRecord }: EntryItemProps) {
         </Button>
       </div>
       {asking && (
-        <Form
-          className={styles.buttons}
-          onSubmit={(event) => {
-            event.preventDefault()
-            void settleNow()
-          }}
-        >
-          <Form.Label>
-            {settle!.ask}
-            <Form.Control value={result} autoFocus onChange={(event) => setResult(event.target.value)} />
-          </Form.Label>
-          <Button type="submit" variant="quiet" disabled={result.trim() === ''}>
+        <ReadForm className={styles.buttons} read={(typed) => saidIn(typed, 'result', settle!.ask!)} onRead={settleNow}>
+          <ReadWords name="result" label={settle!.ask} autoFocus />
+          <Button type="submit" variant="quiet">
             {settle!.word}
           </Button>
-        </Form>
+        </ReadForm>
       )}
     </>
   )

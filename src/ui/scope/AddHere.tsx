@@ -6,8 +6,6 @@ import Form from 'react-bootstrap/Form'
 import Nav from 'react-bootstrap/Nav'
 import { useForm } from 'react-hook-form'
 import { v7 as uuid } from 'uuid'
-import { saysSomething } from '@/core/entries/field'
-import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { pastedRows } from '@/core/lists/pastedRows'
 import { currencySign } from '@/core/measure/money'
 import { newLine } from '@/schemas/newLine'
@@ -16,7 +14,7 @@ import { ReadTick, ReadWords } from '../shared/ReadFields'
 import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
 import { sendPicture } from '../shared/sendPicture'
 import { TextField } from '../shared/TextField'
-import { filesIn, wordsIn, type Typed } from '../shared/typed'
+import { filesIn, saidIn, wordsIn, type Typed } from '../shared/typed'
 import { useSend } from '../shared/useSend'
 import type { Fact, RecordFacts, RowView } from './types'
 
@@ -214,8 +212,6 @@ function FoundForm({ siteId, row, record }: Pick<AddHereProps, 'siteId' | 'row' 
 /** What the form of something found says.
  * @throws ImpossibleRequest where it says nothing */
 function foundIn(typed: Typed) {
-  const words = wordsIn(typed)
-  if (!saysSomething(words('text')))
-    throw new ImpossibleRequest('empty', 'What was found: say it in a few words.', 'text')
-  return { text: words('text'), certain: words('suspected') === '', photos: filesIn(typed, 'photos') }
+  const text = saidIn(typed, 'text', 'What was found')
+  return { text, certain: wordsIn(typed)('suspected') === '', photos: filesIn(typed, 'photos') }
 }

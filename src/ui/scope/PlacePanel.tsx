@@ -1,8 +1,7 @@
 'use client'
 import { answersWords } from '@/core/walk/answersWords'
-import { useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
 import Table from 'react-bootstrap/Table'
 import { treatmentById } from '@/core/scope/treatments'
 import { STAGES } from '@/core/scope/vocabulary'
@@ -12,8 +11,11 @@ import { PlaceDrawings } from './PlaceDrawings'
 import type { SizedPlace } from '../shared/MovedWallFields'
 import { ChangePlace, LayTreatment, Measure } from './PlaceEdits'
 import { MarkedPhoto } from '../shared/MarkedPhoto'
+import { ReadWords } from '../shared/ReadFields'
+import { ReadForm } from '../shared/ReadForm'
 import { ShowPhoto } from './ShowPhoto'
 import { RoomPicture } from '../shared/RoomPicture'
+import { saidIn } from '../shared/typed'
 import type { RecordFacts, RowView, ScopeProps } from './types'
 import styles from './CellPanel.module.css'
 
@@ -263,27 +265,20 @@ function Matters<T extends { readonly id: string; readonly text: string }>({
 }
 
 /** What was decided, in the words that it was said in. */
-function Decide({ question, onDecided }: { question: string; onDecided: (answer: string) => void }) {
-  const [answer, setAnswer] = useState('')
-  return (
-    <Form
-      className="d-flex gap-2 mt-1"
-      onSubmit={(event) => {
-        event.preventDefault()
-        if (answer.trim() !== '') onDecided(answer.trim())
-      }}
-    >
-      <Form.Control
-        size="sm"
-        required
-        aria-label={`What was decided: ${question}`}
-        placeholder="What was decided"
-        value={answer}
-        onChange={(event) => setAnswer(event.target.value)}
-      />
-      <Button type="submit" size="sm" variant="quiet">
-        Decided
-      </Button>
-    </Form>
-  )
-}
+const Decide = ({ question, onDecided }: { question: string; onDecided: (answer: string) => void }) => (
+  <ReadForm
+    className="d-flex gap-2 mt-1"
+    read={(typed) => saidIn(typed, 'answer', 'What was decided')}
+    onRead={onDecided}
+  >
+    <ReadWords
+      name="answer"
+      label={<span className="visually-hidden">What was decided: {question}</span>}
+      size="sm"
+      placeholder="What was decided"
+    />
+    <Button type="submit" size="sm" variant="quiet">
+      Decided
+    </Button>
+  </ReadForm>
+)

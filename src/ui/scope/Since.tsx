@@ -4,6 +4,9 @@ import { answersWords } from '@/core/walk/answersWords'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { groupBy } from '@/core/lists/groupBy'
+import { ReadWords } from '../shared/ReadFields'
+import { ReadForm } from '../shared/ReadForm'
+import { saidIn } from '../shared/typed'
 import type { RecordFacts, ScopeProps } from './types'
 import styles from './ScopeBoard.module.css'
 
@@ -113,7 +116,6 @@ function Asked({
   readonly mayEdit: boolean
   readonly record: RecordFacts
 }) {
-  const [own, setOwn] = useState('')
   const answer = (text: string): void => {
     const question = `${asked.place}: ${asked.question}`
     const fact = { subject: 'entry', subjectId: asked.id, placeId: asked.placeId }
@@ -138,22 +140,14 @@ function Asked({
               {side}
             </Button>
           ))}
-          <Form
-            onSubmit={(event) => {
-              event.preventDefault()
-              if (own.trim() !== '') answer(own)
-            }}
-          >
-            <Form.Label>
-              <span className="visually-hidden">Another answer to: {asked.question}</span>
-              <Form.Control
-                className="form-control-sm"
-                placeholder="neither: write what is right"
-                value={own}
-                onChange={(event) => setOwn(event.target.value)}
-              />
-            </Form.Label>
-          </Form>
+          <ReadForm read={(typed) => saidIn(typed, 'own', 'What is right')} onRead={answer}>
+            <ReadWords
+              name="own"
+              label={<span className="visually-hidden">Another answer to: {asked.question}</span>}
+              size="sm"
+              placeholder="neither: write what is right"
+            />
+          </ReadForm>
         </>
       ) : (
         <ul>

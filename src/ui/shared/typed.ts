@@ -1,3 +1,6 @@
+import { saysSomething } from '@/core/entries/field'
+import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
+
 /** What stands in the fields of a form, by name. */
 export type Typed = Readonly<Record<string, unknown>>
 
@@ -8,6 +11,14 @@ export const wordsIn =
     const value = typed[name]
     return value === true ? 'on' : typeof value === 'string' || typeof value === 'number' ? String(value).trim() : ''
   }
+
+/** The words of a field that have to say something.
+ * @throws ImpossibleRequest naming the field where they say nothing */
+export function saidIn(typed: Typed, name: string, what: string): string {
+  const words = wordsIn(typed)(name)
+  if (!saysSomething(words)) throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
+  return words
+}
 
 /** Which of several ticks are set, each a field `name.id`. */
 export const ticked = (typed: Typed, name: string): string[] =>

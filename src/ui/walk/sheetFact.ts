@@ -4,7 +4,7 @@ import { kindOf } from '@/core/entries/entry'
 import { readEntry } from '@/core/entries/entryWords'
 import { placeChangeFacts } from '@/core/walk/placeChanges'
 import type { EntryKind } from '@/core/entries/entryKind'
-import { readValues, saysSomething, type Field, type Values } from '@/core/entries/field'
+import { readValues, type Field, type Values } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
 import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
@@ -20,7 +20,7 @@ import type { Decision, Keep, NewFact } from '@/core/walk/observation'
 import type { Place, RegisterEntry } from '@/core/walk/siteState'
 import { twinIds } from '@/schemas/twinIds'
 import { placeChangeOf } from '../shared/PlaceChangeFields'
-import { filesIn, ticked, wordsIn, type Typed } from '../shared/typed'
+import { filesIn, saidIn, ticked, wordsIn, type Typed } from '../shared/typed'
 import { readWaits } from '../shared/WaitFields'
 import type { SiteWalk } from './useSiteWalk'
 
@@ -87,10 +87,7 @@ function sheetFact(
   typed: Typed,
 ): NewFact {
   const text = wordsIn(typed)
-  const needed = (name: string, what: string): string => {
-    if (!saysSomething(text(name))) throw new ImpossibleRequest('empty', `${what}: write it in a few words.`, name)
-    return text(name)
-  }
+  const needed = (name: string, what: string): string => saidIn(typed, name, what)
   const at = { placeId: place.id, subjectId: uuid() }
   const onLine = (line: Line) => ({ placeId: place.id, subjectId: line.id })
   const { units } = site.snapshot.site
