@@ -2,6 +2,7 @@ import { fromDay } from './days'
 import { onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
 import { candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
+import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { opinion } from './opinions'
 import { shareDone } from './shares'
@@ -20,6 +21,8 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   onPurpose,
   mayStartThere,
   shareDone,
+  measuredThere,
+  measuresOn,
 ]
 
 /** The same of what no sheet took. */
