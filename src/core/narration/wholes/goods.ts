@@ -14,7 +14,7 @@ import {
   selectionMeant,
   wantedOn,
 } from '../spokenGoods'
-import { dayIn, type Told, type Whole } from './whole'
+import { asNote, dayIn, type Told, type Whole } from './whole'
 
 /** The day on which goods are wanted, and goods whose maker waits for an answer. */
 export const wantedOrAwaited: Whole = (sentence) => {
@@ -147,5 +147,29 @@ export const lying: Whole = ({ words, place, newId }) => {
       placeId: place?.id ?? null,
       value: { kind: 'count', values: { what, delivered: count } },
     })),
+  }
+}
+
+const WRONG = [
+  /\b(?:delivered|sent|brought|shipped|dropped off|left) (?:us )?(?:the )?wrong (.{3,50}?)$/i,
+  /\bwrong (.{3,50}?) (?:(?:was|were|has been|have been|got) )?(?:came|delivered|sent|arrived|turned up|shipped)\b/i,
+  /^(?:the |our )?(.{3,50}?) (?:has |have |was |were |just )*(?:came|come|arrived|turned up|delivered) (?:in )?(?:the )?(?:wrong|damaged|broken|cracked|chipped|smashed|scratched|dented)\b/i,
+] as const
+
+/** 'They delivered the wrong sink', 'the vanity came damaged': what is awaited came and is to be ordered again; the words stay. */
+export const cameWrong: Whole = (told) => {
+  const { first, place, state } = told
+  const words = told.words.trim().replace(/[.!\s]+$/, '')
+  const what = WRONG.map((one) => one.exec(words)?.[1]).find(Boolean)
+  if (!what || !place || /\b(?:not|never|if|might|may|could|unless|\w+n['’]t)\b/i.test(words)) return null
+  const meant = selectionMeant({ ...first, words: what }, place, state)
+  if (!meant || meant.state === 'installed') return null
+  return {
+    kind: 'selection',
+    says: `${meant.what}: came wrong, to be ordered again`,
+    facts: [
+      { subject: 'selection', subjectId: meant.id, placeId: place.id, facet: 'state', value: 'wrong' },
+      ...asNote(told),
+    ],
   }
 }

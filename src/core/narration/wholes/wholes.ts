@@ -1,7 +1,7 @@
 import { fromDay } from './days'
 import { onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
-import { candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
+import { cameWrong, candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
 import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { opinion } from './opinions'
@@ -15,6 +15,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   movedBetween,
   wantedOrAwaited,
   ordered,
+  cameWrong,
   lying,
   takesSoLong,
   unsigned,
