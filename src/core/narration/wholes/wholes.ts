@@ -6,6 +6,7 @@ import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { opinion } from './opinions'
 import { shareDone } from './shares'
+import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
 import type { Whole } from './whole'
 
@@ -24,6 +25,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   shareDone,
   measuredThere,
   measuresOn,
+  stainSeen,
 ]
 
 /** The same of what no sheet took. */
