@@ -1,14 +1,10 @@
-import { shortDay } from '../../calendar/day'
-import { lower } from '../../lists/capital'
 import { groupBy } from '../../lists/groupBy'
-import { listed } from '../../lists/listed'
 import type { Line } from '../../scope/line'
 import { BUILD_ORDER } from '../../scope/vocabulary'
-import type { NewFact } from '../../walk/observation'
 import { plain } from '../clauses'
 import { tradesNamed } from '../mentions'
 import { stemsOf } from '../stems'
-import { dayIn, openLines, type Told, type Whole } from './whole'
+import { beginning, dayIn, openLines, type Told, type Whole } from './whole'
 
 const STARTS =
   /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|is (?:cut|stripped|set|lifted|poured|opened|closed)|are (?:cut|stripped|set|lifted|poured|opened|closed)|back)\b/i
@@ -44,16 +40,7 @@ export const fromDay: Whole = (told) => {
   const day = dayIn(told)
   if (!day || day <= narration.today) return null
   const lines = workMeant(told)
-  if (lines.length === 0 || new Set(lines.map(({ placeId }) => placeId)).size > 1) return null
-  return {
-    kind: 'expect',
-    says: `${listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))}: from ${shortDay(day)}`,
-    facts: lines.map((line): NewFact => ({
-      subject: 'line',
-      facet: 'held',
-      subjectId: line.id,
-      placeId: line.placeId,
-      value: { reason: words.replace(/[.\s]+$/, ''), until: day, begins: true },
-    })),
-  }
+  return lines.length > 0 && new Set(lines.map(({ placeId }) => placeId)).size === 1
+    ? beginning(told, lines, day)
+    : null
 }

@@ -1,10 +1,6 @@
-import { lower } from '../../lists/capital'
-import { listed } from '../../lists/listed'
-import { shortDay } from '../../calendar/day'
 import type { Line } from '../../scope/line'
 import type { Stage } from '../../scope/vocabulary'
-import type { NewFact } from '../../walk/observation'
-import { asNote, dayIn, openLines, type Told, type Whole } from './whole'
+import { asNote, beginning, dayIn, openLines, soFar, titlesOf, type Told, type Whole } from './whole'
 
 /** What is made to measure, by its words, and the stage that it goes in. */
 const MADE: readonly (readonly [RegExp, Stage])[] = [
@@ -38,17 +34,7 @@ export const measuredThere: Whole = (told) => {
   const { lines, made } = measuringMeant(told)
   if (lines.length === 0 || NOT_SO.test(told.words))
     return made ? { kind: 'note', says: 'Note', facts: asNote(told) } : null
-  return {
-    kind: 'progress',
-    says: `${titles(lines)}: done`,
-    facts: lines.map((line): NewFact => ({
-      subject: 'line',
-      facet: 'progress',
-      subjectId: line.id,
-      placeId: line.placeId,
-      value: 100,
-    })),
-  }
+  return { kind: 'progress', says: `${titlesOf(lines)}: done`, facts: soFar(lines, 100) }
 }
 
 /** 'The counter guy templates on Thursday', 'glazier measures Friday': the day on which somebody comes to measure. */
@@ -57,18 +43,5 @@ export const measuresOn: Whole = (told) => {
   if (!MEASURES.test(words) || NOT_SO.test(words)) return null
   const day = dayIn(told)
   const { lines } = measuringMeant(told)
-  if (!day || day <= narration.today || lines.length === 0) return null
-  return {
-    kind: 'expect',
-    says: `${titles(lines)}: from ${shortDay(day)}`,
-    facts: lines.map((line): NewFact => ({
-      subject: 'line',
-      facet: 'held',
-      subjectId: line.id,
-      placeId: line.placeId,
-      value: { reason: words.replace(/[.\s]+$/, ''), until: day, begins: true },
-    })),
-  }
+  return day && day > narration.today && lines.length > 0 ? beginning(told, lines, day) : null
 }
-
-const titles = (lines: readonly Line[]): string => listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))

@@ -1,9 +1,7 @@
-import { lower } from '../../lists/capital'
-import { listed } from '../../lists/listed'
 import { readNumber } from '../../measure/spokenNumber'
 import { wordsOf } from '../sheets/figures'
 import { stemsOf } from '../stems'
-import { openLines, type Whole } from './whole'
+import { openLines, soFar, titlesOf, type Whole } from './whole'
 
 const DONE =
   /^(?:are|is|have|has) (?:now |all |been )*(?:on|in|up|done|set|hung|fitted|installed|painted|laid|fixed|finished|wired|boarded|tiled)\b/
@@ -27,13 +25,7 @@ export const shareDone: Whole = ({ words, place, state }) => {
   const percent = Math.floor((100 * done.value) / all.value)
   return {
     kind: 'progress',
-    says: `${listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))}: ${done.value} of ${all.value}, ${percent} per cent`,
-    facts: lines.map((line) => ({
-      subject: 'line',
-      facet: 'progress',
-      subjectId: line.id,
-      placeId: line.placeId,
-      value: percent,
-    })),
+    says: `${titlesOf(lines)}: ${done.value} of ${all.value}, ${percent} per cent`,
+    facts: soFar(lines, percent),
   }
 }

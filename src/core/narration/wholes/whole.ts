@@ -1,5 +1,9 @@
-import type { Day } from '../../calendar/day'
+import { shortDay, type Day } from '../../calendar/day'
+import { lower } from '../../lists/capital'
+import { listed } from '../../lists/listed'
+import type { Line } from '../../scope/line'
 import type { LineKind } from '../../walk/lineKinds'
+import type { NewFact } from '../../walk/observation'
 import type { Place, SiteState } from '../../walk/siteState'
 import { plain } from '../clauses'
 import { readDate } from '../dates'
@@ -40,3 +44,30 @@ export const openLines = ({ lines }: SiteState) => lines.filter((line) => line.e
 /** The day that a sentence tells. */
 export const dayIn = ({ words, narration: { today } }: Pick<Told, 'words' | 'narration'>): Day | null =>
   readDate(plain(words), today)?.day ?? null
+
+/** Lines of work by their titles, as a list begins a sentence. */
+export const titlesOf = (lines: readonly Line[]): string =>
+  listed(lines.map(({ title }, i) => (i === 0 ? title : lower(title))))
+
+/** Lines of work that are so far. */
+export const soFar = (lines: readonly Line[], percent: number): NewFact[] =>
+  lines.map(({ id, placeId }) => ({
+    subject: 'line',
+    facet: 'progress',
+    subjectId: id,
+    placeId,
+    value: percent,
+  }))
+
+/** Lines of work that begin no sooner than on a day that was said. */
+export const beginning = ({ words }: Pick<Told, 'words'>, lines: readonly Line[], day: Day): ToldWhole => ({
+  kind: 'expect',
+  says: `${titlesOf(lines)}: from ${shortDay(day)}`,
+  facts: lines.map(({ id, placeId }) => ({
+    subject: 'line',
+    facet: 'held',
+    subjectId: id,
+    placeId,
+    value: { reason: words.replace(/[.\s]+$/, ''), until: day, begins: true },
+  })),
+})
