@@ -205,7 +205,7 @@ function changedFacts(row: SelectionRow, sort: SelectionSort, typed: Typed): Fac
   const sameDetails = sort === row.sort && JSON.stringify(values) === JSON.stringify(row.values)
   const delivered = typed.delivered.on ? typed.delivered : null
   const candidates = candidatesOf(typed, row.candidates)
-  const sameCandidates = JSON.stringify(candidates) === JSON.stringify(row.candidates)
+  const sameCandidates = allOf(candidates) === allOf(row.candidates)
   return [
     ...changed('state', row.state),
     ...changed('choice', row.choice ?? ''),
@@ -238,6 +238,9 @@ const candidatesOf = ({ candidates }: Typed, before: readonly Candidate[]): Cand
         ...(days == null ? {} : { days }),
       }
     })
+
+const allOf = (candidates: readonly Candidate[]): string =>
+  JSON.stringify(candidates.map(({ name, leadDays, supplier, price, days }) => [name, leadDays, supplier, price, days]))
 
 const sameDelivery = (a: Typed['delivered'], b: Delivery | null): boolean =>
   b !== null && a.on === b.on && COUNTS.every((key) => a[key] === b[key])

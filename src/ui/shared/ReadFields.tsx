@@ -1,4 +1,4 @@
-import type { ComponentProps, ReactNode } from 'react'
+import { useId, type ComponentProps, type ReactNode } from 'react'
 import FormCheckInput from 'react-bootstrap/FormCheckInput'
 import FormControl from 'react-bootstrap/FormControl'
 import FormLabel from 'react-bootstrap/FormLabel'
@@ -15,7 +15,7 @@ interface FieldProps {
 function useField(name: string, onChosen?: (value: string) => void) {
   const { register } = useFormContext()
   const wrong = useWrong(name)
-  const id = `${name}-wrong`
+  const id = useId()
   return {
     bound: {
       ...register(name, { onChange: ({ target }: { target: { value: string } }) => onChosen?.(target.value) }),
