@@ -39,6 +39,19 @@ describe.each([
   const sideways = (): Promise<number> =>
     page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
 
+  /** Names that two buttons share which do not do the same: one visit may stand in several rows. */
+  const alike = (): Promise<string[]> =>
+    page.$$eval('main button, main a.btn', (all) => {
+      const does = new Map<string, string>()
+      return all.flatMap((one, i) => {
+        const name = (one.getAttribute('aria-label') ?? one.textContent ?? '').trim()
+        const what = one.getAttribute('data-visit') ?? one.getAttribute('href') ?? String(i)
+        const known = does.get(name) ?? what
+        does.set(name, known)
+        return one.getClientRects().length > 0 && known !== what ? [name] : []
+      })
+    })
+
   test.each([...MAIN_PAGES, WALK])(
     '%s can be used by everybody, in any window, and complains of nothing',
     async (path) => {
@@ -47,6 +60,7 @@ describe.each([
       await page.waitForSelector('main h1, main h2')
       expect(await violations(page)).toEqual([])
       expect(await sideways()).toBeLessThanOrEqual(0)
+      expect(await alike()).toEqual([])
       const lines = (await textOf(page)).split('\n')
       for (const { what, pattern } of FORBIDDEN_PATTERNS)
         expect(

@@ -108,7 +108,12 @@ export function ScopeBoard(props: ScopeProps) {
           {wrong.map(({ placeId, name }, i) => (
             <span key={placeId}>
               {i > 0 && ', '}
-              <Button variant="link" className="p-0 align-baseline" onClick={() => choose({ placeId, stage: null })}>
+              <Button
+                variant="link"
+                className="p-0 align-baseline"
+                aria-label={`${name}: what was done out of order`}
+                onClick={() => choose({ placeId, stage: null })}
+              >
                 {name}
               </Button>
             </span>

@@ -50,7 +50,10 @@ export function WeaveList({
                 {left.slice(0, 4).map((cell) => (
                   <li key={cell.stage}>
                     <Button bsPrefix="tap" onClick={() => onOpen({ placeId: row.placeId, stage: cell.stage })}>
-                      <span>{STAGES[cell.stage]}</span>
+                      <span>
+                        <span className="visually-hidden">{row.name}: </span>
+                        {STAGES[cell.stage]}
+                      </span>
                       <span className={cell.held ? 'late' : 'soft'}>
                         {cell.held ? 'held' : cell.percent! > 0 ? `${cell.percent} %` : (cell.next ?? 'not planned')}
                       </span>

@@ -156,6 +156,9 @@ function Line({
           id={`open-${row.id}`}
           variant="link"
           className="p-0 text-start fw-semibold"
+          aria-label={[row.what, ...thing.map(({ place }) => place), ...(showSite ? [row.site] : []), row.choice]
+            .filter(Boolean)
+            .join(', ')}
           aria-expanded={open}
           onClick={onOpen}
         >

@@ -197,15 +197,18 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
                 {sent !== null && key !== 'done' && !sent.includes(text) && <span className="soft">new</span>}
                 <Button variant="quiet" size="sm" onClick={() => drop(key, i)}>
                   Drop
+                  <span className="visually-hidden">
+                    : {title}, sentence {i + 1}
+                  </span>
                 </Button>
               </div>
             ))}
             <Button variant="quiet" size="sm" onClick={() => setAdded(key, [...(edits.added[key] ?? []), ''])}>
-              Add a sentence
+              Add a sentence<span className="visually-hidden">: {title}</span>
             </Button>
             {droppedOf(key).length > 0 && (
               <Button variant="quiet" size="sm" className="ms-2" onClick={() => bringBack(key)}>
-                Bring back what was dropped ({droppedOf(key).length})
+                Bring back what was dropped ({droppedOf(key).length})<span className="visually-hidden">: {title}</span>
               </Button>
             )}
           </fieldset>

@@ -170,6 +170,7 @@ function Needs({ needs }: { needs: TodayDeskProps['needs'] }) {
             </div>
             <a className="btn btn-quiet" href={need.href}>
               {need.action}
+              <span className="visually-hidden">: {need.text}</span>
             </a>
           </li>
         ))}
