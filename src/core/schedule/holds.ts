@@ -3,7 +3,7 @@ import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import { dueDay } from '../entries/due'
 import { entryName } from '../entries/entry'
 import { entryKind } from '../entries/entryKinds'
-import { SET_BY } from '../scope/leads'
+import { isSetBy } from '../scope/leads'
 import { isOutside } from '../scope/responsible'
 import { heldLine, type Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
@@ -233,7 +233,7 @@ export const selectionsFor = (
       !visit.measures &&
       s.placeId === placeId &&
       visit.stages.includes(s.neededFor) &&
-      (SET_BY[s.lead] ?? visit.trade) === visit.trade &&
+      isSetBy(s.lead, visit.trade) &&
       s.state !== 'installed' &&
       isBought(s),
   )

@@ -1,5 +1,5 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
-import { MEASURED_AFTER, SET_BY } from '../scope/leads'
+import { isSetBy, MEASURED_AFTER } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { linesBy } from '../scope/linesBy'
 import type { PlaceKind } from '../places/place'
@@ -145,6 +145,7 @@ function addStageLink(
     for (const to of work) {
       // A pack (board and tape) is one visit: it neither waits for itself nor starts again in the middle.
       if (to.visit.stages.includes(link.after) && !to.visit.stages.includes(link.before))
+        // A wait between stages is for what is made or dries: nobody waits so to measure.
         add(from.index, to.index, to.visit.measures ? 0 : link.waitDays, `${place}: ${link.why}`, {
           mostDays: link.mostDays,
           // Nothing that was said by name covers what somebody has to see first.
@@ -166,12 +167,11 @@ function addMadeToMeasure(
     if (!after || !isUnordered(state)) continue
     const theirs = work.filter(
       ({ visit: { stages, trade } }) =>
-        stages.includes(neededFor) &&
-        (SET_BY[lead] ?? trade) === trade &&
-        !stages.some((stage) => after.includes(stage)),
+        stages.includes(neededFor) && isSetBy(lead, trade) && !stages.some((stage) => after.includes(stage)),
     )
     const ready = work.filter(({ visit }) => visit.stages.some((stage) => after.includes(stage)))
-    const [measuring, setting] = [theirs.filter(isMeasuring), theirs.filter((one) => !isMeasuring(one))]
+    const measuring = theirs.filter(({ visit }) => visit.measures)
+    const setting = theirs.filter(({ visit }) => !visit.measures)
     const thing = what.toLowerCase()
     for (const from of ready)
       for (const to of measuring) add(from.index, to.index, 0, `${place}: ${thing} can be measured then`)
@@ -179,8 +179,6 @@ function addMadeToMeasure(
       for (const to of setting) add(from.index, to.index, leadDays[2], `${place}: ${thing} is measured then, and made`)
   }
 }
-
-const isMeasuring = ({ visit }: Placed): boolean => visit.measures
 
 /** What goes comes out before another trade puts in what replaces it. */
 function addRemovals(work: readonly Placed[], lines: readonly Line[], place: Place, add: AddLink): void {

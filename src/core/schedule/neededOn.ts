@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/day'
-import { MEASURED_AFTER, SET_BY, type LeadKey } from '../scope/leads'
+import { isSetBy, MEASURED_AFTER, SET_BY, type LeadKey } from '../scope/leads'
 import type { Stage } from '../scope/vocabulary'
 import type { Selection } from '../selections/selection'
 import { visitsBy } from './visitsBy'
@@ -37,7 +37,7 @@ export const measuredOn = (
       .place(placeId)
       .find(
         ({ measures, stages, trade }) =>
-          measures && stages.includes(neededFor) && (SET_BY[lead] ?? trade) === trade && lead in MEASURED_AFTER,
+          measures && stages.includes(neededFor) && isSetBy(lead, trade) && lead in MEASURED_AFTER,
       )?.endDay) ??
   null
 

@@ -1,6 +1,7 @@
 import { groupBy } from '../lists/groupBy'
 import { floorArea } from '../places/geometry'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../calendar/slots'
+import { isMeasuring } from '../scope/leads'
 import { hoursLeft, type Line } from '../scope/line'
 import { linesBy } from '../scope/linesBy'
 import { isOutside } from '../scope/responsible'
@@ -41,8 +42,6 @@ const BUNCH_HOURS = 6 * HOURS_PER_SLOT
 /** Who looks at the work of others and does none. */
 const INSPECTING: readonly Trade[] = ['inspector', 'engineer']
 export const isInspection = ({ trade }: Pick<Line, 'trade'>): boolean => INSPECTING.includes(trade)
-
-export const isMeasuring = ({ action }: Pick<Line, 'action'>): boolean => action === 'measure'
 
 interface Job {
   readonly place: Place

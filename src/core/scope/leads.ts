@@ -43,6 +43,9 @@ export type LeadKey = keyof typeof LEADS
 /** Who sets what they make: nobody else of that stage waits for it. */
 export const SET_BY: Partial<Record<LeadKey, Trade>> = { countertop: 'countertop', 'shower-glass': 'glazier' }
 
+/** Whether a trade sets a thing that takes such a lead. */
+export const isSetBy = (lead: LeadKey, trade: Trade): boolean => (SET_BY[lead] ?? trade) === trade
+
 /** What is made to measure, by its lead: the stages after which it can be measured, whichever of them a place has. */
 export const MEASURED_AFTER: Partial<Record<LeadKey, readonly Stage[]>> = {
   countertop: ['cabinets'],
@@ -50,13 +53,16 @@ export const MEASURED_AFTER: Partial<Record<LeadKey, readonly Stage[]>> = {
   railing: ['framing', 'flooring'],
 }
 
+/** Work that only measures for what is made then. */
+export const isMeasuring = ({ action }: Pick<Line, 'action'>): boolean => action === 'measure'
+
 /** Whether a line of measuring is for something that is chosen there. */
 export const measuresFor = (
-  { action, placeId, stage, trade }: Pick<Line, 'action' | 'placeId' | 'stage' | 'trade'>,
+  line: Pick<Line, 'action' | 'placeId' | 'stage' | 'trade'>,
   thing: { readonly placeId: string; readonly lead: LeadKey; readonly neededFor: Stage },
 ): boolean =>
-  action === 'measure' &&
-  placeId === thing.placeId &&
-  stage === thing.neededFor &&
-  MEASURED_AFTER[thing.lead] !== undefined &&
-  (SET_BY[thing.lead] ?? trade) === trade
+  isMeasuring(line) &&
+  line.placeId === thing.placeId &&
+  line.stage === thing.neededFor &&
+  thing.lead in MEASURED_AFTER &&
+  isSetBy(thing.lead, line.trade)

@@ -239,7 +239,6 @@ const MoveForm = ({ visit, onChange }: { visit: VisitView; onChange: (change: Pl
 
 /** @throws ImpossibleRequest where it is no day that can be planned */
 function dayTyped(typed: string): Day {
-  if (!isDay(typed) || typed < FIRST_DAY || typed > LAST_DAY)
-    throw new ImpossibleRequest('day', 'Day: choose one of the calendar.', 'day')
+  if (!isDay(typed)) throw new ImpossibleRequest('day', 'Day: choose one of the calendar.', 'day')
   return typed
 }

@@ -36,6 +36,8 @@ export function PriceExtra({
         className={styles.edits}
         read={(typed) => runCalculation(change, toldOf(wordsIn(typed)), units)}
         onRead={setReckoned}
+        // No sum stands beside other figures than its own.
+        onChange={() => setReckoned(null)}
       >
         <EntryFields fields={FIELDS} units={units} />
         <WhatIsWrong />

@@ -19,6 +19,7 @@ import { ReadForm, WhatIsWrong } from '../shared/ReadForm'
 import { wordsIn, type Typed } from '../shared/typed'
 import { CAMERA } from './FactFields'
 import { FilmInput } from './FilmInput'
+import { refuseInsecure } from './sheetFact'
 import { SameSpot } from './SameSpot'
 import type { SiteWalk } from './useSiteWalk'
 import styles from './Walk.module.css'
@@ -43,8 +44,7 @@ export function PhotoForm({ place, site, onClose }: PhotoFormProps) {
   }
   const read = (typed: Typed) => {
     if (files.length === 0) throw new ImpossibleRequest('empty', 'Photo: take or choose one.')
-    if (!window.isSecureContext)
-      throw new ImpossibleRequest('insecure', 'Photos can be kept only over https or on this machine itself.')
+    refuseInsecure()
     const words = wordsIn(typed)
     const details = readValues(PHOTO_FIELDS, words, site.snapshot.site.units)
     return {

@@ -63,9 +63,14 @@ export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, typed: 
  * @throws ImpossibleRequest where the browser cannot keep any */
 export function photosIn(typed: Typed): File[] {
   const photos = filesIn(typed, 'photos')
-  if (photos.length > 0 && !window.isSecureContext)
-    throw new ImpossibleRequest('insecure', 'Photos can be kept only over https or on this machine itself.', 'photos')
+  if (photos.length > 0) refuseInsecure()
   return photos
+}
+
+/** @throws ImpossibleRequest where the browser cannot keep photos */
+export function refuseInsecure(): void {
+  if (!window.isSecureContext)
+    throw new ImpossibleRequest('insecure', 'Photos can be kept only over https or on this machine itself.', 'photos')
 }
 
 /** Whose a line is and what it is part of, as far as either was changed. */

@@ -1,3 +1,4 @@
+import { isMeasuring } from '../../scope/leads'
 import type { Line } from '../../scope/line'
 import type { Stage } from '../../scope/vocabulary'
 import { asNote, beginning, dayIn, openLines, soFar, titlesOf, type Told, type Whole } from './whole'
@@ -19,7 +20,7 @@ const NOT_SO =
 function measuringMeant({ words, place, state }: Told): { readonly lines: readonly Line[]; readonly made: boolean } {
   const stages = MADE.flatMap(([named, stage]) => (named.test(words) ? [stage] : []))
   const here = state.lines.filter((line) => line.placeId === place?.id && line.excluded === null)
-  const open = openLines(state).filter((line) => line.placeId === place?.id && line.action === 'measure')
+  const open = openLines(state).filter((line) => line.placeId === place?.id && isMeasuring(line))
   const lines = open.filter(({ stage }) => stages.includes(stage))
   const made = here.some(({ stage }) => stages.includes(stage))
   // A bare 'the template is done' is of the one thing that is measured there.
