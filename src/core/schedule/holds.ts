@@ -222,8 +222,8 @@ const goodsFor = (visit: Visit, placeId: string, { state, schools }: HeldSite): 
     ? selectionsFor({ ...visit, stages: [...visit.stages, ...FINISHING] }, placeId, state)
     : selectionsFor(visit, placeId, state)
 
-/** What a visit puts in, of what is still to come. */
-export const selectionsFor = (
+/** The goods that a visit puts in; one that only measures for them puts in none. */
+export const goodsOf = (
   visit: Pick<Visit, 'stages' | 'trade'> & { readonly measures?: boolean },
   placeId: string,
   state: SiteState,
@@ -234,9 +234,12 @@ export const selectionsFor = (
       s.placeId === placeId &&
       visit.stages.includes(s.neededFor) &&
       isSetBy(s.lead, visit.trade) &&
-      s.state !== 'installed' &&
       isBought(s),
   )
+
+/** The same of what is still to come. */
+export const selectionsFor = (...of: Parameters<typeof goodsOf>): Selection[] =>
+  goodsOf(...of).filter(({ state }) => state !== 'installed')
 
 function goodsRelease(
   selection: Selection,

@@ -12,7 +12,7 @@ import { outagesOf, outageSentence, type Outage } from './outages'
 import type { Place, SiteState } from '../walk/siteState'
 import { listed } from '../lists/listed'
 import { composeClientScope, type ScopeOfPlace } from './clientScope'
-import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, isOuter, STAGE_WHY } from './plainWords'
+import { doingWords, doneWords, INSPECTION_WHY, inOwnWords, isOuter, STAGE_WHY, measuringWords } from './plainWords'
 import { capital } from '../lists/capital'
 
 /** What a client may read. Composed from allowed facts only: no money, no remark, no trade's name, no other site. */
@@ -178,7 +178,7 @@ function termSentences({ siteId, today, plan, now }: UpdateInput): string[] {
       visit.trade === 'inspector'
         ? [INSPECTION_WHY]
         : visit.stages.flatMap((stage) =>
-            stageLines(visit, stage, now).every(inOwnWords) ? [] : (STAGE_WHY[stage] ?? []),
+            visit.measures || stageLines(visit, stage, now).every(inOwnWords) ? [] : (STAGE_WHY[stage] ?? []),
           ),
     )
   return [...new Set(stages)].slice(0, MOST_TERMS)
@@ -197,7 +197,8 @@ function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
         ? `Until ${longDay(visit.endDay)}`
         : `From ${longDay(visit.startDay)}`
   const [stage] = visit.stages
-  return `${when}: ${doingWords(stage!, stageLines(visit, stage!, now), places)}, ${listed(namesOf(places))}.`
+  const doing = visit.measures ? measuringWords(stage!) : doingWords(stage!, stageLines(visit, stage!, now), places)
+  return `${when}: ${doing}, ${listed(namesOf(places))}.`
 }
 
 /** What a client is told as dates: the finish and every outage of the next weeks. */

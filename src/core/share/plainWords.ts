@@ -83,6 +83,15 @@ const titlesOf = (lines: readonly Worked[]): string => {
 export const doingWords = (stage: Stage, lines: readonly Worked[], places: readonly Named[]): string =>
   lines.length > 0 && lines.every(inOwnWords) ? titlesOf(lines) : plainStage(stage, places).doing
 
+const MEASURED: Partial<Record<Stage, string>> = {
+  countertops: 'the worktops are measured',
+  fixtures: 'the shower glass is measured',
+  railing: 'the railing is measured',
+}
+
+/** What is being done where somebody only measures for what goes in at a stage. */
+export const measuringWords = (stage: Stage): string => MEASURED[stage] ?? 'what is made next is measured'
+
 /** The same of what is done, for the end of a sentence that the places begin. */
 export function doneWords(stage: Stage, lines: readonly Worked[], places: readonly Named[]): string {
   const many = places.length > 1 || SEVERAL.test(places[0]?.name ?? '')

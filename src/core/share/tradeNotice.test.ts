@@ -12,6 +12,7 @@ import {
 import { planOf } from '../schedule/plan'
 import { problemOf } from '../schedule/problem'
 import { POLISH } from './languages/polish'
+import { composeClientUpdate } from './clientUpdate'
 import { composeTradeNotice } from './tradeNotice'
 
 const ROOMS = laid([
@@ -119,5 +120,41 @@ describe('what is ready, and what is not', () => {
     const elsewhen = visits.filter(({ startDay, endDay }) => startDay > visit.endDay || endDay < visit.startDay)
     expect(elsewhen.length).toBeGreaterThan(3)
     expect(others).toEqual([])
+  })
+})
+
+describe('what is made to measure', () => {
+  const facts = laid([{ id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '2.6 x 2.1 x 2.4' }])
+  const state = stateOf(facts)
+  const plan = planOf(problemOf(planInput(facts, { crews: crewsFor(...EVERY_TRADE) })), { rounds: 2, seed: 1 })
+  const notice = (trade: string, measures: boolean) => {
+    const visit = plan.visits.find(
+      (one) => one.trade === trade && one.stages.includes('fixtures') && (one.measures ?? false) === measures,
+    )!
+    return composeTradeNotice(visit, plan.visits, state, 'Example House', 'metric')
+  }
+  test('is not waited for by whoever comes to measure it', () => {
+    const { title, work, notReady } = notice('glazier', true)
+    expect(title).toBe('Example House: measuring')
+    expect(work).toEqual(['Bathroom: Measure for the shower glass'])
+    expect(notReady.join()).not.toContain('shower glass')
+  })
+  test('is waited for by whoever sets it, and by nobody else of that stage', () => {
+    expect(notice('glazier', false).notReady.join()).toContain('shower glass, not on site yet')
+    expect(notice('electrician', false).notReady.join()).not.toContain('shower glass')
+  })
+  test('is told to the client as measured, not as set', () => {
+    const visit = plan.visits.find(({ measures }) => measures)!
+    const { next } = composeClientUpdate({
+      siteId: 'site',
+      today: visit.startDay,
+      before: state,
+      now: state,
+      plan: { ...plan, visits: [visit] },
+      units: 'metric',
+      orderBy: new Map(),
+    })
+    expect(next.join()).toContain('the shower glass is measured, Bathroom')
+    expect(next.join()).not.toContain('lights')
   })
 })

@@ -6,12 +6,12 @@ import { siteTotals } from '../entries/totals'
 import { factLine, toldTo, type Telltale, type ToldFact } from '../entries/toldTo'
 import { listensAs } from '../entries/work'
 import type { Units } from '../measure/length'
+import { goodsOf } from '../schedule/holds'
 import type { PlannedVisit } from '../schedule/plan'
 import { linesOfVisit } from '../schedule/visits'
 import { alongside } from '../schedule/tradeRun'
 import { excludedWords } from '../scope/line'
 import { stageProgress } from '../scope/progress'
-import { isBought } from '../selections/selection'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import { coverGates } from '../sequence/coverGate'
 import type { PaperPicture } from './sharedPhotos'
@@ -19,7 +19,7 @@ import type { Standards } from '../takeoff/standards'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { Catalogue } from './languages/catalogue'
 import { ENGLISH } from './languages/english'
-import { amountIn, cautionIn, listedIn, shortDayIn, titleIn, visitDaysIn } from './languages/languages'
+import { amountIn, cautionIn, listedIn, shortDayIn, titleIn, visitDaysIn, visitTitleIn } from './languages/languages'
 
 /** What a trade may read of one visit: when, where, how much, what is ready, what is not, what can hurt. No money. */
 export interface TradeNotice {
@@ -90,9 +90,7 @@ export function composeTradeNotice(
       )
     for (const { stage, percent } of stages.open)
       notReady.push(`${name(placeId)}: ${words.stages[stage].toLowerCase()}, ${percent} %`)
-    for (const selection of state.selections.filter(
-      (s) => s.placeId === placeId && visit.stages.includes(s.neededFor) && isBought(s),
-    )) {
+    for (const selection of goodsOf(visit, placeId, state)) {
       const named = `${name(placeId)}: ${titleIn(words, selection.what).toLowerCase()}${selection.choice ? `, ${selection.choice}` : ''}`
       if (selection.state === 'arrived' || selection.state === 'installed') ready.push(`${named}, ${words.onSite}`)
       else notReady.push(`${named}, ${words.notOnSite}`)
@@ -103,7 +101,7 @@ export function composeTradeNotice(
   ] as readonly CautionId[]
   const place = (id: string | null): string => (id ? name(id) : '')
   return {
-    title: `${siteName}: ${visit.stages.map((stage) => words.stages[stage].toLowerCase()).join(` ${words.and} `)}`,
+    title: `${siteName}: ${visitTitleIn(words, visit).toLowerCase()}`,
     when: visitDaysIn(words, visit),
     places: listedIn(words, visit.placeIds.map(name)),
     work: lines.map(

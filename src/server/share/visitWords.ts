@@ -1,7 +1,7 @@
 import type { PlannedVisit } from '../../core/schedule/plan'
 import type { Catalogue } from '../../core/share/languages/catalogue'
 import { ENGLISH } from '../../core/share/languages/english'
-import { listedIn } from '../../core/share/languages/languages'
+import { listedIn, visitTitleIn } from '../../core/share/languages/languages'
 import type { Db } from '../../data/database'
 import { readSite } from '../../data/sites'
 import { recordOf } from '../siteStates'
@@ -38,15 +38,5 @@ export function visitNamer(db: Db, words: Catalogue = ENGLISH): (visit: Named) =
 
 export const visitWords = (db: Db, visit: Named): string => visitNamer(db)(visit)
 
-export const stageWords = (
-  visit: Pick<PlannedVisit, 'stages' | 'trade' | 'measures'>,
-  words: Catalogue = ENGLISH,
-): string =>
-  visit.trade === 'inspector'
-    ? words.page.inspection
-    : visit.measures
-      ? words.page.measuring
-      : listedIn(
-          words,
-          visit.stages.map((stage, i) => (i === 0 ? words.stages[stage] : words.stages[stage].toLowerCase())),
-        )
+export const stageWords = (visit: Parameters<typeof visitTitleIn>[1], words: Catalogue = ENGLISH): string =>
+  visitTitleIn(words, visit)

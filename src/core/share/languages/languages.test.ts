@@ -59,9 +59,9 @@ describe.each(OTHERS)('%s', (language) => {
   test('a notice and a sheet are told in it but for what people typed', () => {
     for (const visit of PLAN.visits) {
       const notice = composeTradeNotice(visit, PLAN.visits, STATE, 'House', 'metric', words)
-      expect(notice.title).toBe(
-        `House: ${visit.stages.map((stage) => words.stages[stage].toLowerCase()).join(` ${words.and} `)}`,
-      )
+      const stages = visit.stages.map((stage) => words.stages[stage]).join(` ${words.and} `)
+      const own = visit.trade === 'inspector' ? words.page.inspection : visit.measures ? words.page.measuring : stages
+      expect(notice.title).toBe(`House: ${own.toLowerCase()}`)
       expect(notice.when).toBe(visitDaysIn(words, visit))
       for (const sentence of [...notice.ready, ...notice.others])
         expect(sentence).not.toMatch(/ done$| on site$|morning/)

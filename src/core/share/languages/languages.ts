@@ -1,6 +1,7 @@
 import type { Caution } from '../../cautions/cautions'
 import type { CautionId } from '../../cautions/cautionIds'
 import { weekday, type Day } from '../../calendar/day'
+import type { PlannedVisit } from '../../schedule/plan'
 import type { VisitTime } from '../../schedule/planDiff'
 import { LANGUAGES, type Catalogue, type Language } from './catalogue'
 import { ENGLISH } from './english'
@@ -33,6 +34,20 @@ export const listedIn = ({ and }: Catalogue, items: readonly string[]): string =
 /** What a treatment, a gate or a list calls something, in a language; what a person called it stays as they said it. */
 export const titleIn = ({ titles }: Pick<Catalogue, 'titles'>, title: string): string =>
   Object.hasOwn(titles, title) ? titles[title]! : title
+
+/** What a visit is for: to look, to measure, or its stages. */
+export const visitTitleIn = (
+  words: Catalogue,
+  { stages, trade, measures }: Pick<PlannedVisit, 'stages' | 'trade' | 'measures'>,
+): string =>
+  trade === 'inspector'
+    ? words.page.inspection
+    : measures
+      ? words.page.measuring
+      : listedIn(
+          words,
+          stages.map((stage, i) => (i === 0 ? words.stages[stage] : words.stages[stage].toLowerCase())),
+        )
 
 /** An amount with the point of a language. */
 export const amountIn = ({ point }: Pick<Catalogue, 'point'>, amount: string): string =>
