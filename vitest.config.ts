@@ -10,8 +10,8 @@ export default defineConfig({
     setupFiles: 'tests/effort.ts',
     testTimeout: 60_000,
     hookTimeout: 60_000,
-    // Of three on two cores one mostly waits for a plan: a core left idle is a minute lost to whoever waits.
-    maxWorkers: 3,
+    // Each reads all modules for itself; plans are searched beside them on threads of their own.
+    maxWorkers: 2,
     // Modules are read once a worker. Each test works on a folder of its own; what the modules keep, they keep by folder.
     pool: 'forks',
     // What one suite has read the other need not read again.

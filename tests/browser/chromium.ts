@@ -8,6 +8,9 @@ export const LAUNCH: LaunchOptions = {
   args: [
     '--no-sandbox',
     '--disable-gpu',
+    '--in-process-gpu',
+    // A page that was left is not kept for a way back that nobody takes.
+    '--disable-features=BackForwardCache',
     '--lang=en-GB',
     '--accept-lang=en-GB',
     '--disable-quic',
