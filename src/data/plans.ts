@@ -111,9 +111,11 @@ const storedPlanOf = (row: PlanRow): StoredPlan => ({
     risk: {},
     promises: [],
     without: [],
+    hired: [],
     open: [],
     unkept: [],
-    ...(JSON.parse(row.body) as Omit<Plan, 'risk' | 'promises' | 'without' | 'open' | 'unkept'> & Partial<Plan>),
+    ...(JSON.parse(row.body) as Omit<Plan, 'risk' | 'promises' | 'without' | 'hired' | 'open' | 'unkept'> &
+      Partial<Plan>),
   },
   revisions: JSON.parse(row.revisions) as Record<string, number>,
   reason: row.reason,

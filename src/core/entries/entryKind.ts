@@ -94,6 +94,8 @@ export interface EntryKind {
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
   /** A day on which it asks for something, where that follows from what it holds. */
   readonly due?: (values: Values) => Day | null
+  /** It is hired, and stands from the first work of one stage to the last of another. */
+  readonly hired?: (values: Values) => Hire | null
   /** Its day is one that the plan is held against. */
   readonly promises?: true
   /** A question that somebody asked us. */
@@ -105,6 +107,20 @@ export interface EntryKind {
   readonly cautions?: (values: Values) => readonly CautionId[]
   /** What it asks while it is open, and of whom. */
   readonly asks?: (values: Values, units: Units) => readonly Asked[]
+}
+
+/** What of an entry tells that something is hired: what it comes before and goes after, and how it is called. */
+export interface Hire {
+  readonly from: Stage
+  readonly until: Stage
+  /** Working days ahead that it is called; 0 where nothing is said. */
+  readonly notice: number
+  /** The day on which it comes, where that is agreed or it is here. */
+  readonly comes: Day | null
+  /** Cost of seven days, in hundredths, where it was told. */
+  readonly week: number | null
+  /** It is used outside alone, wherever on the site it stands. */
+  readonly outside: boolean
 }
 
 /** A figure of a sum that is added up over a site. */

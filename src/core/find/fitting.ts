@@ -14,6 +14,7 @@ const AT_STAGE: Readonly<Record<Stage, readonly string[]>> = {
   underground: ['drain-run', 'buried', 'inspection'],
   concrete: ['pour', 'footing', 'slab-patch'],
   shoring: ['shoring', 'bearing-clue', 'engineer-value'],
+  masonry: ['masonry', 'hidden-damage', 'engineer-value'],
   structure: ['beam', 'hangers', 'engineer-value', 'hidden-damage'],
   framing: ['rough-opening', 'wall-framing', 'backing', 'old-frame', 'square'],
   roof: ['roof-part', 'flashing', 'weather-cover', 'hidden-damage'],

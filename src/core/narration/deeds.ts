@@ -1,10 +1,12 @@
-import type { Stage } from '../scope/vocabulary'
+import type { Element, Stage } from '../scope/vocabulary'
 
 /** What is done tells the stage, whatever it is done to; the first that fits. */
 const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:re-?)?(?:paint|prime|stain|varnish|whitewash)\b/i, 'paint'],
   [/\b(?:gets?|is|are|being|be|and) (?:re-?)?(?:painted|stained|varnished|whitewashed)\b/i, 'paint'],
   [/\b(?:takes?|get|gets) (?:the|its|their) (?:\w+ )?colou?r\b/i, 'paint'],
+  [/^(?:re-?point|point up|rake out)\b|\b(?:re-?point(?:ed|ing)|brickwork|mortar)\b/i, 'masonry'],
+  [/^(?:rake|fill|wash|point) (?:and (?:fill|wash|point) )?(?:down )?(?:the |all )*(?:\w+ )?joints\b/i, 'masonry'],
   [/\bsealant\b|^caulk\b|\bcaulked\b/i, 'paint'],
   [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
   [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
@@ -23,6 +25,19 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
 
 /** The stage of what is done, where its words tell it. */
 export const stageOfDeed = (words: string): Stage | undefined => BY_DEED.find(([deed]) => deed.test(words.trim()))?.[1]
+
+const BRICKS: readonly Element[] = ['brick', 'chimney']
+/** The stage of work that is meant, where people say 'structure' for whatever is built of brick. */
+export const stageMeant = <Said extends Stage | undefined>({
+  stage,
+  element,
+  words,
+}: {
+  readonly stage?: Said
+  readonly element?: Element | undefined
+  readonly words: string
+}): Said | 'masonry' =>
+  stage === 'structure' && (BRICKS.includes(element!) || stageOfDeed(words) === 'masonry') ? 'masonry' : stage!
 
 /** When a scaffold is worked on: it stands before what it is for, and goes when that is done. */
 export const scaffoldDeed = (words: string): Stage | undefined =>

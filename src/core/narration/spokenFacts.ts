@@ -9,9 +9,10 @@ import type { Size } from '../measure/size'
 import type { RateOverrides } from '../scope/rates'
 import { workWords } from '../scope/workAmount'
 import type { Line } from '../scope/line'
-import { ELEMENTS, TRADES } from '../scope/vocabulary'
+import { ELEMENTS, TRADES, type Stage } from '../scope/vocabulary'
 import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
+import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
@@ -304,7 +305,9 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
 function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
-  const staged = line.stage ? here.filter((one) => one.stage === line.stage) : []
+  const at = (stage: Stage | undefined): Line[] => here.filter((one) => one.stage === stage)
+  const meant = at(stageMeant(line))
+  const staged = meant.length > 0 ? meant : at(line.stage)
   if (line.action === 'test' || line.action === 'inspect')
     return here.filter(
       (one) =>

@@ -5,7 +5,7 @@ import type { RateOverrides } from '../scope/rates'
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import { workAmount } from '../scope/workAmount'
 import type { Facts } from '../walk/observation'
-import { scaffoldDeed, stageOfDeed } from './deeds'
+import { scaffoldDeed, stageMeant, stageOfDeed } from './deeds'
 import type { SpokenLine } from './line'
 import { stageIn } from './mentions'
 import { figuresIn, wordsOf } from './sheets/figures'
@@ -31,9 +31,10 @@ export function workOf(
   const stage =
     scaffold ??
     stageOfDeed(line.words) ??
-    line.stage ??
-    stageIn('', line.element ?? null, line.action === 'remove') ??
-    'framing'
+    stageMeant({
+      ...line,
+      stage: line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing',
+    })
   const action = (line.action ?? 'install') as Action
   const element = (line.element ?? 'wall') as Element
   const told = toldAmount(line.words)
@@ -73,7 +74,8 @@ const TRADE_OF_STAGE: Record<Stage, Trade> = {
   underground: 'plumber',
   concrete: 'concrete',
   shoring: 'carpenter',
-  structure: 'mason',
+  masonry: 'mason',
+  structure: 'steel',
   framing: 'carpenter',
   roof: 'roofer',
   'windows-doors': 'window-door',

@@ -2,6 +2,7 @@ import { daysWords } from '../calendar/day'
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import type { PlaceKind } from '../places/place'
 import type { SiteState } from '../walk/siteState'
+import { hiresOf } from './hires'
 import type { Span } from './instance'
 import type { Link } from './links'
 import { openingsOf, type Opening } from './openings'
@@ -17,6 +18,7 @@ export type Ask = { readonly span: Span; readonly siteId: string } & (
   | { readonly kind: 'opening' }
   | { readonly kind: 'without'; readonly service: ServiceSpan }
   | { readonly kind: 'soon'; readonly link: Link }
+  | { readonly kind: 'hire'; readonly entryId: string; readonly uses: readonly number[] }
   | { readonly kind: 'protection' | 'stripped' }
 )
 
@@ -34,6 +36,9 @@ const PROTECTED_DAYS = 5
 const STRIPPED_DAYS = 5
 /** What each half-day more costs, in half-days of the site's end: no end is given up for it. */
 const STRIPPED_PRICE = 0.01
+
+/** What each half-day of a hire costs, in half-days of the site's end: no end is given up for it. */
+const HIRE_PRICE = 0.01
 
 /** All that a site asks of its plan beside order and crews.
  * @param first the number of the first visit among those of all sites; what is returned counts from there
@@ -98,6 +103,14 @@ export function asksOf(
               },
             ]
       }),
+      // What is hired stands no longer than its work takes.
+      ...hiresOf(visits, site).map(({ entryId, takes, brings, uses }): Ask => ({
+        kind: 'hire',
+        siteId,
+        entryId,
+        uses: numbered(uses),
+        span: { opens: numbered(takes), closes: numbered(brings), most: 0, counts: 'whole', price: HIRE_PRICE },
+      })),
       ...servicesOf(visits, site).map((service): Ask => ({
         kind: 'without',
         siteId,
@@ -140,6 +153,8 @@ export function soThat(ask: Ask): string {
       return `so that ${ask.service.what.toLowerCase()} is off no longer than it must`
     case 'protection':
       return 'so that it is in nobody’s way before it is needed'
+    case 'hire':
+      return 'so that what is hired stands no longer than it must'
     case 'stripped':
       return 'so that nothing stands torn out for weeks'
     case 'soon':

@@ -1,5 +1,6 @@
 import { addDays, shortDay, type Day } from '../calendar/day'
 import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import type { WorkCalendar } from '../calendar/workingDays'
 import { dueDay } from '../entries/due'
 import { entryName } from '../entries/entry'
 import { entryKind } from '../entries/entryKinds'
@@ -14,12 +15,14 @@ import { arrivalDay } from '../selections/orderBy'
 import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
+import { hireHolds } from './hires'
 import { isGranted, permitsBefore } from './permits'
 import { isInspection, linesOfVisit, type Visit } from './visits'
 
 /** What of a site holds its visits. */
 interface HeldSite {
   readonly name: string
+  readonly calendar: WorkCalendar
   readonly startsOn: Day
   readonly schools: Schools
   readonly state: SiteState
@@ -124,6 +127,7 @@ export function holdsOf(
   }
   for (const { words, due } of inTheWay(visit, site.state))
     found.push({ slot: due ? at(addDays(due, 1)) : assumed, words, kind: 'held' })
+  found.push(...hireHolds(visit, site.state, site.calendar, today))
   const missed = missedOn(site.state.comings, visit.key)
   if (missed)
     found.push({ slot: at(addDays(missed, 1)), words: `They did not come on ${shortDay(missed)}`, kind: 'declined' })
@@ -150,9 +154,18 @@ export const namedHolds = (
         : []
     const work = lines.find(({ id }) => id === wait.for)
     return work && work.progress < 100 && !work.excluded && isOutside(work.responsible)
-      ? [{ words: `${title} waits for what others do: ${work.title.toLowerCase()}`, due: null, days }]
+      ? [
+          {
+            words: `${title} waits for what others do: ${work.title.toLowerCase()}${theirDay(work)}`,
+            due: work.held?.until ?? null,
+            days,
+          },
+        ]
       : []
   })
+
+/** The day that those told who do work beside us. */
+const theirDay = ({ held }: Line): string => (held?.until ? `, which they told for ${shortDay(held.until)}` : '')
 
 /** What stands in a visit's way at its places by the record: a temporary wall holds everybody but who works on what it carries. */
 export const inTheWay = (

@@ -12,6 +12,7 @@ import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
 import { standsOpen, type StandsOpen } from './standsOpen'
 import { withoutOf, type Without } from './without'
+import { hiredOf, type Hired } from './hires'
 
 /** A visit with its dates. The last day is worked. */
 export interface PlannedVisit {
@@ -54,6 +55,8 @@ export interface Plan {
   readonly promises: readonly Promised[]
   /** Services that are off for a while, against what they should be. */
   readonly without: readonly Without[]
+  /** What is hired, with the days on which it is needed. */
+  readonly hired: readonly Hired[]
   /** What it answers, where it is kept: asked the same again, it stays. */
   readonly question?: string
   /** What is opened outside, and when it is closed again. */
@@ -83,6 +86,7 @@ export const emptyPlan = (madeOn: Day): Plan => ({
   risk: {},
   promises: [],
   without: [],
+  hired: [],
   open: [],
   unkept: [],
 })
@@ -148,6 +152,7 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
     finish: lastDays(problem, schedule.finish),
     floor: floorDays(problem, floors),
     without: withoutOf(problem, schedule),
+    hired: hiredOf(problem, schedule),
     open: standsOpen(problem, schedule),
     unkept: unkeptOf(problem),
     promises: promisesOf(problem, schedule.finish),

@@ -6,6 +6,7 @@ import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
 import { isGranted, permitsBefore } from './permits'
+import { hiresBefore } from './hires'
 import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
 import { linesOfVisit } from './visits'
@@ -41,6 +42,7 @@ export function constraintsOn(
       cleared: false,
     })),
     ...permits(visit, state),
+    ...hires(visit, state),
     ...weather(visit, state, forecast),
   ]
 }
@@ -115,6 +117,15 @@ const permits = (visit: Needs, state: SiteState): Constraint[] =>
     const cleared = isGranted(entry)
     return { kind: 'permit', words: `${String(entry.values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
   })
+
+const hires = (visit: Needs, state: SiteState): Constraint[] =>
+  hiresBefore({ ...visit, inspects: visit.trade === 'inspector' ? visit.stages : [] }, state).map(
+    ({ entry, hire: { comes } }): Constraint => ({
+      kind: 'material',
+      words: `${String(entry.values.what)}: ${comes ? `comes ${dateOnly(comes)}` : 'not called yet'}`,
+      cleared: comes !== null && comes <= visit.startDay,
+    }),
+  )
 
 function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
   const kinds = kindsOf(places, visit.placeIds)

@@ -32,12 +32,13 @@ const any =
     stops.reduce<string | null>((found, stop) => found ?? stop(sky), null)
 
 /** What stops work outside, by stage. General rules of the trade: nothing that is opened is opened into rain, wet paint
- * and render want a dry day of 5 °C and more, fresh concrete no frost. */
+ * and render want a dry day of 5 °C and more, fresh concrete no frost, fresh mortar neither rain nor frost. */
 const STOPS: Partial<Record<Stage, Stop>> = {
   'strip-out': pours,
   excavation: pours,
   underground: pours,
   concrete: any(below(0), ({ sky }) => (sky === 'storm' ? sky : null)),
+  masonry: any(pours, below(2)),
   roof: wet,
   'windows-doors': pours,
   'weather-barrier': wet,

@@ -19,6 +19,7 @@ export interface Relation {
 /** Where dust of what is old is made. */
 export const DUSTY: readonly Stage[] = [
   'strip-out',
+  'masonry',
   'framing',
   'windows-doors',
   'ducts',
@@ -65,6 +66,19 @@ const RELATIONS: readonly Relation[] = [
   { before: 'underground', after: 'site-works', why: 'drains are in before the fill' },
   { before: 'concrete', after: 'framing', waitDays: 3, why: 'concrete gains its first strength' },
   { before: 'shoring', after: 'structure', guards: true, why: 'the load is held before the wall is cut' },
+  { before: 'scaffold', after: 'masonry', why: 'the scaffold stands before the masonry' },
+  { before: 'protect', after: 'masonry', why: 'what stays is protected before joints are raked' },
+  { before: 'strip-out', after: 'masonry', why: 'what is loose comes off first' },
+  { before: 'concrete', after: 'masonry', waitDays: 3, why: 'the footing gains its first strength' },
+  { before: 'shoring', after: 'masonry', guards: true, why: 'the load is held before what carries it is rebuilt' },
+  { before: 'masonry', after: 'structure', waitDays: 3, why: 'the mortar sets before it carries' },
+  { before: 'masonry', after: 'roof', why: 'chimneys and copings are done before the covering' },
+  { before: 'masonry', after: 'windows-doors', why: 'reveals are sound before units are set' },
+  { before: 'masonry', after: 'weather-barrier', why: 'joints are filled before they are covered' },
+  { before: 'masonry', after: 'cladding', why: 'joints are filled before they are covered' },
+  { before: 'masonry', after: 'insulation', why: 'joints are filled before they are covered' },
+  { before: 'masonry', after: 'plaster', waitDays: 3, why: 'the mortar sets before plaster' },
+  { before: 'masonry', after: 'paint', waitDays: 3, why: 'the mortar sets before paint' },
   { before: 'structure', after: 'framing', why: 'beams are in before framing around them' },
   { before: 'framing', after: 'roof', why: 'rafters stand before the covering' },
   { before: 'framing', after: 'weather-barrier', why: 'sheathing before barrier' },
@@ -172,7 +186,8 @@ export function relationsFor(schools: Schools, own: readonly Relation[] = []): r
 /** Which stages hide which: an inspection of a stage must pass before any stage that covers it. */
 const IN_THE_WALL: readonly Stage[] = ['insulation', 'board', 'plaster']
 export const COVERED_BY: Partial<Record<Stage, readonly Stage[]>> = {
-  shoring: ['structure'],
+  shoring: ['masonry', 'structure'],
+  masonry: IN_THE_WALL,
   framing: IN_THE_WALL,
   ducts: IN_THE_WALL,
   pipes: IN_THE_WALL,

@@ -27,18 +27,20 @@ const HEARD: readonly Stage[] = [
   'strip-out',
   'excavation',
   'concrete',
+  'masonry',
   'structure',
   'shoring',
   'framing',
   'roof',
   'cladding',
 ]
-const DUSTY: readonly Stage[] = ['strip-out', 'excavation', 'tape', 'plaster']
+const DUSTY: readonly Stage[] = ['strip-out', 'excavation', 'masonry', 'tape', 'plaster']
 const AT_THE_SIDE: readonly PlaceKind[] = ['boundary', 'face', 'ground', 'roof']
 
 /** What a stage is to somebody who hears it through a wall, where the trade's word says nothing to them. */
 const NEXT_DOOR: Partial<Record<Stage, string>> = {
   tape: 'Sanding',
+  masonry: 'Brickwork: joints are raked and filled',
   'strip-out': 'Taking out what is old',
   shoring: 'Temporary supports',
 }

@@ -68,7 +68,7 @@ const NOTES: Readonly<Record<PaperReader, string>> = {
 const ANSWERING: readonly PaperReader[] = ['designer', 'engineer', 'authority', 'association', 'contractor']
 /** Stages that bring a skip, a pump or a crane. */
 const ON_THE_STREET: readonly Stage[] = ['strip-out', 'excavation', 'concrete', 'structure', 'roof']
-const CARRIES: readonly Stage[] = ['shoring', 'structure', 'concrete']
+const CARRIES: readonly Stage[] = ['shoring', 'masonry', 'structure', 'concrete']
 
 /** The paper that somebody of a site is given, by their part; null where there is none for them. */
 export const readerOf = ({ values }: Pick<RegisterEntry, 'values'>): string | null => {

@@ -18,6 +18,7 @@ export const PLAIN_STAGE: Record<Stage, Plain> = {
   underground: { doing: 'drains are laid', done: 'has its drains in the ground' },
   concrete: { doing: 'concrete is poured', done: 'has its concrete' },
   shoring: { doing: 'temporary supports go in', done: 'is safely propped' },
+  masonry: { doing: 'brickwork and joints are repaired', done: 'has its brickwork repaired' },
   structure: { doing: 'beams and posts go in', done: 'has its beams and posts' },
   framing: { doing: 'walls are framed', done: 'is framed' },
   roof: { doing: 'the roof is covered', done: 'has its roof on' },
@@ -108,6 +109,8 @@ export const STAGE_WHY: Partial<Record<Stage, string>> = {
     'Tests: old paint, boards and flooring can hold lead or asbestos; nobody makes dust of them before it is known.',
   protect: 'Protection: covers and dust walls take half a day and save weeks of dust in the other rooms.',
   shoring: 'Temporary supports: they carry the house while a wall is out, and nobody may move them.',
+  masonry:
+    'Masonry: joints are raked, filled and washed in passes of their own, after a sample; mortar sets for days, and slowly in the cold.',
   structure:
     'Beams and posts: the parts that carry the house look like a few pieces of timber or steel, and take days, because every fixing is counted, photographed and seen by the engineer.',
   framing: 'Framing: the bones of the walls. It goes up fast; making it straight and firm takes as long again.',

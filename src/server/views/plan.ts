@@ -9,6 +9,7 @@ import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { alarmsAt } from '../plan/alarms'
+import { hiresAt } from '../plan/hires'
 import { listed } from '../../core/lists/listed'
 import { SHORT_STAGES, TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
@@ -54,7 +55,7 @@ export function planView(context: Context, siteId: string | null) {
     floor: site ? floorSentence(plan, site, context.today) : null,
     places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
-    promises: promised(plan, shownSites, name),
+    promises: promised(context, plan, shownSites, name),
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -91,8 +92,8 @@ function weatherView({ db, today }: Context) {
   })
 }
 
-/** What the plan makes of everything that was promised. */
-function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit) => string) {
+/** What the plan makes of everything that was promised, and of what is hired. */
+function promised(context: Context, plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit) => string) {
   const byKey = visitsBy(plan).key
   const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
   const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
@@ -104,6 +105,9 @@ function promised(plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit
     ...plan.without
       .filter(shown)
       .map((one) => ({ late: daysWithout(one) > one.most, words: withoutWords(one, named(one.back)) })),
+    ...sites.flatMap((site) =>
+      hiresAt(plan, site, context.record(site)).map(({ idle, words }) => ({ late: idle, words })),
+    ),
   ]
 }
 

@@ -22,6 +22,7 @@ import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
 import { alarmsAt } from '../plan/alarms'
+import { hiresAt } from '../plan/hires'
 import { twinIds } from '../../schemas/twinIds'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitNamer, visitWords } from '../share/visitWords'
@@ -51,6 +52,7 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...shutGates(site, state, plan, context.today),
   ...standsOpenTooLong(context, site, plan),
   ...promisedAndLate(context, site, plan),
+  ...hiresDue(context, site, state, plan),
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
   ...toAnswer(site, state),
@@ -94,6 +96,30 @@ const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null)
       }
     })
 }
+
+/** Days ahead on which to call for what is hired. */
+const CALL_DAYS = 3
+
+/** What is hired and has to be called for, and what stands while nobody uses it. */
+const hiresDue = ({ person, today }: Context, site: Site, state: SiteState, plan: Plan | null): Need[] =>
+  plan && person.role !== 'crew'
+    ? hiresAt(plan, site, state).flatMap(({ words, callBy, idle, first }): Need[] => {
+        const call = callBy !== null && callBy <= addDays(today, CALL_DAYS)
+        return call || idle
+          ? [
+              {
+                cost: call ? 155 : 70,
+                when: call ? (callBy <= today ? 'today' : `by ${shortDay(callBy)}`) : 'hired',
+                note: call ? 'to call' : 'not used',
+                text: words,
+                detail: `${site.name}.`,
+                href: first ? `/sites/${site.id}/plan?visit=${encodeURIComponent(first)}` : `/sites/${site.id}/record`,
+                action: first ? 'Open the plan' : 'Open',
+              },
+            ]
+          : []
+      })
+    : []
 
 /** What changed in one unit of a house and is settled neither way in the one that was copied from it. */
 function unitsApart({ person }: Context, site: Site, state: SiteState): Need[] {

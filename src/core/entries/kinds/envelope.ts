@@ -296,7 +296,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     one: 'Masonry to repoint or rebuild',
     called: 'Masonry',
     at: 'place',
-    work: ['structure', 'cladding'],
+    work: ['masonry', 'structure', 'cladding'],
     tells: { ...BUILT, association: ['mortar', 'pass'], client: 'Masonry: {what}.' },
     fields: [
       words('what', 'Which wall', { needed: true }),

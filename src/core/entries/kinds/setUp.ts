@@ -1,10 +1,13 @@
-import { choice, day, length, words } from '../field'
+import type { Day } from '../../calendar/day'
+import { STAGES, stageNamed } from '../../scope/vocabulary'
+import { choice, day, length, money, number, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import { BUILT } from '../telling'
 
 /** What stands outside the fence, and what a driver looks for. */
 const OUT_THERE: readonly string[] = ['skip', 'bulk bags', 'plant']
 const DROPPED_AT: readonly string[] = ['store', 'bulk bags', 'barrow route']
+const STAGE_WORDS = Object.values(STAGES)
 const UNPROTECTED = 'nothing, it goes anyway'
 
 export const SET_UP_KINDS: readonly EntryKind[] = [
@@ -38,6 +41,50 @@ export const SET_UP_KINDS: readonly EntryKind[] = [
       words('broken', 'Broken: what, and the spare'),
     ],
     settle: { word: 'Gone' },
+  },
+  {
+    id: 'hire',
+    group: 'access',
+    register: 'Hired: scaffold, crane, fence, plant',
+    one: 'Something hired for a while',
+    called: 'Hired',
+    at: 'either',
+    tells: {
+      crew: 'all',
+      trade: '{what}[, from {comes}]',
+      driver: ['what', 'sort', 'comes'],
+      'set-up': ['what', 'sort', 'comes'],
+    },
+    fields: [
+      words('what', 'What is hired', { needed: true }),
+      choice('sort', 'Sort', [
+        'scaffold',
+        'fence',
+        'crane or hoist',
+        'lift',
+        'pump',
+        'dryer or heater',
+        'cabin or toilet',
+        'other plant',
+      ]),
+      choice('from', 'Comes before', STAGE_WORDS, { needed: true }),
+      choice('until', 'Goes after', STAGE_WORDS, { needed: true }),
+      words('firm', 'From whom'),
+      day('comes', 'Comes on, as agreed'),
+      number('notice', 'Working days it is called ahead'),
+      money('week', 'Cost of a week'),
+    ],
+    settle: { word: 'Sent back' },
+    hired: ({ from, until, notice, comes, week, sort }) => ({
+      from: stageNamed(from)!,
+      until: stageNamed(until)!,
+      notice: Number(notice ?? 0),
+      comes: (comes as Day | undefined) ?? null,
+      week: week === undefined ? null : Number(week),
+      outside: sort === 'scaffold',
+    }),
+    cautions: ({ sort }) =>
+      sort === 'crane or hoist' || sort === 'lift' ? ['heavy-lift'] : sort === 'scaffold' ? ['ladder'] : [],
   },
   {
     id: 'delivery-path',

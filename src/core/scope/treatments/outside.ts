@@ -59,6 +59,23 @@ export const OUTSIDE_TREATMENTS: readonly Treatment[] = [
     selections: [choose('Outside colour', 'matched-paint', 'paint')],
   },
   {
+    id: 'face-repointed',
+    title: 'Face repointed',
+    fits: ['face', 'outbuilding'],
+    cautions: ['dust', 'roof-edge', 'acid-wash', 'neighbour-access'],
+    lines: [
+      work('protect', 'mason', 'protect', 'brick', 'Protect ground, glass and sills', 'once', 'protect-face'),
+      work('masonry', 'mason', 'repair', 'brick', 'Rake out the joints', 'face', 'rake-joints', {
+        cautions: ['dust', 'roof-edge'],
+      }),
+      work('masonry', 'mason', 'repair', 'brick', 'Fill the joints', 'face', 'fill-joints', { cautions: ['cold'] }),
+      work('masonry', 'mason', 'repair', 'brick', 'Wash down and bead', 'face', 'wash-joints', {
+        cautions: ['acid-wash'],
+      }),
+    ],
+    selections: [choose('Mortar, by sample panel', 'stock-goods', 'masonry')],
+  },
+  {
     id: 'face-insulated-rendered',
     title: 'Face insulated outside and rendered',
     fits: ['face'],

@@ -12,6 +12,7 @@ export const POLISH: Catalogue = {
     underground: 'Rury w gruncie',
     concrete: 'Beton',
     shoring: 'Podpory tymczasowe',
+    masonry: 'Roboty murarskie',
     structure: 'Konstrukcja',
     framing: 'Szkielet ścian',
     roof: 'Dach',

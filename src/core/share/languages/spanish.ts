@@ -12,6 +12,7 @@ export const SPANISH: Catalogue = {
     underground: 'Tuberías enterradas',
     concrete: 'Hormigón',
     shoring: 'Apuntalamiento',
+    masonry: 'Albañilería',
     structure: 'Estructura',
     framing: 'Entramado',
     roof: 'Tejado',

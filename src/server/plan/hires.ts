@@ -1,0 +1,35 @@
+import type { Day } from '../../core/calendar/day'
+import { callBy, hireWords, isIdle } from '../../core/schedule/hires'
+import type { Plan } from '../../core/schedule/plan'
+import type { SiteState } from '../../core/walk/siteState'
+import type { Site } from '../../data/sites'
+
+/** Something hired, with what the plan makes of it. */
+export interface HireRow {
+  readonly entryId: string
+  readonly words: string
+  /** The last day to call for it, where its day is not agreed. */
+  readonly callBy: Day | null
+  /** It stands for long while nobody uses it, or nothing needs it any more. */
+  readonly idle: boolean
+  /** The visit that needs it first, by key. */
+  readonly first: string | null
+}
+
+/** All that is hired on a site. */
+export const hiresAt = (plan: Pick<Plan, 'hired'>, { id, calendar }: Site, { entries }: SiteState): HireRow[] =>
+  entries.flatMap((entry): HireRow[] => {
+    const hired = plan.hired.find(({ siteId, entryId }) => siteId === id && entryId === entry.id) ?? null
+    const words = hireWords(entry, hired, calendar)
+    return words === null
+      ? []
+      : [
+          {
+            entryId: entry.id,
+            words,
+            callBy: hired && callBy(entry, hired, calendar),
+            idle: hired === null || isIdle(hired, calendar),
+            first: hired?.first ?? null,
+          },
+        ]
+  })
