@@ -23,6 +23,7 @@ import { benchLearningCommand } from './benchLearning'
 import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
+import { benchLagsCommand } from './benchLags'
 import { benchScheduleCommand } from './benchSchedule'
 import { benchSenseCommand } from './benchSense'
 import { benchSpeechCommand } from './benchSpeech'
@@ -46,6 +47,7 @@ export function benchCommand(): Command {
   const bench = new Command('bench')
     .description('Measure speed and memory on the demo firm and print them. Nothing is asserted.')
     .addCommand(benchScheduleCommand())
+    .addCommand(benchLagsCommand())
     .addCommand(benchSenseCommand())
     .addCommand(benchSpeechCommand())
     .addCommand(benchLearningCommand())

@@ -63,7 +63,7 @@ describe('what is hired', () => {
   })
   test('what is here and needed by nothing any more goes back', () => {
     expect(hireWords(entryOf(hire({ comes: '2026-03-01' })), null, MONDAY_TO_FRIDAY)).toBe(
-      'Lift: nothing in the plan needs it any more. Send it back.',
+      'Lift: nothing in the plan needs it. Send it back, or call it off.',
     )
     expect(hireWords(entryOf(hire({})), null, MONDAY_TO_FRIDAY)).toBeNull()
   })

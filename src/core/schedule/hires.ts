@@ -5,7 +5,6 @@ import { entryKind } from '../entries/entryKinds'
 import type { Hire } from '../entries/entryKind'
 import { capital } from '../lists/capital'
 import { minor, printMoney } from '../measure/money'
-import type { PlaceKind } from '../places/place'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import type { RegisterEntry, SiteState } from '../walk/siteState'
 import type { Release } from './holds'
@@ -38,43 +37,50 @@ export interface Hired {
   readonly idle: { readonly from: Day; readonly until: Day } | null
 }
 
-type HiredSite = Pick<SiteState, 'entries' | 'places'>
+type HiredSite = Pick<SiteState, 'entries' | 'places' | 'lines'>
 type Used = Pick<Visit, 'stages' | 'placeIds' | 'inspects'>
 
 const hireOf = ({ kind, values, settled }: Pick<RegisterEntry, 'kind' | 'values' | 'settled'>): Hire | null =>
   settled === null ? (entryKind(kind)?.hired?.(values) ?? null) : null
 
-/** Whether a visit is done where something hired stands. */
-const standsAt = (
+/** Whether a visit is done where something hired stands: at its place, where that has work of those stages, or anywhere on
+ * the site. Whoever tells of a scaffold in the kitchen means the house. */
+function standsAt(
   { placeId }: Pick<RegisterEntry, 'placeId'>,
-  { outside }: Hire,
-  { placeIds, inspects }: Used,
-  kinds: ReadonlyMap<string, PlaceKind>,
-): boolean =>
-  inspects.length === 0 &&
-  (placeId === null ? !outside || isOutside(placeIds.map((id) => kinds.get(id)!)) : placeIds.includes(placeId))
+  { from, until, outside }: Hire,
+  { places, lines }: HiredSite,
+): (visit: Used) => boolean {
+  const kinds = new Map(places.map(({ id, kind }) => [id, kind]))
+  const own = lines.some((line) => line.placeId === placeId && (line.stage === from || line.stage === until))
+  const here = (id: string): boolean => (own ? id === placeId : !outside || isOutside([kinds.get(id)!]))
+  return ({ placeIds, inspects }) => inspects.length === 0 && placeIds.some(here)
+}
 
 /** All that is hired on a site, with what it stands for; what nothing needs any more is left out. */
 export function hiresOf(
   visits: readonly Visit[],
   site: { readonly id: string; readonly state: HiredSite },
 ): HireSpan[] {
-  const kinds = new Map(site.state.places.map(({ id, kind }) => [id, kind]))
   return site.state.entries.flatMap((entry): HireSpan[] => {
     const hire = hireOf(entry)
     if (!hire) return []
+    const stands = standsAt(entry, hire, site.state)
     const [first, last] = [BUILD_ORDER.indexOf(hire.from), BUILD_ORDER.indexOf(hire.until)]
     const at = (does: (stage: Stage) => boolean): number[] =>
-      visits.flatMap((visit, i) => (visit.stages.some(does) && standsAt(entry, hire, visit, kinds) ? [i] : []))
+      visits.flatMap((visit, i) => (visit.stages.some(does) && stands(visit) ? [i] : []))
     const between = (stage: Stage): boolean => {
       const order = BUILD_ORDER.indexOf(stage)
       return order >= Math.min(first, last) && order <= Math.max(first, last)
     }
     const brings = at((stage) => stage === hire.until)
     const uses = at(between)
+    const takes = at((stage) => stage === hire.from)
+    // Where nothing was laid down for its coming, it comes with the first work that uses it.
+    const begun =
+      hire.comes !== null || site.state.lines.some(({ stage, progress }) => stage === hire.from && progress > 0)
     return brings.length === 0
       ? []
-      : [{ siteId: site.id, entryId: entry.id, takes: at((stage) => stage === hire.from), brings, uses }]
+      : [{ siteId: site.id, entryId: entry.id, takes: takes.length > 0 || begun ? takes : uses, brings, uses }]
   })
 }
 
@@ -117,16 +123,11 @@ function longestGap(
 }
 
 /** What is hired and has to be there before a visit. */
-export function hiresBefore(
-  visit: Used,
-  { entries, places }: HiredSite,
-): { readonly entry: RegisterEntry; readonly hire: Hire }[] {
-  const kinds = new Map(places.map(({ id, kind }) => [id, kind]))
-  return entries.flatMap((entry) => {
+export const hiresBefore = (visit: Used, site: HiredSite): { readonly entry: RegisterEntry; readonly hire: Hire }[] =>
+  site.entries.flatMap((entry) => {
     const hire = hireOf(entry)
-    return hire && visit.stages.includes(hire.from) && standsAt(entry, hire, visit, kinds) ? [{ entry, hire }] : []
+    return hire && visit.stages.includes(hire.from) && standsAt(entry, hire, site)(visit) ? [{ entry, hire }] : []
   })
-}
 
 /** What holds the visits that something hired comes before: the day that its firm told, or the notice that it wants. */
 export const hireHolds = (visit: Used, site: HiredSite, calendar: WorkCalendar, today: Day): Release[] =>
@@ -168,7 +169,7 @@ export function hireWords(entry: RegisterEntry, hired: Hired | null, calendar: W
   const hire = hireOf(entry)
   if (!hire) return null
   const what = capital(String(entry.values.what))
-  if (!hired) return hire.comes ? `${what}: nothing in the plan needs it any more. Send it back.` : null
+  if (!hired) return hire.comes ? `${what}: nothing in the plan needs it. Send it back, or call it off.` : null
   const price = (days: number): string =>
     hire.week === null ? '' : `, ${printMoney(minor((hire.week * days) / DAYS_A_WEEK))}`
   const stands = `${what}: needed from ${dateOnly(hired.from)} to ${dateOnly(hired.until)}, ${daysWords(daysOf(hired))}${price(daysOf(hired))}.`

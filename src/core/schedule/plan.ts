@@ -121,10 +121,11 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
     const end = schedule.finish[index]! - 1
     const incoming = before.get(index) ?? []
     const waits = schedule.waits?.get(index)
+    const binding = boundBy(problem, schedule, index, incoming, company)
     const bound =
-      waits !== undefined
-        ? waitsFor(problem, schedule, problem.asks[waits]!)
-        : boundBy(problem, schedule, index, incoming, company)
+      waits === undefined || isFirm(problem, schedule, binding)
+        ? binding
+        : waitsFor(problem, schedule, problem.asks[waits]!)
     const weathered = withWeather(problem, schedule, index, bound)
     const told = withMost(problem, schedule, index, incoming, weathered)
     return {
@@ -257,6 +258,10 @@ function waitsFor({ visits, origin, nameOf }: Problem, { start }: { start: Int32
 }
 
 const FREE: Why = { why: 'Nothing holds it: the plan puts it here beside the other work.', boundBy: null }
+
+/** Whether a reason holds a visit whatever else waits: it is no visit that could itself be earlier. */
+const isFirm = ({ visits }: Problem, { waits }: Schedule, { why, boundBy: by }: Why): boolean =>
+  why !== FREE.why && ![...waits!.keys()].some((i) => visits[i]!.key === by)
 
 /** What binds a visit: what comes before it and waits for it is no reason, as long as there is another. */
 function boundBy(

@@ -53,7 +53,10 @@ export const SET_UP_SAYS: Readonly<Record<string, Says>> = {
       ],
     },
     near: { week: /(?:a|per) week|weekly/, notice: /notice|ahead/ },
-    tells: { firm: /\bfrom ([a-z][a-z ]+? (?:hire|scaffolds?|scaffolding|plant|cranes))\b/ },
+    tells: {
+      what: /\b(scaffold(?:ing)?|crane|hoist|fenc(?:e|ing)|concrete pump|dehumidifiers?|dryers?|heaters?|digger|excavator|cherry picker|lift)\b/,
+      firm: /\bfrom ([a-z][a-z ]+? (?:hire|scaffolds?|scaffolding|plant|cranes))\b/,
+    },
     day: 'comes',
     instead: ['expect', 'keep', 'work'],
   },
