@@ -4,6 +4,7 @@ import type { WorkCalendar } from '../core/calendar/workingDays'
 import type { Units } from '../core/measure/length'
 import type { Relation } from '../core/sequence/relations'
 import type { Schools } from '../core/sequence/schools'
+import type { Trade } from '../core/scope/vocabulary'
 import type { Db } from './database'
 
 export interface Site {
@@ -17,6 +18,8 @@ export interface Site {
   /** Hours of every day that the drive takes, there and back. */
   readonly travelHours: number
   readonly schools: Schools
+  /** Who comes for a trade that several crews do, where somebody chose. */
+  readonly crews: Readonly<Partial<Record<Trade, string>>>
   readonly ownRelations: readonly Relation[]
   readonly clientName: string
   readonly clientAddress: string
@@ -40,6 +43,7 @@ interface Row {
   starts_on: Day
   travel_hours: number
   schools: string
+  crews: string
   own_relations: string
   client_name: string
   client_address: string
@@ -64,6 +68,7 @@ const siteOf = (row: Row): Site => ({
   startsOn: row.starts_on,
   travelHours: row.travel_hours,
   schools: JSON.parse(row.schools) as Schools,
+  crews: JSON.parse(row.crews) as Site['crews'],
   ownRelations: JSON.parse(row.own_relations) as Relation[],
   clientName: row.client_name,
   clientAddress: row.client_address,
@@ -97,15 +102,15 @@ export function readSite(db: Db, id: string): Site | null {
 
 export function insertSite(db: Db, site: Omit<Site, 'revision'>, at: string): void {
   db.prepare(
-    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, own_relations, client_name, client_address, private_note, street, way_in, whom_to_call, created_at)
-     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @ownRelations, @clientName, @clientAddress, @privateNote, @street, @wayIn, @whomToCall, @at)`,
+    `INSERT INTO site (id, name, built, units, lived_in, weekdays, halves, days_off, starts_on, travel_hours, schools, crews, own_relations, client_name, client_address, private_note, street, way_in, whom_to_call, created_at)
+     VALUES (@id, @name, @built, @units, @livedIn, @weekdays, @halves, @daysOff, @startsOn, @travelHours, @schools, @crews, @ownRelations, @clientName, @clientAddress, @privateNote, @street, @wayIn, @whomToCall, @at)`,
   ).run({ ...columns(site), at })
 }
 
 export function updateSite(db: Db, site: Omit<Site, 'revision'>): void {
   db.prepare(
     `UPDATE site SET name = @name, built = @built, units = @units, lived_in = @livedIn, weekdays = @weekdays, halves = @halves, days_off = @daysOff,
-     starts_on = @startsOn, travel_hours = @travelHours, schools = @schools, own_relations = @ownRelations, client_name = @clientName,
+     starts_on = @startsOn, travel_hours = @travelHours, schools = @schools, crews = @crews, own_relations = @ownRelations, client_name = @clientName,
      client_address = @clientAddress, private_note = @privateNote, street = @street, way_in = @wayIn, whom_to_call = @whomToCall, revision = revision + 1 WHERE id = @id`,
   ).run(columns(site))
 }
@@ -122,6 +127,7 @@ const columns = (site: Omit<Site, 'revision'>) => ({
   startsOn: site.startsOn,
   travelHours: site.travelHours,
   schools: JSON.stringify(site.schools),
+  crews: JSON.stringify(site.crews),
   ownRelations: JSON.stringify(site.ownRelations),
   clientName: site.clientName,
   clientAddress: site.clientAddress,

@@ -87,6 +87,7 @@ async function loadSite(context: Context, story: SiteStory): Promise<void> {
       startsOn: day(story.startsIn),
       travelHours: story.travelHours ?? 0,
       schools: story.schools ?? USUAL_SCHOOLS,
+      crews: {},
       ownRelations: [],
       clientName: story.client,
       clientAddress: `${story.key}@clients.example.com`,

@@ -1,7 +1,7 @@
 import { array, boolean, number, object, string } from 'yup'
 import type { Units } from '../core/measure/length'
 import { SCHOOLS } from '../core/sequence/schools'
-import { STAGES } from '../core/scope/vocabulary'
+import { STAGES, TRADES, type Trade } from '../core/scope/vocabulary'
 import { day } from './day'
 import { contact, oneLine, trimmed } from './trimmed'
 
@@ -17,6 +17,16 @@ const schools = object(
           .required(`${question}: choose one.`),
         why: trimmed().max(300, `${question}: a shorter reason.`).default(''),
       }).default(undefined),
+    ]),
+  ),
+).default({})
+
+/** The crew that comes for a trade, by trade; '' where the plan deals it. */
+const crews = object(
+  Object.fromEntries(
+    (Object.keys(TRADES) as Trade[]).map((trade) => [
+      trade,
+      string().max(80, `${TRADES[trade]}: choose one of the list.`),
     ]),
   ),
 ).default({})
@@ -85,6 +95,7 @@ const { name: _name, built: _built, units: _units, ...changeable } = siteFields
 /** What can be changed of a site that there is. */
 export const siteSettings = object({
   ...changeable,
+  crews,
   revision: number().required(),
   daysOff: array(day('Day off').required('Day off: write a day.')).max(400, 'Days off: at most 400.').required(),
   relations: siteFields.relations.required(),

@@ -220,6 +220,13 @@ export class PlannedJob {
     editSite(this.owner, form.id, { ...form, schools: { ...form.schools, ...schools }, relations })
   }
 
+  /** Chooses who comes to a site for a trade that several crews do. */
+  chooseCrew(site: string, trade: Trade, crew: string): void {
+    const { site: form } = siteSettingsView(this.owner, this.siteIds.get(site)!)
+    const id = readCrews(this.firm.db).find(({ name }) => name === crew)?.id ?? 'nobody'
+    editSite(this.owner, form.id, { ...form, crews: { ...form.crews, [trade]: id } })
+  }
+
   /** Lets a line wait for others, and for entries, by name. */
   waits(
     site: string,

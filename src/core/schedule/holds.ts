@@ -1,6 +1,6 @@
-import { addDays, shortDay, type Day } from '../calendar/day'
+import { addDays, daysWords, shortDay, type Day } from '../calendar/day'
 import { slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
-import type { WorkCalendar } from '../calendar/workingDays'
+import { addWorkingDays, type WorkCalendar } from '../calendar/workingDays'
 import { dueDay } from '../entries/due'
 import { entryName } from '../entries/entry'
 import { entryKind } from '../entries/entryKinds'
@@ -15,7 +15,7 @@ import { arrivalDay } from '../selections/orderBy'
 import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
-import { hireHolds } from './hires'
+import { hiresBefore } from './hires'
 import { isGranted, permitsBefore } from './permits'
 import { isInspection, linesOfVisit, type Visit } from './visits'
 
@@ -127,7 +127,7 @@ export function holdsOf(
   }
   for (const { words, due } of inTheWay(visit, site.state))
     found.push({ slot: due ? at(addDays(due, 1)) : assumed, words, kind: 'held' })
-  found.push(...hireHolds(visit, site.state, site.calendar, today))
+  found.push(...hireHolds(visit, site, today, at))
   const missed = missedOn(site.state.comings, visit.key)
   if (missed)
     found.push({ slot: at(addDays(missed, 1)), words: `They did not come on ${shortDay(missed)}`, kind: 'declined' })
@@ -138,6 +138,21 @@ export function holdsOf(
   }
   return found.sort((a, b) => b.slot - a.slot)
 }
+
+/** What holds the visits that something hired comes before: the day that its firm told, or the notice that it wants. */
+const hireHolds = (
+  visit: Visit,
+  { state, calendar }: Pick<HeldSite, 'state' | 'calendar'>,
+  today: Day,
+  at: (day: Day) => Slot,
+): Release[] =>
+  hiresBefore(visit, state).flatMap(({ entry, hire: { comes, notice } }): Release[] => {
+    const what = String(entry.values.what)
+    if (comes)
+      return comes > today ? [{ slot: at(comes), words: `${what} comes on ${shortDay(comes)}`, kind: 'delivery' }] : []
+    const words = `${daysWords(notice)} of notice for this: ${what}`
+    return notice > 0 ? [{ slot: at(addWorkingDays(today, notice, calendar)), words, kind: 'notice' }] : []
+  })
 
 /** What a line waits for by name that is no visit of ours: an entry that is not closed, and what others do.
  * @returns in words, with the day on which it is due where one was told, and the days that have to lie between */

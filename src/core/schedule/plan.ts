@@ -12,7 +12,7 @@ import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
 import { standsOpen, type StandsOpen } from './standsOpen'
 import { withoutOf, type Without } from './without'
-import { hiredOf, type Hired } from './hires'
+import { hiredOf, type Hired } from './hired'
 
 /** A visit with its dates. The last day is worked. */
 export interface PlannedVisit {
@@ -67,11 +67,12 @@ export interface Plan {
 
 /** The visits of a plan as the next one knows them. */
 export const keptBefore = ({ visits }: Pick<Plan, 'visits'>): PlannedBefore[] =>
-  visits.map(({ key, startDay, startHalf, people, setUp, until, boundBy }) => ({
+  visits.map(({ key, startDay, startHalf, people, crewId, setUp, until, boundBy }) => ({
     visitKey: key,
     day: startDay,
     half: startHalf,
     people,
+    crewId,
     ...(setUp === undefined ? {} : { setUp }),
     until,
     boundBy,

@@ -27,6 +27,7 @@ import type { Sense } from './sense'
 import { daysAway, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
 import { crewsThatFit, linesOfVisit, visitSlots, visitsOf, type Visit } from './visits'
+import { whoComes } from './whoComes'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
 export interface Crew {
@@ -62,6 +63,8 @@ export interface SiteToPlan {
   readonly travelHours?: number
   readonly schools: Schools
   readonly ownRelations: readonly Relation[]
+  /** Who comes for a trade that several crews do, where somebody chose. */
+  readonly crews?: Readonly<Partial<Record<Trade, string>>>
   /** Whether people live there during the works. */
   readonly livedIn: boolean
   /** What the plan keeps to there. */
@@ -72,6 +75,8 @@ export interface SiteToPlan {
 /** What was told, agreed or refused about a visit, with the dates it was told for. */
 export interface Booking {
   readonly visitKey: string
+  /** Who was told. */
+  readonly crewId?: string
   readonly state: 'told' | 'confirmed' | 'declined'
   readonly startDay: Day
   readonly startHalf: 0 | 1
@@ -89,6 +94,8 @@ export interface Pin {
 /** A visit of the plan before: its start, the people who came, and hours in which they set up where they had to. */
 export interface PlannedBefore extends Pin {
   readonly people: number
+  /** Who came. */
+  readonly crewId?: string | null
   readonly setUp?: number
   /** The day until which something held it, where that bound its start. */
   readonly until?: Day | undefined
@@ -144,9 +151,6 @@ const HORIZON_DAYS = 730
 export function problemOf(input: ProblemInput): Problem {
   const { today, sites, crews } = input
   const horizon = HORIZON_DAYS * SLOTS_PER_DAY
-  const byTrade = new Map<Trade, Crew>()
-  for (const crew of crews) if (!byTrade.has(crew.trade)) byTrade.set(crew.trade, crew)
-  for (const crew of crews) for (const trade of crew.alsoTrades ?? []) if (!byTrade.has(trade)) byTrade.set(trade, crew)
 
   const resources: Resource[] = crews.map((crew) => ({ capacity: crew.crews }))
   const resourceOfCrew = new Map(crews.map((crew, i) => [crew.id, i]))
@@ -190,6 +194,13 @@ export function problemOf(input: ProblemInput): Problem {
   const owns = sites.map(({ id, state }) => visitsOf(id, state))
   const { links, refused } = linksBetween(sites, owns, states)
   const linksInto = groupBy(links, ({ to }) => to)
+  const crewOf = whoComes(
+    sites,
+    owns,
+    crews,
+    (key) => bookings.get(key),
+    (key) => before.get(key)?.crewId,
+  )
 
   for (const [siteIndex, site] of sites.entries()) {
     const first = visits.length
@@ -212,7 +223,6 @@ export function problemOf(input: ProblemInput): Problem {
         opens.filter((one) => !closes.includes(one)).map((one) => [one, most] as const),
       ),
     )
-    const crewOf = ({ trade }: Visit): Crew | null => byTrade.get(trade) ?? null
     const booked = ({ key }: Visit): Booking | undefined => bookings.get(key)
     const notice = noticeOf(own, site, crewOf, booked, today)
     const itsHolds = own.map((visit) => {

@@ -1,5 +1,5 @@
 import type { Day } from '../../core/calendar/day'
-import { callBy, hireWords, isIdle } from '../../core/schedule/hires'
+import { callBy, hireWords, isIdle } from '../../core/schedule/hired'
 import type { Plan } from '../../core/schedule/plan'
 import type { SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'

@@ -25,6 +25,7 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   startsOn: site.startsOn,
   travelHours: site.travelHours,
   schools: site.schools,
+  crews: site.crews,
   ownRelations: site.ownRelations,
   livedIn: site.livedIn,
   sense: senseOf(readStandards(db, site.id)),

@@ -44,6 +44,7 @@ export function createSite(context: Context, body: unknown): { siteId: string } 
         startsOn: startFrom(input.startsOn),
         travelHours: 0,
         schools: USUAL_SCHOOLS,
+        crews: {},
         ownRelations: [],
         clientName: input.clientName,
         clientAddress: input.clientAddress,

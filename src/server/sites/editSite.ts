@@ -5,6 +5,7 @@ import { away } from '../../schemas/away'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { siteSettings } from '../../schemas/site'
+import { crewChoices } from './crewChoices'
 import { calendarFrom, relationsFrom, startFrom } from './siteInput'
 
 /** Changes a site's settings and order of work. A circle among relations is refused and told in words. */
@@ -32,6 +33,7 @@ export function editSite(context: Context, siteId: string, body: unknown): void 
     wayIn: input.wayIn,
     whomToCall: input.whomToCall,
     schools,
+    crews: crewChoices(context.db, input.crews),
     ownRelations: relationsFrom(input.relations, schools),
   })
 }

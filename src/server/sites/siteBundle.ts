@@ -16,13 +16,14 @@ export const FORMAT = 'aftermist-site-1'
 const MADE = new Date('1980-01-01T12:00:00Z')
 
 /** What of a site travels in its file. */
-export type BundledSettings = Omit<Site, 'revision'>
+/** Crews are the firm's own and stay with it. */
+export type BundledSettings = Omit<Site, 'revision' | 'crews'>
 
 /** A whole site as one file: its settings, everything that was observed, its photos and memos as they came. It is made while
  * it is sent, however large it is. For the owner: remarks and money are in it. */
 export function siteBundle(context: Context, siteId: string): Response {
   context.requireOwner()
-  const { revision: _revision, ...settings } = context.site(siteId)
+  const { revision: _revision, crews: _crews, ...settings } = context.site(siteId)
   const observations = readObservations(context.db, settings.id)
   logAtDoor(context.db, 'exported', context.person.name, settings.name, context.now())
   return new Response(Readable.toWeb(Readable.from(zipped(context, settings, observations))) as ReadableStream, {

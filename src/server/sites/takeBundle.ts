@@ -70,7 +70,7 @@ export async function takeBundle(
     for (const { hash, sort } of files) await putInPlace(context.firm, folder, hash, sort)
     context.db.transaction(() => {
       const at = context.now()
-      insertSite(context.db, settings, at)
+      insertSite(context.db, { ...settings, crews: {} }, at)
       for (const { sort, hash, bytes, type, width, height } of files)
         if (sort === 'photos') {
           insertPhoto(context.db, { hash, siteId: settings.id, type, width, height, bytes, receivedAt: at })

@@ -7,6 +7,8 @@ import { readFirm } from '../../data/firm'
 import { readSessionsOf } from '../../data/sessions'
 import { readAssignedSites, readMorningAddress, readPeople } from '../../data/people'
 import { readOwnStandards } from '../../data/standards'
+import { TRADES } from '../../core/scope/vocabulary'
+import { tradesWithChoice } from '../sites/crewChoices'
 import { senseFigures } from '../../core/schedule/sense'
 import { standardsOf } from '../../core/takeoff/usualFigures'
 import { readSitesPutAway } from '../../data/sites'
@@ -131,7 +133,10 @@ export function doorSettingsView(context: Context) {
 export function siteSettingsView(context: Context, siteId: string) {
   context.requireLead()
   const site = context.site(siteId)
+  const choices = tradesWithChoice(context.db)
   return {
+    /** Trades that several crews do: who comes here can be chosen. */
+    choices: choices.map(({ trade, crews }) => ({ trade, words: TRADES[trade], crews })),
     /** Sites that were put away, which can be brought back. */
     away: context.person.role === 'owner' ? readSitesPutAway(context.db).map(({ id, name }) => ({ id, name })) : [],
     /** Whether they may take the whole site out as a file. */
@@ -154,6 +159,7 @@ export function siteSettingsView(context: Context, siteId: string) {
       wayIn: site.wayIn,
       whomToCall: site.whomToCall,
       schools: site.schools,
+      crews: Object.fromEntries(choices.map(({ trade }) => [trade, site.crews[trade] ?? ''])),
       relations: site.ownRelations.map(({ before, after, why, waitDays = 0, mostDays = null, scope = 'place' }) => ({
         before,
         after,

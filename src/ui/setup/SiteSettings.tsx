@@ -47,6 +47,8 @@ export interface SiteSettingsProps {
     readonly wayIn: string
     readonly whomToCall: string
     readonly schools: Schools
+    /** The crew that comes for a trade; '' where the plan deals it. */
+    readonly crews: Readonly<Record<string, string>>
     readonly relations: readonly {
       readonly before: Stage
       readonly after: Stage
@@ -63,6 +65,11 @@ export interface SiteSettingsProps {
     readonly size: string | null
   }[]
   readonly standards: StandardsView
+  readonly choices: readonly {
+    readonly trade: string
+    readonly words: string
+    readonly crews: readonly { readonly id: string; readonly name: string }[]
+  }[]
 }
 
 const PARTS = {
@@ -79,6 +86,7 @@ const PART_OF: Readonly<Record<string, Part>> = {
   clientName: 'people',
   clientAddress: 'people',
   whomToCall: 'people',
+  crews: 'people',
   privateNote: 'people',
   schools: 'order',
   relations: 'order',
@@ -92,7 +100,7 @@ const check = yupResolver(siteSettings) as unknown as Resolver<SiteForm>
 const listOfDays = (text: string): string[] => text.split(/[,\s]+/).filter(Boolean)
 
 /** A site's settings, a part at a time: the site, its people, its order of work, its places, figures and files. */
-export function SiteSettings({ mayTakeOut, away, site, places, standards }: SiteSettingsProps) {
+export function SiteSettings({ mayTakeOut, away, site, places, standards, choices }: SiteSettingsProps) {
   const router = useRouter()
   const search = useSearchParams()
   const asked = search.get('part') ?? ''
@@ -178,6 +186,16 @@ export function SiteSettings({ mayTakeOut, away, site, places, standards }: Site
             rows={2}
             {...text('privateNote')}
           />
+          {choices.map(({ trade, words, crews }) => (
+            <SelectField key={trade} id={`crew-${trade}`} label={`${words}: who comes`} {...register(`crews.${trade}`)}>
+              <option value="">as the plan deals it</option>
+              {crews.map((crew) => (
+                <option key={crew.id} value={crew.id}>
+                  {crew.name}
+                </option>
+              ))}
+            </SelectField>
+          ))}
           <p>
             <a href={`/sites/${id}/who`}>Who works here</a>
           </p>

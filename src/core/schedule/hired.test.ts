@@ -5,7 +5,7 @@ import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
 import { kindOf } from '../entries/entry'
 import { readEntry } from '../entries/entryWords'
 import type { Observation } from '../walk/observation'
-import { callBy, hireWords, isIdle, type Hired } from './hires'
+import { callBy, hireWords, isIdle, type Hired } from './hired'
 import { planOf, type Plan } from './plan'
 import { problemOf } from './problem'
 
