@@ -67,6 +67,14 @@ export function revokeLink(db: Db, id: string, at: string): void {
   db.prepare('UPDATE link SET revoked_at = COALESCE(revoked_at, ?) WHERE id = ?').run(at, id)
 }
 
+/** Shuts what was given out for a visit: whoever came for it before has no part in it any more. */
+export function revokeVisitLinks(db: Db, visitKey: string, at: string): void {
+  db.prepare("UPDATE link SET revoked_at = ? WHERE audience = 'trade' AND subject = ? AND revoked_at IS NULL").run(
+    at,
+    visitKey,
+  )
+}
+
 export function unrevokeLink(db: Db, id: string): void {
   db.prepare('UPDATE link SET revoked_at = NULL WHERE id = ?').run(id)
 }

@@ -63,6 +63,14 @@ const bookingOf = (row: BookingRow): StoredBooking => ({
 export const readBookings = (db: Db): StoredBooking[] =>
   (db.prepare('SELECT * FROM booking ORDER BY visit_key').all() as BookingRow[]).map(bookingOf)
 
+/** What those who come for the visits of a plan were told or said, by visit: what another crew said of it is over. */
+export function bookingsIn(db: Db, plan: Pick<Plan, 'visits'> | null | undefined): Map<string, StoredBooking> {
+  const crews = new Map(plan?.visits.map(({ key, crewId }) => [key, crewId]))
+  return new Map(
+    readBookings(db).flatMap((one) => (crews.get(one.visitKey) === one.crewId ? [[one.visitKey, one] as const] : [])),
+  )
+}
+
 /** Visits whose trades were told a day or confirmed one. */
 export const readBookedKeys = (db: Db): ReadonlySet<string> =>
   new Set(readBookings(db).flatMap(({ visitKey, state }) => (state === 'declined' ? [] : [visitKey])))

@@ -400,7 +400,11 @@ export class PlannedJob {
     return wordsIn({ sheet, contacts }).join('\n')
   }
 
-  private tradeToken(title: string): string {
+  /** Opens the link of a token that a trade was given. */
+  follow = (token: string): string => wordsIn(tradePage(this.firm, token)).join('\n')
+
+  /** The token of the link that the trade of a line got last. */
+  tradeToken(title: string): string {
     const visit = this.visit(title)
     const crew = readCrews(this.firm.db).find(({ id }) => id === visit.crewId)!
     const named = visitWords(this.firm.db, visit)

@@ -38,3 +38,21 @@ test('who was chosen for a house comes there, though the other would be free', a
   expect(job.finish('Mill')).not.toBe(job.finish('Barn'))
   expect(() => job.chooseCrew('Barn', 'painter', 'Nobody')).toThrow('Painter: choose one of the list.')
 })
+
+test('a visit that one declines goes to the other, who is told of it', async () => {
+  const job = await firm()
+  await job.plan()
+  const day = job.days('Mill attic painted')
+  await job.tell('Mill attic painted')
+  const [{ crewId }, given] = [job.visit('Mill attic painted'), job.tradeToken('Mill attic painted')]
+  job.answer('Mill attic painted', { answer: 'decline', reason: 'on another job' })
+  await job.plan()
+  expect(job.visit('Mill attic painted').crewId).not.toBe(crewId)
+  expect(job.visit('Mill hall painted').crewId).toBe(crewId)
+  expect(day).toMatch(/Mar/)
+  await job.tell('Mill attic painted')
+  expect(job.tradeReads('Mill attic painted')).toContain('Mill attic')
+  // Whoever declined reads nothing of who comes instead, and cannot answer for them.
+  expect(() => job.follow(given)).toThrow('withdrawn')
+  expect(job.todayReads()).not.toContain('declined: Paint')
+})

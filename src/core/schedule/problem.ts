@@ -223,7 +223,11 @@ export function problemOf(input: ProblemInput): Problem {
         opens.filter((one) => !closes.includes(one)).map((one) => [one, most] as const),
       ),
     )
-    const booked = ({ key }: Visit): Booking | undefined => bookings.get(key)
+    // What another crew was told or said binds nobody else.
+    const booked = (visit: Visit): Booking | undefined => {
+      const told = bookings.get(visit.key)
+      return told?.crewId === undefined || told.crewId === crewOf(visit)?.id ? told : undefined
+    }
     const notice = noticeOf(own, site, crewOf, booked, today)
     const itsHolds = own.map((visit) => {
       const found = [...holdsOf(visit, site, booked(visit), today, gatesAt), ...[notice(visit) ?? []].flat()]

@@ -24,7 +24,8 @@ export function crewsOfTrade<One extends Comer>(trade: Trade, crews: readonly On
 
 /** Deals the visits of every site among the crews of their trades. One crew sees a site through: the one that somebody chose for
  * it, or the one that agreed to come, or that the plan before had there; else the one with the least work for its hands, the
- * biggest sites first. A visit that a crew agreed to stays theirs.
+ * biggest sites first. A visit that a crew agreed to stays theirs, and one that they declined goes to
+ * another where there is one.
  * @param owns the visits of each site
  * @param booked what was told or agreed of a visit, by its key
  * @param before whom the plan before had for a visit, by its key
@@ -60,8 +61,10 @@ export function whoComes<One extends Comer>(
     dealt.set(`${site.id}|${trade}`, crew)
   }
   return (visit) => {
-    const own = agreed(visit)
-    const able = own !== null && crewsOfTrade(visit.trade, crews).some(({ id }) => id === own)
-    return able ? byId.get(own)! : (dealt.get(`${visit.siteId}|${visit.trade}`) ?? null)
+    const able = crewsOfTrade(visit.trade, crews)
+    const own = able.find(({ id }) => id === agreed(visit)) ?? dealt.get(`${visit.siteId}|${visit.trade}`)
+    const told = booked(visit.key)
+    const declined = told?.state === 'declined' && told.crewId === own?.id
+    return (declined && able.find(({ id }) => id !== own!.id)) || (own ?? null)
   }
 }

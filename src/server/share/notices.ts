@@ -8,6 +8,7 @@ import type { PlannedVisit } from '../../core/schedule/plan'
 import { readCrews, type CrewContact } from '../../data/crews'
 import type { Link } from '../../data/links'
 import { readFirm } from '../../data/firm'
+import { revokeVisitLinks } from '../../data/links'
 import { deleteBooking, readBookings, readPlan, saveBooking, type StoredBooking } from '../../data/plans'
 import { readSite, type Site } from '../../data/sites'
 import { readStandards } from '../../data/standards'
@@ -36,11 +37,14 @@ const keys = object({
 export function tellTrades(context: Context, body: unknown): { told: number } {
   context.requireLead()
   const { visitKeys, said } = keys.validateSync(body)
-  const { off, on, told } = toTell(context, visitKeys)
+  const { off, on, told, booked } = toTell(context, visitKeys)
   context.db.transaction(() => {
     for (const { booking, crew } of off) callOff(context, booking, crew, said)
     for (const [crew, visits] of on) {
-      for (const visit of visits) book(context, visit, crew.id)
+      for (const visit of visits) {
+        if (booked.get(visit.key) !== crew.id) revokeVisitLinks(context.db, visit.key, context.now())
+        book(context, visit, crew.id)
+      }
       if (said) continue
       const { subject, body: text } = noticeFor(context, crew, visits, (visit) =>
         linkMark(createLink(context, visit.siteId, 'trade', visit.key)),
@@ -87,11 +91,19 @@ function toTell(context: Context, visitKeys: readonly string[]) {
     const booking = bookings.get(key)
     const crew = visit?.crewId ? crews.get(visit.crewId) : undefined
     context.site((visit ?? booking)?.siteId ?? '')
-    if (booking && booking.crewId !== visit?.crewId && !finished.has(key))
+    // What one declined another is asked for at once.
+    const handedOn = booking?.state === 'declined' && visit !== undefined
+    if (booking && booking.crewId !== visit?.crewId && !handedOn && !finished.has(key))
       off.push({ booking, crew: crews.get(booking.crewId) })
     else if (visit && crew) on.set(crew, [...(on.get(crew) ?? []), visit])
   }
-  return { off, on: [...on], told: off.length + [...on.values()].flat().length }
+  return {
+    off,
+    on: [...on],
+    told: off.length + [...on.values()].flat().length,
+    /** Who was told of each visit until now. */
+    booked: new Map([...bookings].map(([key, { crewId }]) => [key, crewId])),
+  }
 }
 
 /** What a crew is told of some visits, in its language.

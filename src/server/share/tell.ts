@@ -96,7 +96,10 @@ function unaskedVisits(context: Context, plan: Plan) {
   // Who declined is asked again as soon as the plan has another day for them.
   const asked = (visit: PlannedVisit): boolean => {
     const booking = bookings.get(visit.key)
-    return booking !== undefined && (booking.state !== 'declined' || sameTime(booking, visit))
+    return (
+      booking !== undefined &&
+      (booking.state !== 'declined' || (booking.crewId === visit.crewId && sameTime(booking, visit)))
+    )
   }
   const own = new Set(context.sites().map((site) => site.id))
   const until = addDays(context.today, ASK_AHEAD_DAYS)

@@ -10,7 +10,7 @@ import { readyRate } from '../../core/takeoff/money/readyRate'
 import { runCalculation } from '../../core/takeoff/runCalculation'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
-import { readBookings, readPlan, readPlanBefore } from '../../data/plans'
+import { bookingsIn, readPlan, readPlanBefore } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
@@ -30,7 +30,7 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   const known = (one: Site) => [one.id, { site: one, state: context.record(one) }] as const
   const sites = new Map(site ? [known(site)] : eachSite(context, known).shown)
   const until = addDays(today, weeks * 7 - 1)
-  const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))
+  const bookings = bookingsIn(db, readPlan(db)?.plan)
   const crews = new Map(readCrews(db).map((crew) => [crew.id, crew.name]))
   const open = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const rowOf = (visit: PlannedVisit) => {

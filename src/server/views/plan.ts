@@ -15,7 +15,7 @@ import { SHORT_STAGES, TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
-import { readBookings, readPins, readPlan, readPlanBefore } from '../../data/plans'
+import { bookingsIn, readPins, readPlan, readPlanBefore } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
@@ -195,7 +195,7 @@ function crewRows(context: Context, visits: readonly PlannedVisit[]) {
 
 function visitViews(context: Context, visits: readonly PlannedVisit[], plan: Plan) {
   const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
-  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking]))
+  const bookings = bookingsIn(context.db, plan)
   const pins = new Set(readPins(context.db).map((pin) => pin.visitKey))
   const stored = readPlan(context.db)
   const before = new Map(

@@ -8,7 +8,7 @@ import { finishDays } from '../../core/schedule/finishDays'
 import { listed } from '../../core/lists/listed'
 import { placeName, type SiteState } from '../../core/walk/siteState'
 import { walkNext } from '../../core/walk/walkOrder'
-import { readBookings, readPlan } from '../../data/plans'
+import { bookingsIn, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
@@ -88,7 +88,7 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
   const tomorrow = isWorkingDay(addDays(today, 1), site.calendar)
     ? addDays(today, 1)
     : addWorkingDays(today, 1, site.calendar)
-  const bookings = new Map(readBookings(context.db).map((booking) => [booking.visitKey, booking.state]))
+  const bookings = bookingsIn(context.db, plan)
   const at = (day: Day, half: 0 | 1 | null) =>
     (plan ? visitsBy(plan).site(site.id) : [])
       .filter((visit) => covers(visit, day))
@@ -101,7 +101,7 @@ function whoIsWhere(context: Context, site: Site, state: SiteState, plan: Plan |
         key: visit.key,
         stage: visit.stages[0]!,
         text: `${stageWords(visit)}, ${listed(visit.placeIds.map((id) => placeName(state, id).toLowerCase()))}`,
-        note: noteOf(visit, state, bookings.get(visit.key)),
+        note: noteOf(visit, state, bookings.get(visit.key)?.state),
         came: state.comings.find((one) => one.visitKey === visit.key && one.day === today)?.how ?? null,
         due: day === today && visit.crewId !== null,
       }))

@@ -14,7 +14,7 @@ import { answersWords } from '../../core/walk/answersWords'
 import { offers } from '../../core/walk/units'
 import { capital } from '../../core/lists/capital'
 import { readCrews } from '../../data/crews'
-import { readBookings } from '../../data/plans'
+import { bookingsIn } from '../../data/plans'
 import { readLatestUpdate } from '../../data/share'
 import type { Site } from '../../data/sites'
 import { siteContradictions } from './siteContradictions'
@@ -161,8 +161,8 @@ function cannotBe({ db }: Context, site: Site): Need[] {
 export function declined(context: Context, plan: Plan | null): Need[] {
   const crews = new Map(readCrews(context.db).map((crew) => [crew.id, crew.name]))
   const visits = new Map((plan?.visits ?? []).map((visit) => [visit.key, visit]))
-  return readBookings(context.db)
-    .filter((booking) => booking.state === 'declined' && visits.has(booking.visitKey))
+  return [...bookingsIn(context.db, plan).values()]
+    .filter((booking) => booking.state === 'declined')
     .map((booking) => {
       const visit = visits.get(booking.visitKey)!
       const free = booking.freeFrom ? `next free ${shortDay(booking.freeFrom)}` : 'no other day named'

@@ -6,7 +6,7 @@ import { TRADES } from '../../core/scope/vocabulary'
 import { listed } from '../../core/lists/listed'
 import { placeName } from '../../core/walk/siteState'
 import { readCrews } from '../../data/crews'
-import { readBookings, readPlan } from '../../data/plans'
+import { bookingsIn, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
 import { forecastFor } from '../plan/forecast'
@@ -26,7 +26,7 @@ export function tradeView(context: Context, crewId: string) {
   const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
   const all = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const mine = all.filter((visit) => visit.crewId === crewId).sort(byStart)
-  const bookings = new Map(readBookings(db).map((booking) => [booking.visitKey, booking]))
+  const bookings = bookingsIn(db, readPlan(db)?.plan)
   const name = visitNamer(db)
   const nameOf = (key: string): string => name(mine.find((visit) => visit.key === key)!)
   return {

@@ -8,7 +8,7 @@ import { stoppedDays } from '../../core/schedule/weather'
 import { deskAmount } from '../../core/scope/lineAmount'
 import { comingWords } from '../../core/walk/coming'
 import { placeName } from '../../core/walk/siteState'
-import { readBookings, readPlan } from '../../data/plans'
+import { bookingsIn, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { forecastFor } from '../plan/forecast'
 import { Refusal } from '../refusal'
@@ -28,7 +28,7 @@ export function visitView(context: Context, key: string) {
     const other = visitsBy(plan).key.get(one)
     return other ? [name(other)] : []
   }
-  const booking = readBookings(context.db).find(({ visitKey }) => visitKey === key) ?? null
+  const booking = bookingsIn(context.db, plan).get(key) ?? null
   const forecast = forecastFor(context.db, context.today)
   return {
     why: visit.why,
