@@ -1,4 +1,5 @@
 import { daysWords } from '../calendar/day'
+import { groupBy } from '../lists/groupBy'
 import { SLOTS_PER_DAY } from '../calendar/slots'
 import type { PlaceKind } from '../places/place'
 import type { SiteState } from '../walk/siteState'
@@ -50,6 +51,10 @@ export function asksOf(
   links: readonly Link[],
 ): { readonly openings: readonly SiteOpening[]; readonly asks: readonly Ask[] } {
   const siteId = site.id
+  const following = groupBy(links, ({ from }) => from)
+  /** The visits that follow on one, by their numbers on the site. */
+  const after = (index: number): number[] => (following.get(first + index) ?? []).map(({ to }) => to - first)
+  const kinds = new Map(site.state.places.map(({ id, kind }) => [id, kind]))
   const numbered = (its: readonly number[]): number[] => its.map((index) => first + index)
   const openings = openingsOf(visits, site.state).map((one): SiteOpening => ({
     ...one,
@@ -78,22 +83,18 @@ export function asksOf(
       ),
       // Protection goes in when it is needed: it is in the way until then.
       ...visits.flatMap(({ begun, stages }, index): Ask[] => {
-        const next = links.flatMap(({ from, to }) => (from === first + index ? [to] : []))
-        return begun || next.length === 0 || stages.some((stage) => stage !== 'protect')
+        if (begun || stages.some((stage) => stage !== 'protect')) return []
+        const next = numbered(after(index))
+        return next.length === 0
           ? []
           : [{ kind: 'protection', siteId, span: nights([first + index], next, PROTECTED_DAYS) }]
       }),
       // Where people live a room is not torn out weeks before anybody goes on in it, and no face anywhere.
       ...visits.flatMap(({ begun, stages, placeIds }, index): Ask[] => {
-        const next = links.flatMap(({ from, to }) =>
-          from === first + index && !visits[to - first]!.stages.includes('return-list') ? [to] : [],
-        )
-        const all = (kind: PlaceKind): boolean =>
-          placeIds.every((id) => site.state.places.some((place) => place.id === id && place.kind === kind))
-        return begun ||
-          !((site.livedIn && all('room')) || all('face')) ||
-          next.length === 0 ||
-          stages.some((stage) => stage !== 'strip-out')
+        if (begun || stages.some((stage) => stage !== 'strip-out')) return []
+        const all = (kind: PlaceKind): boolean => placeIds.every((id) => kinds.get(id) === kind)
+        const next = numbered(after(index).filter((to) => !visits[to]!.stages.includes('return-list')))
+        return !((site.livedIn && all('room')) || all('face')) || next.length === 0
           ? []
           : [
               {
