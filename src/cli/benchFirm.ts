@@ -15,8 +15,8 @@ import { keepCrew } from '../server/sites/crewsAndRates'
 import { siteState } from '../server/siteStates'
 import { todayView } from '../server/views/today'
 import { lookAheadView } from '../server/views/lookAhead'
-import { planView } from '../server/views/plan'
-import { selectionsView } from '../server/views/selections'
+import { planOfAll, planView } from '../server/views/plan'
+import { selectionsOfAll } from '../server/views/selections'
 import { scopeView } from '../server/views/scope'
 import { shareView, siteShareView } from '../server/views/share'
 import { newSite } from './benchReckoning'
@@ -113,9 +113,9 @@ function pageFigures(context: Context): { page: string; first: number; again: nu
   const site = context.sites()[0]!.id
   const pages: Readonly<Record<string, () => unknown>> = {
     Today: () => todayView(context),
-    'plan of all sites': () => planView(context, null),
+    'plan of all sites': () => planOfAll(context),
     'plan of a site': () => planView(context, site),
-    'selections of all': () => selectionsView(context, null),
+    'selections of all': () => selectionsOfAll(context),
     'next weeks of all': () => lookAheadView(context, null, 3),
     'share of all': () => shareView(context),
     'share of a site': () => siteShareView(context, site),

@@ -2,6 +2,7 @@ import type { Day } from '../core/calendar/day'
 import type { Plan } from '../core/schedule/plan'
 import type { NewFact } from '../core/walk/observation'
 import type { Booking, Pin } from '../core/schedule/problem'
+import { once } from './once'
 import type { Db } from './database'
 
 /** What was told or agreed about a visit, with the dates it was told for. */
@@ -135,7 +136,7 @@ const IN_FORCE = 'SELECT * FROM plan WHERE undone_at IS NULL ORDER BY id DESC'
 
 /** The plan last read from each database: a row is written once, and a firm of forty sites has megabytes in it. One that
  * may still be rolled back is not kept. */
-const lastRead = new WeakMap<Db, StoredPlan>()
+const lastRead = once('plan', () => new WeakMap<Db, StoredPlan>())
 
 export function readPlan(db: Db): StoredPlan | null {
   const id = db.prepare('SELECT id FROM plan WHERE undone_at IS NULL ORDER BY id DESC').pluck().get() as

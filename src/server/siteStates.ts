@@ -13,6 +13,7 @@ import { recordFor, type Reader } from '../core/share/recordFor'
 import type { Observation } from '../core/walk/observation'
 import { mergeRegisters, registersOf, type Registers } from '../core/walk/registers'
 import { siteStateOf, type SiteState } from '../core/walk/siteState'
+import { once } from '../data/once'
 import { sound, type SetAside } from './setAside'
 
 interface Kept {
@@ -24,7 +25,7 @@ interface Kept {
   /** What was known at earlier instants, by reader and instant. */
   readonly earlier: Map<string, SiteState>
 }
-const kept = new WeakMap<Db, Map<string, Kept>>()
+const kept = once('states', () => new WeakMap<Db, Map<string, Kept>>())
 
 type Known = Pick<Site, 'id' | 'revision' | 'units' | 'schools'>
 

@@ -5,6 +5,7 @@ import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
 import { promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
+import { byStart } from '../../core/schedule/tradeRun'
 import { daysWithout, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
@@ -77,6 +78,27 @@ export function planView(context: Context, siteId: string | null) {
     weather: weatherView(context),
   }
 }
+
+/** Visits of all sites that their page brings; the later ones are fetched once it stands. */
+const NEAR_VISITS = 150
+
+/** The plan of all sites as its page shows it at first: the next visits, and how many more there are. */
+export function planOfAll(context: Context) {
+  const whole = planView(context, null)
+  const visits = [...whole.visits].sort(byStart)
+  return {
+    ...whole,
+    visits: visits.slice(0, NEAR_VISITS),
+    // A row has what its crew does.
+    rows: whole.rows.map((row) => ({ ...row, visitKeys: null })),
+    later: Math.max(0, visits.length - NEAR_VISITS),
+  }
+}
+
+/** The visits of all sites that their page does not bring. */
+export const laterVisits = (context: Context) => ({
+  rest: [...planView(context, null).visits].sort(byStart).slice(NEAR_VISITS),
+})
 
 /** Days ahead of which the weather can be told. */
 const WEATHER_DAYS = 10

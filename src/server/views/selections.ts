@@ -7,6 +7,20 @@ import { eachSite } from '../eachSite'
 import { recordOf } from '../siteStates'
 import { dueSoon, selectionRows } from './selectionRows'
 
+/** Selections of all sites that their page brings; the others are fetched once it stands. */
+const FIRST_ROWS = 80
+
+/** The selections of all sites as their page shows them at first: the most pressing, and how many more there are. */
+export function selectionsOfAll(context: Context) {
+  const whole = selectionsView(context, null)
+  return { ...whole, rows: whole.rows.slice(0, FIRST_ROWS), later: Math.max(0, whole.rows.length - FIRST_ROWS) }
+}
+
+/** The selections of all sites that their page does not bring. */
+export const laterSelections = (context: Context) => ({
+  rest: selectionsView(context, null).rows.slice(FIRST_ROWS),
+})
+
 /** The selections of one site, or of all, the most pressing first.
  * @param reader who the list is for */
 export function selectionsView(context: Context, siteId: string | null, reader: Reader = context.reader) {

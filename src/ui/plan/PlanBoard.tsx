@@ -1,12 +1,13 @@
 'use client'
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import type { PlanChange } from '@/core/schedule/planChange'
 import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { Said } from '../shared/Said'
 import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
+import { useWhole } from '../shared/useWhole'
 import { ChangeDialog } from './ChangeDialog'
 import { Alarms, PlanHead } from './PlanHead'
 import { PlanPicture } from './PlanPicture'
@@ -25,10 +26,14 @@ const askedFor = (search: URLSearchParams, visits: readonly VisitView[]): string
   search.get('visit') ?? visits.find((visit) => visit.trade === search.get('trade'))?.key ?? null
 
 /** Who comes when, does it hold, and what would one change: a line of words, the picture, and the visit that is chosen. */
-export function PlanBoard(props: PlanProps) {
+export function PlanBoard(given: PlanProps) {
   const router = useRouter()
   const search = useSearchParams()
-  const [chosen, setChosen] = useState<string | null>(() => askedFor(search, props.visits))
+  const { all: visits, awaited } = useWhole('/api/plan/later', given.visits, given.later ?? 0)
+  const props = { ...given, visits }
+  // Until somebody chooses, what the address asks for is chosen, as soon as it is here.
+  const [picked, setChosen] = useState<string | null | undefined>(undefined)
+  const chosen = picked === undefined ? askedFor(search, visits) : picked
   const [whatIf, setWhatIf] = useState(search.get('panel') === 'what-if')
   const [change, setChange] = useState<PlanChange | null>(null)
   const [asked, setAsked] = useState<Asked | null>(null)
@@ -37,13 +42,13 @@ export function PlanBoard(props: PlanProps) {
   const side = useRef<HTMLElement>(null)
   const visit = props.visits.find((one) => one.key === chosen) ?? null
 
-  const undo = useCallback(async () => {
+  const undo = async (): Promise<void> => {
     const undone = await run('/api/plan/undo')
     if (undone) {
       setSaid({ words: `Undone: ${undone.undone?.toLowerCase()}. The plan before is in force again.`, undo: false })
       router.refresh()
     }
-  }, [run, router])
+  }
   const choose = (key: string): void => {
     setChosen(key)
     window.setTimeout(() => focusPanel(side.current))
@@ -59,6 +64,11 @@ export function PlanBoard(props: PlanProps) {
       <PlanHead {...props} onWhatIf={() => setWhatIf(true)} onUndo={() => void undo()} onPlanned={planned} />
       <Alarms {...props} />
       <FormError error={error} />
+      {awaited > 0 && (
+        <p className="small mb-1" role="status">
+          {awaited} later visits are on their way.
+        </p>
+      )}
       {props.visits.length === 0 ? (
         <p className="notice">Nothing to plan yet. Say what is to be done at a place, then plan.</p>
       ) : (

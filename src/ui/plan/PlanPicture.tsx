@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import ButtonGroup from 'react-bootstrap/ButtonGroup'
 import { addDays, dateOnly, daysBetween, monthWords, type Day } from '@/core/calendar/day'
 import type { PlanChange } from '@/core/schedule/planChange'
+import { groupBy } from '@/core/lists/groupBy'
 import { lanesOf, type Bar as BarOf } from '@/core/schedule/lanes'
 import { isTyping } from '../shared/Shortcuts'
 import { HowToRead } from './HowToRead'
@@ -71,18 +72,17 @@ export function PlanPicture(props: PictureProps) {
   const half = width1 / 2
   const byKey = useMemo(() => new Map(visits.map((visit) => [visit.key, visit])), [visits])
   const rows = useMemo(() => (bySite ? siteRows(visits) : props.rows), [bySite, visits, props.rows])
+  const byCrew = useMemo(() => groupBy(visits, ({ crewId }) => crewId), [visits])
   const laid = useMemo(
     () =>
       rows.map((row) => {
-        const own = lanesOf(
-          row.visitKeys.flatMap((key) => byKey.get(key) ?? []),
-          from,
-        )
+        const its = row.visitKeys?.flatMap((key) => byKey.get(key) ?? []) ?? byCrew.get(row.id) ?? []
+        const own = lanesOf(its, from)
         return folded.has(row.id)
           ? { row, bars: own.bars.map((bar) => ({ ...bar, lane: 0 })), lanes: 1 }
           : { row, ...own }
       }),
-    [rows, byKey, from, folded],
+    [rows, byKey, byCrew, from, folded],
   )
   const order = useMemo(
     () =>

@@ -105,8 +105,11 @@ export interface PlanProps {
     readonly id: string
     readonly name: string
     readonly group: string
-    readonly visitKeys: readonly string[]
+    /** Its visits; null where the row is a crew’s, whose they are. */
+    readonly visitKeys: readonly string[] | null
     readonly gates: readonly { readonly visitKey: string; readonly words: string }[]
   }[]
   readonly visits: readonly VisitView[]
+  /** How many visits the page of all sites does not bring. */
+  readonly later?: number
 }

@@ -16,6 +16,7 @@ export function Schedules({ rows, showSite }: { readonly rows: readonly Selectio
       {present.map((sort) => (
         <Fold
           key={sort}
+          late
           title={
             <>
               <strong>{SELECTION_KINDS[sort].many}</strong>: {sorts.get(sort)!.length}

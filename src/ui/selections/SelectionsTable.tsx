@@ -14,6 +14,7 @@ import { focusPanel } from '../shared/focusPanel'
 import { FormError } from '../shared/FormError'
 import { SidePanel } from '../shared/SidePanel'
 import { useSend } from '../shared/useSend'
+import { useWhole } from '../shared/useWhole'
 import { AddSelection } from './AddSelection'
 import { AskSupplier } from './AskSupplier'
 import { Schedules } from './Schedules'
@@ -25,21 +26,31 @@ import styles from './SelectionsTable.module.css'
 export interface SelectionsProps {
   readonly site: { readonly id: string; readonly name: string } | null
   readonly rows: readonly SelectionRow[]
+  /** How many rows the page of all sites does not bring. */
+  readonly later?: number
   readonly places: readonly { readonly id: string; readonly name: string }[]
   readonly lead: string
 }
 
+/** Things of an act that are listed until all are asked for. */
+const LISTED = 40
+
 /** What is going in, and will it be here in time: by what is to be done, late ones first, one opened beside the list. */
-export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
+export function SelectionsTable({ site, rows: first, later = 0, places, lead }: SelectionsProps) {
+  const { all: rows, awaited } = useWhole('/api/selections/later', first, later)
   const search = useSearchParams()
   const [open, setOpen] = useState<string | null>(search.get('selection'))
   const [sort, setSort] = useState<SelectionSort | ''>('')
+  /** The acts of which all things are listed. */
+  const [whole, setWhole] = useState<ReadonlySet<Act>>(new Set())
   const [adding, setAdding] = useState(search.get('add') !== null)
   const side = useRef<HTMLElement>(null)
   const sorts = [...new Set(rows.map((row) => row.sort))]
   const things = sameThings(rows.filter((row) => sort === '' || row.sort === sort))
   const byAct = groupBy(things, ([row]) => actOf(row))
   const chosen = things.find((thing) => thing.some(({ id }) => id === open)) ?? null
+  const listedOf = (act: Act, its: readonly SameThing[]): readonly SameThing[] =>
+    whole.has(act) ? its : its.filter((thing, i) => i < LISTED || thing === chosen)
   const close = (): void => {
     setOpen(null)
     if (chosen) document.getElementById(`open-${chosen[0].id}`)?.focus()
@@ -52,6 +63,11 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
       <header className={styles.head}>
         <h1>Selections</h1>
         <p className={styles.lead}>{lead}</p>
+        {awaited > 0 && (
+          <p className="small" role="status">
+            {awaited} less pressing ones are on their way.
+          </p>
+        )}
         {sorts.length > 1 && (
           <Form.Select
             aria-label="Which sort"
@@ -84,9 +100,9 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
             return (
               <section key={act} aria-labelledby={`act-${act}`}>
                 <h2 id={`act-${act}`}>
-                  {ACTS[act]} <span className="soft">{its.length}</span>
+                  {ACTS[act]} {awaited === 0 && <span className="soft">{its.length}</span>}
                 </h2>
-                {act === 'chase' && <AllCame things={its} />}
+                {act === 'chase' && awaited === 0 && <AllCame things={its} />}
                 <Table className={styles.table}>
                   <thead>
                     <tr>
@@ -97,7 +113,7 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
                     </tr>
                   </thead>
                   <tbody>
-                    {its.map((thing) => (
+                    {listedOf(act, its).map((thing) => (
                       <Line
                         key={thing[0].id}
                         thing={thing}
@@ -108,11 +124,17 @@ export function SelectionsTable({ site, rows, places, lead }: SelectionsProps) {
                     ))}
                   </tbody>
                 </Table>
+                {its.length > listedOf(act, its).length && (
+                  <Button variant="quiet" onClick={() => setWhole(new Set([...whole, act]))}>
+                    {ACTS[act]}: show all {its.length}
+                  </Button>
+                )}
               </section>
             )
           })}
-          <ToOrder siteId={site?.id ?? null} rows={rows} />
-          <Schedules rows={rows} showSite={site === null} />
+          {/* What counts everything waits until everything is here. */}
+          {awaited === 0 && <ToOrder siteId={site?.id ?? null} rows={rows} />}
+          {awaited === 0 && <Schedules rows={rows} showSite={site === null} />}
           {rows.length > 0 && <SelectionsFile siteId={site?.id ?? null} />}
         </div>
         {chosen && (

@@ -1,0 +1,4 @@
+import { route } from '@/server/http/route'
+import { laterSelections } from '@/server/views/selections'
+
+export const GET = route((context) => laterSelections(context))
