@@ -2,6 +2,10 @@ import { existsSync } from 'node:fs'
 import type { NextConfig } from 'next'
 import { PHASE_PRODUCTION_SERVER } from 'next/constants'
 
+/** Routes that answer in JSON alone, and at length. The type that a route sets itself is not seen by what packs answers; one that
+ * stands here is. */
+const LONG_ANSWERS = ['/api/plan/later', '/api/selections/later', '/api/sites/:site/walk']
+
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
@@ -31,6 +35,7 @@ const config: NextConfig = {
         missing: [{ type: 'header', key: 'x-aftermist-door' }],
         headers: [{ key: 'strict-transport-security', value: 'max-age=15552000' }],
       },
+      ...LONG_ANSWERS.map((source) => ({ source, headers: [{ key: 'content-type', value: 'application/json' }] })),
     ]),
   distDir: process.env.AFTERMIST_BUILD ?? '.next',
 }

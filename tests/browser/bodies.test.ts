@@ -53,3 +53,14 @@ test('somebody who is known is stopped at the limit, counted as the bytes come',
   expect(answer.status).toBe(413)
   expect(answer.megabytes).toBeLessThan(60)
 })
+
+test('what a phone fetches of a whole site comes packed, and so does the rest of a long list', async () => {
+  const cookie = await demoCookie(app, 'owner')
+  for (const path of [`/api/sites/${siteIdOf('bakehouse')}/walk`, '/api/plan/later', '/api/selections/later']) {
+    const answer = await fetch(app.origin + path, { headers: { cookie, 'accept-encoding': 'gzip' } })
+    expect(answer.status, path).toBe(200)
+    const text = await answer.text()
+    if (text.length > 2000) expect(answer.headers.get('content-encoding'), path).toBe('gzip')
+    JSON.parse(text)
+  }
+})

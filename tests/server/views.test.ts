@@ -5,9 +5,9 @@ import { readSites } from '../../src/data/sites'
 import type { Context } from '../../src/server/context'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { find } from '../../src/server/views/find'
-import { planView } from '../../src/server/views/plan'
+import { laterVisits, planOfAll, planView } from '../../src/server/views/plan'
 import { scopeView } from '../../src/server/views/scope'
-import { selectionsView } from '../../src/server/views/selections'
+import { laterSelections, selectionsOfAll, selectionsView } from '../../src/server/views/selections'
 import {
   crewSettingsView,
   doorSettingsView,
@@ -116,5 +116,27 @@ describe('screens agree', () => {
           .sort(),
       )
     }
+  })
+})
+
+describe('a long list', () => {
+  test('the page of all sites brings what comes next, and what it does not bring is asked for: together they are all', () => {
+    const lead = as(firm, 'lead')
+    const [plan, page] = [planView(lead, null), planOfAll(lead)]
+    const rest = laterVisits(lead).rest
+    expect(page.later).toBe(rest.length)
+    expect([...page.visits, ...rest].map(({ key }) => key).sort()).toEqual(plan.visits.map(({ key }) => key).sort())
+    const last = page.visits.at(-1)!.startDay
+    expect(rest.every(({ startDay }) => startDay >= last)).toBe(true)
+    // Every visit is in the row of its crew, or of a trade without one.
+    const rows = new Set(page.rows.map(({ id }) => id))
+    expect(plan.visits.every(({ crewId }) => crewId === null || rows.has(crewId))).toBe(true)
+
+    const [all, first] = [selectionsView(lead, null), selectionsOfAll(lead)]
+    const others = laterSelections(lead).rest
+    expect(first.later).toBe(others.length)
+    expect([...first.rows, ...others]).toEqual(all.rows)
+    expect(first.lead).toBe(all.lead)
+    expect(() => laterVisits(as(firm, 'crew'))).toThrow('Only a lead')
   })
 })
