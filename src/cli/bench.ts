@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
@@ -20,6 +20,7 @@ import { receivePart } from '../server/photos/uploads'
 import { receiveObservations } from '../server/walk/receiveObservations'
 import { benchFirmCommand } from './benchFirm'
 import { benchLearningCommand } from './benchLearning'
+import { benchLoadCommand } from './benchLoad'
 import { planFigures } from './benchPlan'
 import { reckoningFigures } from './benchReckoning'
 import { clientLink, manyReaders } from './benchShare'
@@ -29,6 +30,7 @@ import { benchSenseCommand } from './benchSense'
 import { benchSpeechCommand } from './benchSpeech'
 import { benchTrialCommands } from './benchTrials'
 import { walkFigures, type WalkFigures } from './benchWalk'
+import { memoryOf } from './memoryOf'
 import { serve } from './serve'
 import { took } from './took'
 
@@ -52,6 +54,7 @@ export function benchCommand(): Command {
     .addCommand(benchSpeechCommand())
     .addCommand(benchLearningCommand())
     .addCommand(benchFirmCommand())
+    .addCommand(benchLoadCommand())
     .option('--loads <n>', 'page loads for the memory figure', String(LOADS))
     .action(async ({ loads }: { loads: string }) => {
       const folder = mkdtempSync(join(tmpdir(), 'aftermist-bench-'))
@@ -301,10 +304,4 @@ async function scriptBytes(origin: string, page: string, cookie: string): Promis
   let bytes = 0
   for (const name of names) bytes += gzipSync(Buffer.from(await (await fetch(origin + name)).arrayBuffer())).length
   return bytes / 1000
-}
-
-/** Resident memory of a process in megabytes. */
-function memoryOf(pid: number): number {
-  const line = readFileSync(`/proc/${pid}/status`, 'utf8').match(/VmRSS:\s+(\d+) kB/)
-  return line ? Number(line[1]) / 1000 : Number.NaN
 }

@@ -34,7 +34,8 @@ const TREATMENTS = [
 ]
 /** How often the work of a place was told before it was done. */
 const TOLD = [25, 50, 100]
-const PASSWORD = 'barge quoin lantern'
+/** The password of the firm's only person, for whoever measures it. */
+export const PASSWORD = 'barge quoin lantern'
 
 /** A firm of forty sites, kept as a folder, and what its pages take of the processor. */
 export const benchFirmCommand = (): Command =>
