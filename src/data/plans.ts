@@ -1,5 +1,6 @@
 import type { Day } from '../core/calendar/day'
-import type { Plan } from '../core/schedule/plan'
+import type { Plan, PlannedVisit } from '../core/schedule/plan'
+import { visitsBy } from '../core/schedule/visitsBy'
 import type { NewFact } from '../core/walk/observation'
 import type { Booking, Pin } from '../core/schedule/problem'
 import { once } from './once'
@@ -66,9 +67,11 @@ export const readBookings = (db: Db): StoredBooking[] =>
 
 /** What those who come for the visits of a plan were told or said, by visit: what another crew said of it is over. */
 export function bookingsIn(db: Db, plan: Pick<Plan, 'visits'> | null | undefined): Map<string, StoredBooking> {
-  const crews = new Map(plan?.visits.map(({ key, crewId }) => [key, crewId]))
+  const visits = plan ? visitsBy(plan).key : new Map<string, PlannedVisit>()
   return new Map(
-    readBookings(db).flatMap((one) => (crews.get(one.visitKey) === one.crewId ? [[one.visitKey, one] as const] : [])),
+    readBookings(db).flatMap((one) =>
+      visits.get(one.visitKey)?.crewId === one.crewId ? [[one.visitKey, one] as const] : [],
+    ),
   )
 }
 
@@ -134,29 +137,39 @@ const storedPlanOf = (row: PlanRow): StoredPlan => ({
 
 const IN_FORCE = 'SELECT * FROM plan WHERE undone_at IS NULL ORDER BY id DESC'
 
-/** The plan last read from each database: a row is written once, and a firm of forty sites has megabytes in it. One that
- * may still be rolled back is not kept. */
+/** The plan last read from each database, and the one before it, which every page of a plan compares with: a row is written
+ * once, and a firm of forty sites has megabytes in it. One that may still be rolled back is not kept. */
 const lastRead = once('plan', () => new WeakMap<Db, StoredPlan>())
+const lastReadBefore = once('plan before', () => new WeakMap<Db, StoredPlan>())
 
-export function readPlan(db: Db): StoredPlan | null {
-  const id = db.prepare('SELECT id FROM plan WHERE undone_at IS NULL ORDER BY id DESC').pluck().get() as
-    | number
-    | undefined
+function readOnce(kept: WeakMap<Db, StoredPlan>, db: Db, id: number | undefined): StoredPlan | null {
   if (id === undefined) return null
-  const kept = lastRead.get(db)
-  if (kept?.id === id) return kept
+  const known = kept.get(db)
+  if (known?.id === id) return known
   const stored = storedPlanOf(db.prepare('SELECT * FROM plan WHERE id = ?').get(id) as PlanRow)
-  if (!db.inTransaction) lastRead.set(db, stored)
+  if (!db.inTransaction) kept.set(db, stored)
   return stored
 }
 
+export const readPlan = (db: Db): StoredPlan | null =>
+  readOnce(
+    lastRead,
+    db,
+    db.prepare('SELECT id FROM plan WHERE undone_at IS NULL ORDER BY id DESC').pluck().get() as number | undefined,
+  )
+
 /** The plan that was in force at an instant, as far as it is still kept. */
-export function readPlanBefore(db: Db, instant: string): StoredPlan | null {
-  const row = db
-    .prepare('SELECT * FROM plan WHERE made_at < ? AND (undone_at IS NULL OR undone_at >= ?) ORDER BY id DESC LIMIT 1')
-    .get(instant, instant) as PlanRow | undefined
-  return row ? storedPlanOf(row) : null
-}
+export const readPlanBefore = (db: Db, instant: string): StoredPlan | null =>
+  readOnce(
+    lastReadBefore,
+    db,
+    db
+      .prepare(
+        'SELECT id FROM plan WHERE made_at < ? AND (undone_at IS NULL OR undone_at >= ?) ORDER BY id DESC LIMIT 1',
+      )
+      .pluck()
+      .get(instant, instant) as number | undefined,
+  )
 
 /** Facts of a site that were recorded with a plan, as they were before. */
 export interface TakingBack {

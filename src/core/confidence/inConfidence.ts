@@ -69,9 +69,18 @@ const ALONE = /priv|confiden|secret|internal|hush|prywatn|poufn/i
 /** Whether somebody said with these words that they are for nobody outside. */
 export const inConfidence = (text: string): boolean => {
   if (!/\s/.test(text) && !ALONE.test(text)) return false
+  const known = judged.get(text)
+  if (known !== undefined) return known
   const words = flat(text)
-  return words !== '' && PATTERNS.some((pattern) => pattern.test(words))
+  const is = words !== '' && PATTERNS.some((pattern) => pattern.test(words))
+  if (judged.size >= MOST_JUDGED) judged.clear()
+  judged.set(text, is)
+  return is
 }
+
+/** What was judged of the same words before: a record is cut for each of its readers, and again with each revision. */
+const judged = new Map<string, boolean>()
+const MOST_JUDGED = 20_000
 
 /** Whether any words in a value were told in confidence: those of a list, a sheet, a remark. */
 export function holdsConfidence(value: unknown): boolean {

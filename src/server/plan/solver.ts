@@ -32,7 +32,8 @@ const SEED = 1
 const pools = globalThis as { aftermistSolver?: Piscina }
 
 function pool(): Piscina {
-  pools.aftermistSolver ??= new Piscina({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000 })
+  // Whoever opens a page goes before a search, which has time.
+  pools.aftermistSolver ??= new Piscina({ minThreads: 0, maxThreads: 2, idleTimeout: 30_000, niceIncrement: 10 })
   return pools.aftermistSolver
 }
 
