@@ -2,10 +2,10 @@ import { spawnSync } from 'node:child_process'
 import { Command } from 'commander'
 
 /** Trials that run as a few seeded rounds among the tests, and here as many as somebody has time for. */
-const TRIALS = {
+export const TRIALS = {
   faults: {
     what: 'Phones, networks, servers and restores that die in the middle: nothing lost, nothing doubled.',
-    run: ['run', '--project', 'server', 'tests/server/faults.test.ts', 'tests/server/keeping.test.ts'],
+    run: ['run', 'tests/server/faults.test.ts', 'tests/server/keeping.test.ts'],
     rounds: '200',
   },
   anything: {
