@@ -87,4 +87,26 @@ describe('what is hired', () => {
         .at(-1),
     )
   })
+  test('what was done elsewhere does not say that it stands here already', () => {
+    const faces = laid([
+      { id: 'face', kind: 'face', treatments: ['face-repainted'], size: '8 x 5' },
+      { id: 'other', kind: 'face', treatments: ['face-overlay'], size: '8 x 5' },
+    ])
+    const stripped = [0, 1, 2].map((n) =>
+      seen({
+        subject: 'line',
+        facet: 'progress',
+        subjectId: `other/face-overlay/${n}`,
+        placeId: 'other',
+        value: 100,
+      } as never),
+    )
+    const plan = planOf(problemOf(planInput([...faces, ...stripped, hire({ from: 'Strip out' })])), {
+      rounds: 20,
+      seed: 1,
+    })
+    const paint = plan.visits.find(({ stages, placeIds }) => stages.includes('paint') && placeIds.includes('face'))!
+    expect(paint.startDay > plan.madeOn).toBe(true)
+    expect(plan.hired[0]!.from).toBe(paint.startDay)
+  })
 })

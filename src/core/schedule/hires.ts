@@ -2,7 +2,7 @@ import { entryKind } from '../entries/entryKinds'
 import type { Hire } from '../entries/entryKind'
 import { BUILD_ORDER, type Stage } from '../scope/vocabulary'
 import type { RegisterEntry, SiteState } from '../walk/siteState'
-import type { Visit } from './visits'
+import { isInspection, type Visit } from './visits'
 import { isOutside } from './weather'
 
 /** Something hired with the visits that it stands for, by their number on the site. */
@@ -16,7 +16,7 @@ export interface HireSpan {
 }
 
 type HiredSite = Pick<SiteState, 'entries' | 'places' | 'lines'>
-type Used = Pick<Visit, 'stages' | 'placeIds' | 'inspects'>
+type Used = Pick<Visit, 'stages' | 'placeIds' | 'trade'>
 
 /** What an entry says of a hire that is not over; null where it tells of none. */
 export const hireOf = ({ kind, values, settled }: Pick<RegisterEntry, 'kind' | 'values' | 'settled'>): Hire | null =>
@@ -28,11 +28,11 @@ function standsAt(
   { placeId }: Pick<RegisterEntry, 'placeId'>,
   { from, until, outside }: Hire,
   { places, lines }: HiredSite,
-): (visit: Used) => boolean {
+): (done: Pick<Used, 'placeIds' | 'trade'>) => boolean {
   const kinds = new Map(places.map(({ id, kind }) => [id, kind]))
   const own = lines.some((line) => line.placeId === placeId && (line.stage === from || line.stage === until))
   const here = (id: string): boolean => (own ? id === placeId : !outside || isOutside([kinds.get(id)!]))
-  return ({ placeIds, inspects }) => inspects.length === 0 && placeIds.some(here)
+  return ({ placeIds, trade }) => !isInspection({ trade }) && placeIds.some(here)
 }
 
 /** All that is hired on a site, with what it stands for; what nothing needs any more is left out. */
@@ -56,7 +56,11 @@ export function hiresOf(
     const takes = at((stage) => stage === hire.from)
     // Where nothing was laid down for its coming, it comes with the first work that uses it.
     const begun =
-      hire.comes !== null || site.state.lines.some(({ stage, progress }) => stage === hire.from && progress > 0)
+      hire.comes !== null ||
+      site.state.lines.some(
+        ({ stage, progress, placeId, trade }) =>
+          stage === hire.from && progress > 0 && stands({ placeIds: [placeId], trade }),
+      )
     return brings.length === 0
       ? []
       : [{ siteId: site.id, entryId: entry.id, takes: takes.length > 0 || begun ? takes : uses, brings, uses }]

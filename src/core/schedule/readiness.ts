@@ -119,13 +119,11 @@ const permits = (visit: Needs, state: SiteState): Constraint[] =>
   })
 
 const hires = (visit: Needs, state: SiteState): Constraint[] =>
-  hiresBefore({ ...visit, inspects: visit.trade === 'inspector' ? visit.stages : [] }, state).map(
-    ({ entry, hire: { comes } }): Constraint => ({
-      kind: 'material',
-      words: `${String(entry.values.what)}: ${comes ? `comes ${dateOnly(comes)}` : 'not called yet'}`,
-      cleared: comes !== null && comes <= visit.startDay,
-    }),
-  )
+  hiresBefore(visit, state).map(({ entry, hire: { comes } }): Constraint => ({
+    kind: 'material',
+    words: `${String(entry.values.what)}: ${comes ? `comes ${dateOnly(comes)}` : 'not called yet'}`,
+    cleared: comes !== null && comes <= visit.startDay,
+  }))
 
 function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
   const kinds = kindsOf(places, visit.placeIds)

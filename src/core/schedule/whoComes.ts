@@ -42,6 +42,8 @@ export function whoComes<One extends Comer>(
     const told = booked(key)
     return told && told.state !== 'declined' ? (told.crewId ?? null) : null
   }
+  const able = new Map<Trade, readonly One[]>()
+  for (const { trade } of owns.flat()) if (!able.has(trade)) able.set(trade, crewsOfTrade(trade, crews))
   const dealt = new Map<string, One>()
   const load = new Map<string, number>()
   const jobs = sites
@@ -51,20 +53,20 @@ export function whoComes<One extends Comer>(
     .map((job) => ({ ...job, hours: job.visits.reduce((sum, { hours }) => sum + hours, 0) }))
     .sort((a, b) => b.hours - a.hours)
   for (const { site, trade, visits, hours } of jobs) {
-    const able = crewsOfTrade(trade, crews)
-    if (able.length === 0) continue
-    const isAble = (id: string | null | undefined): boolean => able.some((crew) => crew.id === id)
-    const known = [site.crews?.[trade], ...visits.map(agreed), ...visits.map(({ key }) => before(key))].find(isAble)
-    const least = able.reduce((a, b) => ((load.get(b.id) ?? 0) < (load.get(a.id) ?? 0) ? b : a))
+    const its = able.get(trade)!
+    if (its.length === 0) continue
+    const isOne = (id: string | null | undefined): boolean => its.some((crew) => crew.id === id)
+    const known = [site.crews?.[trade], ...visits.map(agreed), ...visits.map(({ key }) => before(key))].find(isOne)
+    const least = its.reduce((a, b) => ((load.get(b.id) ?? 0) < (load.get(a.id) ?? 0) ? b : a))
     const crew = known ? byId.get(known)! : least
     load.set(crew.id, (load.get(crew.id) ?? 0) + hours / (crew.crews * crew.crewSize))
     dealt.set(`${site.id}|${trade}`, crew)
   }
   return (visit) => {
-    const able = crewsOfTrade(visit.trade, crews)
-    const own = able.find(({ id }) => id === agreed(visit)) ?? dealt.get(`${visit.siteId}|${visit.trade}`)
+    const its = able.get(visit.trade)!
+    const own = its.find(({ id }) => id === agreed(visit)) ?? dealt.get(`${visit.siteId}|${visit.trade}`)
     const told = booked(visit.key)
     const declined = told?.state === 'declined' && told.crewId === own?.id
-    return (declined && able.find(({ id }) => id !== own!.id)) || (own ?? null)
+    return (declined && its.find(({ id }) => id !== own!.id)) || (own ?? null)
   }
 }
