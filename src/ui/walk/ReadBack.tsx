@@ -45,11 +45,11 @@ export function ReadBack({
   const keep = async (): Promise<void> => {
     if (keeping.current) return
     keeping.current = true
-    const [{ sheetKept }, { phraseFact }] = await Promise.all([
-      import('@/core/narration/sheets/sheetFacts'),
-      import('@/core/narration/phraseFact'),
-    ])
     try {
+      const [{ sheetKept }, { phraseFact }] = await Promise.all([
+        import('@/core/narration/sheets/sheetFacts'),
+        import('@/core/narration/phraseFact'),
+      ])
       const facts = all.flatMap(({ shown, picked, dropped, confirmed, taught }, i): NewFact[] => {
         if (dropped) return []
         const open = get(sheets.getValues(), sheetAt(i)) as Typed | undefined
@@ -70,9 +70,9 @@ export function ReadBack({
       }
       onClose()
     } catch (error) {
+      keeping.current = false
       if (!(error instanceof ImpossibleRequest)) throw error
       sheets.setError(error.field ?? 'root', { message: error.message })
-      keeping.current = false
     }
   }
   const kept = all.filter(({ dropped }) => !dropped).length
