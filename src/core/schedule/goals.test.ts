@@ -54,6 +54,12 @@ describe('what a plan is made for', () => {
     const again = solved(of, 'least-change')
     expect(scoreOf(of, again, ['least-change'])[4]).toBe(0)
   })
+  test('how much a move has to win is each site’s own figure', () => {
+    // The end comes two slots earlier where the one job that stands in the plan is moved.
+    const of = (moving: number) => firm([work(3, { team: 0, before: 2, moving })])
+    expect([...solved(of(1), 'fastest').start]).toEqual([0])
+    expect([...solved(of(3), 'fastest').start]).toEqual([2])
+  })
   test('nobody moves for an end that does not come earlier', () => {
     // The short job could be done in the gap, but the site ends in slot 13 all the same.
     const of = firm([work(3, { team: 0, before: 10 }), work(2, { team: 1, before: 6 }), work(13)])

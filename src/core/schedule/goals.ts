@@ -17,9 +17,9 @@ export const goalsFrom = (first: Goal): readonly Goal[] => [first, ...GOAL_ORDER
 
 const WEEK = SLOTS_PER_DAY * 7
 
-/** Visits that one slot won at a site's end is worth moving, of those that stand in a plan already: one working day for
+/** Slots won at a site's end for which one visit of those that stand in a plan already is worth moving: one working day for
  * ten of them. What wins less stays where it is. */
-const MOVES_A_SLOT = 5
+const MOVING = 0.2
 
 /** How good a schedule is, the weightiest first; smaller is better: agreed starts that are broken, slots after promised
  * ends, slots for which something stands open too long, then what the rest costs in slots of sites' ends (services that
@@ -31,7 +31,9 @@ export function scoreOf(instance: Instance, schedule: Schedule, goals: readonly 
   const open = excess.reduce((sum, slots, i) => sum + (spans[i]!.price === undefined ? slots : 0), 0)
   const priced = excess.reduce((sum, slots, i) => sum + slots * (spans[i]!.price ?? 0), 0)
   const both = (instance.apart ?? []).reduce((sum, [a, b]) => sum + overlapOf(spans[a]!, spans[b]!, schedule), 0)
-  const moved = instance.movesAreFree ? 0 : MEASURES['least-change'](instance, schedule) / MOVES_A_SLOT
+  const moved = instance.movesAreFree
+    ? 0
+    : instance.activities.reduce((sum, one, i) => (isMoved(one, i, schedule) ? sum + (one.moving ?? MOVING) : sum), 0)
   const ends = goals[0] === 'fastest' ? MEASURES.fastest(instance, schedule) : 0
   return [
     schedule.broken,
@@ -56,14 +58,17 @@ const lateSlots = ({ activities }: Instance, { finish }: Schedule): number =>
     0,
   )
 
+const isMoved = ({ before }: Activity, index: number, { start }: Schedule): boolean =>
+  before !== undefined && before !== start[index]
+
 const MEASURES: Readonly<Record<Goal, (instance: Instance, schedule: Schedule) => number>> = {
   fastest: ({ activities }, { finish }) => {
     const last = new Map<number, number>()
     activities.forEach(({ site = 0 }, i) => last.set(site, Math.max(last.get(site) ?? 0, finish[i]!)))
     return [...last.values()].reduce((sum, end) => sum + end, 0)
   },
-  'least-change': ({ activities }, { start }) =>
-    activities.reduce((sum, { before }, i) => (before !== undefined && before !== start[i] ? sum + 1 : sum), 0),
+  'least-change': ({ activities }, schedule) =>
+    activities.reduce((sum, one, i) => (isMoved(one, i, schedule) ? sum + 1 : sum), 0),
   'fewest-visits': ({ activities }, schedule) => comings(activities, schedule),
   smooth: ({ activities }, { start, finish }) => {
     const load = new Map<number, number>()

@@ -41,7 +41,7 @@ describe('what is hired', () => {
     expect(hired).toMatchObject({ siteId: plan.visits[0]!.siteId, entryId: 'lift', idle: null })
     expect(hired!.from).toBe(plan.visits.find(({ stages }) => stages.includes('protect'))!.startDay)
     expect(hired!.until).toBe(plan.visits.find(({ stages }) => stages.includes('paint'))!.endDay)
-    expect(hireWords(entryOf(one), hired!, MONDAY_TO_FRIDAY)).toMatch(
+    expect(hireWords(entryOf(one), hired!, MONDAY_TO_FRIDAY, 5)).toMatch(
       /^Lift: needed from .* to .*, \d+ days, €\d+\.00\. Call for it by /,
     )
   })
@@ -58,14 +58,15 @@ describe('what is hired', () => {
     expect(callBy(entryOf(hire({ notice: '3', comes: '2026-03-16' })), hired, MONDAY_TO_FRIDAY)).toBeNull()
   })
   test('five working days without anybody who uses it are told, four are not', () => {
-    expect(isIdle(days('2026-03-16', '2026-03-20'), MONDAY_TO_FRIDAY)).toBe(true)
-    expect(isIdle(days('2026-03-13', '2026-03-18'), MONDAY_TO_FRIDAY)).toBe(false)
+    expect(isIdle(days('2026-03-16', '2026-03-20'), MONDAY_TO_FRIDAY, 5)).toBe(true)
+    expect(isIdle(days('2026-03-13', '2026-03-18'), MONDAY_TO_FRIDAY, 5)).toBe(false)
+    expect(isIdle(days('2026-03-13', '2026-03-18'), MONDAY_TO_FRIDAY, 4)).toBe(true)
   })
   test('what is here and needed by nothing any more goes back', () => {
-    expect(hireWords(entryOf(hire({ comes: '2026-03-01' })), null, MONDAY_TO_FRIDAY)).toBe(
+    expect(hireWords(entryOf(hire({ comes: '2026-03-01' })), null, MONDAY_TO_FRIDAY, 5)).toBe(
       'Lift: nothing in the plan needs it. Send it back, or call it off.',
     )
-    expect(hireWords(entryOf(hire({})), null, MONDAY_TO_FRIDAY)).toBeNull()
+    expect(hireWords(entryOf(hire({})), null, MONDAY_TO_FRIDAY, 5)).toBeNull()
   })
   test('a scaffold of the whole site serves what is outside', () => {
     const room = laid([

@@ -66,18 +66,21 @@ export const callBy = (entry: RegisterEntry, { from }: Pick<Hired, 'from'>, cale
   return hire && !hire.comes ? addWorkingDays(from, -hire.notice, calendar) : null
 }
 
-/** Working days in a row without anybody who uses it, from which that is told. Our own default. */
-const IDLE_DAYS = 5
-
-/** Whether something hired stands for long while nobody uses it. */
-export const isIdle = ({ idle }: Pick<Hired, 'idle'>, calendar: WorkCalendar): boolean =>
-  idle !== null && workingDaysBetween(addDays(idle.from, -1), idle.until, calendar) >= IDLE_DAYS
+/** Whether something hired stands for long while nobody uses it.
+ * @param idleDays working days in a row from which that is told */
+export const isIdle = ({ idle }: Pick<Hired, 'idle'>, calendar: WorkCalendar, idleDays: number): boolean =>
+  idle !== null && workingDaysBetween(addDays(idle.from, -1), idle.until, calendar) >= idleDays
 
 const daysOf = ({ from, until }: { readonly from: Day; readonly until: Day }): number => daysBetween(from, until) + 1
 
 /** How long something hired stands by the plan, what that costs, by when it is called, and what its waiting costs.
  * @param hired null where nothing in the plan needs it any more */
-export function hireWords(entry: RegisterEntry, hired: Hired | null, calendar: WorkCalendar): string | null {
+export function hireWords(
+  entry: RegisterEntry,
+  hired: Hired | null,
+  calendar: WorkCalendar,
+  idleDays: number,
+): string | null {
   const hire = hireOf(entry)
   if (!hire) return null
   const what = capital(String(entry.values.what))
@@ -88,7 +91,7 @@ export function hireWords(entry: RegisterEntry, hired: Hired | null, calendar: W
   const by = callBy(entry, hired, calendar)
   const call = by ? ` Call for it by ${dateOnly(by)}.` : ''
   const waits =
-    hired.idle && isIdle(hired, calendar)
+    hired.idle && isIdle(hired, calendar, idleDays)
       ? ` Nobody uses it from ${shortDay(hired.idle.from)} to ${shortDay(hired.idle.until)}${price(daysOf(hired.idle))}: send it back between, or bring that work together.`
       : ''
   return `${stands}${call}${waits}`

@@ -33,6 +33,8 @@ export interface Activity {
   readonly weight?: number
   /** Start in the plan before; kept where nothing better is won by moving. */
   readonly before?: number
+  /** Slots of a site's end that it has to win to be moved from there; a fifth of one where nothing is said. */
+  readonly moving?: number
   /** Mode in the plan before, kept with its start. */
   readonly manned?: number
   /** Already under way: goes on before anything new is begun. */

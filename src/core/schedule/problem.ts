@@ -243,7 +243,9 @@ export function problemOf(input: ProblemInput): Problem {
       const fixed = fixedStart(booking, pins.get(visit.key), today, missedOn(site.state.comings, visit.key))
       const kinds = kindsOf(site.state.places, visit.placeIds)
       const away =
-        fixed === undefined ? daysAway(visit.stages, kinds, nightsOf.get(first + index), input.forecast) : new Map()
+        fixed === undefined
+          ? daysAway(visit.stages, kinds, nightsOf.get(first + index), input.forecast, site.sense.coldest)
+          : new Map()
       const calendar = calendarFor(site, crew, [...away.keys()])
       stopped.push(away)
       if (crew && !calendars[calendar]!.includes(1)) throw noCommonDay(site, crew)
@@ -269,6 +271,7 @@ export function problemOf(input: ProblemInput): Problem {
         site: siteIndex,
         ...(crew ? { team: resourceOfCrew.get(crew.id)! } : {}),
         ...(crew?.own ? { own: true } : {}),
+        moving: SLOTS_PER_DAY / site.sense.movesADay,
         ...(starts === undefined ? {} : { starts }),
         ...deadlineOf(first + index, itsEnds, today),
         calendar,
@@ -310,7 +313,7 @@ function linksBetween(
 ): ReturnType<typeof withoutCircles> {
   let first = 0
   const usual = sites.map((site, i) => {
-    const relations = relationsFor(site.schools, site.ownRelations)
+    const relations = relationsFor(site.schools, site.ownRelations, site.sense.waits)
     requireNoCycle(relations)
     const its = linksOf(owns[i]!, first, site.state, relations)
     first += owns[i]!.length

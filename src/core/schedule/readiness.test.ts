@@ -3,6 +3,7 @@ import { laid, seen, stateOf } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
 import type { Observation } from '../walk/observation'
 import { constraintsOn, isReady, keptOf } from './readiness'
+import { USUAL_SENSE } from './sense'
 import { NO_FORECAST } from './weather'
 
 const day = (text: string) => text as Day
@@ -21,7 +22,7 @@ const VISIT = {
 } as const
 const CONFIRMED = { state: 'confirmed', startDay: day('2026-03-20') } as const
 const about = (more: readonly Observation[] = [], booking: Parameters<typeof constraintsOn>[2] = CONFIRMED) =>
-  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking, NO_FORECAST)
+  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking, NO_FORECAST, USUAL_SENSE)
 const of = (kind: string, all: ReturnType<typeof about>) => all.filter((one) => one.kind === kind)
 const selection = (facet: 'state' | 'arrives', value: string) =>
   seen({ subject: 'selection', facet, subjectId: TILE.id, placeId: 'bath', value } as never)
@@ -36,7 +37,7 @@ describe('what clears a visit', () => {
     expect(people(CONFIRMED).cleared).toBe(true)
     expect(people({ ...CONFIRMED, startDay: day('2026-03-18') }).words).toBe('They were told 18 Mar')
     expect(people({ ...CONFIRMED, state: 'declined' }).words).toBe('They declined')
-    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null, NO_FORECAST)[0]!.words).toBe(
+    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null, NO_FORECAST, USUAL_SENSE)[0]!.words).toBe(
       'No crew is on record',
     )
   })

@@ -9,6 +9,7 @@ import { isGranted, permitsBefore } from './permits'
 import { hiresBefore } from './hires'
 import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
+import type { Sense } from './sense'
 import { linesOfVisit } from './visits'
 import { stoppedDays, type Forecast } from './weather'
 
@@ -26,6 +27,7 @@ export function constraintsOn(
   state: SiteState,
   booking: Pick<Booking, 'state' | 'startDay'> | null,
   forecast: Forecast,
+  sense: Pick<Sense, 'coldest'>,
 ): readonly Constraint[] {
   return [
     people(visit, booking),
@@ -43,7 +45,7 @@ export function constraintsOn(
     })),
     ...permits(visit, state),
     ...hires(visit, state),
-    ...weather(visit, state, forecast),
+    ...weather(visit, state, forecast, sense),
   ]
 }
 
@@ -125,9 +127,14 @@ const hires = (visit: Needs, state: SiteState): Constraint[] =>
     cleared: comes !== null && comes <= visit.startDay,
   }))
 
-function weather(visit: Needs, { places }: SiteState, forecast: Forecast): Constraint[] {
+function weather(
+  visit: Needs,
+  { places }: SiteState,
+  forecast: Forecast,
+  { coldest }: Pick<Sense, 'coldest'>,
+): Constraint[] {
   const kinds = kindsOf(places, visit.placeIds)
-  return [...stoppedDays(visit.stages, kinds, forecast)]
+  return [...stoppedDays(visit.stages, kinds, forecast, coldest)]
     .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
     .map(([day, why]): Constraint => ({
       kind: 'weather',

@@ -10,12 +10,13 @@ import type { Instance } from './instance'
 import { keptBefore, planOf, type Plan } from './plan'
 import { planDiff } from './planDiff'
 import { problemOf, type ProblemInput } from './problem'
-import { checkFigure, senseOf, USUAL_SENSE } from './sense'
+import { checkFigure, senseOf, USUAL_SENSE, type Sense } from './sense'
 import { seededRandom } from './random'
 import { randomFirm } from './randomFirm'
 import { Scheduler } from './scheduler'
 import { excessOf } from './span'
 import { nightsOpen } from './standsOpen'
+import { NO_FORECAST, type Forecast } from './weather'
 
 const held = (id: string, placeId: string, until: string): Observation =>
   seen({ subject: 'line', facet: 'held', subjectId: id, placeId, value: { reason: 'not free', until } })
@@ -131,6 +132,33 @@ describe('a house that is lived in', () => {
   })
 })
 
+describe('a site keeps to its own figures', () => {
+  const board = laid([{ id: 'den', treatments: ['room-board-finishes'], size: '4 x 3 x 2.4' }])
+  const kept = (facts: readonly Observation[], sense: Partial<Sense>, forecast: Forecast = NO_FORECAST): Plan => {
+    const base = planInput(arrived(facts))
+    return planned({
+      ...base,
+      forecast,
+      sites: base.sites.map((site) => ({ ...site, sense: { ...USUAL_SENSE, ...sense } })),
+    })
+  }
+  test('filler that dries for a week holds the painter for a week', () => {
+    const gap = (plan: Plan): number => daysBetween(started(plan, 'tape'), started(plan, 'paint'))
+    const usual = gap(kept(board, {}))
+    expect(gap(kept(board, { waits: { ...USUAL_SENSE.waits, tape: 8 } }))).toBeGreaterThanOrEqual(usual + 6)
+  })
+  test('paint outside waits for the warmth that the site asks for', () => {
+    const face = laid([{ id: 'west', kind: 'face', size: '6 x 3', treatments: ['face-repainted'] }])
+    const cool = new Map(
+      Array.from({ length: 30 }, (_, i) => [addDays(TODAY, i), { sky: 'dry' as const, low: 3, high: 12 }]),
+    )
+    expect(started(kept(face, {}, cool), 'paint') > addDays(TODAY, 29)).toBe(true)
+    expect(
+      started(kept(face, { coldest: { ...USUAL_SENSE.coldest, paint: 2 } }, cool), 'paint') < addDays(TODAY, 29),
+    ).toBe(true)
+  })
+})
+
 describe('who comes when', () => {
   const facts = laid([{ id: 'hall', treatments: ['room-paint-only'], size: '4 x 2 x 2.4' }])
   const withNotice = (own: boolean): ProblemInput => {
@@ -189,6 +217,13 @@ test('figures are whole numbers within reason, set by the firm or the site', () 
     nights: { ...USUAL_SENSE.nights, roof: 1 },
     noticeDays: 5,
   })
+  expect(senseOf({ 'plan/wait-tape': '7', 'plan/coldest-paint': '-2', 'C-39/buffer': '20 %' })).toEqual({
+    ...USUAL_SENSE,
+    waits: { ...USUAL_SENSE.waits, tape: 7 },
+    coldest: { ...USUAL_SENSE.coldest, paint: -2 },
+    orderBuffer: 20,
+  })
+  expect(() => checkFigure('plan/moves', '0')).toThrow('a whole number from 1 to 1000')
   expect(() => checkFigure('plan/nights-roof', '2.5')).toThrow(
     'A roof stands open at most: a whole number from 0 to 60.',
   )

@@ -7,7 +7,8 @@ import { problemOf, type ProblemInput } from './problem'
 import { constraintsOn } from './readiness'
 import { openingSlots } from './opening'
 import { openWords } from './standsOpen'
-import { NO_FORECAST, stoppedDays, stormDays, stopsWork, type Forecast } from './weather'
+import { USUAL_SENSE } from './sense'
+import { USUAL_COLDEST, NO_FORECAST, stoppedDays, stormDays, stopsWork, type Forecast } from './weather'
 
 const sky = (part: Partial<SiteConditions> = {}): SiteConditions => ({
   sky: 'dry',
@@ -33,6 +34,7 @@ describe('what stops work outside', () => {
     expect(stopsWork(['concrete'], ['ground'], sky({ low: -2 }))).toBe('−2 °C')
     expect(stopsWork(['paint'], ['face'], sky({ low: 3 }))).toBe('3 °C')
     expect(stopsWork(['paint'], ['face'], sky())).toBeNull()
+    expect(stopsWork(['paint'], ['face'], sky({ low: 3 }), { ...USUAL_COLDEST, paint: 2 })).toBeNull()
   })
   test('nothing stops work inside', () => {
     expect(stopsWork(['paint'], ['room'], sky({ sky: 'storm', low: -10 }))).toBeNull()
@@ -79,7 +81,9 @@ describe('the plan and the sky', () => {
     }))
     const kept = painted(planned(rain(8), { pins }), 'front')
     expect(kept.startDay).toBe(painted(planned(NO_FORECAST), 'front').startDay)
-    const open = constraintsOn(kept, stateOf(HOUSE), null, rain(8)).filter(({ kind }) => kind === 'weather')
+    const open = constraintsOn(kept, stateOf(HOUSE), null, rain(8), USUAL_SENSE).filter(
+      ({ kind }) => kind === 'weather',
+    )
     expect(open[0]!.words).toMatch(/^Forecast for \w{3} \d+ Mar: rain$/)
   })
 })

@@ -18,41 +18,51 @@ export const NO_FORECAST: Forecast = new Map()
 const OUTSIDE_PLACES: readonly PlaceKind[] = ['face', 'roof', 'ground', 'boundary', 'outbuilding']
 export const isOutside = (kinds: readonly PlaceKind[]): boolean => kinds.some((kind) => OUTSIDE_PLACES.includes(kind))
 
-type Stop = (sky: Sky) => string | null
+/** Work outside that frost spoils, with the lowest °C of a day on which it is done. General rules of the trade; what stands
+ * on the tin or the bag goes before them. */
+export const USUAL_COLDEST = { paint: 5, plaster: 5, masonry: 2, concrete: 0 } as const
+export type Coldest = Readonly<Record<keyof typeof USUAL_COLDEST, number>>
+
+type Stop = (sky: Sky, coldest: Coldest) => string | null
 const WET: readonly SiteConditions['sky'][] = ['showers', 'rain', 'snow', 'storm']
 const pours: Stop = ({ sky }) => (sky === 'rain' || sky === 'snow' || sky === 'storm' ? sky : null)
 const wet: Stop = ({ sky }) => (WET.includes(sky) ? sky : null)
-const below =
-  (degrees: number): Stop =>
-  ({ low }) =>
-    low < degrees ? `${signed(low)} °C` : null
+const cold =
+  (stage: keyof Coldest): Stop =>
+  ({ low }, coldest) =>
+    low < coldest[stage] ? `${signed(low)} °C` : null
 const any =
   (...stops: readonly Stop[]): Stop =>
-  (sky) =>
-    stops.reduce<string | null>((found, stop) => found ?? stop(sky), null)
+  (sky, coldest) =>
+    stops.reduce<string | null>((found, stop) => found ?? stop(sky, coldest), null)
 
 /** What stops work outside, by stage. General rules of the trade: nothing that is opened is opened into rain, wet paint
- * and render want a dry day of 5 °C and more, fresh concrete no frost, fresh mortar neither rain nor frost. */
+ * and render want a dry day, fresh mortar no rain, and each its warmth. */
 const STOPS: Partial<Record<Stage, Stop>> = {
   'strip-out': pours,
   excavation: pours,
   underground: pours,
-  concrete: any(below(0), ({ sky }) => (sky === 'storm' ? sky : null)),
-  masonry: any(pours, below(2)),
+  concrete: any(cold('concrete'), ({ sky }) => (sky === 'storm' ? sky : null)),
+  masonry: any(pours, cold('masonry')),
   roof: wet,
   'windows-doors': pours,
   'weather-barrier': wet,
   cladding: pours,
   insulation: pours,
-  plaster: any(wet, below(5)),
-  paint: any(wet, below(5)),
+  plaster: any(wet, cold('plaster')),
+  paint: any(wet, cold('paint')),
   'site-works': pours,
 }
 
 /** What of a day's weather stops work there, in a word or two; null where nothing does or the work is inside. */
-export function stopsWork(stages: readonly Stage[], kinds: readonly PlaceKind[], sky: Sky): string | null {
+export function stopsWork(
+  stages: readonly Stage[],
+  kinds: readonly PlaceKind[],
+  sky: Sky,
+  coldest: Coldest = USUAL_COLDEST,
+): string | null {
   if (!isOutside(kinds)) return null
-  return stages.reduce<string | null>((found, stage) => found ?? STOPS[stage]?.(sky) ?? null, null)
+  return stages.reduce<string | null>((found, stage) => found ?? STOPS[stage]?.(sky, coldest) ?? null, null)
 }
 
 /** The days of a forecast on which work there is stopped, each with what stops it. */
@@ -60,10 +70,11 @@ export const stoppedDays = (
   stages: readonly Stage[],
   kinds: readonly PlaceKind[],
   forecast: Forecast,
+  coldest: Coldest = USUAL_COLDEST,
 ): ReadonlyMap<Day, string> =>
   new Map(
     [...forecast].flatMap(([day, sky]) => {
-      const why = stopsWork(stages, kinds, sky)
+      const why = stopsWork(stages, kinds, sky, coldest)
       return why ? [[day, why] as const] : []
     }),
   )
@@ -89,8 +100,11 @@ export const daysAway = (
   kinds: readonly PlaceKind[],
   nights: number | undefined,
   forecast: Forecast,
+  coldest: Coldest,
 ): ReadonlyMap<Day, string> =>
   new Map([
     ...(nights === undefined ? [] : stormDays(nights, forecast)),
-    ...[...stoppedDays(stages, kinds, forecast)].map(([day, why]) => [day, `${why} on ${shortDay(day)}`] as const),
+    ...[...stoppedDays(stages, kinds, forecast, coldest)].map(
+      ([day, why]) => [day, `${why} on ${shortDay(day)}`] as const,
+    ),
   ])

@@ -14,7 +14,7 @@ const today = '2026-08-18' as Day
 
 describe('two candidates side by side', () => {
   test('each has its last day to order, and when it is surely here', () => {
-    const [slate, brick] = candidateDays(BOTH, '2026-10-05' as Day, 0, today, MONDAY_TO_FRIDAY)
+    const [slate, brick] = candidateDays(BOTH, '2026-10-05' as Day, 0, today, MONDAY_TO_FRIDAY, 15)
     expect(slate).toMatchObject({ orderBy: '2026-07-31', past: true, safeArrival: '2026-10-13' })
     expect(slate!.sentence).toBe(
       'Slate: 28 to 56 days, €1,800.00. It should have been ordered by 31 Jul; ordered now it is surely here by 13 Oct.',

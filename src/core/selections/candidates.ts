@@ -32,16 +32,18 @@ export interface CandidateDays {
 }
 
 /** Each candidate with the days that it leaves.
- * @param from the day on which its maker's clock can begin: today, or when a drawing comes */
+ * @param from the day on which its maker's clock can begin: today, or when a drawing comes
+ * @param buffer per cent of the longest lead kept in hand */
 export const candidateDays = (
   candidates: readonly Candidate[],
   neededOn: Day | null,
   approvalDays: number,
   from: Day,
   calendar: WorkCalendar,
+  buffer: number,
 ): CandidateDays[] =>
   candidates.map((one) => {
-    const by = neededOn === null ? null : orderBy(neededOn, one.leadDays, approvalDays, calendar)
+    const by = neededOn === null ? null : orderBy(neededOn, one.leadDays, approvalDays, calendar, buffer)
     const safeArrival = addDays(from, one.leadDays[2] + approvalDays)
     const past = by !== null && by < from
     const [best, , worst] = one.leadDays

@@ -19,6 +19,9 @@ describe('the last day to order (C-39)', () => {
   ] as const)('needed %s', (needed, lead, approval, expected) => {
     expect(by(needed, lead, approval)).toBe(expected)
   })
+  test('nothing in hand: 28 days before Monday 26 October is Monday 28 September', () => {
+    expect(orderBy('2026-10-26' as Day, [14, 21, 28], 0, MONDAY_TO_FRIDAY, 0)).toBe('2026-09-28')
+  })
 })
 
 test('what can be on site when', () => {

@@ -1,15 +1,22 @@
 import { addDays, daysBetween, daysWords, dateOnly, laterDay, longDay, type Day } from '../calendar/day'
 import type { WorkCalendar } from '../calendar/workingDays'
-import { bufferDays, latestOrder } from '../takeoff/money/latestOrder'
+import { bufferDays, LEAD_BUFFER, latestOrder } from '../takeoff/money/latestOrder'
 import { isOnSite, type SelectionState } from './selection'
 
 /** The last day to order (C-39): needed on site less the upper lead, less approval, less the buffer rounded up to a
  * whole day; one that falls on a day off moves to the working day before.
  * @param leadDays optimistic, likely, pessimistic, in calendar days
+ * @param buffer per cent of the upper lead
  * @example orderBy('2026-07-20', [28, 40, 63], 0, MONDAY_TO_FRIDAY) // => '2026-05-08'   20 Jul − 63 − 10 */
-export function orderBy(neededOn: Day, leadDays: readonly number[], approvalDays: number, calendar: WorkCalendar): Day {
+export function orderBy(
+  neededOn: Day,
+  leadDays: readonly number[],
+  approvalDays: number,
+  calendar: WorkCalendar,
+  buffer: number = LEAD_BUFFER,
+): Day {
   const upper = leadDays[leadDays.length - 1]!
-  return latestOrder(neededOn, upper, approvalDays, bufferDays(upper), calendar)
+  return latestOrder(neededOn, upper, approvalDays, bufferDays(upper, buffer), calendar)
 }
 
 /** The last day to order as it is told today: the buffer is there to be used before anything is called late, so what is
@@ -20,8 +27,9 @@ export function orderByFrom(
   leadDays: readonly number[],
   approvalDays: number,
   calendar: WorkCalendar,
+  buffer: number,
 ): Day {
-  const by = orderBy(neededOn, leadDays, approvalDays, calendar)
+  const by = orderBy(neededOn, leadDays, approvalDays, calendar, buffer)
   const upper = leadDays[leadDays.length - 1]!
   return by < today && addDays(today, upper + approvalDays) <= neededOn ? today : by
 }

@@ -31,15 +31,18 @@ export const DUSTY: readonly Stage[] = [
   'flooring',
   'trim',
 ]
-/** Days that a laboratory takes, as is usual. */
-const RESULT_DAYS = 3
+/** Stages whose work has to dry, set or be answered before others go on, with the calendar days that is usual. Defaults of
+ * the trade; what is on the tin, the mixer's sheet or the engineer's word goes before them. */
+export const USUAL_WAITS = { testing: 3, concrete: 3, masonry: 3, plaster: 3, tape: 1, tile: 1, paint: 1 } as const
+export type WaitingStage = keyof typeof USUAL_WAITS
+export type Waits = Readonly<Record<WaitingStage, number>>
 
-/** The general order of the trade, inside one place unless said otherwise. Waits are defaults of the trade. */
+/** The general order of the trade, inside one place unless said otherwise. */
 const RELATIONS: readonly Relation[] = [
   ...DUSTY.map((after): Relation => ({
     before: 'testing',
     after,
-    waitDays: RESULT_DAYS,
+    waitDays: USUAL_WAITS.testing,
     scope: 'site',
     why: 'what is old is tested, and the result is there, before dust is made',
   })),
@@ -64,27 +67,27 @@ const RELATIONS: readonly Relation[] = [
   { before: 'excavation', after: 'underground', why: 'drains need the open trench' },
   { before: 'underground', after: 'concrete', why: 'drains are in and tested before the pour' },
   { before: 'underground', after: 'site-works', why: 'drains are in before the fill' },
-  { before: 'concrete', after: 'framing', waitDays: 3, why: 'concrete gains its first strength' },
+  { before: 'concrete', after: 'framing', waitDays: USUAL_WAITS.concrete, why: 'concrete gains its first strength' },
   {
     before: 'concrete',
     after: 'structure',
-    waitDays: 3,
+    waitDays: USUAL_WAITS.concrete,
     why: 'concrete gains its first strength; when it carries, the engineer says',
   },
   { before: 'shoring', after: 'structure', guards: true, why: 'the load is held before the wall is cut' },
   { before: 'scaffold', after: 'masonry', why: 'the scaffold stands before the masonry' },
   { before: 'protect', after: 'masonry', why: 'what stays is protected before joints are raked' },
   { before: 'strip-out', after: 'masonry', why: 'what is loose comes off first' },
-  { before: 'concrete', after: 'masonry', waitDays: 3, why: 'the footing gains its first strength' },
+  { before: 'concrete', after: 'masonry', waitDays: USUAL_WAITS.concrete, why: 'the footing gains its first strength' },
   { before: 'shoring', after: 'masonry', guards: true, why: 'the load is held before what carries it is rebuilt' },
-  { before: 'masonry', after: 'structure', waitDays: 3, why: 'the mortar sets before it carries' },
+  { before: 'masonry', after: 'structure', waitDays: USUAL_WAITS.masonry, why: 'the mortar sets before it carries' },
   { before: 'masonry', after: 'roof', why: 'chimneys and copings are done before the covering' },
   { before: 'masonry', after: 'windows-doors', why: 'reveals are sound before units are set' },
   { before: 'masonry', after: 'weather-barrier', why: 'joints are filled before they are covered' },
   { before: 'masonry', after: 'cladding', why: 'joints are filled before they are covered' },
   { before: 'masonry', after: 'insulation', why: 'joints are filled before they are covered' },
-  { before: 'masonry', after: 'plaster', waitDays: 3, why: 'the mortar sets before plaster' },
-  { before: 'masonry', after: 'paint', waitDays: 3, why: 'the mortar sets before paint' },
+  { before: 'masonry', after: 'plaster', waitDays: USUAL_WAITS.masonry, why: 'the mortar sets before plaster' },
+  { before: 'masonry', after: 'paint', waitDays: USUAL_WAITS.masonry, why: 'the mortar sets before paint' },
   { before: 'structure', after: 'framing', why: 'beams are in before framing around them' },
   { before: 'framing', after: 'roof', why: 'rafters stand before the covering' },
   { before: 'framing', after: 'weather-barrier', why: 'sheathing before barrier' },
@@ -106,22 +109,22 @@ const RELATIONS: readonly Relation[] = [
   { before: 'insulation', after: 'plaster', why: 'insulation before plaster' },
   { before: 'board', after: 'tape', why: 'board before tape' },
   { before: 'board', after: 'plaster', why: 'board before plaster' },
-  { before: 'tape', after: 'paint', waitDays: 1, why: 'the last coat of filler dries' },
-  { before: 'tape', after: 'tile', waitDays: 1, why: 'filler dries before waterproofing' },
-  { before: 'plaster', after: 'paint', waitDays: 3, why: 'plaster dries before paint' },
-  { before: 'plaster', after: 'tile', waitDays: 3, why: 'plaster dries before tile' },
-  { before: 'tile', after: 'flooring', waitDays: 1, why: 'tile sets before the floor meets it' },
-  { before: 'paint', after: 'flooring', waitDays: 1, why: 'paint dries before the floor' },
-  { before: 'tile', after: 'cabinets', waitDays: 1, why: 'tile sets before cabinets stand on it' },
+  { before: 'tape', after: 'paint', waitDays: USUAL_WAITS.tape, why: 'the last coat of filler dries' },
+  { before: 'tape', after: 'tile', waitDays: USUAL_WAITS.tape, why: 'filler dries before waterproofing' },
+  { before: 'plaster', after: 'paint', waitDays: USUAL_WAITS.plaster, why: 'plaster dries before paint' },
+  { before: 'plaster', after: 'tile', waitDays: USUAL_WAITS.plaster, why: 'plaster dries before tile' },
+  { before: 'tile', after: 'flooring', waitDays: USUAL_WAITS.tile, why: 'tile sets before the floor meets it' },
+  { before: 'paint', after: 'flooring', waitDays: USUAL_WAITS.paint, why: 'paint dries before the floor' },
+  { before: 'tile', after: 'cabinets', waitDays: USUAL_WAITS.tile, why: 'tile sets before cabinets stand on it' },
   { before: 'cabinets', after: 'countertops', waitDays: 12, why: 'tops are templated on fixed bases and then made' },
   { before: 'flooring', after: 'trim', why: 'base stands on the floor' },
   { before: 'cabinets', after: 'trim', why: 'trim meets set cabinets' },
-  { before: 'paint', after: 'fixtures', waitDays: 1, why: 'paint dries before plates and lights' },
-  { before: 'tile', after: 'fixtures', waitDays: 1, why: 'tile sets before fixtures' },
+  { before: 'paint', after: 'fixtures', waitDays: USUAL_WAITS.paint, why: 'paint dries before plates and lights' },
+  { before: 'tile', after: 'fixtures', waitDays: USUAL_WAITS.tile, why: 'tile sets before fixtures' },
   { before: 'countertops', after: 'fixtures', why: 'sink and splash meet the tops' },
   { before: 'trim', after: 'fixtures', why: 'finish wiring after trim' },
   { before: 'flooring', after: 'fixtures', why: 'fixtures stand on the floor' },
-  { before: 'paint', after: 'railing', waitDays: 1, why: 'the railing goes on dry paint' },
+  { before: 'paint', after: 'railing', waitDays: USUAL_WAITS.paint, why: 'the railing goes on dry paint' },
   { before: 'trim', after: 'railing', why: 'the railing meets trim' },
   { before: 'fixtures', after: 'return-list', why: 'the return list comes last' },
   { before: 'railing', after: 'return-list', why: 'the return list comes last' },
@@ -173,8 +176,13 @@ export function turnedRound(schools: Schools, own: readonly Relation[]): readonl
 }
 
 /** All relations in force on a site: the trade's order, the site's schools, and its own, before which those that say the
- * reverse give way. */
-export function relationsFor(schools: Schools, own: readonly Relation[] = []): readonly Relation[] {
+ * reverse give way.
+ * @param waits that the site keeps to instead of the usual ones */
+export function relationsFor(
+  schools: Schools,
+  own: readonly Relation[] = [],
+  waits: Waits = USUAL_WAITS,
+): readonly Relation[] {
   const orders = ORDERING_SCHOOLS.flatMap((id) => ORDERS[id]![wayOf(schools, id)] ?? [])
   // Cabinets before paint, and paint before the floor, would close a circle with the floor before cabinets.
   const circle: Order['drops'] =
@@ -185,7 +193,11 @@ export function relationsFor(schools: Schools, own: readonly Relation[] = []): r
   const dropped = ({ before, after }: Relation): boolean => drops.some(([b, a]) => b === before && a === after)
   const turned = ({ before, after, guards }: Relation): boolean =>
     !guards && own.some((one) => one.before === after && one.after === before)
-  const general = [...RELATIONS.filter((one) => !dropped(one)), ...orders.flatMap(({ adds }) => adds)]
+  const waiting = (one: Relation): Relation => {
+    const days = one.waitDays === undefined ? undefined : (waits as Partial<Record<Stage, number>>)[one.before]
+    return days === undefined || days === one.waitDays ? one : { ...one, waitDays: days }
+  }
+  const general = [...RELATIONS.filter((one) => !dropped(one)).map(waiting), ...orders.flatMap(({ adds }) => adds)]
   return [...general.filter((one) => !turned(one)), ...own]
 }
 

@@ -1,6 +1,7 @@
 import type { Day } from '../../core/calendar/day'
 import { callBy, hireWords, isIdle } from '../../core/schedule/hired'
 import type { Plan } from '../../core/schedule/plan'
+import type { Sense } from '../../core/schedule/sense'
 import type { SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
 
@@ -17,10 +18,15 @@ export interface HireRow {
 }
 
 /** All that is hired on a site. */
-export const hiresAt = (plan: Pick<Plan, 'hired'>, { id, calendar }: Site, { entries }: SiteState): HireRow[] =>
+export const hiresAt = (
+  plan: Pick<Plan, 'hired'>,
+  { id, calendar }: Site,
+  { entries }: SiteState,
+  { idleHireDays }: Pick<Sense, 'idleHireDays'>,
+): HireRow[] =>
   entries.flatMap((entry): HireRow[] => {
     const hired = plan.hired.find(({ siteId, entryId }) => siteId === id && entryId === entry.id) ?? null
-    const words = hireWords(entry, hired, calendar)
+    const words = hireWords(entry, hired, calendar, idleHireDays)
     return words === null
       ? []
       : [
@@ -28,7 +34,7 @@ export const hiresAt = (plan: Pick<Plan, 'hired'>, { id, calendar }: Site, { ent
             entryId: entry.id,
             words,
             callBy: hired && callBy(entry, hired, calendar),
-            idle: hired === null || isIdle(hired, calendar),
+            idle: hired === null || isIdle(hired, calendar, idleHireDays),
             first: hired?.first ?? null,
           },
         ]

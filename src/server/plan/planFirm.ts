@@ -9,13 +9,12 @@ import { readCrews } from '../../data/crews'
 import { readPaces } from '../../data/learned'
 import type { Db } from '../../data/database'
 import { insertPlan, readBookings, readPins, readPlan } from '../../data/plans'
-import { readStandards } from '../../data/standards'
-import { senseOf } from '../../core/schedule/sense'
 import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
 import { readPlanGoal } from '../../data/firm'
 import { forecastFor } from './forecast'
+import { siteSense } from './siteSense'
 import { kept, PREVIEW, solveInWorker, type Effort, type SolveControl } from './solver'
 
 const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
@@ -28,7 +27,7 @@ const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
   crews: site.crews,
   ownRelations: site.ownRelations,
   livedIn: site.livedIn,
-  sense: senseOf(readStandards(db, site.id)),
+  sense: siteSense(db, site.id),
   state: agreedWork(siteState(db, site)),
 })
 

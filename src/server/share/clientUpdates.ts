@@ -28,6 +28,7 @@ import { createLink, linkAddress, linkMark, openLink } from './links'
 import { startSending, writeMessage } from './messages'
 import { trimmed } from '../../schemas/trimmed'
 import { extraDays } from '../plan/extraDays'
+import { siteSense } from '../plan/siteSense'
 import { openAsks, receiptsOf } from './clientAnswers'
 
 /** The update as the facts would have it today, ready to be edited. */
@@ -51,7 +52,7 @@ export function draftUpdate(
     ? recordUpTo('client', context.db, site, published.publishedAt)
     : siteStateOf(registersOf([]))
   const plan = readPlan(context.db)?.plan ?? emptyPlan(context.today)
-  const orderBy = orderByDays(site, now, plan, context.today)
+  const orderBy = orderByDays(context, site, now, plan)
   const draft = composeClientUpdate({
     siteId: site.id,
     today: context.today,
@@ -74,14 +75,20 @@ export function draftUpdate(
     draft,
     edits: readUpdateEdits(context.db, site.id),
     sent: published && UPDATE_PARTS.flatMap((part) => published.update[part]),
-    asks: clientAsks(now, orderBy, context.today, candidatesAt(site, plan, context.today)),
+    asks: clientAsks(now, orderBy, context.today, candidatesAt(context, site, plan)),
     since: published ? longDay(dayOf(published.publishedAt)) : null,
     photos,
   }
 }
 
 /** Last day to order of every selection that the plan needs. */
-export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day): Map<string, Day> {
+export function orderByDays(
+  { db, today }: Pick<Context, 'db' | 'today'>,
+  site: Site,
+  state: SiteState,
+  plan: Plan,
+): Map<string, Day> {
+  const { orderBuffer } = siteSense(db, site.id)
   return new Map(
     state.selections.flatMap((selection) => {
       const needed = selectionNeededOn(plan, selection)
@@ -90,7 +97,7 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day
             [
               selection.id,
               measuredOn(plan, selection) ??
-                orderByFrom(today, needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar),
+                orderByFrom(today, needed, selection.leadDays, selection.approvalDays ?? 0, site.calendar, orderBuffer),
             ] as const,
           ]
         : []
@@ -99,16 +106,18 @@ export function orderByDays(site: Site, state: SiteState, plan: Plan, today: Day
 }
 
 /** What is told of each thing that a selection may become, by the plan. */
-const candidatesAt =
-  (site: Site, plan: Plan, today: Day) =>
-  (selection: Selection): string[] =>
+function candidatesAt({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, plan: Plan) {
+  const { orderBuffer } = siteSense(db, site.id)
+  return (selection: Selection): string[] =>
     candidateDays(
       selection.candidates,
       selectionNeededOn(plan, selection),
       selection.approvalDays ?? 0,
       clockBegins(today, selection.awaited),
       site.calendar,
+      orderBuffer,
     ).map(({ sentence }) => sentence)
+}
 
 const sentences = array(trimmed().max(600, 'A sentence has at most 600 characters.').required()).max(40).required()
 const publication = object({
@@ -205,9 +214,9 @@ async function publishedAsks(
   const asks: ClientAsk[] = []
   for (const ask of clientAsks(
     state,
-    orderByDays(site, state, plan, context.today),
+    orderByDays(context, site, state, plan),
     context.today,
-    candidatesAt(site, plan, context.today),
+    candidatesAt(context, site, plan),
   )) {
     if (chosen && !chosen.includes(ask.id)) continue
     const days = ask.kind === 'extra' ? [(await extraDays(context, site.id, ask.id)).finish] : []

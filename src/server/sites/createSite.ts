@@ -8,15 +8,14 @@ import { layTreatment } from '../../core/scope/layTreatment'
 import type { RateOverrides } from '../../core/scope/rates'
 import { treatmentById } from '../../core/scope/treatments'
 import { USUAL_SCHOOLS } from '../../core/sequence/schools'
-import { senseOf } from '../../core/schedule/sense'
 import type { Observation } from '../../core/walk/observation'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
 import { insertObservations } from '../../data/observations'
 import { readRates } from '../../data/rates'
 import { insertSite, type Site } from '../../data/sites'
-import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
+import { siteSense } from '../plan/siteSense'
 import { Refusal } from '../refusal'
 import { siteState, siteStateWith } from '../siteStates'
 import { factOf } from '../walk/recordFacts'
@@ -112,7 +111,7 @@ function testFacts(
   { lines, entries, places }: SiteState,
 ): Observation[] {
   const placeId = places[0]!.id
-  const { testedBefore } = senseOf(readStandards(context.db, id))
+  const { testedBefore } = siteSense(context.db, id)
   const value = testsBeforeDust(built, { lines, entries }, placeId, testedBefore)
   return value ? [factOf(context, id, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId, value })] : []
 }

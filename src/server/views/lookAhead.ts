@@ -15,6 +15,7 @@ import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
 import { forecastFor } from '../plan/forecast'
+import { siteSense } from '../plan/siteSense'
 import { stageWords, visitNamer } from '../share/visitWords'
 import { finishedKeys } from '../siteStates'
 
@@ -27,15 +28,16 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   const { db, today } = context
   const forecast = forecastFor(context.db, today)
   const site = siteId ? context.site(siteId) : null
-  const known = (one: Site) => [one.id, { site: one, state: context.record(one) }] as const
+  const known = (one: Site) =>
+    [one.id, { site: one, state: context.record(one), sense: siteSense(db, one.id) }] as const
   const sites = new Map(site ? [known(site)] : eachSite(context, known).shown)
   const until = addDays(today, weeks * 7 - 1)
   const bookings = bookingsIn(db, readPlan(db)?.plan)
   const crews = new Map(readCrews(db).map((crew) => [crew.id, crew.name]))
   const open = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const rowOf = (visit: PlannedVisit) => {
-    const { site: at, state } = sites.get(visit.siteId)!
-    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast)
+    const { site: at, state, sense } = sites.get(visit.siteId)!
+    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, sense)
     return {
       key: visit.key,
       siteId: visit.siteId,

@@ -11,6 +11,7 @@ import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/pla
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import { alarmsAt } from '../plan/alarms'
 import { hiresAt } from '../plan/hires'
+import { siteSense } from '../plan/siteSense'
 import { listed } from '../../core/lists/listed'
 import { SHORT_STAGES, TRADES } from '../../core/scope/vocabulary'
 import { finishDays } from '../../core/schedule/finishDays'
@@ -128,7 +129,10 @@ function promised(context: Context, plan: Plan, sites: readonly Site[], name: (v
       .filter(shown)
       .map((one) => ({ late: daysWithout(one) > one.most, words: withoutWords(one, named(one.back)) })),
     ...sites.flatMap((site) =>
-      hiresAt(plan, site, context.record(site)).map(({ idle, words }) => ({ late: idle, words })),
+      hiresAt(plan, site, context.record(site), siteSense(context.db, site.id)).map(({ idle, words }) => ({
+        late: idle,
+        words,
+      })),
     ),
   ]
 }

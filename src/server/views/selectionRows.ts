@@ -12,6 +12,7 @@ import { withoutMoney } from '../../core/entries/field'
 import { selectionChecks } from '../../core/selections/selectionChecks'
 import { likelySort, selectionFields } from '../../core/selections/selectionKinds'
 import { candidateDays, chosenOf, clockBegins } from '../../core/selections/candidates'
+import { senseOf } from '../../core/schedule/sense'
 import { arrivalDay, orderByFrom, selectionReason } from '../../core/selections/orderBy'
 import { isBought, isOnSite, type Awaited } from '../../core/selections/selection'
 import type { SelectionRow } from '../../core/selections/selectionRow'
@@ -38,6 +39,7 @@ function derivedRows(
   standards: Standards,
 ): SelectionRow[] {
   const bought = { units: site.units, standards }
+  const { orderBuffer } = senseOf(standards)
   const places = new Map(state.places.map((place) => [place.id, place]))
   return state.selections
     .map((selection): SelectionRow => {
@@ -46,7 +48,8 @@ function derivedRows(
       const needed = toBuyOne ? selectionNeededOn(plan, selection) : null
       const approval = selection.approvalDays ?? 0
       const measured = needed && measuredOn(plan, selection)
-      const last = needed && (measured ?? orderByFrom(today, needed, selection.leadDays, approval, site.calendar))
+      const last =
+        needed && (measured ?? orderByFrom(today, needed, selection.leadDays, approval, site.calendar, orderBuffer))
       const upper = selection.leadDays[2]
       const sort = selection.details?.sort ?? likelySort(selection.lead, selection.neededFor)
       const fields = selectionFields(sort)
@@ -97,7 +100,9 @@ function derivedRows(
         candidates: candidates.map(({ price, ...one }) => (seesMoney && price !== undefined ? { ...one, price } : one)),
         candidateDays: chosenOf(candidates, selection.choice)
           ? []
-          : candidateDays(candidates, needed, approval, begins, site.calendar).map(({ sentence }) => sentence),
+          : candidateDays(candidates, needed, approval, begins, site.calendar, orderBuffer).map(
+              ({ sentence }) => sentence,
+            ),
         awaits: awaited?.id ?? null,
         couldAwait: state.decisions.flatMap(({ id, question, answer }) => (answer === null ? [{ id, question }] : [])),
         neededOn: needed,

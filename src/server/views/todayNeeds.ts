@@ -23,6 +23,7 @@ import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
 import { alarmsAt } from '../plan/alarms'
 import { hiresAt } from '../plan/hires'
+import { siteSense } from '../plan/siteSense'
 import { twinIds } from '../../schemas/twinIds'
 import { changedFacts } from '../share/tell'
 import { stageWords, visitNamer, visitWords } from '../share/visitWords'
@@ -101,9 +102,9 @@ const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null)
 const CALL_DAYS = 3
 
 /** What is hired and has to be called for, and what stands while nobody uses it. */
-const hiresDue = ({ person, today }: Context, site: Site, state: SiteState, plan: Plan | null): Need[] =>
+const hiresDue = ({ db, person, today }: Context, site: Site, state: SiteState, plan: Plan | null): Need[] =>
   plan && person.role !== 'crew'
-    ? hiresAt(plan, site, state).flatMap(({ words, callBy, idle, first }): Need[] => {
+    ? hiresAt(plan, site, state, siteSense(db, site.id)).flatMap(({ words, callBy, idle, first }): Need[] => {
         const call = callBy !== null && callBy <= addDays(today, CALL_DAYS)
         return call || idle
           ? [

@@ -10,6 +10,7 @@ import { bookingsIn, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
 import { forecastFor } from '../plan/forecast'
+import { siteSense } from '../plan/siteSense'
 import { Refusal } from '../refusal'
 import { stageWords, visitNamer } from '../share/visitWords'
 
@@ -23,7 +24,12 @@ export function tradeView(context: Context, crewId: string) {
   const crews = readCrews(db)
   const crew = crews.find(({ id }) => id === crewId)
   if (!crew) throw new Refusal(404, 'This crew is not on record any more. Go back to the plan.')
-  const sites = new Map(eachSite(context, (site) => [site.id, { site, state: context.record(site) }] as const).shown)
+  const sites = new Map(
+    eachSite(
+      context,
+      (site) => [site.id, { site, state: context.record(site), sense: siteSense(db, site.id) }] as const,
+    ).shown,
+  )
   const all = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const mine = all.filter((visit) => visit.crewId === crewId).sort(byStart)
   const bookings = bookingsIn(db, readPlan(db)?.plan)
@@ -42,8 +48,8 @@ export function tradeView(context: Context, crewId: string) {
       .filter((one) => all.some((visit) => visit.crewId === one.id))
       .map((one) => ({ id: one.id, name: one.name })),
     visits: mine.map((visit) => {
-      const { site, state } = sites.get(visit.siteId)!
-      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast)
+      const { site, state, sense } = sites.get(visit.siteId)!
+      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, sense)
       return {
         key: visit.key,
         siteId: site.id,

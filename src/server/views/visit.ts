@@ -11,6 +11,7 @@ import { placeName } from '../../core/walk/siteState'
 import { bookingsIn, readPlan } from '../../data/plans'
 import type { Context } from '../context'
 import { forecastFor } from '../plan/forecast'
+import { siteSense } from '../plan/siteSense'
 import { Refusal } from '../refusal'
 import { visitNamer } from '../share/visitWords'
 
@@ -30,11 +31,12 @@ export function visitView(context: Context, key: string) {
   }
   const booking = bookingsIn(context.db, plan).get(key) ?? null
   const forecast = forecastFor(context.db, context.today)
+  const sense = siteSense(context.db, visit.siteId)
   return {
     why: visit.why,
     boundBy: visit.boundBy ? (named(visit.boundBy)[0] ?? null) : null,
     sky: [
-      ...[...stoppedDays(visit.stages, kindsOf(state.places, visit.placeIds), forecast)]
+      ...[...stoppedDays(visit.stages, kindsOf(state.places, visit.placeIds), forecast, sense.coldest)]
         .filter(([day]) => day >= visit.startDay && day <= visit.endDay)
         .map(
           ([day, why]) => `Forecast for ${shortDay(day)}: ${why}${forecast.get(day)!.simulated ? ' (simulated)' : ''}.`,
@@ -42,7 +44,7 @@ export function visitView(context: Context, key: string) {
       ...plan.open.filter(({ opens }) => opens === key).flatMap((one) => openWords(one) ?? []),
     ],
     comings: state.comings.filter(({ visitKey }) => visitKey === key).map(comingWords),
-    needs: constraintsOn(visit, state, booking, forecast).map(({ words, cleared }) => ({ words, cleared })),
+    needs: constraintsOn(visit, state, booking, forecast, sense).map(({ words, cleared }) => ({ words, cleared })),
     waiting: visit.holds.flatMap(named),
     work: linesOfVisit(visit, state.lines).map((line) => ({
       id: line.id,
