@@ -9,7 +9,7 @@ import type { Sense } from './sense'
 
 /** A rule of sense that a plan breaks, and where. */
 export interface Breach {
-  readonly rule: 'open' | 'tests' | 'goods' | 'notice' | 'measured' | 'covered' | 'named'
+  readonly rule: 'open' | 'tests' | 'goods' | 'notice' | 'measured' | 'covered' | 'named' | 'wet' | 'overhead'
   readonly words: string
 }
 
@@ -42,6 +42,8 @@ export function checkSense(plan: Pick<Plan, 'visits' | 'unkept'>, site: CheckedS
     ...uncalled(visits, site, today),
     ...beforeMeasured(works, site.state),
     ...coveredUnseen(works),
+    ...notDryYet(works, site.sense),
+    ...underOpenRoof(works, site.state),
     ...(plan.unkept.length > 0 ? [] : beforeNamed(works)),
   ]
 }
@@ -149,6 +151,42 @@ function beforeMeasured(works: readonly Work[], { selections }: SiteState): Brea
       const made = daysBetween(from.visit.endDay, tops.visit.startDay)
       return made < leadDays[2] ? [{ rule: 'measured', words: `tops ${made} days after they could be measured` }] : []
     })
+}
+
+/** What has to dry, set or harden, and what goes on it. */
+const WET: readonly (readonly [Exclude<keyof Sense['waits'], 'testing'>, readonly Stage[]])[] = [
+  ['concrete', ['framing', 'masonry', 'structure']],
+  ['masonry', ['structure', 'plaster', 'paint']],
+  ['plaster', ['paint', 'tile']],
+  ['tape', ['paint', 'tile']],
+  ['tile', ['flooring', 'cabinets', 'fixtures']],
+  ['paint', ['flooring', 'fixtures', 'railing']],
+]
+
+/** Work that follows sooner than what it stands on is dry; what a site does the other way round follows nothing. */
+const notDryYet = (works: readonly Work[], { waits }: Sense): Breach[] =>
+  WET.flatMap(([wet, dry]) =>
+    of(works, wet).flatMap((before) =>
+      of(works, ...dry)
+        .filter(({ line, visit }) => line.placeId === before.line.placeId && visit.startDay >= before.visit.endDay)
+        .filter(({ visit }) => visit.key !== before.visit.key)
+        .filter(({ visit }) => daysBetween(before.visit.endDay, visit.startDay) < waits[wet])
+        .map(({ line }): Breach => ({ rule: 'wet', words: `${line.title} before ${before.line.title} is dry` })),
+    ),
+  )
+
+const DRY: readonly Stage[] = ['insulation', 'board', 'tape', 'plaster', 'flooring']
+
+/** What must stay dry in a room between the day on which a roof is opened and the one on which it is covered. */
+function underOpenRoof(works: readonly Work[], { places }: SiteState): Breach[] {
+  const kind = new Map(places.map((place) => [place.id, place.kind]))
+  const roofs = works.filter(({ line }) => kind.get(line.placeId) === 'roof')
+  const [opened, covered] = [first(of(roofs, 'strip-out')), last(of(roofs, 'roof'))]
+  if (!opened || !covered) return []
+  return of(works, ...DRY)
+    .filter(({ line }) => kind.get(line.placeId) === 'room')
+    .filter(({ visit }) => visit.startDay >= opened.visit.startDay && visit.startDay < covered.visit.endDay)
+    .map(({ line }) => ({ rule: 'overhead', words: `${line.title} under an open roof` }))
 }
 
 function coveredUnseen(works: readonly Work[]): Breach[] {

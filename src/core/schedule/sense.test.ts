@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { arrived, laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { addDays, daysBetween, type Day } from '../calendar/day'
+import { TRADES } from '../scope/vocabulary'
 import { testsBeforeDust } from '../sequence/testsBeforeDust'
 import type { Observation } from '../walk/observation'
 import { alarmsOf } from './alarms'
@@ -228,6 +229,38 @@ test('figures are whole numbers within reason, set by the firm or the site', () 
     'A roof stands open at most: a whole number from 0 to 60.',
   )
   expect(() => checkFigure('plan/nights-shed', '2')).toThrow('no figure that can be set')
+})
+
+describe('the checker reads a plan by itself', () => {
+  const facts = laid([
+    { id: 'den', treatments: ['room-board-finishes'], size: '4 x 3 x 2.4' },
+    { id: 'slope', kind: 'roof', treatments: ['roof-recovered'], size: '8 x 5' },
+  ])
+  const plan = planned(planInput(arrived(facts)))
+  const breaches = (read: Pick<Plan, 'visits' | 'unkept'>, sense = USUAL_SENSE) =>
+    new Set(
+      checkSense(
+        read,
+        { id: 'site', state: stateOf(arrived(facts)), sense, called: new Set(Object.keys(TRADES)) },
+        TODAY,
+      ).map(({ rule }) => rule),
+    )
+  test('a plan of the search breaks nothing; the same for filler that takes a month does', () => {
+    expect([...breaches(plan)]).toEqual([])
+    expect([...breaches(plan, { ...USUAL_SENSE, waits: { ...USUAL_SENSE.waits, tape: 30 } })]).toEqual(['wet'])
+  })
+  test('a room that is boarded while the roof is off is told', () => {
+    const opened = started(plan, 'strip-out')
+    const visits = plan.visits.map((visit) =>
+      visit.placeIds.includes('slope') && visit.stages.includes('roof')
+        ? { ...visit, endDay: addDays(visit.endDay, 60) }
+        : visit,
+    )
+    const rooms = visits.map((visit) =>
+      visit.stages.includes('board') ? { ...visit, startDay: addDays(opened, 7) } : visit,
+    )
+    expect(breaches({ ...plan, visits: rooms })).toContain('overhead')
+  })
 })
 
 test('no house that anybody lays down has a plan to laugh at, read by who knows nothing of the search', () => {
