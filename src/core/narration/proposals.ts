@@ -1,7 +1,8 @@
 import { lower } from '../lists/capital'
 import type { Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
-import { plain } from './clauses'
+import { wordsInText } from './learned/align'
+import { plain, sentencesOf } from './clauses'
 import { lineOfKind } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
@@ -9,6 +10,8 @@ import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
 import { asItReads } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
+import { fromDay } from './wholes/days'
+import { unbroken } from './unbroken'
 import type { Whole } from './wholes/whole'
 import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
 
@@ -17,12 +20,44 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  const told = byTheirDoer(lines, narration)
+  const told = unbroken(byTheirDoer(lines, narration), narration)
   const named = told.map((line, i) =>
     asItReads(withSubject(line, told[i - 1], narration), narration.walk ?? 'progress'),
   )
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
-  return onlyOnce(withWholes(read, lines, narration, setting))
+  return notesTogether(onlyOnce(withWholes(read, told, narration, setting)), narration)
+}
+
+/** What of a sentence is only kept in its words is kept as it was said, once, not in pieces. */
+function notesTogether(proposals: readonly Proposal[], { text }: Narration): Proposal[] {
+  const sentences = sentencesOf(text)
+  const at = new Map(
+    wordsInText(
+      text,
+      proposals.map(({ line }) => line),
+    ).map((one) => [one.line, one]),
+  )
+  const sentenceOf = ({ line }: Proposal): number =>
+    sentences.findIndex(({ start, end }) => (at.get(line)?.start ?? -1) >= start && at.get(line)!.start < end)
+  return proposals.reduce<Proposal[]>((told, one) => {
+    const last = told.at(-1)
+    const goesOn =
+      last &&
+      isKeptInWords(last) &&
+      isKeptInWords(one) &&
+      last.says === one.says &&
+      (last.placeId ?? one.placeId) === one.placeId &&
+      sentenceOf(last) >= 0 &&
+      sentenceOf(last) === sentenceOf(one)
+    if (!goesOn) return [...told, one]
+    const words = text.slice(at.get(last.line)!.start, at.get(one.line)!.end)
+    const line = { ...last.line, words }
+    at.set(line, { line, start: at.get(last.line)!.start, end: at.get(one.line)!.end })
+    const [fact] = last.facts as [NewFact & { readonly facet: 'noted' }]
+    const { placeId } = one
+    const note = { ...fact, placeId, value: { ...fact.value, text: words } }
+    return [...told.slice(0, -1), { ...last, placeId, line, facts: [note] }]
+  }, [])
 }
 
 /** 'The electrician was here and roughed in the island': what was done in a sentence that names one trade is that trade's. */
@@ -105,14 +140,32 @@ function withWholes(
   tell(BEFORE_SHEETS)
   for (const said of sheetsSaid(read, narration)) {
     if (said.lines.some((one) => out.has(one))) continue
-    const replaced = said.lines.filter((one) => isSaidBy(said.sheet, lines[one]!.line))
+    const replaced = said.lines.filter(
+      (one) => isSaidBy(said.sheet, lines[one]!.line) || isBareNote(lines[one]!) || isGuess(lines[one]!),
+    )
     const [first] = said.lines
+    // A day of work that is on record says more than a sheet that has to ask.
+    if (said.sheet.lacks.length > 0 && wholeOf([fromDay], said, lines[first!]!, setting, narration)) continue
     const instead = replaced.map((one) => lines[one]!)
     put(sheetProposal(said, instead, lines[first!]!, setting), first!, replaced)
   }
   tell(AFTER_SHEETS)
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
 }
+
+/** So unsure a line is no second fact of a sentence that fills a sheet. */
+const isGuess = ({ line: { sure = 1 } }: Proposal): boolean => sure < 0.6
+
+/** Whether nothing came of a line but its words. */
+const isKeptInWords = ({ facts }: Proposal): boolean =>
+  facts.length === 1 && facts.every((fact) => fact.subject === 'note' && fact.facet === 'noted' && !fact.value.about)
+
+/** The same of what may be read by others and is nobody's opinion: a sheet keeps it with what its sentence tells. */
+const isBareNote = (one: Proposal): boolean =>
+  isKeptInWords(one) &&
+  one.facts.every(
+    (fact) => fact.facet === 'noted' && fact.subject === 'note' && !fact.value.private && !fact.value.opinion,
+  )
 
 /** What a stretch tells as a whole, by the first way that fits. */
 function wholeOf(

@@ -93,6 +93,10 @@ const stems = (words: string): string[] =>
     .map((word) => word.replace(/s$/, ''))
     .filter((word) => word !== 'the')
 
+/** What is done to a thing on a day tells no arrival: 'the roof is stripped from Monday'. */
+const WORKED_ON =
+  /\b(?:stripped|torn off|taken (?:off|out|down|up)|cut|opened|closed|covered|laid|set|hung|fitted|installed|painted|lifted|removed|demolished)\b/i
+
 /** What a line tells of goods that are to come: the day they arrive, or how long they take.
  * @returns null where no selection of the place is meant */
 export function goodsToCome(
@@ -103,7 +107,7 @@ export function goodsToCome(
   const meant = selectionMeant(line, place, state)
   if (!meant) return null
   const at = { subject: 'selection' as const, subjectId: meant.id, placeId: place.id }
-  if (line.date && !isUnordered(meant.state))
+  if (line.date && !isUnordered(meant.state) && !WORKED_ON.test(line.words))
     return {
       says: `${meant.what}: arrives ${shortDay(line.date)}`,
       facts: [{ ...at, facet: 'arrives', value: line.date }],

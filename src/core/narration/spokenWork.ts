@@ -43,7 +43,11 @@ export function workOf(
   return {
     placeId: place.id,
     stage,
-    trade: scaffold ? 'scaffolder' : line.trade && line.trade !== 'client' ? line.trade : tradeFor(stage, element),
+    trade: scaffold
+      ? 'scaffolder'
+      : line.trade && line.trade !== 'client'
+        ? line.trade
+        : tradeFor(stage, element, line.words),
     action,
     element,
     title: titleOf(line.words),
@@ -61,9 +65,13 @@ export function titleOf(words: string): string {
 }
 
 const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 'water-heater', 'radiator', 'pipe']
-/** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage. */
-const tradeFor = (stage: Stage, element: Element): Trade =>
-  stage === 'fixtures' && WATER.includes(element) ? 'plumber' : TRADE_OF_STAGE[stage]
+/** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage; what
+ * carries is the steel erector's where it is of steel. */
+function tradeFor(stage: Stage, element: Element, words: string): Trade {
+  if (stage === 'fixtures' && WATER.includes(element)) return 'plumber'
+  return stage === 'structure' && STEEL.test(words) ? 'steel' : TRADE_OF_STAGE[stage]
+}
+const STEEL = /\b(?:steel|iron|weld(?:ed|ing)?|rsj|i-?beam|girder|base plates?)\b/i
 
 const TRADE_OF_STAGE: Record<Stage, Trade> = {
   testing: 'tester',
@@ -75,7 +83,7 @@ const TRADE_OF_STAGE: Record<Stage, Trade> = {
   concrete: 'concrete',
   shoring: 'carpenter',
   masonry: 'mason',
-  structure: 'steel',
+  structure: 'carpenter',
   framing: 'carpenter',
   roof: 'roofer',
   'windows-doors': 'window-door',

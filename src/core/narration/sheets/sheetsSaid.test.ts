@@ -153,7 +153,11 @@ describe('a sheet', () => {
     expect(sheet('Trench is ten foot long, four fifty at the far end.')).toMatchObject({ sure: false })
   })
   test('work whose state is told stays beside it', () => {
-    const [trench, progress] = read('Trench is dug, four foot deep.')
+    const dug = stateOf(laid([{ id: 'hall', treatments: ['bathroom-below-drain'] }]))
+    const [trench, progress] = read('Trench is dug, four foot deep.', dug)
     expect([trench!.sheet?.register.id, progress?.line.kind]).toEqual(['trench', 'progress'])
+  })
+  test('and where no line of work is meant its words are kept once', () => {
+    expect(read('Trench is dug, four foot deep.').map(({ sheet }) => sheet?.register.id)).toEqual(['trench'])
   })
 })

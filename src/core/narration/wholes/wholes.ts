@@ -4,6 +4,7 @@ import { edited } from './edits'
 import { cameWrong, candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
 import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
+import { notYetDone } from './notYet'
 import { opinion } from './opinions'
 import { shareDone } from './shares'
 import { stainSeen } from './stains'
@@ -29,4 +30,4 @@ export const BEFORE_SHEETS: readonly Whole[] = [
 ]
 
 /** The same of what no sheet took. */
-export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, fromDay]
+export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, fromDay, notYetDone]
