@@ -96,6 +96,10 @@ export interface EntryKind {
   readonly due?: (values: Values) => Day | null
   /** It is hired, and stands from the first work of one stage to the last of another. */
   readonly hired?: (values: Values) => Hire | null
+  /** It is wet or hardens, and the stages that wait for it are left alone until then. */
+  readonly dries?: (values: Values) => Drying | null
+  /** It is leave that somebody has to give before work begins. */
+  readonly leave?: (values: Values) => Leave
   /** Its day is one that the plan is held against. */
   readonly promises?: true
   /** A question that somebody asked us. */
@@ -107,6 +111,22 @@ export interface EntryKind {
   readonly cautions?: (values: Values) => readonly CautionId[]
   /** What it asks while it is open, and of whom. */
   readonly asks?: (values: Values, units: Units) => readonly Asked[]
+}
+
+/** What of an entry tells that something is wet or hardens. */
+export interface Drying {
+  readonly stages: readonly Stage[]
+  /** The safe day by the figures; null where somebody has to see that it is dry. */
+  readonly until: Day | null
+  /** In a sentence. */
+  readonly words: string
+}
+
+/** What of an entry tells of leave: the work that it comes before, in words, whether it is there, and when it should be. */
+export interface Leave {
+  readonly before: string
+  readonly granted: boolean
+  readonly expected: Day | null
 }
 
 /** What of an entry tells that something is hired: what it comes before and goes after, and how it is called. */
@@ -127,7 +147,7 @@ export interface Hire {
 export interface Total {
   readonly output: string
   readonly words: string
-  readonly unit: 'pieces' | 'L' | 'm2' | 'm3' | 'mm'
+  readonly unit: 'pieces' | 'L' | 'm2' | 'm3' | 'mm' | 'money'
   /** The field that tells one thing to order from another: a colour, the length of a stick. */
   readonly by?: string
 }

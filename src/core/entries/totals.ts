@@ -1,3 +1,4 @@
+import { minor, printMoney } from '../measure/money'
 import type { Units } from '../measure/length'
 import { printerFor, type Printer } from '../takeoff/printer'
 import { up } from '../takeoff/calculation'
@@ -23,19 +24,22 @@ const TOLD: Readonly<Record<Total['unit'], (value: number, p: Printer) => string
   m2: (value, p) => p.area(value),
   m3: (value, p) => p.volume(value),
   mm: (value, p) => p.len(value),
+  money: (value) => printMoney(minor(value)),
 }
 
 /** The sums that are taken at several places, added up for the site: one order from them. Added unrounded, rounded once.
- * @param concerns which entries count; all of them where it is not said */
+ * @param concerns which entries count; all of them where it is not said
+ * @param seesMoney whether sums of money are told too */
 export function siteTotals(
   entries: readonly RegisterEntry[],
   units: Units,
   standards: Standards = {},
   concerns: (entry: RegisterEntry) => boolean = () => true,
+  seesMoney = false,
 ): SiteTotal[] {
   return ENTRY_KINDS.flatMap((kind) => {
     const total = kind.sum?.total
-    if (!total) return []
+    if (!total || (total.unit === 'money' && !seesMoney)) return []
     const groups = new Map<string, { places: number; low: number; high: number }>()
     for (const entry of entries) {
       if (entry.kind !== kind.id || entry.settled !== null || !concerns(entry)) continue

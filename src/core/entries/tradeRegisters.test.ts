@@ -299,7 +299,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
     says: [`3 × (6' 6" + 2 × (3' − 1' 2")) = 30' 6"; 1.22 sheets, so 2.`],
   },
   'caution-read': { typed: { caution: 'Gas', who: 'Ada' }, says: ['To have read it clears nothing.'] },
-  permit: { typed: { what: 'street', state: 'asked for', before: 'the pour' }, says: ['the pour waits for it.'] },
+  permit: { typed: { what: 'street', state: 'asked for', before: 'the pour' }, says: ['The pour waits for it.'] },
   'licensed-task': {
     typed: { what: 'lift the gas line', sort: 'gas', who: 'the fitter', licence: 'G-114' },
     says: [],

@@ -16,7 +16,8 @@ import { isBought, isOnSite, type Selection } from '../selections/selection'
 import { missedOn } from '../walk/coming'
 import { placeName, type SiteState } from '../walk/siteState'
 import { hiresBefore } from './hires'
-import { isGranted, permitsBefore } from './permits'
+import { permitsBefore } from './permits'
+import { wetBefore } from './wetWork'
 import { isInspection, linesOfVisit, type Visit } from './visits'
 
 /** What of a site holds its visits. */
@@ -116,15 +117,16 @@ export function holdsOf(
       })
     }
   }
-  for (const entry of permitsBefore(visit, site.state)) {
-    if (isGranted(entry)) continue
-    const { what, expected } = entry.values
+  for (const { entry, leave } of permitsBefore(visit, site.state)) {
+    if (leave.granted) continue
     found.push({
-      slot: expected ? at(expected as Day) : assumed,
-      words: `${String(what)} is not granted yet`,
+      slot: leave.expected ? at(leave.expected) : assumed,
+      words: `${String(entry.values.what)} is not granted yet`,
       kind: 'permit',
     })
   }
+  for (const { words, until } of wetBefore(visit, site.state))
+    found.push({ slot: until ? at(until) : assumed, words, kind: 'held' })
   for (const { words, due } of inTheWay(visit, site.state))
     found.push({ slot: due ? at(addDays(due, 1)) : assumed, words, kind: 'held' })
   found.push(...hireHolds(visit, site, today, at))

@@ -12,7 +12,7 @@ const letter = (subjectId: string, placeId: string | null) =>
   } as never)
 const state = stateOf([letter('house', null), letter('kitchen', 'kitchen')])
 const before = (stage: 'board' | 'paint', ...placeIds: string[]) =>
-  permitsBefore({ stages: [stage], placeIds }, state).map(({ id }) => id)
+  permitsBefore({ stages: [stage], placeIds }, state).map(({ entry }) => entry.id)
 
 test('a letter asked for one room holds that room alone; one for the site holds them all', () => {
   expect(before('board', 'kitchen').sort()).toEqual(['house', 'kitchen'])

@@ -5,7 +5,8 @@ import { isOnSite } from '../selections/selection'
 import { coverGates, gateWords } from '../sequence/coverGate'
 import { placeName, type SiteState } from '../walk/siteState'
 import type { PlannedVisit } from './plan'
-import { isGranted, permitsBefore } from './permits'
+import { permitsBefore } from './permits'
+import { wetBefore } from './wetWork'
 import { hiresBefore } from './hires'
 import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
@@ -35,8 +36,8 @@ export function constraintsOn(
       ...materials(visit, placeId, state),
       ...decisions(visit, placeId, state),
       ...gates(visit, placeId, state),
-      ...drying(placeId, state),
     ]),
+    ...wet(visit, state),
     ...holds(visit, state),
     ...inTheWay(visit, state).map(({ words }): Constraint => ({
       kind: 'hold',
@@ -101,12 +102,12 @@ const gates = ({ stages }: Needs, placeId: string, state: SiteState): Constraint
       cleared: false,
     }))
 
-const drying = (placeId: string, { entries }: SiteState): Constraint[] =>
-  entries
-    .filter(
-      (entry) => entry.kind === 'drying' && entry.placeId === placeId && entry.settled === null && entry.values.wet,
-    )
-    .map(({ values }): Constraint => ({ kind: 'dry', words: `${String(values.name)}: still wet`, cleared: false }))
+const wet = (visit: Needs, state: SiteState): Constraint[] =>
+  wetBefore(visit, state).map(({ words, until }): Constraint => ({
+    kind: 'dry',
+    words,
+    cleared: until !== null && until <= visit.startDay,
+  }))
 
 const holds = (visit: Needs, state: SiteState): Constraint[] =>
   linesOfVisit(visit, state.lines).flatMap((line): Constraint[] => [
@@ -115,10 +116,11 @@ const holds = (visit: Needs, state: SiteState): Constraint[] =>
   ])
 
 const permits = (visit: Needs, state: SiteState): Constraint[] =>
-  permitsBefore(visit, state).map((entry): Constraint => {
-    const cleared = isGranted(entry)
-    return { kind: 'permit', words: `${String(entry.values.what)}: ${cleared ? 'granted' : 'not granted'}`, cleared }
-  })
+  permitsBefore(visit, state).map(({ entry, leave: { granted: cleared } }): Constraint => ({
+    kind: 'permit',
+    words: `${String(entry.values.what)}: ${cleared ? 'granted' : 'not granted'}`,
+    cleared,
+  }))
 
 const hires = (visit: Needs, state: SiteState): Constraint[] =>
   hiresBefore(visit, state).map(({ entry, hire: { comes } }): Constraint => ({

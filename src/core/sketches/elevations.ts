@@ -1,7 +1,7 @@
 import type { Printer } from '../takeoff/printer'
 import { box, label, line, outline, spot, type Shape, type Sketch } from './sketch'
 
-/** A face seen from outside: its wall, a gable on it, openings side by side as they were told, courses where known. */
+/** A face seen from outside: its wall where it has one, a gable on it, openings side by side as they were told, courses where known. */
 export function faceSketch(
   face: {
     wall: readonly [number, number]
@@ -37,7 +37,10 @@ export function faceSketch(
       )
     : []
   return {
-    title: `A face of ${p.len(long)} by ${p.len(tall)} with ${face.openings.length} openings`,
+    title:
+      tall > 0
+        ? `A face of ${p.len(long)} by ${p.len(tall)} with ${face.openings.length} openings`
+        : `A gable of ${p.len(long)}, ${p.len(rise)} high`,
     width: long + left + margin,
     height: tall + rise + 2.5 * margin,
     shapes: [
@@ -53,7 +56,9 @@ export function faceSketch(
         : []),
       ...openings,
       label(at(long / 2, tall + margin), p.len(long)),
-      label(at(-margin / 4, tall / 2), p.len(tall), 'end'),
+      tall > 0
+        ? label(at(-margin / 4, tall / 2), p.len(tall), 'end')
+        : label(at(long / 2, -rise / 3), p.len(rise), 'middle'),
     ],
   }
 }

@@ -60,7 +60,7 @@ const DRAWN: ReadonlyMap<Calculation, Draw> = new Map<Calculation, Draw>([
     ({ told, out }, p) => {
       const walls = told('walls') as readonly (readonly [number, number])[] | undefined
       const base = (told('gableBase') as number | undefined) ?? 0
-      const wall = walls?.[0] ?? ([base, base * 0.02] as const)
+      const wall = walls?.[0] ?? ([base, 0] as const)
       return base === 0 && !walls
         ? null
         : faceSketch(

@@ -24,7 +24,7 @@ export function recordView(context: Context, siteId: string) {
   const { seesMoney } = context
   const standards = readStandards(context.db, site.id)
   const soon = addDays(context.today, SOON)
-  const totals = siteTotals(state.entries, site.units, standards)
+  const totals = siteTotals(state.entries, site.units, standards, undefined, seesMoney)
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name, fitting: fittingHere(id, state) })),

@@ -66,7 +66,9 @@ export function unitsView(context: Context, siteId: string) {
         ),
       ),
     ],
-    totals: siteTotals(entriesOf(all), site.units, standards).map(({ sentence }) => sentence),
+    totals: siteTotals(entriesOf(all), site.units, standards, undefined, context.seesMoney).map(
+      ({ sentence }) => sentence,
+    ),
     offers: offers(state, site.units, twinIds).map(({ key, placeId, words }) => ({
       key,
       placeId,

@@ -1,7 +1,8 @@
 import { ImpossibleRequest } from '../../errors/impossibleRequest'
-import { shortDay, type Day } from '../../calendar/day'
+import { addDays, daysWords, shortDay, type Day } from '../../calendar/day'
+import { capital } from '../../lists/capital'
 import { stagesNamed } from '../../narration/mentions'
-import { choice, day, length, words } from '../field'
+import { choice, day, length, number, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
@@ -9,6 +10,10 @@ import { BUILT } from '../telling'
 /** Consents of those who own or guard the house together. */
 const COMMUNAL: readonly unknown[] = ['association', 'conservation']
 const ENGINEERS = 'engineer’s letter'
+
+/** When leave should be there: as was told, else the day it was asked for and what it takes at most. */
+const expectedDay = ({ expected, asked, takes }: Values): Day | null =>
+  (expected as Day | undefined) ?? (asked && takes ? addDays(asked as Day, Number(takes)) : null)
 
 export const APPROVAL_KINDS: readonly EntryKind[] = [
   {
@@ -52,10 +57,28 @@ export const APPROVAL_KINDS: readonly EntryKind[] = [
       words('holder', 'Who holds it'),
       words('before', 'Needed before what'),
       day('by', 'Needed by'),
+      day('asked', 'Asked for on'),
+      number('takes', 'Days that it takes at most'),
       day('expected', 'Expected on'),
     ],
     settle: { word: 'Granted', ask: 'Number, and by whom' },
-    reckon: ({ state, before }) => (state === 'granted' || !before ? [] : [`${String(before)} waits for it.`]),
+    leave: (values) => ({
+      before: String(values.before ?? ''),
+      granted: values.state === 'granted',
+      expected: expectedDay(values),
+    }),
+    due: (values) => (values.state === 'granted' ? null : expectedDay(values)),
+    reckon: (values) => {
+      const { state, before, asked, takes } = values
+      if (state === 'granted') return []
+      const due = expectedDay(values)
+      return [
+        ...(asked && takes && due
+          ? [`Asked for on ${shortDay(asked as Day)}, ${daysWords(Number(takes))} at most: due by ${shortDay(due)}.`]
+          : []),
+        ...(before ? [`${capital(String(before))} ${/,| and /.test(String(before)) ? 'wait' : 'waits'} for it.`] : []),
+      ]
+    },
     cautions: ({ sort }) => (sort === 'association' || sort === 'conservation' ? ['consent'] : ['not-approval']),
   },
   {

@@ -113,7 +113,11 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     fields: [words('what', 'What was found', { needed: true }), words('judges', 'Who may judge it')],
     settle: { word: 'Talked about and agreed', ask: 'Who agreed, on which day' },
     holdsCover: true,
-    sum: { calculation: 'C-44', asks: ['allowance', 'found', 'unitPrice', 'structural'] },
+    sum: {
+      calculation: 'C-44',
+      asks: ['allowance', 'found', 'unitPrice', 'structural'],
+      total: { output: 'priced', words: 'Allowed for what is found once open, in the price', unit: 'money' },
+    },
     cautions: ({ structural }) => (structural === 'yes' ? ['old-structure'] : []),
   },
   {

@@ -1,6 +1,11 @@
+import { shortDay, type Day } from '../../calendar/day'
+import type { Stage } from '../../scope/vocabulary'
 import { choice, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
+import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
+
+const AFTER_DRYING: readonly Stage[] = ['framing', 'paint', 'tile', 'flooring']
 
 export const COVER_KINDS: readonly EntryKind[] = [
   {
@@ -89,12 +94,24 @@ export const COVER_KINDS: readonly EntryKind[] = [
     called: 'Dries',
     at: 'place',
     work: ['concrete', 'tape', 'plaster'],
-    next: ['framing', 'paint', 'tile', 'flooring'],
+    next: AFTER_DRYING,
     tells: { ...BUILT, next: 'all' },
     fields: [words('name', 'What, and where', { needed: true }), tick('wet', 'Still wet to the eye')],
     settle: { word: 'Dry', ask: 'What the meter said' },
     holdsCover: true,
     sum: { calculation: 'C-50', asks: ['what', 'thick', 'from'] },
     reckon: (values) => [...(values.wet ? ['Still wet: nothing covers it.'] : [])],
+    dries: (values) => {
+      const safe = outputsOf('C-50', values, 'metric')?.safe
+      const until = values.wet || !safe ? null : (safe as Day)
+      const name = String(values.name)
+      return until || values.wet
+        ? {
+            stages: AFTER_DRYING,
+            until,
+            words: until ? `${name} dries until ${shortDay(until)}` : `${name}: still wet`,
+          }
+        : null
+    },
   },
 ]

@@ -3,6 +3,9 @@ import { choice, day, length, tick, words } from '../field'
 import type { EntryKind } from '../entryKind'
 import { BUILT } from '../telling'
 
+/** Days after which what was poured is asked to carry (C-50, concrete, 7 days). */
+const CARRIES_DAYS = 7
+
 export const GROUND_KINDS: readonly EntryKind[] = [
   {
     id: 'drain-run',
@@ -149,6 +152,16 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       total: { output: 'withMore', words: 'Concrete', unit: 'm3' },
     },
     reckon: (values) => (values.poured ? cureSentences(values.poured as Day) : holdSentences(values)),
+    // What it carries waits a week by the figures (C-50); when it really carries, the engineer says.
+    dries: ({ what, poured }) => {
+      if (!poured) return null
+      const until = addDays(poured as Day, CARRIES_DAYS)
+      return {
+        stages: ['structure'],
+        until,
+        words: `${String(what)}: hardens until ${shortDay(until)}; when it carries the engineer says`,
+      }
+    },
     cautions: ({ permit }) => (permit ? ['cold', 'street'] : ['cold']),
   },
   {

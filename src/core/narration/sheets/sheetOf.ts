@@ -1,4 +1,4 @@
-import { addDays, type Day } from '../../calendar/day'
+import { addDays, daysBetween, type Day } from '../../calendar/day'
 import { kindOf } from '../../entries/entry'
 import type { EntryKind } from '../../entries/entryKind'
 import { readValues, type Field, type Values } from '../../entries/field'
@@ -112,13 +112,18 @@ function fill(
   }
 }
 
-/** What is over: of a weekday that was told without more the last one is meant. */
-const OVER = /\b(?:poured|since|came|arrived|delivered|passed|happened|was|were|done)\b/
+/** What is over: of a weekday or a date that was told without more the last one is meant. */
+const OVER =
+  /\b(?:poured|since|came|arrived|delivered|passed|happened|was|were|done|asked for|applied|sent in|went in)\b/
+
+const HALF_A_YEAR = 182
 
 function dayOf(norm: string, today: Day): { day: Day; words: string } | null {
   const read = readDate(norm.replaceAll(' ,', ''), today)
-  return read && read.day > today && OVER.test(norm) && /^(?:on )?[a-z]+day$/.test(read.words)
-    ? { ...read, day: addDays(read.day, -7) }
+  if (!read || read.day <= today || !OVER.test(norm)) return read
+  if (/^(?:on )?[a-z]+day$/.test(read.words)) return { ...read, day: addDays(read.day, -7) }
+  return daysBetween(today, read.day) > HALF_A_YEAR
+    ? { ...read, day: `${Number(read.day.slice(0, 4)) - 1}${read.day.slice(4)}` as Day }
     : read
 }
 

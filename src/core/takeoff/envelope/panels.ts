@@ -9,7 +9,9 @@ export const panels = calculation({
     wide: length('Width of the face'),
     tall: length('Height, at its highest'),
     piece: length('Width of a sheet or board', { default: { metric: 1220, imperial: 1219.2 } }),
-    stock: lengths('Lengths that it is sold in', { default: { metric: '2440 mm', imperial: '8 ft' } }),
+    stock: lengths('Lengths that it is sold in', {
+      default: { metric: '2440 mm, 2745 mm, 3050 mm', imperial: '8 ft, 9 ft, 10 ft' },
+    }),
     more: percent('More for waste', { default: 0 }),
   },
   outputs: {

@@ -10,9 +10,9 @@ export const soffit = calculation({
   id: 'C-09',
   title: 'Fascia and soffit',
   inputs: {
-    eave: length('Eave'),
+    eave: length('Eave', { default: 0 }),
     rake: length('Rake', { default: 0 }),
-    depth: length('Depth of the soffit'),
+    depth: length('Depth of the soffit', { default: 0 }),
     attic: optional(area('Floor of the attic')),
     ratio: choice('Vent area one to', RATIOS, '150'),
     product: optional(number('Free vent of the product', { unit: 'mm2/m' })),
@@ -51,7 +51,9 @@ export const soffit = calculation({
         fits,
       },
       steps: [
-        `Fascia ${p.len(eave)} at the eave and ${p.len(rake)} at the rake; soffit ${p.area(soffitArea)}.`,
+        ...(eave + rake > 0
+          ? [`Fascia ${p.len(eave)} at the eave and ${p.len(rake)} at the rake; soffit ${p.area(soffitArea)}.`]
+          : []),
         ...(boards.length > 0
           ? [`Fascia by depth: ${boards.map(([run, deep]) => `${p.len(run)} of ${p.len(deep)}`).join(', ')}.`]
           : []),

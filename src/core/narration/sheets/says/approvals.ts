@@ -1,6 +1,7 @@
 import { STAGES } from '../../../scope/vocabulary'
 import { stagesNamed } from '../../mentions'
 import { capital } from '../../../lists/capital'
+import { leadIn } from '../../spokenGoods'
 import type { Says } from '../cue'
 
 export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
@@ -30,7 +31,8 @@ export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
       ],
     },
     tells: { before: /\b(?:needed )?before (.+?)(?: ,|$)/ },
-    least: ['state'],
+    day: 'expected',
+    least: ['state', 'expected'],
     instead: ['progress', 'decide', 'found', 'keep'],
     then(typed, norm) {
       const about =
@@ -39,6 +41,16 @@ export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
         )?.[1]
       const sort = typed.sort === 'association' ? 'The association’s yes' : capital(typed.sort ?? 'permit')
       typed.what = about ? `${sort} for the ${about}` : sort
+      // The day that is told is the one on which it was asked for, or on which it should come.
+      if (/\b(?:asked for|applied|sent in|went in|requested)\b/.test(norm) && typed.expected) {
+        typed.asked = typed.expected
+        delete typed.expected
+      }
+      // Of 'three to fifteen days' the most counts.
+      const lead = leadIn(norm)
+      if (lead) typed.takes = String(lead[2])
+      // What the engineer has to say of a wall holds what would hide it.
+      if (typed.sort === 'engineer’s letter' && about && !typed.before) typed.before = 'insulation and board'
     },
     onlyTapped: { field: 'state', value: 'granted', until: 'asked for', words: 'It is granted' },
   },
