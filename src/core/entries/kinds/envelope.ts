@@ -32,6 +32,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
         'columnTall',
         'more',
       ],
+      total: { output: 'net', words: 'Faces, without what is open', unit: 'm2' },
     },
   },
   {

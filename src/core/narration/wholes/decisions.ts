@@ -1,6 +1,10 @@
 import { answersWords } from '../../walk/answersWords'
 import { capital } from '../../lists/capital'
-import type { Whole } from './whole'
+import { lower } from '../../lists/capital'
+import { shortDay } from '../../calendar/day'
+import { plain } from '../clauses'
+import { tradesNamed } from '../mentions'
+import { dayIn, openLines, type Whole } from './whole'
 
 const UNSIGNED =
   /\b(client|owner|designer|engineer)s? (?:(?:has|have) not|hasn['’]?t|haven['’]?t|did not|didn['’]?t) (?:yet )?(?:signed|approved|answered|decided|sign|approve|answer|decide)\b/i
@@ -26,6 +30,49 @@ export const unsigned: Whole = ({ words, place, newId }) => {
         placeId: place?.id ?? null,
         value: { question: `${capital(about)}: to be signed`, owner: asked },
       },
+    ],
+  }
+}
+
+const CLIENT_DOES =
+  /^(?:and |so |then )?(?:the )?(?:owners?|clients?|household|homeowners?) (?:(?:has|have|needs?|is|are) to |will |must |should )?(?:(?:themselves|herself|himself) )?(calls?|rings?|books?|gets?|arranges?|organi[sz]es?|brings? in|hires?|empt(?:y|ies)|clears?|moves?|provides?|suppl(?:y|ies)) (?:in )?((?:the|a|an|their|his|her|all|some|every)\b[^,;]{2,80})/i
+
+/** 'The owners call the mason': what the household does, asked of it as a thing to do; the work that its own people do is
+ * theirs, and waits for that. */
+export const clientDoes: Whole = (told) => {
+  const { words, place, state, newId } = told
+  const found = CLIENT_DOES.exec(words.trim())
+  if (!found) return null
+  const by = dayIn(told)
+  const what = found[2]!.replace(/[.!\s]+$/, '').replace(/ (?:by|on|before|until) (?:\w+day|the \d+|\d+).*$/i, '')
+  const verb = found[1]!.replace(/ies$/i, 'y').replace(/(?<!s)s$/i, '')
+  const trades = tradesNamed(plain(what))
+  const theirs = openLines(state).filter((line) => trades.includes(line.trade))
+  const here = theirs.filter((line) => line.placeId === place?.id)
+  const [line] = here.length > 0 ? here : theirs
+  const question = `${capital(verb)} ${what}`
+  return {
+    kind: 'decide',
+    says: `For the client to do${by ? ` by ${shortDay(by)}` : ''}: ${lower(question)}${line ? `; ${lower(line.title)} is theirs and waits for it` : ''}`,
+    facts: [
+      {
+        subject: 'decision',
+        facet: 'asked',
+        subjectId: newId(),
+        placeId: line?.placeId ?? place?.id ?? null,
+        value: { question, owner: 'client', ...(by ? { by } : {}), ...(line ? { blocks: line.stage } : {}) },
+      },
+      ...(line
+        ? [
+            {
+              subject: 'line' as const,
+              facet: 'responsible' as const,
+              subjectId: line.id,
+              placeId: line.placeId,
+              value: 'client' as const,
+            },
+          ]
+        : []),
     ],
   }
 }

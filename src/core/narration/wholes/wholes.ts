@@ -1,5 +1,5 @@
 import { fromDay } from './days'
-import { onPurpose, unsigned } from './decisions'
+import { clientDoes, onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
 import { cameWrong, candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
 import { measuredThere, measuresOn } from './measuring'
@@ -21,6 +21,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   lying,
   takesSoLong,
   unsigned,
+  clientDoes,
   onPurpose,
   mayStartThere,
   shareDone,

@@ -35,7 +35,7 @@ export const opening = calculation({
     height: optional(length('Height of the leaf or unit')),
     floor: length('Floor build-up', { default: 0 }),
     rough: optional(length('Rough width, where it is given')),
-    jacks: count('Jacks on each side', { default: 1, zero: true }),
+    jacks: count('Jacks on each side', { default: 2, zero: true }),
     jack: length('Thickness of a jack', { default: { metric: 38, imperial: 38.1 } }),
     builtWidth: optional(length('Width as built')),
     builtHeight: optional(length('Height as built')),

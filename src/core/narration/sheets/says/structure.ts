@@ -47,6 +47,8 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
     least: ['depth', 'perMetre', 'plies', 'straight'],
     instead: ['selection', 'keep'],
     then(typed) {
+      // Plies of an inch and a half are sawn; laminated ones are thicker.
+      if (!typed.material && /^(?:1 1\/2 in|1\.5 in|38 mm)$/.test(typed.width ?? '')) typed.material = 'softwood'
       // In pieces: its length is that of all of them.
       const pieces = typed.pieces?.split(', ').map((one) => /^([\d.]+) (ft|m|mm|in)$/.exec(one))
       if (typed.long || !pieces?.every((one) => one && one[2] === pieces[0]![2])) return
