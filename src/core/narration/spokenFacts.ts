@@ -6,6 +6,7 @@ import { shortDay } from '../calendar/day'
 import { mm, printLength, type Units } from '../measure/length'
 import { minor } from '../measure/money'
 import type { Size } from '../measure/size'
+import type { Standards } from '../takeoff/standards'
 import type { RateOverrides } from '../scope/rates'
 import { workWords } from '../scope/workAmount'
 import type { Line } from '../scope/line'
@@ -63,6 +64,8 @@ export interface Setting {
   readonly units: Units
   /** The firm's own hours for a unit of work, where they differ. */
   readonly rates?: RateOverrides
+  /** What the site sets instead of the trade's usual figures. */
+  readonly standards?: Standards
   /** Makes a new id. */
   readonly newId: () => string
 }

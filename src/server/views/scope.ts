@@ -36,6 +36,8 @@ import { wallMovedWords } from '../../core/walk/movedWall'
 import { placeName, type Place, type SiteState, type Walk } from '../../core/walk/siteState'
 import { readDamagedPhotos } from '../../data/photos'
 import { readPlan } from '../../data/plans'
+import { change } from '../../core/takeoff/money/change'
+import { figuresOf } from '../../core/takeoff/standards'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { recordUpTo } from '../siteStates'
@@ -69,6 +71,7 @@ export function scopeView(context: Context, siteId: string, sinceWalkId?: string
   const sizes = toldSizes(context.db, site.id)
   return {
     site: { id: site.id, name: site.name, units: site.units },
+    pricing: figuresOf(change, standards),
     person: context.person.name,
     today: context.today,
     percent: honestProgress(state.lines.filter((line) => line.trade !== 'inspector')) ?? 0,

@@ -19,6 +19,7 @@ import styles from './CellPanel.module.css'
 interface CellPanelProps {
   readonly siteId: string
   readonly units: Units
+  readonly pricing: ScopeProps['pricing']
   readonly today: string
   readonly row: RowView
   readonly cell: CellView
@@ -35,6 +36,7 @@ interface CellPanelProps {
 export function CellPanel({
   siteId,
   units,
+  pricing,
   today,
   row,
   cell,
@@ -162,7 +164,7 @@ export function CellPanel({
             )}
           </Fold>
           {mayEdit && line.extra && (
-            <PriceExtra line={line} units={units} onPrice={(price) => void setPrice(line, price)} />
+            <PriceExtra line={line} units={units} pricing={pricing} onPrice={(price) => void setPrice(line, price)} />
           )}
           {mayEdit && line.extra && (
             <ExtraAnswer siteId={siteId} placeId={row.placeId} line={line} today={today} record={record} />

@@ -4,6 +4,7 @@ import type { Units } from '@/core/measure/length'
 import { minor, printMoney } from '@/core/measure/money'
 import { asked } from '@/core/entries/sums'
 import { change } from '@/core/takeoff/money/change'
+import { withStandards, type Standards } from '@/core/takeoff/standards'
 import { runCalculation, type Reckoned } from '@/core/takeoff/runCalculation'
 import { Fold } from '../shared/Fold'
 import { EntryFields } from '../shared/EntryFields'
@@ -12,34 +13,37 @@ import { wordsIn } from '../shared/typed'
 import type { LineView } from './types'
 import styles from './CellPanel.module.css'
 
-const FIELDS = asked(change, 'material', 'waste', 'labour', 'sub', 'overhead', 'tax')
+const PARTS = ['material', 'hours', 'rate', 'waste', 'labour', 'sub', 'overhead', 'tax'] as const
 
 /** The parts that were told. */
 const toldOf = (words: (key: string) => string): Readonly<Record<string, string>> =>
-  Object.fromEntries(FIELDS.flatMap(({ key }) => (words(key) === '' ? [] : [[key, words(key)]])))
+  Object.fromEntries(PARTS.flatMap((key) => (words(key) === '' ? [] : [[key, words(key)]])))
 
 /** What an extra costs the client, reckoned from its parts; the sum is shown before it is set. */
 export function PriceExtra({
   line,
   units,
+  pricing,
   onPrice,
 }: {
   readonly line: LineView
   readonly units: Units
+  readonly pricing: Standards
   readonly onPrice: (price: number) => void
 }) {
   const [reckoned, setReckoned] = useState<Reckoned | null>(null)
+  const sum = withStandards(change, pricing)
   const price = reckoned ? Number(reckoned.outputs.price) : 0
   return (
     <Fold title="Price this extra">
       <ReadForm
         className={styles.edits}
-        read={(typed) => runCalculation(change, toldOf(wordsIn(typed)), units)}
+        read={(typed) => runCalculation(sum, toldOf(wordsIn(typed)), units)}
         onRead={setReckoned}
         // No sum stands beside other figures than its own.
         onChange={() => setReckoned(null)}
       >
-        <EntryFields fields={FIELDS} units={units} />
+        <EntryFields fields={asked(sum, ...PARTS)} units={units} />
         <WhatIsWrong />
         <div aria-live="polite">
           {reckoned?.steps.map((step) => (

@@ -155,6 +155,7 @@ export function ScopeBoard(props: ScopeProps) {
               siteId={site.id}
               today={props.today}
               units={site.units}
+              pricing={props.pricing}
               row={row}
               cell={cell}
               person={props.person}

@@ -1,3 +1,4 @@
+import type { Standards } from '@/core/takeoff/standards'
 import type { HoursRange, Line } from '@/core/scope/line'
 import type { RoomPlan } from '@/core/sketches/roomPieces'
 import type { Size } from '@/core/measure/size'
@@ -113,6 +114,8 @@ interface Matter {
 
 export interface ScopeProps {
   readonly site: { readonly id: string; readonly name: string; readonly units: 'imperial' | 'metric' }
+  /** What the site sets for the price of a change. */
+  readonly pricing: Standards
   /** Who looks. */
   readonly person: string
   readonly today: string

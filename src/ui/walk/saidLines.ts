@@ -38,6 +38,7 @@ export async function readBack({ state, before, snapshot }: SiteWalk, narration:
     units: narration.units,
     newId: uuid,
     ...(snapshot.rates ? { rates: snapshot.rates } : {}),
+    ...(snapshot.standards ? { standards: snapshot.standards } : {}),
   }
   const lines = asTaught(narrate(narration, model), snapshot.phrases ?? [], narration)
   const proposals = proposalsOf(lines, narration, setting)

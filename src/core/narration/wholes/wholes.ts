@@ -6,6 +6,7 @@ import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { notYetDone } from './notYet'
 import { opinion } from './opinions'
+import { pricedExtra } from './priced'
 import { shareDone } from './shares'
 import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
@@ -21,6 +22,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   lying,
   takesSoLong,
   unsigned,
+  pricedExtra,
   clientDoes,
   onPurpose,
   mayStartThere,
