@@ -1,9 +1,10 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { Fragment, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { CAUTIONS } from '@/core/cautions/cautions'
+import type { ScopeOfPlace } from '@/core/share/clientScope'
 import {
   carriedOver,
   editedPart,
@@ -32,6 +33,7 @@ export interface UpdateDraft {
   readonly decide: readonly string[]
   readonly terms: readonly string[]
   readonly finish: string | null
+  readonly scope: readonly ScopeOfPlace[]
 }
 
 export interface UpdateEditorProps {
@@ -154,8 +156,8 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
         ) : (
           'The first update.'
         )}{' '}
-        Only what stands here is shown; edit it as you like. Your words are kept, and stand when the facts around them
-        change.
+        Nothing else is shown; edit the sentences as you like. Your words are kept, and stand when the facts around them
+        change. What is told of each place comes from the record and is changed there.
       </p>
       {url && (
         <p className="notice notice-good">
@@ -189,7 +191,7 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
               <div key={composed ?? `added ${i}`} className={styles.sentence}>
                 <Form.Control
                   as="textarea"
-                  rows={text.length > 90 ? 2 : 1}
+                  rows={1}
                   aria-label={`${title}, sentence ${i + 1}`}
                   value={text}
                   onChange={(event) => change(key, i, event.target.value)}
@@ -225,6 +227,21 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
                 onChange={() => setUnasked(toggled(unasked, id))}
               />
             ))}
+          </fieldset>
+        )}
+        {draft.scope.length > 0 && (
+          <fieldset className="mb-3">
+            <legend className="h3">What happens where, from the record</legend>
+            <dl>
+              {draft.scope.map(({ place, sentences: told }) => (
+                <Fragment key={place}>
+                  <dt>{place}</dt>
+                  {told.map((sentence) => (
+                    <dd key={sentence}>{sentence}</dd>
+                  ))}
+                </Fragment>
+              ))}
+            </dl>
           </fieldset>
         )}
         {photos.length > 0 && (

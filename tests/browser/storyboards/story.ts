@@ -43,6 +43,8 @@ export interface Story {
   readonly walks: readonly Walk[]
   /** What the desk must have reckoned in the end. */
   readonly reckoned?: readonly string[]
+  /** What is read at other pages of the site, by their path: `papers/engineer`, or `sheets/` with a place's name. */
+  readonly hears?: Readonly<Record<string, readonly string[]>>
   /** What is said in private, and may be read by nobody outside. */
   readonly secret: string
 }

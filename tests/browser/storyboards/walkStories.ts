@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { demoFolder } from '../../fixtures/folder'
 import { violations } from '../accessible'
 import {
+  clickText,
   openPage,
   openWindow,
   PHONE,
@@ -74,6 +75,8 @@ export function walkStories(jobs: readonly Story[]): void {
         built: story.built,
         units: story.units,
         livedIn: true,
+        clientName: 'The client',
+        clientAddress: 'client@example.com',
         weekdays: [1, 2, 3, 4, 5],
         startsOn: '2026-03-10',
         places: story.places,
@@ -221,6 +224,45 @@ export function walkStories(jobs: readonly Story[]): void {
     }
   }
 
+  /** What its readers are given, at the desk and on a phone, once it is planned. */
+  async function readByOthers(desk: Page, story: Story, id: string): Promise<void> {
+    await desk.evaluate(async () => {
+      const answer = await fetch('/api/plan', {
+        method: 'POST',
+        body: '{}',
+        headers: { 'content-type': 'application/json' },
+      })
+      if (!answer.ok) throw new Error(await answer.text())
+      await answer.text()
+    })
+    const places = await desk.evaluate(async (site: string) => {
+      const told = (await (await fetch(`/api/sites/${site}/walk`)).json()) as {
+        registers: { subject: string; facet: string; placeId: string; value: { name: string } }[]
+      }
+      return told.registers.flatMap(({ subject, facet, placeId, value }) =>
+        subject === 'place' && facet === 'laid' ? [[value.name, placeId] as const] : [],
+      )
+    }, id)
+    const small = await openPage(windows, app, PHONE, 'owner')
+    for (const page of [desk, small])
+      for (const [path, told] of Object.entries({ record: story.reckoned ?? [], ...story.hears })) {
+        const [, place] = path.split('sheets/')
+        const at = place ? `sheets/${places.find(([name]) => name === place)![1]}` : path
+        await page.goto(`${app.origin}/sites/${id}/${at}`, { waitUntil: 'networkidle0' })
+        if (path === 'share') await clickText(page, 'main button', 'The client')
+        if (path === 'share') await waitForText(page, 'Headline')
+        const read = await page.$eval('main', (one) =>
+          [
+            one.textContent,
+            ...[...one.querySelectorAll('textarea, input')].map((field) => (field as HTMLInputElement).value),
+          ].join('\n'),
+        )
+        for (const words of told) expect.soft(read, `${story.site}, ${path}`).toContain(words)
+        expect.soft(read, `${story.site}, ${path}`).not.toContain(story.secret)
+      }
+    await small.close()
+  }
+
   describe('a job as it is walked, with one thumb and no network', () => {
     for (const story of stories) {
       test(story.site, { timeout: 480_000 }, async () => {
@@ -241,6 +283,7 @@ export function walkStories(jobs: readonly Story[]): void {
         await desk.goto(`${app.origin}/sites/${id}/record`, { waitUntil: 'networkidle0' })
         // What is folded away is there too.
         const registers = await desk.$eval('main', (one) => one.textContent)
+        if (story.hears) await readByOthers(desk, story, id)
         const named = stepsOf(story).flatMap(({ sheet, fill: filled }) =>
           sheet && !NOT_REGISTERS.includes(sheet) ? [Object.values(filled!)[0]!] : [],
         )

@@ -1,0 +1,4 @@
+import { TOLD_JOBS } from './toldJobs'
+import { walkStories } from './walkStories'
+
+walkStories(TOLD_JOBS)
