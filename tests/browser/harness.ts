@@ -122,7 +122,7 @@ export async function openPage(
   return page
 }
 
-const PATIENCE = 25_000
+const PATIENCE = 90_000
 
 /** Waits until something holds in a page, and says what the page shows where it never does. It asks anew each time, so that
  * a page that is just being left takes no question with it. */

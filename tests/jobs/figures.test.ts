@@ -51,7 +51,7 @@ describe('Cloverfray: a repaint along a shared wall', () => {
       {
         register: 'sealant',
         typed: { what: 'joints', joint: '62 m', width: '6 mm', depth: '6 mm' },
-        says: ['8.6, so 9'],
+        says: ['8.56, so 9'],
       },
     ],
   })
@@ -79,7 +79,7 @@ describe('Pewterfield: a wall in layers', () => {
       {
         register: 'face-area',
         typed: { what: 'gable', gableBase: '24 ft', pitch: '9', overhang: '14 in' },
-        says: [`rise 9', rake 16' 2" a side, 108 ft²`],
+        says: [`rise 9', rake 16' 2" a side, 32' 4" in all, 108 ft²`],
       },
       {
         register: 'tile-area',
@@ -384,7 +384,7 @@ describe('Heddlecroft: soffits, windows, rot', () => {
       {
         register: 'sealant',
         typed: { what: 'joints', joint: '210 ft', width: '1/4 in', depth: '1/4 in' },
-        says: ['10, so 10.'],
+        says: ['9.95, so 10.'],
       },
       {
         register: 'hidden-damage',

@@ -51,7 +51,7 @@ describe('Heddlecroft, told to the phone on a scope walk', () => {
         'about half of it at the eave: 595 in²',
         /66' 1 \d+\/?\d*" of this product; the eave has 62'/,
         '50.4 ft²',
-        '15 %: 10, so 10.',
+        '15 %: 9.95, so 10.',
         'the installer decides up there',
       ],
       [],

@@ -139,7 +139,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
     typed: { what: 'east wall', hoses: '2', receptacles: '1', vents: '1' },
     says: ['One block each: 4. A block is as thick as the cladding and the gap behind it.'],
   },
-  sealant: { typed: { what: 'around the windows', joint: '30 m' }, says: ['30 m of 6 mm × 6 mm + 15 %: 4.1, so 5.'] },
+  sealant: { typed: { what: 'around the windows', joint: '30 m' }, says: ['30 m of 6 mm × 6 mm + 15 %: 4.14, so 5.'] },
   'boundary-work': {
     typed: { what: 'the gable', long: '8 m', tall: '5 m', rate: '10' },
     says: ['No leave to pass yet.'],
@@ -152,7 +152,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   },
   alignment: {
     typed: { what: 'reveal at the roof window', points: '3 mm, 3 mm, 4 mm, 6 mm' },
-    says: ['6 mm lies outside 2 mm of 3 mm.'],
+    says: ['6 mm lies outside 2 mm of 3 mm: 3 mm off.'],
   },
   'face-area': {
     typed: { what: 'front', walls: '12.2 x 2.72', openings: '4.9 x 2.13, 2 x 1.2 x 1.3' },

@@ -17,7 +17,7 @@ export const sealant = calculation({
     return {
       outputs: { tubes, order: up(tubes) },
       steps: [
-        `${p.len(joint)} of ${p.len(width)} × ${p.len(depth)} + ${p.num(more)} %: ${p.num(tubes, 1)}, so ${up(tubes)}.`,
+        `${p.len(joint)} of ${p.len(width)} × ${p.len(depth)} + ${p.num(more)} %: ${p.num(tubes, 2)}, so ${up(tubes)}.`,
       ],
     }
   },

@@ -14,13 +14,14 @@ export const alignment = calculation({
   },
   run: ({ points, tolerance }, p) => {
     const middle = [...points].sort((a, b) => a - b)[Math.floor((points.length - 1) / 2)] ?? 0
+    const spread = Math.max(...points) - Math.min(...points)
     const outside = points.filter((point) => Math.abs(point - middle) > tolerance + 1e-9)
     return {
-      outputs: { spread: Math.max(...points) - Math.min(...points), outside: outside.length },
+      outputs: { spread, outside: outside.length },
       steps: [
         outside.length === 0
           ? `All within ${p.len(tolerance)} of ${p.len(middle)}.`
-          : `${outside.map((point) => p.len(point)).join(', ')} ${outside.length === 1 ? 'lies' : 'lie'} outside ${p.len(tolerance)} of ${p.len(middle)}.`,
+          : `${outside.map((point) => p.len(point)).join(', ')} ${outside.length === 1 ? 'lies' : 'lie'} outside ${p.len(tolerance)} of ${p.len(middle)}: ${p.len(spread)} off.`,
       ],
     }
   },

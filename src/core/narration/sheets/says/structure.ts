@@ -166,5 +166,10 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
     lists: { points: /./ },
     least: ['points'],
     instead: ['work', 'found'],
+    then(typed, norm, units) {
+      // Windows over each other are seen across a face, a reveal from near by (C-56).
+      if (!typed.tolerance && /\b(?:axis|axes|windows?|faces?)\b/.test(norm))
+        typed.tolerance = units === 'metric' ? '6 mm' : '1/4 in'
+    },
   },
 }
