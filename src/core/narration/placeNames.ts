@@ -2,7 +2,7 @@ import { plain } from './clauses'
 
 /** Words that tell a direction or a sort and are never a place by themselves. */
 const SORTS = new Set(
-  'ground room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store end wall ceiling beam post frame fence steps'.split(
+  'ground room face side front back rear upper lower main new old left right north south east west roof bath stair floor area space wing level house hall door window bedroom yard store end'.split(
     ' ',
   ),
 )

@@ -14,10 +14,10 @@ export const notYetDone: Whole = (told) => {
   const found = NOT_YET.exec(words.trim())
   if (!found || !place) return null
   const [clause, what, done] = found as unknown as [string, string, string]
-  const said = new Set(stemsOf(what))
-  const known = openLines(state).some(
-    (line) => line.placeId === place.id && stemsOf(line.title).some((one) => said.has(one)),
-  )
+  const known = openLines(state).some(({ placeId, title }) => {
+    const named = new Set(stemsOf(title))
+    return placeId === place.id && stemsOf(what).every((one) => named.has(one))
+  })
   if (known) return null
   const title = `${capital(what)}: to be ${done.toLowerCase()}`
   const laid = workOf({ ...lineOfKind('work', narration, title, null), words: title }, place, rates)
