@@ -12,6 +12,7 @@ import {
   type UpdateEdits,
   type UpdatePart,
 } from '@/core/share/updateEdits'
+import { Fold } from '../shared/Fold'
 import { FormError } from '../shared/FormError'
 import { send, useSend, type SendError } from '../shared/useSend'
 import { SendFromPhone } from './SendFromPhone'
@@ -230,8 +231,7 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
           </fieldset>
         )}
         {draft.scope.length > 0 && (
-          <fieldset className="mb-3">
-            <legend className="h3">What happens where, from the record</legend>
+          <Fold title="What happens where, from the record">
             <dl>
               {draft.scope.map(({ place, sentences: told }) => (
                 <Fragment key={place}>
@@ -242,7 +242,7 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
                 </Fragment>
               ))}
             </dl>
-          </fieldset>
+          </Fold>
         )}
         {photos.length > 0 && (
           <fieldset>
