@@ -44,7 +44,9 @@ export const gable = calculation({
       outputs: { gross, deducted, net, gableArea, rise, rake, columnArea, order },
       steps: [
         ...(gableBase > 0
-          ? [`Gable: rise ${p.len(rise)}, rake ${p.len(rake)} a side, ${p.len(2 * gables * rake)} in all, ${p.area(gableArea)} for ${gables}.`]
+          ? [
+              `Gable: rise ${p.len(rise)}, rake ${p.len(rake)} a side, ${p.len(2 * gables * rake)} in all, ${p.area(gableArea)} for ${gables}.`,
+            ]
           : []),
         ...(columnArea > 0
           ? [`Columns: ${v.columns} × ${p.len(around)} × ${p.len(columnTall)} = ${p.area(columnArea)}.`]
