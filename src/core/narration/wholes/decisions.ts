@@ -1,6 +1,5 @@
 import { answersWords } from '../../walk/answersWords'
-import { capital } from '../../lists/capital'
-import { lower } from '../../lists/capital'
+import { capital, lower } from '../../lists/capital'
 import { shortDay } from '../../calendar/day'
 import { plain } from '../clauses'
 import { tradesNamed } from '../mentions'
@@ -35,7 +34,7 @@ export const unsigned: Whole = ({ words, place, newId }) => {
 }
 
 const CLIENT_DOES =
-  /^(?:and |so |then )?(?:the )?(?:owners?|clients?|household|homeowners?) (?:(?:has|have|needs?|is|are) to |will |must |should )?(?:(?:themselves|herself|himself) )?(calls?|rings?|books?|gets?|arranges?|organi[sz]es?|brings? in|hires?|empt(?:y|ies)|clears?|moves?|provides?|suppl(?:y|ies)) (?:in )?((?:the|a|an|their|his|her|all|some|every)\b[^,;]{2,80})/i
+  /^(?:and |so |then )?(?:the )?(?:owners?|clients?|household|homeowners?) (?:(?:has|have|needs?|is|are) to |will |must |should )?(?:(?:themselves|herself|himself) )?(calls?|rings?|books?|arranges?|organi[sz]es?|brings? in|hires?|empt(?:y|ies)|clears?|moves?|provides?|suppl(?:y|ies)) (?:in )?((?:the|a|an|their|his|her|all|some|every)\b[^,;]{2,80})/i
 
 /** 'The owners call the mason': what the household does, asked of it as a thing to do; the work that its own people do is
  * theirs, and waits for that. */

@@ -28,12 +28,8 @@ export function changeSaid(words: readonly string[]): ChangeSaid | null {
   if (hoursAt < 1 || !hours || !rate) return null
   const joined = words[hours.from - 1] === 'and' ? hours.from - 1 : hours.from
   const named = words.findIndex((word) => /^materials?$/.test(word))
-  const material = named >= 0 ? readNumber(words, named + 1) : (numberBefore(words, joined) ?? null)
-  const from = Math.min(
-    hours.from,
-    ...(named >= 0 ? [named] : []),
-    ...(material && 'from' in material ? [material.from as number] : []),
-  )
+  const after = named < 0 ? null : readNumber(words, named + 1)
+  const material = after ? { value: after.value, from: named } : numberBefore(words, joined)
   return {
     told: {
       hours: String(hours.value),
@@ -41,7 +37,7 @@ export function changeSaid(words: readonly string[]): ChangeSaid | null {
       ...(material ? { material: String(material.value) } : {}),
     },
     hours: hours.value,
-    from,
+    from: Math.min(hours.from, material?.from ?? hours.from),
   }
 }
 
