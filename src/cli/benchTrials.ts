@@ -16,7 +16,7 @@ export const TRIALS = {
   jobs: {
     what: 'Whole jobs walked with one thumb and no network, as many of each sort: what was kept stands at the desk.',
     run: ['run', '--config', 'vitest.browser.config.ts', 'tests/browser/storyboards'],
-    rounds: '4',
+    rounds: '12',
   },
 } as const
 

@@ -1,4 +1,0 @@
-import { TOLD_JOBS } from './toldJobs'
-import { walkStories } from './walkStories'
-
-walkStories(TOLD_JOBS)
