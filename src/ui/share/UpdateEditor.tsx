@@ -157,8 +157,8 @@ export function UpdateEditor({ siteId, draft, edits: kept, sent, asks, since, ph
         ) : (
           'The first update.'
         )}{' '}
-        Nothing else is shown; edit the sentences as you like. Your words are kept, and stand when the facts around them
-        change. What is told of each place comes from the record and is changed there.
+        They read what stands below and nothing else; edit the sentences as you like. Your words are kept, and stand
+        when the facts around them change. What is told of each place comes from the record and is changed there.
       </p>
       {url && (
         <p className="notice notice-good">
