@@ -37,3 +37,44 @@ test('a mason whom the owners have not called yet holds the column and only the 
   expect(column.startDay > job.visit('Paint the porch ceiling').endDay).toBe(true)
   expect(job.visit('Paint the rear').startDay < column.startDay).toBe(true)
 })
+
+test('a rotten plate under the bay holds the bay alone: the rear goes on and the painter keeps his day', async () => {
+  const job = await PlannedJob.of(
+    '2026-05-04',
+    [
+      { name: 'Siders', trade: 'sider' },
+      { name: 'Painters', trade: 'painter' },
+    ],
+    [
+      {
+        name: SITE,
+        startsOn: '2026-05-04',
+        places: [
+          { name: 'Bay', kind: 'face', size: '3 x 3' },
+          { name: 'Rear', kind: 'face', size: '13 x 2.7' },
+        ],
+        work: [
+          { title: 'Panel at the bay', at: 'Bay', stage: 'cladding', trade: 'sider', days: 1 },
+          { title: 'Panel at the rear', at: 'Rear', stage: 'cladding', trade: 'sider', days: 4 },
+          { title: 'Paint the bay', at: 'Bay', stage: 'paint', trade: 'painter', days: 1 },
+          { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
+        ],
+      },
+    ],
+  )
+  await job.plan()
+  await job.tell('Panel at the rear', 'Paint the rear', 'Paint the bay')
+  const [rear, painted] = [job.days('Panel at the rear'), job.days('Paint the rear')]
+  job.write(
+    SITE,
+    'hidden-damage',
+    { what: 'Plate under the bay', allowance: '5', found: '11', unitPrice: '34', structural: 'yes' },
+    'Bay',
+  )
+  await job.plan()
+  expect(job.recordReads(SITE)).toContain('(11 − 5) × 34 = 204.')
+  expect(job.recordReads(SITE)).toContain('Talk before it is covered')
+  expect(job.gate(SITE, 'Bay', 'cladding')).toContain('late under the bay')
+  expect([job.days('Panel at the rear'), job.days('Paint the rear')]).toEqual([rear, painted])
+  expect(job.toTell()).not.toContain('Painters')
+})

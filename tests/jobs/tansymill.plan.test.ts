@@ -145,3 +145,22 @@ test('the crane comes on its day: the beam waits for it, and says so', async () 
   expect(job.days('Steel beam seated')).toBe('Thu 18 Jun')
   expect(job.why('Steel beam seated')).toBe('Crane comes on Thu 18 Jun.')
 })
+
+test('the beam goes in through the open roof: with the stripping in October it waits for that, and the crane of June is no use', async () => {
+  const job = await tansymill()
+  job.waits(SITE, 'Steel beam seated', 'Strip the roof')
+  job.write(SITE, 'hire', {
+    what: 'Crane',
+    sort: 'crane or hoist',
+    from: 'Structure',
+    until: 'Structure',
+    comes: '2026-06-18',
+  })
+  await job.plan()
+  const beam = job.visit('Steel beam seated')
+  expect(beam.startDay > job.visit('Strip the roof').endDay).toBe(true)
+  expect(job.why('Steel beam seated')).toMatch(/strip the roof/i)
+  expect(job.planReads(SITE)).toMatch(
+    /Crane: needed from .*\. It is agreed for 18 Jun, before its first work: ask for another day\./,
+  )
+})

@@ -88,13 +88,17 @@ export function hireWords(
   const price = (days: number): string =>
     hire.week === null ? '' : `, ${printMoney(minor((hire.week * days) / DAYS_A_WEEK))}`
   const stands = `${what}: needed from ${dateOnly(hired.from)} to ${dateOnly(hired.until)}, ${daysWords(daysOf(hired))}${price(daysOf(hired))}.`
+  const early =
+    hire.comes && workingDaysBetween(hire.comes, hired.from, calendar) > idleDays
+      ? ` It is agreed for ${dateOnly(hire.comes)}, before its first work: ask for another day.`
+      : ''
   const by = callBy(entry, hired, calendar)
   const call = by ? ` Call for it by ${dateOnly(by)}.` : ''
   const waits =
     hired.idle && isIdle(hired, calendar, idleDays)
       ? ` Nobody uses it from ${shortDay(hired.idle.from)} to ${shortDay(hired.idle.until)}${price(daysOf(hired.idle))}: send it back between, or bring that work together.`
       : ''
-  return `${stands}${call}${waits}`
+  return `${stands}${early}${call}${waits}`
 }
 
 const DAYS_A_WEEK = 7

@@ -180,7 +180,10 @@ export class Scheduler {
     const key = span.counts === 'nights' ? `${i}/${first}` : `${i}`
     const known = this.inSpans.get(key)
     if (known) return known
-    const its = pathsBetween(this.network, span.opens, span.counts === 'nights' ? [first] : closes)
+    // What closes it draws nothing together by being later, be it what opens it too.
+    const its = pathsBetween(this.network, span.opens, span.counts === 'nights' ? [first] : closes).filter(
+      (index) => !closes.includes(index),
+    )
     this.inSpans.set(key, its)
     return its
   }
