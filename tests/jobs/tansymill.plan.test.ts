@@ -132,8 +132,7 @@ test('hired for the joints alone it stands for their three weeks', async () => {
   expect(job.planReads(SITE)).not.toContain('Nobody uses it')
 })
 
-test('the crane comes on its day: the beam waits for it, and says so', async () => {
-  const job = await tansymill()
+const crane = (job: PlannedJob): void =>
   job.write(SITE, 'hire', {
     what: 'Crane',
     sort: 'crane or hoist',
@@ -141,6 +140,10 @@ test('the crane comes on its day: the beam waits for it, and says so', async () 
     until: 'Structure',
     comes: '2026-06-18',
   })
+
+test('the crane comes on its day: the beam waits for it, and says so', async () => {
+  const job = await tansymill()
+  crane(job)
   await job.plan()
   expect(job.days('Steel beam seated')).toBe('Thu 18 Jun')
   expect(job.why('Steel beam seated')).toBe('Crane comes on Thu 18 Jun.')
@@ -149,13 +152,7 @@ test('the crane comes on its day: the beam waits for it, and says so', async () 
 test('the beam goes in through the open roof: with the stripping in October it waits for that, and the crane of June is no use', async () => {
   const job = await tansymill()
   job.waits(SITE, 'Steel beam seated', 'Strip the roof')
-  job.write(SITE, 'hire', {
-    what: 'Crane',
-    sort: 'crane or hoist',
-    from: 'Structure',
-    until: 'Structure',
-    comes: '2026-06-18',
-  })
+  crane(job)
   await job.plan()
   const beam = job.visit('Steel beam seated')
   expect(beam.startDay > job.visit('Strip the roof').endDay).toBe(true)

@@ -33,6 +33,24 @@ describe('what all places take together', () => {
     const sheets = (id: string, place: string) => entry(id, 'sheathing', place, { what: 'face', walls: '4 m²' })
     expect(totals(sheets('a', 'street'), sheets('b', 'rear'))).toEqual(['Sheets of sheathing: 3, 2 sums together.'])
   })
+  test('what is allowed for rot comes to one sum, told only to who sees money', () => {
+    const allowed = ['9', '6', '5'].map((allowance, i) =>
+      entry(`rot ${i}`, 'hidden-damage', 'rear', { what: `part ${i}`, allowance, unitPrice: '34' }),
+    )
+    const { entries } = stateOf([...PLACES, ...allowed])
+    expect(totals(...allowed)).toEqual([])
+    expect(siteTotals(entries, 'metric', {}, () => true, true).map(({ sentence }) => sentence)).toEqual([
+      'Allowed for what is found once open, in the price: €680.00, 3 sums together.',
+    ])
+  })
+  test('faces are summed without what is open', () => {
+    const face = (id: string, placeId: string, walls: string, openings = '') =>
+      entry(id, 'face-area', placeId, { what: 'render', walls, openings })
+    // 28.08 − 10.08 and 38.34.
+    expect(totals(face('a', 'street', '10.4 x 2.7', '4.8 x 2.1'), face('b', 'rear', '14.2 x 2.7'))).toEqual([
+      'Faces, without what is open: 56.34 m², 2 sums together.',
+    ])
+  })
   test('what cannot be reckoned yet is left out, and so is what is done', () => {
     const open = entry('a', 'sheathing', 'rear', { what: 'face' })
     const done = [

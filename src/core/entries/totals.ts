@@ -24,7 +24,7 @@ const TOLD: Readonly<Record<Total['unit'], (value: number, p: Printer) => string
   m2: (value, p) => p.area(value),
   m3: (value, p) => p.volume(value),
   mm: (value, p) => p.len(value),
-  money: (value) => printMoney(minor(value)),
+  money: (value) => printMoney(minor(value * 100)),
 }
 
 /** The sums that are taken at several places, added up for the site: one order from them. Added unrounded, rounded once.

@@ -3,14 +3,13 @@ import type { Trade } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
 import { wordsInText } from './learned/align'
 import { plain, sentencesOf } from './clauses'
-import { lineOfKind } from './learned/forced'
+import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
 import { asItReads } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
-import { fromDay } from './wholes/days'
 import { unbroken } from './unbroken'
 import type { Whole } from './wholes/whole'
 import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
@@ -87,14 +86,7 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   if (!BARE.test(line.words)) return line
   const words = `${subject} ${line.words}`
   if (line.element) return { ...line, words }
-  const { place, sure } = line
-  return {
-    ...lineOfKind('work', narration, words, null),
-    kind: 'work',
-    words,
-    ...(place ? { place } : {}),
-    ...(sure === undefined ? {} : { sure }),
-  }
+  return readAs('work', narration, words, line)
 }
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
 /** What a half of a sentence is about: what stands before its verb, or all of it where it has none. */
@@ -144,8 +136,6 @@ function withWholes(
       (one) => isSaidBy(said.sheet, lines[one]!.line) || isBareNote(lines[one]!) || isGuess(lines[one]!),
     )
     const [first] = said.lines
-    // A day of work that is on record says more than a sheet that has to ask.
-    if (said.sheet.lacks.length > 0 && wholeOf([fromDay], said, lines[first!]!, setting, narration)) continue
     const instead = replaced.map((one) => lines[one]!)
     put(sheetProposal(said, instead, lines[first!]!, setting), first!, replaced)
   }
@@ -153,8 +143,9 @@ function withWholes(
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
 }
 
-/** So unsure a line is no second fact of a sentence that fills a sheet. */
-const isGuess = ({ line: { sure = 1 } }: Proposal): boolean => sure < 0.6
+/** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
+const GUESSED = 0.6
+const isGuess = ({ line: { sure = 1 } }: Proposal): boolean => sure < GUESSED
 
 /** Whether nothing came of a line but its words. */
 const isKeptInWords = ({ facts }: Proposal): boolean =>

@@ -4,7 +4,6 @@ import { groupBy } from '../lists/groupBy'
 import { listed } from '../lists/listed'
 import { isMorning, openSlots, slotOfDay, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import type { WorkCalendar } from '../calendar/workingDays'
-import { hoursLeft, type Line } from '../scope/line'
 import type { RateKey } from '../scope/rates'
 import { STAGES, type Trade } from '../scope/vocabulary'
 import { coverGates, type CoverGate } from '../sequence/coverGate'
@@ -20,13 +19,14 @@ import { endsAmong, type PlannedEnd } from './promisedEnds'
 import type { Activity, Instance, Mode, Precedence, Resource } from './instance'
 import { linksOf, type Link } from './links'
 import { namedLinks, withoutCircles, type Refused } from './namedOrder'
+import { modesOf, pacedHours } from './manning'
 import { networkOf } from './network'
 import { digsOutside, openingSlots } from './opening'
 import { noticeOf } from './notice'
 import type { Sense } from './sense'
 import { daysAway, type Forecast } from './weather'
 import { kindsOf } from '../places/place'
-import { crewsThatFit, linesOfVisit, visitSlots, visitsOf, type Visit } from './visits'
+import { crewsThatFit, visitsOf, type Visit } from './visits'
 import { whoComes } from './whoComes'
 
 /** A subcontractor or own crew that does a trade's visits on every site. */
@@ -362,43 +362,6 @@ const noCommonDay = (site: SiteToPlan, crew: Crew): ImpossibleRequest =>
     `${crew.name} and ${site.name} have no working time in common: ${crew.name} work ${daysWorked(crew.calendar)}, ${site.name} is worked on ${daysWorked(site.calendar)}. Give one of them a day of the other.`,
     'weekdays',
   )
-
-/** The hours that are left of a visit, at the pace of who does it. */
-function pacedHours(visit: Visit, crew: Crew | null, lines: readonly Line[]): number {
-  const paces = crew?.paces
-  if (!paces || Object.keys(paces).length === 0) return visit.hours
-  return linesOfVisit(visit, lines).reduce((sum, line) => sum + hoursLeft(line) * (paces[line.rate] ?? 1), 0)
-}
-
-/** Half-days from which a visit is worth a second crew. */
-const SHARED_FROM = 4
-
-/** The ways to man a visit: one crew, or two at once where the trade has them and every place has room; and where they
- * have to set up, the same again for when they are at work there already. */
-function modesOf(
-  hours: number,
-  crew: Crew | null,
-  travel: number,
-  team: number | null,
-  places: readonly { readonly resource: number; readonly fits: number | Uint8Array }[],
-): Mode[] {
-  const setUp = crew?.setUpHours ?? 0
-  const slotsOf = (crews: number, its: number): number => visitSlots(hours / crews, crew?.crewSize ?? 1, its, travel)
-  const manned = (crews: number, its: number): Mode => ({
-    duration: slotsOf(crews, its),
-    ...(its < setUp ? { follows: true } : {}),
-    demands: [
-      ...(team === null ? [] : [{ resource: team, units: crews }]),
-      ...places.map(({ resource }) => ({ resource, units: crews })),
-    ],
-  })
-  const shared =
-    (crew?.crews ?? 0) >= 2 &&
-    slotsOf(1, setUp) >= SHARED_FROM &&
-    places.every(({ fits }) => typeof fits === 'number' && fits >= 2)
-  const ways = (its: number): Mode[] => (shared ? [manned(1, its), manned(2, its)] : [manned(1, its)])
-  return setUp > 0 ? [...ways(setUp), ...ways(0)] : ways(0)
-}
 
 /** What it counts to break an agreed start: a day set by hand the most, one that was confirmed more than one only told. */
 const weightOf = (booking: Booking | undefined, pinned: boolean): number =>

@@ -159,12 +159,15 @@ export const senseFigures = (): Standard[] =>
 
 export const isSenseKey = (key: string): boolean => key.startsWith(PLAN)
 
+/** A figure as it was typed, with either sign of less. */
+const asNumber = (text: string): number => Number(text.replace('\u2212', '-'))
+
 /** Refuses what cannot be a figure of sense.
  * @throws ImpossibleRequest naming what is unknown or unreadable */
 export function checkFigure(key: string, text: string): void {
   const one = FIGURES.find((figure) => figure.key === key)
   if (!one) throw new ImpossibleRequest('unknown-standard', `${key} is no figure that can be set.`, 'key')
-  const value = Number(text.replace('\u2212', '-'))
+  const value = asNumber(text)
   const { title, least = 0, most } = one
   if (!Number.isInteger(value) || value < least || value > most)
     throw new ImpossibleRequest('impossible-standard', `${title}: a whole number from ${least} to ${most}.`, 'value')
@@ -175,7 +178,7 @@ export function checkFigure(key: string, text: string): void {
 export function senseOf(set: Readonly<Record<string, string>>): Sense {
   const figure = (key: string, usual: number): number => {
     const typed = set[PLAN + key]
-    return typed === undefined ? usual : Number(typed.replace('\u2212', '-'))
+    return typed === undefined ? usual : asNumber(typed)
   }
   const group = <Key extends string>(prefix: string, usual: Readonly<Record<Key, number>>): Record<Key, number> =>
     Object.fromEntries(

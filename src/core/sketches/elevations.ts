@@ -1,7 +1,8 @@
 import type { Printer } from '../takeoff/printer'
 import { box, label, line, outline, spot, type Shape, type Sketch } from './sketch'
 
-/** A face seen from outside: its wall where it has one, a gable on it, openings side by side as they were told, courses where known. */
+/** A face seen from outside: its wall where it has one, a gable on it, openings side by side as they were told, courses where
+ * known. */
 export function faceSketch(
   face: {
     wall: readonly [number, number]

@@ -697,7 +697,12 @@ const EXAMPLES: Readonly<Record<string, readonly Example[]>> = {
     {
       what: '19 ft of plate where 12 were allowed',
       told: { allowance: 12, found: 19, unitPrice: 28, structural: 'yes' },
-      gives: { beyond: 7, extra: 196, talk: 'yes' },
+      gives: { priced: 336, beyond: 7, extra: 196, talk: 'yes' },
+    },
+    {
+      what: 'a plate that nobody has opened yet: in the price, and nothing to talk about',
+      told: { allowance: 5, unitPrice: 34, structural: 'yes' },
+      gives: { priced: 170, beyond: 0, extra: 0, talk: 'no' },
     },
   ],
   'C-45': [

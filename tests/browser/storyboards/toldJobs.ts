@@ -63,6 +63,7 @@ export const TOLD_JOBS: readonly Story[] = [
     kinds: { ...faces('Garage', 'Front face', 'Porch', 'Rear face', 'Left side', 'Bay', 'Chimney'), Roof: 'roof' },
     instead: {
       'The owners call the mason.': 'The owners call the mason by Friday 24 April.',
+      "Fascia's rotten for nine foot, corner for six.": 'Fascia rot, nine foot allowed at 34 a foot.',
       [CHIMNEY]: "What's behind the chimney frame can't be known until it's open, we assume it's sound.",
     },
     reckoned: [
@@ -77,6 +78,7 @@ export const TOLD_JOBS: readonly Story[] = [
       `24 pieces, 93' together`,
       '15 %: 9.95, so 10.',
       '5 × 34 = 170 in the price; 34 for each beyond.',
+      'in the price: €476.00, 2 sums together.',
       'left as it is',
       'behind something',
     ],

@@ -249,8 +249,10 @@ export function walkStories(jobs: readonly Story[]): void {
         const [, place] = path.split('sheets/')
         const at = place ? `sheets/${places.find(([name]) => name === place)![1]}` : path
         await page.goto(`${app.origin}/sites/${id}/${at}`, { waitUntil: 'networkidle0' })
-        if (path === 'share') await clickText(page, 'main button', 'The client')
-        if (path === 'share') await waitForText(page, 'Headline')
+        if (path === 'share') {
+          await clickText(page, 'main button', 'The client')
+          await waitForText(page, 'Headline')
+        }
         const read = await page.$eval('main', (one) =>
           [
             one.textContent,

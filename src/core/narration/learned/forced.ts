@@ -47,6 +47,20 @@ const TELLS: Partial<Readonly<Record<LineKind, (norm: string, fields: Fields) =>
   note: () => ({}),
 }
 
+/** Words read as a kind, where another line was read of them or of a part of them: its place, how sure it is and what it keeps
+ * to itself stay. */
+export const readAs = (
+  kind: LineKind,
+  narration: Narration,
+  words: string,
+  { place, sure, private: secret }: Pick<SpokenLine, 'place' | 'sure' | 'private'>,
+): SpokenLine => ({
+  ...lineOfKind(kind, narration, words, null),
+  ...(place ? { place } : {}),
+  ...(sure === undefined ? {} : { sure }),
+  ...(secret ? { private: true as const } : {}),
+})
+
 /** A line of a kind that the rules did not see in these words, with what they find in them for it. What sounds done is so
  * only where that was said. */
 export function lineOfKind(kind: LineKind, narration: Narration, words: string, before: SpokenLine | null): SpokenLine {

@@ -40,6 +40,18 @@ describe('what the household does itself', () => {
       { facet: 'responsible', subjectId: 'scar', value: 'client' },
     ])
   })
+  test('brings in, calls, empties: told as a thing to do', () => {
+    const asked = [
+      'The client brings in the carpets.',
+      'The owner calls the office.',
+      'The household empties the attic.',
+    ]
+    expect(asked.map((text) => saidAt(stateOf(porch), text)[0]!.says)).toEqual([
+      'For the client to do: bring in the carpets',
+      'For the client to do: call the office',
+      'For the client to do: empty the attic',
+    ])
+  })
   test('is a thing to do where no such work is on record', () => {
     const [empty] = saidAt(stateOf(porch), 'The client empties the garage before we come.')
     expect(empty!.facts).toMatchObject([

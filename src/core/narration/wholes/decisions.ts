@@ -1,5 +1,6 @@
 import { answersWords } from '../../walk/answersWords'
 import { capital, lower } from '../../lists/capital'
+import type { NewFact } from '../../walk/observation'
 import { shortDay } from '../../calendar/day'
 import { plain } from '../clauses'
 import { tradesNamed } from '../mentions'
@@ -44,12 +45,15 @@ export const clientDoes: Whole = (told) => {
   if (!found) return null
   const by = dayIn(told)
   const what = found[2]!.replace(/[.!\s]+$/, '').replace(/ (?:by|on|before|until) (?:\w+day|the \d+|\d+).*$/i, '')
-  const verb = found[1]!.replace(/ies$/i, 'y').replace(/(?<!s)s$/i, '')
+  const verb = found[1]!.replace(/ies$/i, 'y').replace(/(?<!s)s(?= in$|$)/i, '')
   const trades = tradesNamed(plain(what))
   const theirs = openLines(state).filter((line) => trades.includes(line.trade))
   const here = theirs.filter((line) => line.placeId === place?.id)
   const [line] = here.length > 0 ? here : theirs
   const question = `${capital(verb)} ${what}`
+  const ofTheirs: NewFact[] = line
+    ? [{ subject: 'line', facet: 'responsible', subjectId: line.id, placeId: line.placeId, value: 'client' }]
+    : []
   return {
     kind: 'decide',
     says: `For the client to do${by ? ` by ${shortDay(by)}` : ''}: ${lower(question)}${line ? `; ${lower(line.title)} is theirs and waits for it` : ''}`,
@@ -61,17 +65,7 @@ export const clientDoes: Whole = (told) => {
         placeId: line?.placeId ?? place?.id ?? null,
         value: { question, owner: 'client', ...(by ? { by } : {}), ...(line ? { blocks: line.stage } : {}) },
       },
-      ...(line
-        ? [
-            {
-              subject: 'line' as const,
-              facet: 'responsible' as const,
-              subjectId: line.id,
-              placeId: line.placeId,
-              value: 'client' as const,
-            },
-          ]
-        : []),
+      ...ofTheirs,
     ],
   }
 }

@@ -35,6 +35,10 @@ describe('an extra is said with its price', () => {
       { facet: 'price', value: 54202 },
     ])
   })
+  test('though its count and its hours are the same word', () => {
+    const [extra] = saidAt(hall, 'Six joists could be sistered now, six hours at 58.')
+    expect(extra!.says).toBe('An extra to be asked, €400.20: six joists could be sistered now')
+  })
   test('what is over is none', () => {
     expect(saidAt(hall, 'It took six hours at 58.').some(({ says }) => says.startsWith('An extra'))).toBe(false)
   })

@@ -30,7 +30,11 @@ export const pricedExtra: Whole = ({ words, place, units, rates, standards, narr
 
 /** What was said before its figures, without what leads on to them. */
 const textBefore = (words: string, figure: string): string => {
-  const at = words.toLowerCase().search(new RegExp(`\\b${figure}\\b`))
+  // Other figures may be the same: the last before the hours begins the price.
+  const at = words
+    .slice(0, words.search(/\bhours?\b/i))
+    .toLowerCase()
+    .lastIndexOf(figure)
   return words
     .slice(0, at < 0 ? undefined : at)
     .replace(/[\s,:;-]+(?:(?:that is|that's|it is|for|at|with|takes?)\s*)?$/i, '')

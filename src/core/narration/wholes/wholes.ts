@@ -30,7 +30,8 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   measuredThere,
   measuresOn,
   stainSeen,
+  fromDay,
 ]
 
 /** The same of what no sheet took. */
-export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, fromDay, notYetDone]
+export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, notYetDone]

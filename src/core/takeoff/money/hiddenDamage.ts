@@ -1,6 +1,7 @@
 import { calculation, choice, money, number, optional, output, percent } from '../calculation'
 
-/** C-44: what is allowed for stands in the price at the unit price; beyond the allowance at the unit price; above a share, or where it is structural, one talks before covering. */
+/** C-44: what is allowed for stands in the price; what is found beyond it costs the unit price; above a share, or where it is
+ * structural, one talks before covering. */
 export const hiddenDamage = calculation({
   id: 'C-44',
   title: 'Hidden damage',
@@ -19,27 +20,26 @@ export const hiddenDamage = calculation({
   },
   run: ({ allowance, found, unitPrice, structural, trigger }, p) => {
     const priced = allowance * (unitPrice ?? 0)
-    const beyond = Math.max(0, (found ?? 0) - allowance)
+    if (found === undefined)
+      return {
+        outputs: { priced, beyond: 0, extra: 0, talk: 'no' },
+        steps: [
+          unitPrice === undefined
+            ? `${p.num(allowance)} allowed for, nothing found yet.`
+            : `${p.num(allowance)} × ${p.num(unitPrice)} = ${p.num(priced)} in the price; ${p.num(unitPrice)} for each beyond. Nothing is found yet.`,
+        ],
+      }
+    const beyond = Math.max(0, found - allowance)
     const talk = structural === 'yes' || beyond > (allowance * trigger) / 100 ? 'yes' : 'no'
     return {
       outputs: { priced, beyond, extra: beyond * (unitPrice ?? 0), talk },
       steps: [
-        ...(found === undefined
-          ? unitPrice === undefined
-            ? []
-            : [
-                `${p.num(allowance)} × ${p.num(unitPrice)} = ${p.num(priced)} in the price; ${p.num(unitPrice)} for each beyond.`,
-              ]
-          : [
-              unitPrice === undefined
-                ? `${p.num(found)} − ${p.num(allowance)} = ${p.num(beyond)} beyond what was allowed.`
-                : `(${p.num(found)} − ${p.num(allowance)}) × ${p.num(unitPrice)} = ${p.num(beyond * unitPrice)}.`,
-            ]),
+        unitPrice === undefined
+          ? `${p.num(found)} − ${p.num(allowance)} = ${p.num(beyond)} beyond what was allowed.`
+          : `(${p.num(found)} − ${p.num(allowance)}) × ${p.num(unitPrice)} = ${p.num(beyond * unitPrice)}.`,
         talk === 'yes'
           ? 'Talk before it is covered: photo, consent, and whoever may judge it.'
-          : found === undefined
-            ? 'Nothing is found yet.'
-            : 'Within what was agreed.',
+          : 'Within what was agreed.',
       ],
     }
   },
