@@ -102,7 +102,7 @@ test('a page of a PDF becomes a drawing with pins at the desk; the phone shows i
   expect(await violations(desk)).toEqual([])
   const picture = await desk.$eval('img[alt$="a drawing"]', (one) => (one as HTMLImageElement).src)
 
-  const phone = await openPage(context, app, PHONE, 'owner')
+  const phone = await openPage(context, app, PHONE, 'owner', { kept: true })
   await phone.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await walkIsKept(phone)
   await clickText(phone, 'footer button', 'Start: ')

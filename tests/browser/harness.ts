@@ -105,14 +105,20 @@ async function sessionCookie(app: Pick<RunningApp, 'origin'>, role: 'owner' | 'l
   return { name, value, domain: 'localhost', path: '/', httpOnly: true }
 }
 
-/** A new page of a size, signed in by role where one is given. */
+/** A new page of a size, signed in by role where one is given. Only one that goes without a network keeps the app on the
+ * phone: fetching all of it costs more than most of what is done there. */
 export async function openPage(
   browser: Pick<Browser, 'newPage'>,
   app: Pick<RunningApp, 'origin'>,
   size: typeof DESK | typeof PHONE,
   role?: 'owner' | 'lead' | 'crew',
+  { kept = false } = {},
 ): Promise<Page> {
   const page = await browser.newPage()
+  if (!kept)
+    await page.evaluateOnNewDocument(() => {
+      ServiceWorkerContainer.prototype.register = () => new Promise(() => {})
+    })
   await page.setViewport(size)
   // A page behind another draws no frames, and what React lays open with a frame would stay shut.
   await page.emulateFocusedPage(true)

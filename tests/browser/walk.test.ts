@@ -38,9 +38,9 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 /** A phone of its own with a walk of Bakehouse Lane just begun. */
-async function startedWalk() {
+async function startedWalk(how?: { readonly kept: boolean }) {
   const context = await openWindow()
-  const page = await openPage(context, app, PHONE, 'owner')
+  const page = await openPage(context, app, PHONE, 'owner', how)
   await page.goto(`${app.origin}/walk#${BAKEHOUSE}`, { waitUntil: 'load' })
   await clickText(page, 'footer button', 'Start: ')
   await waitForText(page, '1 of 11')
@@ -69,7 +69,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   const earlier = onServer().observations.length
   const profile = mkdtempSync(join(tmpdir(), 'aftermist-phone-'))
   let browser = await launch(profile)
-  const first = await openPage(browser, app, PHONE, 'owner')
+  const first = await openPage(browser, app, PHONE, 'owner', { kept: true })
   await first.goto(`${app.origin}/today`, { waitUntil: 'load' })
   await first.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
   await waitForText(first, 'Last walked Friday 6 March by Ottilie Brackwater')
@@ -101,7 +101,7 @@ test('a walk of twenty observations without a network, the phone dead in the mid
   browser.process()!.kill('SIGKILL')
   await gone
   browser = await launch(profile)
-  const again = await openPage(browser, app, PHONE)
+  const again = await openPage(browser, app, PHONE, undefined, { kept: true })
   await again.goto(`${app.origin}/walk#${SITE}`, { waitUntil: 'load' })
   await waitForText(again, '2 of 5')
   expect(await held(again)).toBe('10 held on phone')
@@ -447,7 +447,7 @@ test('an earlier photo lies over the camera until the new one is taken from its 
 })
 
 test('a newer version takes over only when nobody is typing; what is held stays', async () => {
-  const { context, page } = await startedWalk()
+  const { context, page } = await startedWalk({ kept: true })
   await page.evaluate(() => navigator.serviceWorker.ready)
   await page.reload({ waitUntil: 'load' })
   await until(page, () => navigator.serviceWorker.controller !== null)

@@ -41,7 +41,7 @@ export function walkStories(jobs: readonly Story[]): void {
     writeFileSync(picture, await sharp({ create: pixels }).jpeg().toBuffer())
     app = await serveFolder(folder, { keep: true })
     windows = await openWindow()
-    phone = await openPage(windows, app, PHONE, 'owner')
+    phone = await openPage(windows, app, PHONE, 'owner', { kept: true })
     await phone.goto(`${app.origin}/today`, { waitUntil: 'load' })
     for (const story of stories) sites.set(story.site, await madeSite(story))
     // Every site is opened once with a network; then the server is gone until the day is over.
