@@ -1,7 +1,8 @@
 import { plain } from './clauses'
 import { NEED } from './kinds'
 import type { SpokenLine, WalkKind } from './line'
-import { COUNTED_TO_DO } from './works'
+import { figuresIn, wordsOf } from './sheets/figures'
+import { COUNTED_TO_DO, needsDoing } from './works'
 
 /** A line as its words say it, whatever it was taken for: what happened to a thing is found, counted things to do are work,
  * and what only stands so asks for no work. What a person said it is stays. */
@@ -10,12 +11,36 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   if (sure === 1) return line
   if ((kind === 'note' || kind === 'work') && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
-  const asksNothing = CUT_OFF.test(words) || (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
+  if (kind === 'measure' && walk === 'scope' && (needsDoing(plain(words)) || IS_MADE.test(words)))
+    return { ...line, kind: 'work' }
+  const asksNothing =
+    CUT_OFF.test(words) ||
+    ((SIZED.test(words) || DENIED.test(words) || isMeasured(words)) && !NEED.test(plain(words).replace(SIZED, ' '))) ||
+    (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
   return kind === 'work' && asksNothing ? { ...line, kind: 'note' } : line
 }
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
+
+/** On a scope walk: 'two posts are made flush with the doors'. */
+const IS_MADE =
+  /\b(?:is|are|gets?) (?:both |all )?(?:made|replaced|renewed|painted|repaired|reconditioned|overlaid|boxed) /i
+
+/** How a thing has to be beside another, and what cannot be or stays behind, are nobody's work. */
+const SIZED = /\b(?:have|has|need|needs|must) (?:to )?be (?:the same|equal|alike)\b/i
+const DENIED =
+  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b/i
+
+/** 'The corner is 1060', 'and the casing 18 from its end': how long something is. */
+function isMeasured(words: string): boolean {
+  const said = wordsOf(words)
+  return figuresIn(said).some(
+    ({ start, counted }) =>
+      !counted &&
+      (/^(?:is|are|was)$/.test(said[start - 1] ?? '') || /^and the [\w ]+$/.test(said.slice(0, start).join(' '))),
+  )
+}
 
 /** What is so, and asks for nothing: 'pockets are cut at both ends', 'the sister house has the same one'. */
 const STATED =
@@ -23,4 +48,4 @@ const STATED =
 
 /** What has happened to a thing, and is nobody's work yet. */
 const HARMED =
-  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b/i
+  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b|\bcut (?:\w+ times|in \w+ (?:places|spots))\b|\b(?:is|are) (?:too |far too |very )?weak\b|\b(?:sun ?-?baked|weathered|perished|crumbling)\b/i

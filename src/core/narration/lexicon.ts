@@ -114,7 +114,7 @@ export const CONDITION_PATTERNS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'dead',
-    /\bdead\b(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb)\b)/,
+    /\bdead\b(?! (?:flat|level|straight|slow|easy|load|bolt|end|centre|center|right|on (?:size|line|plumb|level)|on$|simple|plumb|corners?|spaces?|areas?|ends?|men)\b)/,
   ],
 ]
 

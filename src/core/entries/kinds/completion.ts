@@ -63,7 +63,7 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     tells: { crew: WRONG, supplier: WRONG, client: '{what} came wrong[; it is ordered again and here by {again}].' },
     fields: [
       words('what', 'Which order', { needed: true }),
-      choice('error', 'What is wrong', ['wrong size', 'wrong hand', 'wrong colour', 'too few', 'damaged', 'double']),
+      choice('error', 'What is wrong', ['wrong size', 'wrong hand', 'wrong colour', 'wrong finish', 'too few', 'damaged', 'double']),
       number('count', 'How many'),
       choice('bearer', 'Who bears it', ['we', 'the supplier', 'the trade', 'the client', 'not agreed yet']),
       money('cost', 'What it costs'),

@@ -22,6 +22,8 @@ export interface Says {
   readonly bare?: readonly string[]
   /** A field that tells a list of figures, by the words before it. */
   readonly lists?: Readonly<Record<string, RegExp>>
+  /** The same, where each of the list stands behind its word: 'base 876, top 32'. */
+  readonly every?: Readonly<Record<string, RegExp>>
   /** A field told in words: the first group that holds something is what was said. */
   readonly tells?: Readonly<Record<string, RegExp>>
   /** What is chosen or ticked where these words stand; the first that fit. */

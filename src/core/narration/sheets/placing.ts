@@ -51,6 +51,15 @@ export function placed(
     }
   }
 
+  for (const [key, near] of Object.entries(says.every ?? {})) {
+    const members = figures.flatMap((figure, at) =>
+      !used.has(at) && isLength(figure) && !figure.by && near.test(window[at]!.before.join(' ')) ? [at] : [],
+    )
+    if (members.length < 2) continue
+    typed[key] = members.map((at) => typedFigure(inSite(figures[at]!, units), inInches)).join(', ')
+    for (const at of members) used.add(at)
+  }
+
   const fits: Fit[] = []
   figures.forEach((figure, at) => {
     if (used.has(at)) return
@@ -261,7 +270,7 @@ function run(
   for (let at = first + 1; at < figures.length; at++) {
     const between = window[at]!.before.join(' ')
     const one = figures[at]!
-    const joined = between === '' || near.source === '.'
+    const joined = /^(?:an?)?$/.test(between) || near.source === '.'
     if (!joined || !isLength(one) || one.by || one.counted || one.unit !== figures[first]!.unit) break
     members.push(at)
   }

@@ -71,14 +71,21 @@ export const clientDoes: Whole = (told) => {
 }
 
 const ON_PURPOSE =
-  /^(.{8,}?),? (?:(?:and|which) )?(?:(?:is|was|that(?:'s| is)|it(?:'s| is)) )?(?:on purpose|deliberate(?:ly)?|by choice|on (?:their|the owner(?:'s|s)?|the client(?:'s|s)?) instruction)\b[\s:,.-]*(.*)$/i
+  /^(.{8,}?),? (?:(?:and|which) )?(?:(?:is|was|that(?:'s| is)|it(?:'s| is)) )?(?:on purpose|deliberate(?:ly)?|by choice|on (?:their|the owner(?:'s|s)?|the client(?:'s|s)?) instruction)\b\s*([:,.-]*)\s*(.*)$/i
+
+/** 'No desk in here and that is agreed'. */
+const AGREED = /^(no .{3,}?),? (?:and )?that(?:'s| is) (?:agreed|settled|decided)\b\s*([:,.-]*)\s*(.*)$/i
 
 /** 'One generous room and one tiny, on purpose: teachers share rent': a decision that was taken, with its reason, so that
  * nobody takes it for a mistake. */
 export const onPurpose: Whole = ({ words, place, newId }) => {
-  const found = ON_PURPOSE.exec(words.trim())
+  const found = ON_PURPOSE.exec(words.trim()) ?? AGREED.exec(words.trim())
   if (!found) return null
-  const [, what, why] = found
+  const [, said, stop, rest] = found
+  // 'On purpose, do not touch it up' gives no reason, and is told with what was decided.
+  const tellsWhy = stop === ':' || /^(?:because|since|as|so) /i.test(rest!)
+  const what = tellsWhy || !rest ? said! : `${said!}: ${rest.replace(/[.\s]+$/, '')}`
+  const why = tellsWhy ? rest : ''
   const at = { subject: 'decision' as const, subjectId: newId(), placeId: place?.id ?? null }
   const reason = why!.replace(/^(?:because|since|as|so) /i, '').replace(/[.\s]+$/, '')
   const reasons = { answer: 'on purpose', ...(reason ? { why: reason } : {}) }
@@ -86,7 +93,7 @@ export const onPurpose: Whole = ({ words, place, newId }) => {
     kind: 'decide',
     says: reason ? `Decided, because ${reason}` : 'Decided: on purpose',
     facts: [
-      { ...at, facet: 'asked', value: { question: capital(what!), owner: 'client' } },
+      { ...at, facet: 'asked', value: { question: capital(what), owner: 'client' } },
       { ...at, facet: 'answered', value: 'on purpose' },
       { ...at, facet: 'reasons', value: reasons },
     ],

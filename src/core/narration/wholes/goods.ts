@@ -65,6 +65,25 @@ export const ordered: Whole = (told) => {
 const TAKES =
   /^(?:the |our )?(.{3,40}?) (?:takes?|needs?|(?:is|are|comes?) in) (?:about |another |up to )?.+? (?:from (?:the )?(?:order|measuring|day)|after (?:measuring|the order)|to (?:make|get|arrive|come))\b/i
 
+const WANT =
+  /^(?:they|she|he|the (?:client|owner)s?) wants? (?:the |their |all the )?([a-z ]{3,40}?) (?:fitted|installed|hung|set|laid|delivered|in|here)? ?(?:on|by) /i
+
+/** 'They want the windows fitted on Monday 20 July, custom ones take up to 84 days': goods with the day on which they are
+ * wanted and the time that they take. */
+export const wantedAndTaking: Whole = (told) => {
+  const { words, first, place } = told
+  const what = WANT.exec(words.trim())?.[1]
+  const day = what ? dayIn(told) : null
+  const lead = day ? leadIn(words.slice(words.indexOf(','))) : null
+  if (!what || !day || !lead || !place) return null
+  const { name, laid, on } = known({ ...first, words: what }, capital(what), told)
+  return {
+    kind: 'selection',
+    says: `${name}: wanted on site ${shortDay(day)}, ${leadWords(lead)} from the order`,
+    facts: [...laid, { ...on, facet: 'wanted', value: day }, { ...on, facet: 'lead', value: lead }],
+  }
+}
+
 /** 'The shower glass takes three weeks from measuring': how long something takes that nobody chose yet. */
 export const takesSoLong: Whole = (told) => {
   const { words, first, place } = told

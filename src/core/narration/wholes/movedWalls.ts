@@ -7,6 +7,9 @@ import { asNote, type Told, type Whole } from './whole'
 
 const MOVED =
   /\b(?:wall|partition)\b(?: (?:to|between|with|against|of) .+?)? (?:(?:is|was|has been|got) )?(?:now )?moved\b.*\b(towards?|into|away from|back from|out of)\b/i
+/** 'We moved the wall to the bath by 400, so the bath goes from 2.30 down to 1.90'. */
+const MOVED_BY =
+  /\b(?:moved|shifted) (?:the|that|its|this) (?:wall|partition) (?:to|between|with|against|of)\b.*\b(?:goes|went|gets|is now|comes) .*\b(down|up|narrower|smaller|shorter|wider|bigger|longer)\b/i
 
 /** Sides of two places that are as long as each other within 2 per cent, where only one pair is: along it runs their wall. */
 function sharedSide(one: Size, other: Size): readonly [number, number] | null {
@@ -27,7 +30,7 @@ const behindIt = ({ words, place, state }: Told): Place | undefined =>
  * which side the wall runs, the words are kept, and it is told where the wall is moved by hand. */
 export const movedBetween: Whole = (told) => {
   const { words, place, units } = told
-  const way = MOVED.exec(words)?.[1]?.toLowerCase()
+  const way = (MOVED.exec(words) ?? MOVED_BY.exec(words))?.[1]?.toLowerCase()
   if (!way || !place) return null
   const beside = behindIt(told)
   const figure = figuresIn(wordsOf(words)).find(({ counted, by }) => !counted && !by)
@@ -41,7 +44,7 @@ export const movedBetween: Whole = (told) => {
   const move = {
     side: 1 - shared[0],
     by: typedFigure(figure, units === 'imperial'),
-    grows: /^(?:towards?|into)$/.test(way),
+    grows: /^(?:towards?|into|down|narrower|smaller|shorter)$/.test(way),
     beside: beside.id,
     besideSide: 1 - shared[1],
     why: words.replace(/[.\s]+$/, ''),

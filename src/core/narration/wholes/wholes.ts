@@ -1,7 +1,16 @@
 import { fromDay } from './days'
 import { clientDoes, onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
-import { cameWrong, candidates, lying, madeToOrder, ordered, takesSoLong, wantedOrAwaited } from './goods'
+import {
+  cameWrong,
+  candidates,
+  lying,
+  madeToOrder,
+  ordered,
+  takesSoLong,
+  wantedAndTaking,
+  wantedOrAwaited,
+} from './goods'
 import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { notYetDone } from './notYet'
@@ -16,6 +25,7 @@ import type { Whole } from './whole'
 export const BEFORE_SHEETS: readonly Whole[] = [
   edited,
   movedBetween,
+  wantedAndTaking,
   wantedOrAwaited,
   ordered,
   cameWrong,

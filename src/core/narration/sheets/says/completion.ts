@@ -13,7 +13,7 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
     instead: ['found', 'work'],
   },
   'order-error': {
-    cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent|they delivered|delivered us)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b/,
+    cue: /\b(?:came|arrived|was delivered|were delivered|turned up|sent us|they sent|they delivered|delivered us)\b.*\b(?:wrong|too (?:few|short|long|wide|narrow|small|big)|damaged|broken|cracked|double|twice|dent)\b|\b(?:came|arrived|turned up)\b.*\b(?:our|their|the supplier is|the maker is|the shop is) (?:own )?(?:slip|mistake|error|fault)\b/,
     instead: ['found'],
     tells: { what: /^(?:the |our |their )?(.+?) (?:came|arrived|was delivered|were delivered|turned up)\b/ },
     means: {
@@ -23,10 +23,11 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
         [/\bwrong size|too (?:short|long|wide|narrow)\b/, 'wrong size'],
         [/\btoo few|short\b/, 'too few'],
         [/\bdouble|twice\b/, 'double'],
+        [/\b(?:plain|unfinished|raw|not (?:finished|painted|oiled))\b/, 'wrong finish'],
         [/\bdamaged|broken|cracked\b/, 'damaged'],
       ],
       bearer: [
-        [/\b(?:ours|our (?:fault|cost|mistake)|we (?:pay|bear))\b/, 'we'],
+        [/\b(?:ours|our (?:own )?(?:fault|cost|mistake|slip|error)|we (?:pay|bear))\b/, 'we'],
         [/\b(?:supplier|maker|shop|factory)\b/, 'the supplier'],
         [/\b(?:client|owner)s?\b/, 'the client'],
       ],
@@ -34,14 +35,14 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
     least: ['error'],
   },
   'handover-item': {
-    cue: /\bhand ?over(?: pack| folder)?\b/,
+    cue: /\bhand ?over(?: pack| folder)?\b|\b(?:parts?|spares?|screws|shelf|shelves|handles?|hinges?|keys?|leaflets?|manuals?|kit|tins?|touch ?up)\b.*\b(?:is|are|were|was) (?:left |kept |put )?(?:in|on|under|behind|over) (?:the|a|one) (?:[a-z]+ )?(?:box|drawer|cupboard|cabinet|shelf|garage|cellar|attic|basement|laundry|oven)\b/,
     not: /\b(?:on|by|is wished|date|day)\b.*\b(?:january|february|march|april|may|june|july|august|september|october|november|december|\w+day)\b/,
     means: {
       sort: [
         [/\bmanuals?|leaflets?|instructions?\b/, 'manual'],
         [/\bwarrant(?:y|ies)|guarantee\b/, 'warranty'],
         [/\btouch ?up\b/, 'touch-up'],
-        [/\bspare\b/, 'spare part'],
+        [/\b(?:spares?|parts?|extra|screws|handles?|hinges?)\b/, 'spare part'],
         [/\b(?:paint|colour|color|tin)\b/, 'colour'],
         [/\bkeys?|codes?\b/, 'key or code'],
         [/\bvalve|hatch|stopcock\b/, 'access point'],

@@ -31,9 +31,9 @@ export const CONDITIONS_SAYS: Readonly<Record<string, Says>> = {
     instead: ['found', 'decide', 'work', 'progress'],
   },
   'hidden-damage': {
-    cue: /\b(?:allowed|allowance|in the price|priced (?:for|in|at))\b|\b(?:rotten|rot|bad|gone|soft)\b.*\b(?:a (?:foot|metre|meter)|over (?:\d|one|two|three|four|five|six|seven|eight|nine|ten))/,
+    cue: /\b(?:allowed|allowance|in the price|priced (?:for|in|at))\b|\b(?:seen|found) and priced\b|\b(?:rotten|rot|bad|gone|soft)\b.*\b(?:a (?:foot|metre|meter)|over (?:\d|one|two|three|four|five|six|seven|eight|nine|ten))/,
     near: {
-      allowance: /allowed|allowance|in the price|priced/,
+      allowance: /allowed|allowance|in the price|priced|seen/,
       found: /found|bad|rotten|rotten (?:over|for)|rot|really|gone|over/,
       unitPrice: /a foot|a metre|a meter|each|a piece/,
     },
@@ -58,12 +58,12 @@ export const CONDITIONS_SAYS: Readonly<Record<string, Says>> = {
     instead: ['found', 'work'],
   },
   count: {
-    cue: /\b(?:ordered|delivered|saved|listed|counted|stacked|on the (?:plan|drawing|list)|in the (?:pile|yard|drawing|plan)|are missing|short)\b|^(?:[a-z]+|\d+) [a-z ]+ (?:are|is) being [a-z]+ed ,? (?:and )?(?:[a-z]+|\d+) (?:are|is) done\b/,
+    cue: /\b(?:ordered|delivered|saved|listed|counted|stacked|on the (?:plan|drawing|list)|in the (?:pile|yard|drawing|plan)|are missing|short|more (?:are |is )?needed)\b|^(?:[a-z]+|\d+) [a-z ]+ (?:are|is) being [a-z]+ed ,? (?:and )?(?:[a-z]+|\d+) (?:are|is) done\b/,
     not: /\ba (?:foot|metre|meter)\b|\b(?:weeks?|days?|each)\b/,
     near: {
       said: /said|counted|being/,
       listed: /listed|list/,
-      drawn: /plan|drawing|drawn/,
+      drawn: /plan|drawing|drawn|fronts/,
       ordered: /ordered/,
       delivered: /delivered|arrived|came|in the pile|in the yard|here/,
       done: /done|are on|are in|fitted|hung/,

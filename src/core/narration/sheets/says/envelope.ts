@@ -9,7 +9,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     least: ['long'],
   },
   'face-area': {
-    cue: /\b(?:gables?|render(?:ed)?|columns?|face|elevation|(?:side|front|rear|end|garden|street) wall|(?:wall|side|face) (?:is|measures)|apron)\b/,
+    cue: /\b(?:gables?|render(?:ed)?|columns?|face|elevation|(?:side|front|rear|end|garden|street) wall|(?:wall|side|face) (?:is|measures)|apron)\b|\b(?:veneer|stone|brick|slips|cladding)\b.*\bfaces\b/,
     not: /\b(?:sheets? of|exposure|trim|sheath|tiles?|studs?)\b/,
     near: {
       gableBase: /base/,
@@ -23,12 +23,16 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
       more: /waste|more/,
       wallLong: /long|wide/,
       wallTall: /high|tall/,
+      front: /front/,
+      sides: /sides?/,
     },
     lists: { openings: /\b(?:openings?|doors?|windows?|garage door)\b/, walls: /./ },
     least: ['walls', 'gableBase', 'columns'],
     instead: ['selection'],
     then(typed) {
       const tall = typed.wallTall ?? (typed.columns ? undefined : typed.columnTall)
+      // Three faces: 'front three foot six, sides two foot four, nineteen foot tall'.
+      if (typed.front && typed.sides && tall) typed.walls = `${typed.front} x ${tall}, 2 x ${typed.sides} x ${tall}`
       if (typed.walls !== undefined || !typed.wallLong || !tall) return
       typed.walls = `${typed.wallLong} x ${tall}`
       if (!typed.columns) delete typed.columnTall
@@ -51,7 +55,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     least: ['walls'],
   },
   sealant: {
-    cue: /\bjoints?\b.*\b(?:seal|sealed|sealant|caulk\w*)\b|\b(?:seal|sealant|caulk\w*)\b.*\b(?:joints?|gaps?)\b/,
+    cue: /\bjoints?\b.*\b(?:seal|sealed|sealant|caulk\w*)\b|\b(?:seal|sealant|caulk\w*)\b.*\b(?:joints?|gaps?)\b|\b(?:foot|feet|metres?) of joints\b/,
     near: { joint: /joints?|long|of/ },
     sides: [['width', 'depth']],
     bare: ['joint'],
@@ -67,7 +71,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
   },
   fascia: {
     cue: /\b(?:fascia|soffits?|eaves?)\b/,
-    not: /\b(?:rotten|rot|painted last|stays?)\b/,
+    not: /\b(?:rotten|rot|painted last|stays?|headroom)\b/,
     near: {
       eave: /eaves?|long|soffit/,
       rake: /rakes?/,
@@ -94,7 +98,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     },
   },
   'weather-cover': {
-    cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b/,
+    cue: /\b(?:an?|the|one|with a) (?:big |blue |new )?(?:tarps?|tarpaulin)\b|^tarp over\b|(?<!dust )\bsheet (?:is over|hangs|hung|over)\b|\b(?:hung|put|taped|pinned|nailed) (?:up )?(?:a|the) (?:sheet|tarp|tarpaulin)\b/,
     not: /^if\b|\bif it (?:rains|blows|storms)\b/,
     instead: ['keep', 'work'],
     near: { beyond: /beyond|past|overlap|lap/, width: /wide/, height: /high|deep/ },

@@ -2,19 +2,21 @@ import type { Says } from '../cue'
 
 export const FINISH_SAYS: Readonly<Record<string, Says>> = {
   'finish-order': {
-    cue: /^(?!first\b).{4,60}\bfirst ,? ?(?:and )?(?:then|before)\b|, then .+, then /,
-    not: /\b(?:did|did not|before anything|went)\b/,
+    cue: /^(?!first\b).{4,60}\bfirst ,? ?(?:and )?(?:then|before)\b|, then .+, then |^(?:the |our |his |her |their )?(?:[a-z]+ ){1,4}waits? (?:for|on) (?:the|our|his|her|their) /,
+    not: /\b(?:did|did not|before anything|went)\b|\bwaits? (?:for|on) .*\b(?:drawings?|answers?|permits?|letter|delivery|decision|inspect\w+|engineer|colou?r|signature|price|quote|test|results?|day|weather)\b/,
     instead: ['work', 'progress'],
     tells: {
-      first: /^(.+?)(?: (?:goes|comes?|go|is|are|has to go))?(?: off| in| on| out)? first\b|^(.+?) ,? ?then\b/,
-      then: /\b(?:then|before) (.+?)(?: ,|$)/,
+      first:
+        /^(.+?)(?: (?:goes|comes?|go|is|are|has to go))?(?: off| in| on| out)? first\b|^(.+?) ,? ?then\b|\bwaits? (?:for|on) (.+?)(?: ,|$)/,
+      then: /\b(?:then|before) (.+?)(?: ,|$)|^(.+?) waits?\b/,
     },
     means: {
       whose: [
         [
-          /\btheir (?:painter|builder|contractor|plasterer|man)\b|\bclient(?:s|'s)? (?:own )?contractor\b/,
+          /\btheir (?:painter|builder|contractor|plasterer|man)\b|\b(?:client(?: is|s|'s)? (?:own )?|(?:his|her|their) own )contractor\b/,
           'the client’s own contractor',
         ],
+        [/\bwaits? (?:for|on) our\b/, 'we'],
         [/\bneighbou?r\b/, 'the neighbour'],
         [/\b(?:she|he|the client|the owners?) (?:has to|will|does|clears?|picks?)\b/, 'the client'],
       ],
@@ -29,8 +31,8 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
     least: ['surface'],
   },
   'cabinet-fit': {
-    cue: /\b(?:run of (?:cabinets|units)|cabinet run)\b|\bniche\b.*\bboxes\b|\bboxes\b.*\bniche\b/,
-    near: { niche: /niche|wall/, skinLeft: /left/, skinRight: /right/, window: /window/ },
+    cue: /\b(?:run of (?:cabinets|units)|cabinet run)\b|\b(?:niche|wall|clear)\b.*\b(?:boxes|cabinets|units)\b.*\b(?:skin|gap|fillers?)\b|\bniche\b.*\bboxes\b|\bboxes\b.*\bniche\b/,
+    near: { niche: /niche|wall|clear/, skinLeft: /left/, skinRight: /right/, window: /window/ },
     lists: { fillers: /\bfillers?\b/, boxes: /\b(?:boxes|units)\b/ },
     least: ['niche', 'boxes'],
     instead: ['found', 'work', 'progress'],
@@ -39,15 +41,23 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
     cue: /\bceiling\b.*\b(?:left|right)\b.*\b(?:left|right|riser|crown)\b/,
     near: { ceilingLeft: /left/, ceilingRight: /right/, riser: /riser/, cover: /cover|reach/ },
     lists: { stack: /\bstack\b/ },
+    every: {
+      stack:
+        /\b(?:base|tops?|counter(?:top)?|worktop|splash(?:back)?|wall|uppers?)(?: (?:cabinets|units))?(?: (?:is|are))?$/,
+    },
     least: ['ceilingLeft', 'ceilingRight'],
     instead: ['found', 'progress'],
   },
   'fit-check': {
-    cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b|\b(?:recess|niche|gap|space|opening)\b.*\btakes\b/,
+    cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b|\b(?:recess|niche|gap|space|opening)\b.*\btakes\b|\bopening is\b.*\b(?:unit|fridge|freezer|oven|range|hood|washer|dryer|machine|tub|vanity|wardrobe) is\b|\b(?:stands?|sticks?) out\b.*\b(?:is|only)\b.*\bfrom\b/,
     near: {
-      takes: /takes|needs|wide|is/,
-      space: /of room|room|space|gap|recess|niche|there is|is now|between|clear/,
+      takes: /takes|needs|wide|is|(?:stands?|sticks?) out/,
+      space: /of room|room|space|gap|recess|niche|there is|is now|between|clear|from|away/,
       spare: /beside|to spare wanted|free/,
+    },
+    ahead: {
+      space: /opening(?: is)?/,
+      takes: /(?:unit|fridge|freezer|oven|range|hood|washer|dryer|machine|tub|vanity|wardrobe) is/,
     },
     least: ['space'],
     instead: ['work', 'found', 'progress'],

@@ -28,7 +28,7 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
     least: ['long', 'volume'],
   },
   'slab-patch': {
-    cue: /\bslab\b.*\b(?:patch|cut|strip|chase)\b|\b(?:patch|cut|strip|chase)\b.*\bslab\b/,
+    cue: /\bslab\b.*\b(?:patch|cut|strip|chase)\b|\b(?:patch|cut|strip|chase|conduit)\b.*\bslab\b/,
     sides: SIZE_3,
     near: { thick: /thick|slab/ },
     means: {
@@ -47,6 +47,7 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
   },
   pour: {
     cue: /\b(?:pour(?:ed|s)?|pads?|footings?|concrete|piers?)\b/,
+    not: /\bslab is not poured\b|\bnot poured back\b/,
     sides: SIZE_3,
     near: { pieces: /pads?|footings?|piers?|off|of them/ },
     day: 'on',

@@ -4,7 +4,7 @@ export const MONEY_SAYS: Readonly<Record<string, Says>> = {
   saving: {
     cue: /\bsav(?:ed|es|ing)\b|\bdid not need\b|\bnever needed\b/,
     near: {
-      pieces: /pieces?|of them|boxes|sheets|doors|handles/,
+      pieces: /pieces?|of them|boxes|sheets|doors|handles|ends|panels/,
       each: /each|apiece|at/,
       days: /days?/,
       rate: /a day/,

@@ -2,7 +2,7 @@ import { longFirst, type Says } from '../cue'
 
 export const PLACES_SAYS: Readonly<Record<string, Says>> = {
   layout: {
-    cue: /\blaid out\b|\bchalked\b|\bas it lies\b|\b(?:gains?|grows|widened|narrowed|shrinks|loses)\b.*\bfrom\b.*\bto\b|\bend(?:s|ed) (?:up )?at\b/,
+    cue: /\blaid out\b|\bchalked\b|\bas it lies\b|\b(?:gains?|grows|widened|narrowed|shrinks|loses|wider|narrower|bigger|smaller|goes|went)\b.*\bfrom\b.*\bto\b|\bend(?:s|ed) (?:up )?at\b/,
     near: { planned: /plan|drawing/, leaf: /leaf|door|opening into/ },
     ahead: { laid: /laid out(?: at)?|now|becomes?|ends? (?:up )?at|ended (?:up )?at|to/, planned: /from|was/ },
     tells: { why: /\b(?:because|so that|since|for) (.+?)(?: ,|$)/ },
@@ -10,11 +10,11 @@ export const PLACES_SAYS: Readonly<Record<string, Says>> = {
     instead: ['keep', 'work'],
   },
   'room-use': {
-    cue: /\b(?:(?:is|it is|this is|room is) (?:going )?to be|will be|becomes|used as|turned into|sleep in|makes|call it|counts? as) (?:just |only )?(?:a |an |the )?(?:small |spare )?(?:bedroom|bunk ?room|study|office|guest ?room|playroom|store ?room|nursery)\b/,
+    cue: /\b(?:(?:is|it is|this is|room is) (?:going )?to be|will be|becomes|used as|turned into|sleep in|makes|call it|counts? as) (?:just |only )?(?:a |an |the )?(?:small |spare )?(?:bedroom|bunk ?room|study|office|guest ?room|playroom|store ?room|nursery)\b|\b(?:it is|this is|that is) (?:just |only |really )?an? (?:study|office|store ?room|playroom)\b/,
     means: {
       use: [
         [/\bsleep\b/, 'guest room'],
-        [/\b(?:bedroom|bunk ?room|nursery)\b/, 'a room to sleep in'],
+        [/(?<!\bnot an? )\b(?:bedroom|bunk ?room|nursery)\b/, 'a room to sleep in'],
         [/\b(?:study|office)\b/, 'study'],
         [/\bguest ?room\b/, 'guest room'],
         [/\bplayroom\b/, 'playroom'],

@@ -93,7 +93,8 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
   },
   'staggered-wall': {
     cue: /\bstaggered\b/,
-    near: { long: /long|wall|owners/, spacing: /studs at|at|centres|centers|apart/, counted: /counted|studs/ },
+    near: { long: /long|wall|owners/, spacing: /centres|centers|apart/, counted: /counted|studs/ },
+    ahead: { spacing: /(?:studs )?at|every/ },
     bare: ['long'],
     least: ['long'],
     instead: ['found'],
@@ -104,11 +105,12 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
     near: {
       long: /long|length|partition|wall/,
       tall: /high|tall/,
-      spacing: /studs?(?: are)? at|at|centres|centers|apart/,
+      spacing: /centres|centers|apart/,
       openings: /openings?|doors?/,
       corners: /corners?/,
       rows: /rows?/,
     },
+    ahead: { spacing: /(?:studs?(?: are)? )?at|every/ },
     means: {
       fixed: [[/\bfixed\b/, 'on']],
       braced: [[/\bbraced\b/, 'on']],
@@ -151,7 +153,7 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
     least: ['for'],
   },
   'old-frame': {
-    cue: /\b(?:sags?|sagging|sagged|sunk|dropped|dips?|(?:too|sits?|is|are|hangs?) low)\b/,
+    cue: /\b(?:sags?|sagging|sagged|sunk|dropped|dips?|(?:too|sits?|is|are|hangs?) low|(?:inch|inches|eighths?|quarters?|half|mm|mil|\d) low)\b/,
     instead: ['found'],
     not: /\b(?:soffit|plaster)\b/,
     near: { sag: /sags?|sagging|sagged|sunk|dropped|low|dips?|out/, middle: /middle/, ends: /ends/ },
