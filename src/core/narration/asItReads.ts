@@ -9,7 +9,8 @@ import { COUNTED_TO_DO, needsDoing } from './works'
 export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const { kind, words, sure } = line
   if (sure === 1) return line
-  if ((kind === 'note' || kind === 'work') && HARMED.test(words)) return { ...line, kind: 'found' }
+  const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
+  if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
   if (kind === 'measure' && walk === 'scope' && (needsDoing(plain(words)) || IS_MADE.test(words)))
     return { ...line, kind: 'work' }
@@ -48,4 +49,4 @@ const STATED =
 
 /** What has happened to a thing, and is nobody's work yet. */
 const HARMED =
-  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b|\bcut (?:\w+ times|in \w+ (?:places|spots))\b|\b(?:is|are) (?:too |far too |very )?weak\b|\b(?:sun ?-?baked|weathered|perished|crumbling)\b/i
+  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b|\bcut (?:\w+ times|in \w+ (?:places|spots))\b|\b(?:is|are) (?:too |far too |very )?weak\b|\b(?:blows|vents?|drains?|leaks?|discharges?|empties) (?:just |straight |right )?into the (?:attic|loft|crawl ?space|wall|ceiling|basement|cellar|roof)\b|\b(?:sun ?-?baked|weathered|perished|crumbling)\b/i

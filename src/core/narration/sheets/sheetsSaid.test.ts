@@ -93,7 +93,7 @@ const isWrong = ({ wants }: Said, read: readonly Proposal[]): boolean =>
       : says !== 'Note' && (line.sure ?? 1) >= 0.55 && !wants.some(({ kind }) => kind === line.kind),
   )
 
-describe.each(['saidOnJobs.txt', 'saidElsewhere.txt', 'saidAfresh.txt'])('%s', (file) => {
+describe.each(['saidOnJobs.txt', 'saidElsewhere.txt', 'saidAfresh.txt', 'saidOnward.txt'])('%s', (file) => {
   const all = saidIn(file).map((said) => ({ said, read: proposals(said.narration) }))
   const missed = all.filter(({ said, read }) => !isRight(said, read))
 

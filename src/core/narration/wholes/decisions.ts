@@ -37,11 +37,14 @@ export const unsigned: Whole = ({ words, place, newId }) => {
 const CLIENT_DOES =
   /^(?:and |so |then )?(?:the )?(?:owners?|clients?|household|homeowners?) (?:(?:has|have|needs?|is|are) to |will |must |should )?(?:(?:themselves|herself|himself) )?(calls?|rings?|books?|arranges?|organi[sz]es?|brings? in|hires?|empt(?:y|ies)|clears?|moves?|provides?|suppl(?:y|ies)) (?:in )?((?:the|a|an|their|his|her|all|some|every)\b[^,;]{2,80})/i
 
+const DOES_ITSELF =
+  /^(?:the )?(?:owners?|clients?|household|homeowners?) (gets?|does|do|fetch(?:es)?|paints?|fits?|lays?|buys?|tiles?) ((?:the|a|an|their|his|her|all)\b[^,;]{2,80}?) (?:himself|herself|themselves)\b/i
+
 /** 'The owners call the mason': what the household does, asked of it as a thing to do; the work that its own people do is
  * theirs, and waits for that. */
 export const clientDoes: Whole = (told) => {
   const { words, place, state, newId } = told
-  const found = CLIENT_DOES.exec(words.trim())
+  const found = CLIENT_DOES.exec(words.trim()) ?? DOES_ITSELF.exec(words.trim())
   if (!found) return null
   const by = dayIn(told)
   const what = found[2]!.replace(/[.!\s]+$/, '').replace(/ (?:by|on|before|until) (?:\w+day|the \d+|\d+).*$/i, '')

@@ -84,10 +84,14 @@ export const wantedAndTaking: Whole = (told) => {
   }
 }
 
+/** 'The front door is 95 wide and takes six weeks': goods, by their name. */
+const GOODS_TAKE =
+  /^(?:the |our )?((?:[a-z]+ )?(?:doors?|windows?|tops?|glass|stairs?|cabinets?|tiles?|vanity|vanities|railings?|skins?|panels?|slates?|stone|shutters?|handles?))\b.* ?takes? (?:up to |about |another )?[\w ]+ (?:days|weeks)\b/i
+
 /** 'The shower glass takes three weeks from measuring': how long something takes that nobody chose yet. */
 export const takesSoLong: Whole = (told) => {
   const { words, first, place } = told
-  const what = TAKES.exec(words.trim())?.[1]
+  const what = (TAKES.exec(words.trim()) ?? GOODS_TAKE.exec(words.trim()))?.[1]
   const lead = what ? leadIn(words) : null
   if (!what || !lead || !place) return null
   const { name, laid, on } = known({ ...first, words: what }, capital(what), told)

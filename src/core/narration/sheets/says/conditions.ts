@@ -59,7 +59,7 @@ export const CONDITIONS_SAYS: Readonly<Record<string, Says>> = {
   },
   count: {
     cue: /\b(?:ordered|delivered|saved|listed|counted|stacked|on the (?:plan|drawing|list)|in the (?:pile|yard|drawing|plan)|are missing|short|more (?:are |is )?needed)\b|^(?:[a-z]+|\d+) [a-z ]+ (?:are|is) being [a-z]+ed ,? (?:and )?(?:[a-z]+|\d+) (?:are|is) done\b/,
-    not: /\ba (?:foot|metre|meter)\b|\b(?:weeks?|days?|each)\b/,
+    not: /\bnever needed\b|\bdid not need\b|\ba (?:foot|metre|meter)\b|\b(?:weeks?|days?|each)\b/,
     near: {
       said: /said|counted|being/,
       listed: /listed|list/,

@@ -51,14 +51,16 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
   'fit-check': {
     cue: /\b(?:has to (?:go|fit)|have to fit|must fit|fits?|does not fit|to spare|squeeze)\b|\b(?:recess|niche|gap|space|opening)\b.*\btakes\b|\bopening is\b.*\b(?:unit|fridge|freezer|oven|range|hood|washer|dryer|machine|tub|vanity|wardrobe) is\b|\b(?:stands?|sticks?) out\b.*\b(?:is|only)\b.*\bfrom\b/,
     near: {
-      takes: /takes|needs|wide|is|(?:stands?|sticks?) out/,
+      takes: /takes|needs|(?:stands?|sticks?) out/,
       space: /of room|room|space|gap|recess|niche|there is|is now|between|clear|from|away/,
       spare: /beside|to spare wanted|free/,
     },
     ahead: {
-      space: /opening(?: is)?/,
-      takes: /(?:unit|fridge|freezer|oven|range|hood|washer|dryer|machine|tub|vanity|wardrobe) is/,
+      space: /opening(?: is)?|niche|recess/,
+      takes:
+        /(?:it|sofa|bed|door|cabinet|shelf|unit|fridge|freezer|oven|range|hood|washer|dryer|machine|tub|vanity|wardrobe) is/,
     },
+    bare: ['takes'],
     least: ['space'],
     instead: ['work', 'found', 'progress'],
   },

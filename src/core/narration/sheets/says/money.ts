@@ -5,7 +5,7 @@ export const MONEY_SAYS: Readonly<Record<string, Says>> = {
     cue: /\bsav(?:ed|es|ing)\b|\bdid not need\b|\bnever needed\b/,
     near: {
       pieces: /pieces?|of them|boxes|sheets|doors|handles|ends|panels/,
-      each: /each|apiece|at/,
+      each: /each|apiece|at|saved/,
       days: /days?/,
       rate: /a day/,
     },

@@ -37,7 +37,7 @@ export const PLACES_SAYS: Readonly<Record<string, Says>> = {
     least: ['wide', 'clear', 'beside'],
   },
   'from-afar': {
-    cue: /\b(?:seen|saw|see|looked at|look at) (?:it |them |that |this )?(?:only )?(?:from (?:afar|the ground|the street|below|behind|across|a distance|far|next door)|between|through)\b|\bcould not (?:get|come) (?:close|near|up|at)\b/,
+    cue: /\b(?:seen|saw|see|looked at|look at) (?:it |them |that |this )?(?:only )?(?:from (?:afar|the ground|the street|below|behind|across|a distance|far|next door)|between|through)\b|\bno way to (?:see|get at|look)\b|\bcould not (?:get|come) (?:close|near|up|at)\b/,
     means: {
       why: [
         [/\b(?:between|behind|hidden|covered|in the way)\b/, 'behind something'],

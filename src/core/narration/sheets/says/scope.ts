@@ -26,14 +26,14 @@ export const SCOPE_SAYS: Readonly<Record<string, Says>> = {
     instead: ['selection', 'found', 'progress'],
   },
   boundary: {
-    cue: /\b(?:ends|stops|finishes|changes|falls) (?:at|on|there|here)\b|\bis the (?:boundary|limit|line)\b/,
+    cue: /\b(?:ends|stops|finishes|changes|falls) (?:at|on|there|here)\b|\bis the (?:boundary|limit|line)\b|\bwe (?:stop|finish|end) (?:there|here|at)\b/,
     not: /\b(?:rain|sun|shadow|light) falls\b/,
     tells: {
       where:
-        /\b(?:ends|stops|finishes|changes|falls) (?:at|on) (.+?)(?: ,|$)|^(?:the )?(.+?) is the (?:boundary|limit|line)\b/,
+        /\b(?:ends|stops|finishes|changes|falls) (?:at|on) (.+?)(?: ,|$)|^(?:the )?(.+?) is the (?:boundary|limit|line)\b|^(.+? belongs to .+?) ,/,
     },
     least: ['where'],
-    instead: ['selection', 'keep'],
+    instead: ['selection', 'keep', 'work'],
   },
   'installers-choice': {
     cue: /\b(?:installers?|fitters?|roofers?|siders?|tilers?|carpenters?|whoever (?:installs|fits)|he|they)(?: is| can| may)? (?:decides?|chooses?|picks?)(?: it)? (?:up there|on the day|on site|himself|themselves)\b|\b(?:left|leave (?:it|that)) to the (?:installer|fitter|roofer|sider|tiler|carpenter)|\b(?:installer|fitter)s? (?:decides?|choice|call)\b/,
