@@ -37,9 +37,11 @@ const DENIED =
 function isMeasured(words: string): boolean {
   const said = wordsOf(words)
   return figuresIn(said).some(
-    ({ start, counted }) =>
+    ({ start, end, counted }) =>
       !counted &&
-      (/^(?:is|are|was)$/.test(said[start - 1] ?? '') || /^and the [\w ]+$/.test(said.slice(0, start).join(' '))),
+      (/^(?:is|are|was)$/.test(said[start - 1] ?? '') ||
+        /^(?:and )?the (?:[a-z]+ ){0,2}[a-z]+$/.test(said.slice(0, start).join(' ')) ||
+        (start === 0 && /^(?:from|off|wide|deep|high|long|apart)$/.test(said[end] ?? ''))),
   )
 }
 

@@ -1,6 +1,6 @@
 import { measuredAmount } from '../scope/lineAmount'
 import { dayOf, longDay, type Day } from '../calendar/day'
-import { entryName } from '../entries/entry'
+import { entryName, kindOf } from '../entries/entry'
 import { toldTo } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import type { Action } from '../scope/vocabulary'
@@ -66,13 +66,15 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
       .map(({ entry, sentences }) => [`${nameOf(entry.placeId)}: ${entryName(entry)}`, ...sentences].join(', '))
   const openIn = (part: string) => told.filter((one) => one.part === part && one.entry.settled === null)
   const items = new Map<string, string[]>()
-  for (const { entry } of told.filter(({ part }) => part === 'items')) {
-    const { sort, where, detail, until } = entry.values
+  for (const { entry, sentences } of told.filter(({ part }) => part === 'items')) {
+    const { sort = kindOf(entry.kind).register, where, detail, until } = entry.values
     const words = [
       `${nameOf(entry.placeId)}: ${entryName(entry)}`,
       ...(detail ? [String(detail)] : []),
       ...(where ? [`kept ${String(where)}`] : []),
       ...(until ? [`good until ${longDay(until as Day)}`] : []),
+      // What is no thing of a sort is told as its register tells it.
+      ...(entry.values.sort ? [] : sentences),
     ].join(', ')
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }

@@ -63,7 +63,15 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     tells: { crew: WRONG, supplier: WRONG, client: '{what} came wrong[; it is ordered again and here by {again}].' },
     fields: [
       words('what', 'Which order', { needed: true }),
-      choice('error', 'What is wrong', ['wrong size', 'wrong hand', 'wrong colour', 'wrong finish', 'too few', 'damaged', 'double']),
+      choice('error', 'What is wrong', [
+        'wrong size',
+        'wrong hand',
+        'wrong colour',
+        'wrong finish',
+        'too few',
+        'damaged',
+        'double',
+      ]),
       number('count', 'How many'),
       choice('bearer', 'Who bears it', ['we', 'the supplier', 'the trade', 'the client', 'not agreed yet']),
       money('cost', 'What it costs'),
@@ -103,6 +111,20 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
       words('detail', 'Name, number, formula'),
       words('where', 'Where it is kept or found'),
       day('until', 'Good until'),
+    ],
+  },
+  {
+    id: 'altered',
+    group: 'completion',
+    register: 'Altered to fit',
+    one: 'Something altered to fit',
+    called: 'Altered',
+    at: 'place',
+    tells: { crew: ['change', 'why'], 'hand-over': { says: 'all', part: 'items' } },
+    fields: [
+      words('what', 'Which piece', { needed: true }),
+      words('change', 'What was done to it'),
+      words('why', 'Why'),
     ],
   },
   {

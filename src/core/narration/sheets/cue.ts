@@ -34,6 +34,8 @@ export interface Says {
   readonly least?: readonly string[]
   /** Its figures stay in its words. */
   readonly inWords?: true
+  /** Each sentence tells of another one, unless it says the same again. */
+  readonly sentences?: true
   /** It tells of one sort of thing: 'two beams, 96 studs' are several. */
   readonly single?: true
   /** What follows from what was typed into its fields.

@@ -271,7 +271,8 @@ function run(
     const between = window[at]!.before.join(' ')
     const one = figures[at]!
     const joined = /^(?:an?)?$/.test(between) || near.source === '.'
-    if (!joined || !isLength(one) || one.by || one.counted || one.unit !== figures[first]!.unit) break
+    const isGap = /^(?:gap|space|opening)$/.test(words[one.end] ?? '')
+    if (!joined || !isLength(one) || one.by || (one.counted && !isGap) || one.unit !== figures[first]!.unit) break
     members.push(at)
   }
   return members.map((at) => [at])

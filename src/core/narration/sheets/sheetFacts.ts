@@ -105,6 +105,10 @@ export function sheetKept(
   }
 }
 
+/** Words by which nothing is told from another. */
+const NAMES_NOTHING =
+  /^(?:the|an?|one|two|three|four|is|are|was|were|has|have|of|for|and|in|on|at|to|by|our|his|her|their|its|still|missing|comes?|waits?|first|then|that|it)$/
+
 /** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
 function isSame(
   { kind, placeId, values, settled }: RegisterEntry,
@@ -114,10 +118,12 @@ function isSame(
 ): boolean {
   if (kind !== id || placeId !== at || settled !== null || !name) return false
   const [old, said] = [String(values[kindOf(kind).fields[0]!.key] ?? ''), name].map(
-    (words) => new Set(words.toLowerCase().match(/[\p{L}\d]{2,}/gu) ?? []),
+    (words) =>
+      new Set((words.toLowerCase().match(/[\p{L}\d]{2,}/gu) ?? []).filter((word) => !NAMES_NOTHING.test(word))),
   )
   const shared = [...said!].filter((word) => old!.has(word))
-  return shared.length > 0 && shared.length >= Math.min(said!.size, old!.size) / 2
+  const least = SAYS[id]!.sentences ? Math.max(said!.size, old!.size) : Math.min(said!.size, old!.size) / 2
+  return shared.length > 0 && shared.length >= least
 }
 
 /** A sheet in a few words: what it is and what it is called. */

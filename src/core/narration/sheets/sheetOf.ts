@@ -9,6 +9,7 @@ import type { Units } from '../../measure/length'
 import { readDate } from '../dates'
 import type { LineKind, WalkKind } from '../line'
 import { figuresIn, wordsOf } from './figures'
+import { plain } from '../clauses'
 import { isNear, placed } from './placing'
 import type { Says } from './cue'
 import { SAYS } from './says'
@@ -74,7 +75,7 @@ function fill(
   const { typed, open } = placed(figures, words, fields, says, hearing.units)
   for (const [key, said] of Object.entries(says.tells ?? {})) {
     const told = said.exec(norm)?.slice(1).find(Boolean)
-    if (told) typed[key] = told.replaceAll(' ,', ',').trim()
+    if (told) typed[key] = asSaid(told.replaceAll(' ,', ',').trim(), sentence)
   }
   for (const [key, choices] of Object.entries(says.means ?? {})) {
     const meant = choices.find(([said]) => said.test(norm))?.[1]
@@ -110,6 +111,18 @@ function fill(
     instead: ['note', 'measure', 'expect', ...(says.instead ?? [])],
     fits: placedFigures * 4 - left * 2 + Object.keys(kept).length * 0.5 - lacks.length,
   }
+}
+
+/** A phrase of the plain words as it was said: 'pantry is right end' was 'pantry's right end'. */
+function asSaid(phrase: string, sentence: string): string {
+  if (sentence.toLowerCase().includes(phrase)) return phrase
+  const said = sentence.split(' ')
+  for (let from = 0; from < said.length; from++)
+    for (let to = from + 1; to <= said.length; to++) {
+      const part = said.slice(from, to).join(' ')
+      if (plain(part) === plain(phrase)) return part.replace(/[.,;:]+$/, '')
+    }
+  return phrase
 }
 
 /** What is over: of a weekday or a date that was told without more the last one is meant. */

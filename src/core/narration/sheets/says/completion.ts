@@ -52,6 +52,18 @@ export const COMPLETION_SAYS: Readonly<Record<string, Says>> = {
     least: ['sort'],
     instead: ['keep', 'work', 'selection'],
   },
+  altered: {
+    sentences: true,
+    cue: /\b(?:alter(?:ed|s)?|shortened|notched|cut down|trimmed down)\b.*\b(?:box(?:es)?|cabinets?|units?|drawers?|doors?|panels?|shel(?:f|ves)|sides?|rails?|trim|frames?)\b|\b(?:box(?:es)?|cabinets?|units?|drawers?|doors?|panels?|shel(?:f|ves)|trim)\b.*\b(?:altered|shortened|notched|cut down|trimmed down)\b/,
+    not: /\b(?:has to|have to|needs?|must|should|will) be\b|\b(?:joists?|studs?|beams?|rafters?|plates?)\b/,
+    tells: {
+      what: /^we (?:altered|shortened|notched|cut down) (.+?)(?: ,| because | so that |$)|^(.+?) (?:is|are|was|were|had to be|got)(?: altered| shortened| notched| cut down)/,
+      change: /^[^,]+ , ?(.+?)(?: because .*| so that .*)?$/,
+      why: /\b(?:because|so that) (.+?)$/,
+    },
+    inWords: true,
+    instead: ['found', 'work', 'progress'],
+  },
   defect: {
     cue: /\b(?:touch(?:ed)? ?up|adjust(?:ing|ed|ment)?|scratch(?:ed|es)?|chip(?:ped)?|wobbles?|squeaks?|rubs?|drips?|dent(?:ed)?|cleaning|needs cleaning)\b/,
     on: 'completion',

@@ -2,6 +2,7 @@ import type { Says } from '../cue'
 
 export const FINISH_SAYS: Readonly<Record<string, Says>> = {
   'finish-order': {
+    sentences: true,
     cue: /^(?!first\b).{4,60}\bfirst ,? ?(?:and )?(?:then|before)\b|, then .+, then |^(?:the |our |his |her |their )?(?:[a-z]+ ){1,4}waits? (?:for|on) (?:the|our|his|her|their) /,
     not: /\b(?:did|did not|before anything|went)\b|\bwaits? (?:for|on) .*\b(?:drawings?|answers?|permits?|letter|delivery|decision|inspect\w+|engineer|colou?r|signature|price|quote|test|results?|day|weather)\b/,
     instead: ['work', 'progress'],
