@@ -1,3 +1,4 @@
+import { plain } from './clauses'
 import { answersWords } from '../walk/answersWords'
 import type { EntryKind } from '../entries/entryKind'
 import type { Field, Values } from '../entries/field'
@@ -175,6 +176,9 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     if (!place) return null
     const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
     const value = workOf(line, place, rates)
+    // What is in the scope already and told once more stays one line of work.
+    const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
+    if (here.some((one) => one.progress < 100 && plain(one.title) === plain(value.title))) return null
     const before = doneBefore(line.words, place.id, state)
     const waits: NewFact[] =
       before.length > 0 ? [{ ...at, facet: 'waits', value: before.map(({ id }) => ({ for: id })) }] : []

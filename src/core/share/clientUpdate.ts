@@ -60,7 +60,7 @@ export function composeClientUpdate(input: UpdateInput): ClientUpdate {
   )
   const next = nextSentences(input)
   return {
-    headline: headline(finished, next),
+    headline: headline(finished, next, input),
     done: [...(done.length > 0 ? done : quietWeek(input)), ...closedSince(input), ...newsIn('done', input)],
     next,
     off: [...toldIn('off', input), ...clientFacts(input).outages.map((outage) => outageSentence(outage, input.today))],
@@ -79,13 +79,22 @@ interface Finished {
 }
 
 const namesOf = (places: readonly Place[]): string[] => places.map(({ name }) => name)
+/** More than two places are counted, not named. */
+const placesWords = (places: readonly Place[]): string =>
+  places.length > 2 ? `${places.length} places` : listed(namesOf(places))
 
-/** The latest stage that was finished, which is the one most seen; more than two places are counted, not named. */
-function headline(finished: readonly Finished[], next: readonly string[]): string {
+/** The latest stage that was finished, which is the one most seen, or else what comes next; several pieces of work in
+ * somebody's own words are told by their places. */
+function headline(finished: readonly Finished[], next: readonly string[], input: UpdateInput): string {
   const last = finished.at(-1)
-  if (!last)
+  if (!last) {
+    const [first] = comingVisits(input)
+    const lines = first ? stageLines(first, first.stages[0]!, input.now) : []
+    if (first && lines.length > 1 && lines.every(inOwnWords))
+      return `Work in ${placesWords(placesOf(first, input.now))}`
     return short(next[0]?.replace(/^[^:]+: (.+)\.$/, (_, what: string) => capital(what)) ?? 'All is quiet on site')
-  const places = last.places.length > 2 ? `${last.places.length} places` : capital(listed(namesOf(last.places)))
+  }
+  const places = capital(placesWords(last.places))
   return short(`${places} ${doneWords(last.stage, last.lines, last.places)}`)
 }
 
@@ -153,13 +162,20 @@ function closedSince({ before, now, units }: UpdateInput): string[] {
     .map((entry) => `${capital(entryName(entry))}: ${kindOf(entry.kind).settle!.word.toLowerCase()}.`)
 }
 
-function nextSentences({ siteId, today, plan, now }: UpdateInput): string[] {
+/** Who comes in the next weeks, the inspector apart, the first of them first. */
+const comingVisits = ({ siteId, today, plan }: UpdateInput): PlannedVisit[] =>
+  plan.visits
+    .filter((visit) => visit.siteId === siteId && visit.startDay <= addDays(today, LOOK_AHEAD_DAYS))
+    .filter((visit) => visit.trade !== 'inspector')
+    .sort((a, b) => byDay(a.startDay, b.startDay))
+
+function nextSentences(input: UpdateInput): string[] {
+  const { siteId, today, plan, now } = input
   const until = addDays(today, LOOK_AHEAD_DAYS)
-  const coming = plan.visits
-    .filter((visit) => visit.siteId === siteId && visit.startDay <= until && visit.trade !== 'inspector')
-    .sort((a, b) => (a.startDay < b.startDay ? -1 : a.startDay > b.startDay ? 1 : 0))
   const inspections = plan.visits.filter((v) => v.siteId === siteId && v.startDay <= until && v.trade === 'inspector')
-  const sentences = coming.slice(0, 6).map((visit) => nextSentence(visit, now, today))
+  const sentences = comingVisits(input)
+    .slice(0, 6)
+    .map((visit) => nextSentence(visit, now, today))
   const first = inspections.sort((a, b) => (a.startDay < b.startDay ? -1 : 1))[0]
   if (first) sentences.push(`The inspector comes on ${longDay(first.startDay)}; nothing is covered before.`)
   return sentences
@@ -184,12 +200,15 @@ function termSentences({ siteId, today, plan, now }: UpdateInput): string[] {
   return [...new Set(stages)].slice(0, MOST_TERMS)
 }
 
+const placesOf = ({ placeIds }: PlannedVisit, { places }: SiteState): Place[] =>
+  placeIds.flatMap((id) => places.find((place) => place.id === id) ?? [])
+
 /** What a visit does of one stage. */
 const stageLines = ({ lineIds }: PlannedVisit, stage: Stage, { lines }: SiteState): Line[] =>
   lines.filter((line) => line.stage === stage && lineIds.includes(line.id))
 
 function nextSentence(visit: PlannedVisit, now: SiteState, today: Day): string {
-  const places = visit.placeIds.flatMap((id) => now.places.find((place) => place.id === id) ?? [])
+  const places = placesOf(visit, now)
   const when =
     visit.endDay <= today
       ? 'Today'

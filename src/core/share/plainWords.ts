@@ -1,3 +1,4 @@
+import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import type { Place } from '../walk/siteState'
 import type { Line } from '../scope/line'
@@ -72,9 +73,23 @@ export const inOwnWords = ({ how, own }: Worked): boolean => own === true || how
 
 const plural = (words: string): string => words.replace(/^has its/, 'have their').replace(/^is /, 'are ')
 
+/** What is to be done, in a sentence that says more: 'it comes off', of which the first half says what. */
+const DEED =
+  /^(?:and )?(?:put|take|cut|fill|close|hang|move|mend|paint|lay|fit|set)\b|\b(?:has to|have to|needs?|must|gets?|goes|comes? (?:off|out|down|back|in)|(?:is|are) (?:to be )?(?!left\b|only\b)[a-z]{2,}ed)\b/i
+const SUBJECT = /^(.+?) (?:is|are|was|were|has|have|gets?|stays?|stands?|needs?|only)\b/i
+
+/** Somebody's own words for a piece of work, without what they said around it. */
+function shortTitle(title: string): string {
+  const clauses = title.split(/[,;:]\s+/)
+  const deed = clauses.find((clause) => DEED.test(clause))
+  if (!deed || clauses.length === 1) return title
+  const subject = SUBJECT.exec(clauses[0]!)?.[1]
+  return deed.replace(/^(?:and |then )?(?:it|they|this|that) /i, (pronoun) => (subject ? `${subject} ` : pronoun))
+}
+
 const MOST_TITLES = 3
 const titlesOf = (lines: readonly Worked[]): string => {
-  const titles = [...new Set(lines.map(({ title }) => title))].map((title) => title[0]!.toLowerCase() + title.slice(1))
+  const titles = [...new Set(lines.map(({ title }) => lower(shortTitle(title))))]
   const more = titles.length - MOST_TITLES
   return listed(more > 0 ? [...titles.slice(0, MOST_TITLES), `${more} more`] : titles)
 }

@@ -88,7 +88,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       next: 'all',
       designer: 'all',
       supplier: ['kind', 'width', 'height'],
-      client: 'An opening: {what}[, {finish}].',
+      client: { says: 'An opening: {what}, {finish}.', when: ({ finish }) => Boolean(finish) },
     },
     fields: [
       words('what', 'Which opening', { needed: true }),

@@ -4,12 +4,13 @@ import { lower } from '../../lists/capital'
 import { lineOfKind } from '../learned/forced'
 import { wordsOf } from '../sheets/figures'
 import { titleOf, workOf } from '../spokenWork'
-import type { Whole } from './whole'
+import { plain } from '../clauses'
+import { openLines, type Whole } from './whole'
 
 const OVER = /\b(?:took|taken|spent|was|were|paid|charged|invoiced)\b/i
 
 /** 'Five joists could be sistered now, material 96 and six hours at 58': an extra with its price, to be asked. */
-export const pricedExtra: Whole = ({ words, place, units, rates, standards, narration, newId }) => {
+export const pricedExtra: Whole = ({ words, place, units, rates, standards, narration, state, newId }) => {
   const tokens = wordsOf(words)
   const said = changeSaid(tokens)
   if (!said || !place || OVER.test(words)) return null
@@ -17,12 +18,16 @@ export const pricedExtra: Whole = ({ words, place, units, rates, standards, narr
   if (title.split(' ').length < 2) return null
   const price = priceOfChange(said, units, standards)
   const laid = workOf({ ...lineOfKind('work', narration, title, null), words: title, extra: true }, place, rates)
-  const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+  // The same extra told again has a new price.
+  const same = openLines(state).find(
+    (line) => line.extra && line.placeId === place.id && plain(line.title) === plain(title),
+  )
+  const at = { subject: 'line' as const, subjectId: same?.id ?? newId(), placeId: place.id }
   return {
     kind: 'work',
     says: `An extra to be asked, ${printMoney(price)}: ${lower(title)}`,
     facts: [
-      { ...at, facet: 'laid', value: { ...laid, hours: said.hours, how: 'as told' } },
+      ...(same ? [] : [{ ...at, facet: 'laid' as const, value: { ...laid, hours: said.hours, how: 'as told' } }]),
       { ...at, facet: 'price', value: price },
     ],
   }

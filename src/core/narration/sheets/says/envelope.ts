@@ -105,7 +105,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     sides: [['width', 'height']],
     tells: {
       until: /\b(?:until|till) (.+?)(?: ,|$)/,
-      what: /\b(?:over|covers|on) (.+?)(?: ,|$)/,
+      what: /\bcame in (?:at|through|by) (.+?)(?: ,|$)|\b(?:over|covers|on) (.+?)(?: ,|$)/,
     },
   },
   masonry: {

@@ -63,7 +63,7 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
   'rough-opening': {
     cue: /\b(?:rough (?:width|opening|in)|(?:window|door|closet|barn door) opening|opening (?:is|for|of)|openings?\b.*\b(?:board wrapped|wrapped|cased|header)|(?:windows?|doors?)\b.*\b(?:side by side|mull)|header cut)\b|\bopening\b/,
     not: /\b(?:escape|egress|opening up|temporary wall|tarp|prop|vent|wider|widen|enlarge|bigger|smaller|over the (?:new )?opening)\b/,
-    instead: ['selection'],
+    instead: ['selection', 'found', 'work'],
     near: {
       rough: /rough(?: width| opening)?|opening(?: is)?/,
       cut: /header(?: is)? cut|header|cut/,
