@@ -16,6 +16,7 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
     return { ...line, kind: 'work' }
   const asksNothing =
     CUT_OFF.test(words) ||
+    (walk !== 'scope' && WE_DID.test(words) && !NEED.test(plain(words))) ||
     ((SIZED.test(words) || DENIED.test(words) || isMeasured(words)) && !NEED.test(plain(words).replace(SIZED, ' '))) ||
     (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
   return kind === 'work' && asksNothing ? { ...line, kind: 'note' } : line
@@ -24,14 +25,18 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
 
+/** What we did, and how far something reaches, is not to be done: 'we closed off part of the stair'. */
+const WE_DID =
+  /^(?:and |so )?(?:we|i) (?:have |['’]ve |just |already |now )*(?:[a-z]{3,}ed|cut|put|set|hung|built|took|laid|ran|made|did|left|tore|dug)\b|\bnone of (?:it|them|that) (?:is |are |was )?done\b|\b(?:goes|reaches|comes|covers) (?:up |down |only )*(?:to |over )?the (?:sills?|ceiling|floor|top|bottom|(?:lower|upper) (?:third|half)|eaves)\b/i
+
 /** On a scope walk: 'two posts are made flush with the doors'. */
 const IS_MADE =
   /\b(?:is|are|gets?) (?:both |all )?(?:made|replaced|renewed|painted|repaired|reconditioned|overlaid|boxed) /i
 
 /** How a thing has to be beside another, and what cannot be or stays behind, are nobody's work. */
-const SIZED = /\b(?:have|has|need|needs|must) (?:to )?be (?:the same|equal|alike)\b/i
+const SIZED = /\b(?:have|has|need|needs|must) (?:to )?be (?:of )?(?:the same|equal|alike)\b/i
 const DENIED =
-  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b/i
+  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b/i
 
 /** 'The corner is 1060', 'and the casing 18 from its end': how long something is. */
 function isMeasured(words: string): boolean {

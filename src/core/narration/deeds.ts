@@ -13,6 +13,7 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
   [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
   [/^(?:tape|mud)\b/i, 'tape'],
+  [/\bholes?\b.*\b(?:patch(?:ed)?|filled|closed)\b/i, 'board'],
   [/^(?:patch|board|re-?board|hang (?:the )?(?:board|drywall|plasterboard))\b/i, 'board'],
   [/^insulate\b|\b(?:old|loose|sagging|wet) insulation\b.*\b(?:put right|redone|replaced|taken out)\b/i, 'insulation'],
   [/\bfloors?\b.*\bclosed\b|^close (?:up )?(?:the )?(?:\w+ )?floor\b/i, 'framing'],
@@ -25,7 +26,7 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:strip|demolish|demo|rip|tear|gut|take (?:out|off|down)|remove|pull (?:out|up|off))\b/i, 'strip-out'],
   [/^(?:frame|stud|block|sister|shim|fur)\b/i, 'framing'],
   [/^(?:sand|lay|refinish|oil) (?:the )?(?:floor|boards|planks|carpet|vinyl)/i, 'flooring'],
-  [/^(?:case|trim|scribe)\b/i, 'trim'],
+  [/^(?:case|trim|scribe)\b|\btrim only\b|\bonly (?:the )?trim\b/i, 'trim'],
 ]
 
 /** The stage of what is done, where its words tell it. */

@@ -1,11 +1,15 @@
 import { lower } from '../lists/capital'
 import type { Trade } from '../scope/vocabulary'
+import { outputsOf } from '../entries/sums'
+import type { Units } from '../measure/length'
+import { workWords } from '../scope/workAmount'
 import type { NewFact } from '../walk/observation'
 import { wordsInText } from './learned/align'
 import { plain, sentencesOf } from './clauses'
 import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
+import type { SpokenSheet } from './sheets/sheetOf'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
 import { asItReads } from './asItReads'
@@ -110,11 +114,12 @@ const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'd
 
 /** Puts what a sentence tells as a whole where its first line stood, and takes out the lines that it says better. */
 function withWholes(
-  lines: readonly Proposal[],
+  told: readonly Proposal[],
   read: readonly SpokenLine[],
   narration: Narration,
   setting: Setting,
 ): Proposal[] {
+  const lines = [...told]
   const out = new Set<number>()
   const at = new Map<number, Proposal>()
   const put = (proposal: Proposal | null, first: number, replaced: readonly number[]): void => {
@@ -138,9 +143,32 @@ function withWholes(
     const [first] = said.lines
     const instead = replaced.map((one) => lines[one]!)
     put(sheetProposal(said, instead, lines[first!]!, setting), first!, replaced)
+    const hours = hoursOf(said.sheet, setting.units)
+    if (hours !== null)
+      for (const one of said.lines)
+        if (!out.has(one)) lines[one] = lasting(lines[one]!, said.sheet, hours, setting.units)
   }
   tell(AFTER_SHEETS)
   return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
+}
+
+/** The hours that the sum of a sheet tells, where its register knows them. */
+function hoursOf({ kind, values }: SpokenSheet, units: Units): number | null {
+  const hours = kind.sum?.hours ? outputsOf(kind.sum.calculation, values, units)?.[kind.sum.hours] : undefined
+  return typeof hours === 'number' && hours > 0 ? Math.round(hours * 2) / 2 : null
+}
+
+/** Work of the sheet's own stages takes as long as its sum says. */
+function lasting(one: Proposal, { kind, values }: SpokenSheet, hours: number, units: Units): Proposal {
+  const stages = typeof kind.work === 'function' ? kind.work(values) : kind.work
+  let says = one.says
+  const facts = one.facts.map((fact): NewFact => {
+    if (fact.facet !== 'laid' || fact.subject !== 'line' || !stages?.includes(fact.value.stage)) return fact
+    const value = { ...fact.value, hours, how: 'as told' }
+    says = says.replace(workWords(fact.value, units), workWords(value, units))
+    return { ...fact, value }
+  })
+  return { ...one, says, facts }
 }
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */

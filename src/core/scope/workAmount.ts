@@ -32,7 +32,7 @@ const SMALL: Omit<Amount, 'how'> = {
 
 /** Words that tell of a spot, not of all there is. */
 const SPOT =
-  /\b(?:patch\w*|touch\w*|fill\w*|holes?|cracks?|corners?|spots?|bits?|pieces?|strips?|behind|around|round|under|above|below|beside|next|between|missing|scars?|joints?|gaps?|loose|damaged|half|part|end|edges?|where|last|top|bottom|remaining)\b/i
+  /\b(?:patch\w*|touch\w*|fill\w*|holes?|cracks?|corners?|spots?|bits?|pieces?|strips?|behind|around|round|under|above|below|beside|next|between|missing|scars?|joints?|gaps?|loose|damaged|half|part|end|edges?|where|last|top|bottom|remaining|in place|(?:box(?:es)?|vents?|pipes?|lanterns?|lights?|signs?|brackets?|numbers?) on (?:the|a))\b/i
 /** Words that tell of the whole, where what is done says to what. */
 const WHOLE = /\b(?:room|everything|whole|throughout|place|all|walls|face|facade|elevation|it)\b/i
 

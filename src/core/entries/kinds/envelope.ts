@@ -306,7 +306,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       choice('pass', 'Which pass', ['raked', 'filled', 'washed', 'rebuilt', 'sample panel']),
     ],
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
-    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'] },
+    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'], hours: 'hours' },
     cautions: () => ['acid-wash', 'dust'],
   },
   {

@@ -60,6 +60,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     sides: [['width', 'depth']],
     bare: ['joint'],
     least: ['joint'],
+    instead: ['work'],
   },
   'face-trim': {
     cue: /\btrim\b/,

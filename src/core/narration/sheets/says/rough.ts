@@ -38,6 +38,7 @@ export const ROUGH_SAYS: Readonly<Record<string, Says>> = {
     },
     tells: { terminal: /\b(?:out|to|through) (the (?:rear|front|side|roof|wall|gable|soffit))\b/ },
     least: ['straight', 'bends', 'room'],
+    instead: ['work'],
   },
   'device-box': {
     cue: /\b(?:sockets?|outlets?|switch(?:es)?|box(?:es)?|gang)\b.*\b(?:above|high|off the (?:floor|slab)|gang)\b/,
