@@ -21,8 +21,10 @@ export const isOpen = (entry: Pick<RegisterEntry, 'kind' | 'settled'>): boolean 
   kindOf(entry.kind).settle !== undefined && entry.settled === null
 
 /** What an entry is called: its first field. */
-export const entryName = ({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>): string =>
-  String(values[kindOf(kind).fields[0]!.key] ?? '')
+export function entryName({ kind, values }: Pick<RegisterEntry, 'kind' | 'values'>): string {
+  const { fields, named } = kindOf(kind)
+  return named ? named(values) : String(values[fields[0]!.key] ?? '')
+}
 
 /** A name as readers see it: `Beam: over the hall`. */
 export const called = (kind: EntryKind, name: string): string => [kind.called, name].filter(Boolean).join(': ')

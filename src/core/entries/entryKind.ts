@@ -67,6 +67,8 @@ export interface EntryKind {
   readonly tells: Tells
   /** Its own fields; the first names the entry. `fieldsOf` adds what its sum asks. */
   readonly fields: readonly Field[]
+  /** What it is called to its readers, where the words of its first field say more than is known. */
+  readonly named?: (values: Values) => string
   /** How it is closed: the button, and what has to be said then. Without it an entry stands until it is removed. */
   readonly settle?: { readonly word: string; readonly ask?: string }
   /** What its own fields say that closes it: the result of an inspection. One act closes it everywhere. */

@@ -53,7 +53,7 @@ export function toldTo(
     return { ...head, title: '', sentences: said(filled(says, fields, values, units)), care: [] }
   if (typeof says === 'function') return { ...head, title: '', sentences: said(says(values)), care: [] }
   const [name, ...rest] = fields
-  const title = called(kind, printValue(name!, values[name!.key] ?? '', units))
+  const title = called(kind, kind.named?.(values) ?? printValue(name!, values[name!.key] ?? '', units))
   const care = kind.cautions?.(entry.values) ?? []
   if (says !== 'all') {
     const some = rest.filter(({ key }) => says.includes(key))

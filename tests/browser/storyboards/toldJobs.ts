@@ -7,6 +7,8 @@ import { say, type Step, type Story } from './story'
 interface Told {
   readonly site: string
   readonly built: string
+  /** Where what is said stands. */
+  readonly files?: readonly string[]
   /** Places that are no rooms. */
   readonly kinds?: Readonly<Record<string, PlaceKind>>
   /** Sentences that the phone has to ask about, as they are said whole here. */
@@ -25,10 +27,16 @@ const WALKS: Readonly<Record<string, VisitKind>> = {
   completion: 'completion',
 }
 
-/** A job of tests/fixtures/saidOnJobs.txt, said sentence by sentence to the phone where it is seen. */
-function told(job: string, { kinds = {}, instead = {}, site, ...rest }: Told): Story {
-  const [, part] = readFileSync('tests/fixtures/saidOnJobs.txt', 'utf8').split(`== ${job} | `)
-  const [heading, ...rows] = part!.split('\n== ')[0]!.split('\n')
+/** What is said on a job, by the file that it stands in. */
+function saidOn(job: string, file: string): string[] {
+  const [, part] = readFileSync(`tests/fixtures/${file}`, 'utf8').split(`== ${job} | `)
+  return part!.split('\n== ')[0]!.split('\n')
+}
+
+/** A job of tests/fixtures/saidOnJobs.txt or another file, said sentence by sentence to the phone where it is seen. */
+function told(job: string, { kinds = {}, instead = {}, site, files = ['saidOnJobs.txt'], ...rest }: Told): Story {
+  const [heading] = saidOn(job, files[0]!)
+  const rows = files.flatMap((file) => saidOn(job, file).slice(1))
   const [units, walk, , places] = heading!.split(' | ') as [Story['units'], string, string, string]
   const steps = rows
     .filter((row) => row.includes(' | ') && !row.startsWith('#'))
@@ -56,9 +64,12 @@ const OLD_PROPS = 'The roof hangs on old props that somebody left inside it.'
 const MOVED = "Wall moved three foot instead of a second beam, it's 20 foot long, studs at 16."
 const SCAFFOLD = 'Scaffold all round from Monday 8 June.'
 
+const BOTH = ['saidOnJobs.txt', 'saidAfresh.txt']
+
 export const TOLD_JOBS: readonly Story[] = [
   told('J-20', {
     site: 'Heddlecroft',
+    files: BOTH,
     built: '1964',
     kinds: { ...faces('Garage', 'Front face', 'Porch', 'Rear face', 'Left side', 'Bay', 'Chimney'), Roof: 'roof' },
     instead: {
@@ -77,7 +88,7 @@ export const TOLD_JOBS: readonly Story[] = [
       '50.4 ft²',
       `24 pieces, 93' together`,
       '15 %: 9.95, so 10.',
-      '5 × 34 = 170 in the price; 34 for each beyond.',
+      '(5 − 5) × 34 = 0.',
       'in the price: €476.00, 2 sums together.',
       'left as it is',
       'behind something',
@@ -91,6 +102,7 @@ export const TOLD_JOBS: readonly Story[] = [
   }),
   told('J-13', {
     site: 'Cloverfray 22',
+    files: BOTH,
     built: '1975',
     kinds: {
       ...faces('Street face', 'Rear face', 'Shared side', 'Garden side', 'Garage', 'Porch', 'Shed'),
@@ -113,6 +125,7 @@ export const TOLD_JOBS: readonly Story[] = [
   told('J-14', {
     site: 'Pewterfield',
     built: '1975',
+    files: BOTH,
     kinds: faces('South face', 'East face', 'Gable', 'Chimney'),
     reckoned: [
       `= 3 1/16"`,
@@ -123,12 +136,21 @@ export const TOLD_JOBS: readonly Story[] = [
       `4' 2" deep, over 3' 8": a ladder is needed.`,
       'not.',
       'How many days its maker allows nobody has said.',
+      '2\' 6" × 2\' 3" = 5.6 ft² clear',
+      'A larger sash, or a lower sill, is decided now, before the frame is fixed.',
+      `Well 3' 2" × 3' 6" = 11.1 ft²`,
+      '155.2 ft²',
     ],
-    hears: { 'papers/designer': ['Dimensioned drawing'] },
+    hears: {
+      share: ['Slate: 56 days. Order by 31 Jul.', 'Brick: 21 days. Order by 10 Sep.'],
+      'papers/designer': ['Dimensioned drawing', 'Sheathing half inch, barrier, rigid insulation'],
+      'papers/authority': ['Only the authority decides'],
+    },
     secret: 'thinks little of the last three drawings',
   }),
   told('J-15', {
     site: 'Rookspindle 5',
+    files: BOTH,
     built: '1931',
     kinds: faces('Balcony'),
     reckoned: [
@@ -147,6 +169,7 @@ export const TOLD_JOBS: readonly Story[] = [
   }),
   told('J-16', {
     site: 'Burdockside',
+    files: BOTH,
     built: '1931',
     kinds: faces('Chimney'),
     reckoned: [
@@ -166,6 +189,7 @@ export const TOLD_JOBS: readonly Story[] = [
   }),
   told('J-17', {
     site: 'Plovermere Rise',
+    files: BOTH,
     built: '1975',
     kinds: { ...faces('Rear face'), Roof: 'roof', Yard: 'ground' },
     instead: { [BEARING]: 'The bearing wall between kitchen and den is still in.' },
@@ -185,6 +209,7 @@ export const TOLD_JOBS: readonly Story[] = [
   }),
   told('J-18', {
     site: 'Tansymill',
+    files: BOTH,
     built: '1890',
     kinds: { Roof: 'roof', Yard: 'ground', ...faces('Main house', 'Turret') },
     instead: {
@@ -206,19 +231,28 @@ export const TOLD_JOBS: readonly Story[] = [
   told('J-19', {
     site: 'Juniperwick',
     built: '1975',
+    files: ['saidAfresh.txt'],
     reckoned: [
-      'before it is screwed for good',
+      '3180 mm − 3160 mm = 20 mm, 10 mm at each side.',
+      'move the run 2 mm for 8 mm at each side, or accept it, before it is screwed for good',
+      '= 2258 mm; left 82 mm, right 73 mm to the ceiling.',
+      '1000 mm − 965 mm = 35 mm left.',
+      '34 mm against 28 mm: it does not fit, by 6 mm.',
       '33 on the plan, 34 ordered: which is right?',
       '2 or 3 missing: ask before more is ordered.',
       '4 × 46 = 184, avoided.',
-      'wrong hand',
-      'in the drawer under the oven',
-      'It comes on: 8 May',
+      'wrong finish',
+      'Altered to fit',
+      'a side notched for a pipe',
     ],
-    secret: 'Their contractor will never come',
+    hears: {
+      'papers/contractor': ['the moulding', 'his crown return', 'our moulding'],
+    },
+    secret: 'their contractor will never come',
   }),
   told('J-21', {
     site: 'Saltwhistle',
+    files: BOTH,
     built: '1975',
     kinds: faces('Garden face'),
     instead: { [MOVED]: 'The moved wall is 20 foot long, studs at 16.' },

@@ -103,6 +103,7 @@ export const SCOPE_KINDS: readonly EntryKind[] = [
       choice('rule', 'Where they count', ['on this face alone', 'on every face', 'an exception to the others']),
       words('why', 'Why'),
     ],
+    named: (values) => layersMeant(values).join(', '),
     overview: layerSentences,
     reckon: (values) => {
       const names = layersMeant(values)

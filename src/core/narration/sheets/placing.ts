@@ -11,21 +11,25 @@ interface Fit {
 }
 
 /** Gives each figure the field whose words stand beside it; sides of a size go to the fields of its sides.
- * @returns what is typed into each field, and the figures that found none */
+ * @returns what is typed into each field, the figures that found none, and whether the unit of one was only guessed */
 export function placed(
   figures: readonly SpokenFigure[],
   words: readonly string[],
   fields: readonly Field[],
   says: Says,
   units: Units,
-): { typed: Record<string, string>; open: SpokenFigure[] } {
+): { typed: Record<string, string>; open: SpokenFigure[]; guessed: boolean } {
   const typed: Record<string, string> = {}
+  let guessed = false
   const used = new Set<number>()
   const window = windows(figures, words, says.shares === true)
   const inInches = units === 'imperial'
   const put = (key: string, at: number): void => {
     const field = fields.find((one) => one.key === key)
-    typed[key] = typedFor(field, figures[at]!, window[at]!, units)
+    const figure = figures[at]!
+    const inFeet = inInches && field?.kind === 'length' && !THIN.test(key) && goesOnInFeet(figures, at)
+    guessed ||= inFeet
+    typed[key] = typedFor(field, inFeet ? { ...figure, unit: 'ft' } : figure, window[at]!, units)
     used.add(at)
   }
   const known = new Set(fields.map(({ key }) => key))
@@ -106,7 +110,17 @@ export function placed(
     if (typed[key] === undefined && at >= 0) put(key, at)
   }
   // A number that a word follows which no figure is about: 'five joists', 'B2'.
-  return { typed, open: figures.filter((one, at) => !used.has(at) && !isIdle(one, words)) }
+  return { typed, guessed, open: figures.filter((one, at) => !used.has(at) && !isIdle(one, words)) }
+}
+
+/** What is told in inches also beside feet. */
+const THIN = /thick|deep|depth|rise|proud|gap|trim|joint|diameter|sill|spacing/i
+
+/** 'Five foot at the back, four at the sides': a small number said bare after one in feet may be meant in feet too. */
+const goesOnInFeet = (figures: readonly SpokenFigure[], at: number): boolean => {
+  const { unit, low, counted } = figures[at]!
+  const before = figures[at - 1]
+  return unit === null && !counted && Number.isInteger(low) && low <= 12 && before?.unit === 'ft' && !before.by
 }
 
 const isNumeric = ({ kind }: Field): boolean =>

@@ -72,7 +72,7 @@ function fill(
     ({ start, end }) => start >= from && !(dayWords && words.slice(start, end).every((word) => dayWords.has(word))),
   )
   if (says.single && figures.filter((one) => one.counted && !isNear(says, words[one.end]!)).length > 1) return null
-  const { typed, open } = placed(figures, words, fields, says, hearing.units)
+  const { typed, open, guessed } = placed(figures, words, fields, says, hearing.units)
   for (const [key, said] of Object.entries(says.tells ?? {})) {
     const told = said.exec(norm)?.slice(1).find(Boolean)
     if (told) typed[key] = asSaid(told.replaceAll(' ,', ',').trim(), sentence)
@@ -107,7 +107,7 @@ function fill(
     typed: kept,
     values,
     lacks,
-    sure: left === 0 && lacks.length === 0,
+    sure: left === 0 && lacks.length === 0 && !guessed,
     instead: ['note', 'measure', 'expect', ...(says.instead ?? [])],
     fits: placedFigures * 4 - left * 2 + Object.keys(kept).length * 0.5 - lacks.length,
   }

@@ -46,6 +46,7 @@ export const escapeOpening = calculation({
             ? 'Over the rules that are in use.'
             : 'Over this site’s usual rule, short of the 0.53 m² of others.'
           : `The usual rule asks ${p.area(rule.area)}, ${p.len(rule.width)} by ${p.len(rule.height)}, sill to ${p.len(rule.sill)}.`,
+        ...(meets ? [] : ['A larger sash, or a lower sill, is decided now, before the frame is fixed.']),
         ...(well > 0
           ? [
               `Well ${p.len(wellWide)} × ${p.len(wellOut)} = ${p.area(well)}${well < wells.area || wellOut < wells.out ? `: the usual rule asks ${p.area(wells.area)}, ${p.len(wells.out)} out` : ''}.`,
