@@ -148,7 +148,7 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   'old-frame': {
     units: 'imperial',
     typed: { what: 'sag over the hall', ends: '10 in', middle: '12 in' },
-    says: ['2" of sag, 16 steps of 1/8", all jacks together, with rests.'],
+    says: ['2" of sag, 16 steps of 1/8", all jacks together, with rests.', 'note each step'],
   },
   alignment: {
     typed: { what: 'reveal at the roof window', points: '3 mm, 3 mm, 4 mm, 6 mm' },

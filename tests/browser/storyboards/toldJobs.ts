@@ -58,6 +58,10 @@ const faces = (...names: readonly string[]): Record<string, PlaceKind> =>
   Object.fromEntries(names.map((name) => [name, 'face'] as const))
 
 const CHIMNEY = "If the chimney frame is bad we talk again before it's priced."
+const GABLE = 'Garage gable has a base of twenty two feet and a pitch of five twelve, grooved panel goes on it.'
+const PADS = 'Pads are two six by two six, a five inch slab and eight more below.'
+const HEIGHTS =
+  'Base cabinets 876, top 32, splash 450, wall cabinets 900, ceiling 2340 on the left and 2331 on the right.'
 const BASE = "What's behind the base board can't be known until it's off; we assume it's sound."
 const BEARING = 'The bearing wall between kitchen and den is still in, temporary walls stand on both sides.'
 const OLD_PROPS = 'The roof hangs on old props that somebody left inside it.'
@@ -75,6 +79,7 @@ export const TOLD_JOBS: readonly Story[] = [
     instead: {
       'The owners call the mason.': 'The owners call the mason by Friday 24 April.',
       "Fascia's rotten for nine foot, corner for six.": 'Fascia rot, nine foot allowed at 34 a foot.',
+      [GABLE]: GABLE.replace(/\.$/, ', fifteen per cent waste.'),
       [CHIMNEY]: "What's behind the chimney frame can't be known until it's open, we assume it's sound.",
     },
     reckoned: [
@@ -86,6 +91,7 @@ export const TOLD_JOBS: readonly Story[] = [
       `9' is 1 1/2" short: a frieze or a flashed joint would do with those.`,
       `44' at 4': 11, so 11 side by side.`,
       '50.4 ft²',
+      'With 15 % for waste: 58 ft².',
       `24 pieces, 93' together`,
       '15 %: 9.95, so 10.',
       '(5 − 5) × 34 = 0.',
@@ -160,11 +166,14 @@ export const TOLD_JOBS: readonly Story[] = [
       '6.15 m²',
       'not to be called a bedroom',
       '2166.7 mm wide would do.',
+      '2050 mm wide, under 2150 mm.',
+      'What it does without, and who agreed: no desk',
       '3415 mm lies outside 6 mm of 3375 mm: 40 mm off.',
       '13 studs',
       'Look at the sister house too.',
       'By when: 3 Apr',
     ],
+    hears: { 'papers/authority': ['May somebody sleep in it?', 'not to be called a bedroom'] },
     secret: 'The developer is short of money this month',
   }),
   told('J-16', {
@@ -178,7 +187,9 @@ export const TOLD_JOBS: readonly Story[] = [
       'it bears on the old studs',
       '71.9 lb; over 50 lb a person 1.44, so 2 people.',
       `13' 10" each side`,
-      '9 steps of 1/8", all jacks together',
+      '9 steps of 1/8", all jacks together, with rests.',
+      'note each step',
+      'How far and how fast is for the engineer.',
       '40 said on the walk, 38 on the plan: which is right?',
       '7 to order: 45 needed, 38 ordered.',
       '8 studs',
@@ -200,7 +211,7 @@ export const TOLD_JOBS: readonly Story[] = [
       'When it may carry, the engineer says.',
       '2 × 915 mm + 40 mm = 1870 mm.',
       '1882.7 mm + 2 × 2 × 38 mm = 2034.7 mm.',
-      '39.2 m²',
+      '7000 mm × 5600 mm, 39.2 m²; tucked in up the slope, looked at after every storm.',
       '3184.4 mm',
       '17, so 18.',
     ],
@@ -218,6 +229,8 @@ export const TOLD_JOBS: readonly Story[] = [
     },
     reckoned: [
       '19 steps of 1/8"',
+      'Measure at both ends and the middle before the first step',
+      'Level is not the aim where finishes would crack.',
       '24 steps of 1/8"',
       '40 steps of 1/8"',
       '371.6 lb; over 50 lb a person 7.43, so 8 people.',
@@ -232,10 +245,15 @@ export const TOLD_JOBS: readonly Story[] = [
     site: 'Juniperwick',
     built: '1975',
     files: ['saidAfresh.txt'],
+    instead: {
+      [HEIGHTS]: HEIGHTS.replace(/\.$/, ', riser cut at 75, it has to cover 68.'),
+    },
     reckoned: [
       '3180 mm − 3160 mm = 20 mm, 10 mm at each side.',
       'move the run 2 mm for 8 mm at each side, or accept it, before it is screwed for good',
       '= 2258 mm; left 82 mm, right 73 mm to the ceiling.',
+      'A riser of 75 mm does not go in at the right.',
+      'Scribe between 68 mm, which covers what has to be covered, and 73 mm.',
       '1000 mm − 965 mm = 35 mm left.',
       '34 mm against 28 mm: it does not fit, by 6 mm.',
       '33 on the plan, 34 ordered: which is right?',
@@ -255,7 +273,10 @@ export const TOLD_JOBS: readonly Story[] = [
     files: BOTH,
     built: '1975',
     kinds: faces('Garden face'),
-    instead: { [MOVED]: 'The moved wall is 20 foot long, studs at 16.' },
+    instead: {
+      [PADS]: `Two pads are${PADS.slice('Pads are'.length)}`,
+      [MOVED]: 'The moved wall is 20 foot long, studs at 16.',
+    },
     reckoned: [
       'Two rows of 15: 30 studs',
       '29 counted, 30 by the spacing: which is right?',
@@ -270,6 +291,7 @@ export const TOLD_JOBS: readonly Story[] = [
       `= 40'; 2.06 sheets, so 3.`,
       '3 of 4 done.',
       '6 bags of 80 lb',
+      '13.54 ft³ (0.502 yd³), with 10 % in ground 14.9 ft³ (0.552 yd³): order 20.25 ft³ (0.75 yd³), or 25 bags of 80 lb.',
     ],
     hears: { 'papers/engineer': ['Engineer’s letter for the moved wall'] },
     secret: 'what the unit rents for',

@@ -1,3 +1,4 @@
+import type { Units } from '../../measure/length'
 import { readNumber } from '../../measure/spokenNumber'
 import { CORRECTION, plain } from '../clauses'
 
@@ -82,8 +83,19 @@ function partAt(words: readonly string[], at: number): { value: number; next: nu
   return number && number.value < 1 ? { value: number.value, next: number.next } : null
 }
 
-function rawAt(words: readonly string[], at: number): Raw | null {
-  const single = singleOf(words, at)
+/** 'Two six by two six': feet and inches, as sides of a size are told in them. */
+function bareFeet(words: readonly string[], at: number): Raw | null {
+  const feet = readNumber(words, at)
+  const inches = feet && readNumber(words, feet.next)
+  if (!inches || !Number.isInteger(feet.value) || !Number.isInteger(inches.value) || inches.value >= 12) return null
+  const ofSize = words[inches.next] === 'by' || words[at - 1] === 'by'
+  return ofSize && !unitOf(words[inches.next])
+    ? { low: feet.value, unit: 'ft', inches: inches.value, end: inches.next }
+    : null
+}
+
+function rawAt(words: readonly string[], at: number, units?: Units): Raw | null {
+  const single = singleOf(words, at) ?? (units === 'imperial' ? bareFeet(words, at) : null)
   if (single) return single
   const number = readNumber(words, at)
   if (!number) return null
@@ -125,11 +137,12 @@ function rawAt(words: readonly string[], at: number): Raw | null {
 
 /** Every figure of a sentence, in spoken order. Of a figure that was taken back ('88, sorry, 86 and a half') the last
  * counts; of two sides the one without a unit has the other's.
- * @param words as `wordsOf` makes them */
-export function figuresIn(words: readonly string[]): SpokenFigure[] {
+ * @param words as `wordsOf` makes them
+ * @param units of the site, where they are known: only on one in feet 'two six' is two foot six */
+export function figuresIn(words: readonly string[], units?: Units): SpokenFigure[] {
   const found: SpokenFigure[] = []
   for (let at = 0; at < words.length;) {
-    const raw = rawAt(words, at)
+    const raw = rawAt(words, at, units)
     if (
       !raw ||
       (words[at] === 'one' && raw.unit === null && !/^(?:and|point|[a-z]*s|[a-z]{4,})$/.test(words[at + 1] ?? ''))
@@ -167,7 +180,7 @@ export function figuresIn(words: readonly string[]): SpokenFigure[] {
     })
     at = words[end] === 'by' ? end + 1 : end
   }
-  return withNeighbours(found)
+  return withNeighbours(found, words)
 }
 
 /** What may stand behind a length that was said bare. */
@@ -198,7 +211,7 @@ const isRange = (between: string, before: SpokenFigure, raw: Raw): boolean =>
   (before.unit === null || before.unit === raw.unit)
 
 /** 'Six by six millimetres', 'five foot by nine': the side without a unit has the other's. */
-function withNeighbours(figures: readonly SpokenFigure[]): SpokenFigure[] {
+function withNeighbours(figures: readonly SpokenFigure[], words: readonly string[]): SpokenFigure[] {
   const all = [...figures]
   all.forEach((one, at) => {
     const before = all[at - 1]
@@ -209,6 +222,12 @@ function withNeighbours(figures: readonly SpokenFigure[]): SpokenFigure[] {
     const one = all[at]!
     if (one.by && one.unit === null && all[at + 1]!.unit !== null && (all[at + 1]!.unit !== 'ft' || one.low <= 40))
       all[at] = { ...one, unit: all[at + 1]!.unit }
+    // 'Ten and eight foot': both are told in feet.
+    const next = all[at + 1]!
+    const listed =
+      words.slice(one.end, next.start).join(' ') === 'and' && !/^(?:at|by|of)$/.test(words[one.start - 1] ?? '')
+    if (listed && one.unit === null && next.unit === 'ft' && next.inches === undefined && !one.by && !next.by)
+      all[at] = { ...one, unit: 'ft', counted: false }
   }
   return all
 }

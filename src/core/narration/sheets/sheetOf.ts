@@ -68,7 +68,7 @@ function fill(
   const head = /^([^,.:]{3,50}):/.exec(sentence)
   const from = head ? wordsOf(head[1]!).length + 1 : 0
   const dayWords = dated ? new Set(dated.words.split(' ')) : null
-  const figures = figuresIn(words).filter(
+  const figures = figuresIn(words, hearing.units).filter(
     ({ start, end }) => start >= from && !(dayWords && words.slice(start, end).every((word) => dayWords.has(word))),
   )
   if (says.single && figures.filter((one) => one.counted && !isNear(says, words[one.end]!)).length > 1) return null
@@ -186,6 +186,7 @@ function nameOf(sentence: string, head: string | undefined, typed: Readonly<Reco
       /[,;]|\s(?=\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty|sixty|half|quarter|an inch|inch)\b)/,
     )[0]!
     .replace(DANGLING, '')
+    .replace(/['’]s$/, '')
     .trim()
   return capital(/\p{L}{3,}/u.test(before) && before.length >= 4 ? short(before) : short(said))
 }

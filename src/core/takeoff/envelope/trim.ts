@@ -14,6 +14,8 @@ import {
 } from '../calculation'
 import { packSticks } from './packSticks'
 
+const amount = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`
+
 /** C-01: trim around windows (head and sill run over the sides) and doors (three sides), corner boards, and the sticks
  * to cut them from. Defaults: 3 1/2 in (89 mm) boards, 12 ft (3.66 m) sticks, 1/8 in (3 mm) kerf, 10 % waste. */
 export const trim = calculation({
@@ -62,7 +64,7 @@ export const trim = calculation({
     return {
       outputs: { net, sticks: sticks.length, sticksByWaste, otherSticks },
       steps: [
-        `${windows.length} windows, ${doors.length} doors${runs.length > 0 ? `, ${runs.length} runs` : ''} and ${corners} corners: ${pieces.length} pieces, ${p.len(net)} together.`,
+        `${amount(windows.length, 'window')}, ${amount(doors.length, 'door')}${runs.length > 0 ? `, ${runs.length} runs` : ''} and ${amount(corners, 'corner')}: ${amount(pieces.length, 'piece')}, ${p.len(net)} together.`,
         `Cut list on sticks of ${p.len(stock)}: ${sticks.length}. By net and ${p.num(waste)} % waste (${p.len(withPercent(net, waste))}): ${sticksByWaste}${v.otherStock ? `, or ${otherSticks} of ${p.len(v.otherStock)}` : ''}.`,
       ],
     }

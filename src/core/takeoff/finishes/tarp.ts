@@ -21,7 +21,7 @@ export const tarp = calculation({
       area: ((width + 2 * beyond) * (height + 2 * beyond)) / 1e6,
     },
     steps: [
-      `${p.len(width + 2 * beyond)} × ${p.len(height + 2 * beyond)}, ${p.area(((width + 2 * beyond) * (height + 2 * beyond)) / 1e6)}; looked at after every storm.`,
+      `${p.len(width + 2 * beyond)} × ${p.len(height + 2 * beyond)}, ${p.area(((width + 2 * beyond) * (height + 2 * beyond)) / 1e6)}; tucked in up the slope, looked at after every storm.`,
     ],
     warnings: ['Work on a roof needs edge protection by local rule.'],
   }),

@@ -35,7 +35,7 @@ export const concrete = calculation({
     return {
       outputs: { net, withMore, order, bagsLow, bagsHigh, short },
       steps: [
-        `${p.volume(net)}, with ${more} % ${place} ${p.volume(withMore)}: order ${p.volume(order)}, or ${bagsLow === bagsHigh ? bagsLow : `${bagsLow} to ${bagsHigh}`} bags of ${imperial ? '80 lb' : '25 kg'}.`,
+        `${p.volume(net)}, with ${more} % ${place} ${p.volume(withMore)}: order ${p.volume(order)}, or ${bagsHigh === 1 ? '1 bag' : `${bagsLow === bagsHigh ? bagsLow : `${bagsLow} to ${bagsHigh}`} bags`} of ${imperial ? '80 lb' : '25 kg'}.`,
         ...(short > 0 ? [`${p.volume(short)} more than was ordered.`] : []),
         'Ask about what primes the pump, the least load and the finish.',
       ],

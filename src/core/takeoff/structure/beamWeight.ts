@@ -50,8 +50,10 @@ export const beamWeight = calculation({
     return {
       outputs: { weight, people, volume, longest, spare },
       steps: [
-        ...(pieces.length > 0 ? [`${pieces.length} pieces, ${p.mass(weight)} in all.`] : []),
-        `${pieces.length > 0 ? `The longest, ${p.len(longestPiece)}: ` : plies > 1 ? `${plies} plies together ` : ''}${p.mass(lifted)}; over ${p.mass(limit)} a person ${p.num(lifted / limit)}, so ${people} people.`,
+        ...(pieces.length > 0
+          ? [`${pieces.length === 1 ? 'One piece' : `${pieces.length} pieces`}, ${p.mass(weight)} in all.`]
+          : []),
+        `${pieces.length > 0 ? `The longest, ${p.len(longestPiece)}: ` : plies > 1 ? `${plies} plies together ` : ''}${p.mass(lifted)}; over ${p.mass(limit)} a person ${p.num(lifted / limit)}, so ${people === 1 ? 'one person' : `${people} people`}.`,
         ...(path === undefined
           ? []
           : [

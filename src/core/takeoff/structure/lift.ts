@@ -25,7 +25,10 @@ export const lift = calculation({
       )
     return {
       outputs: { sag, steps: up(sag / step) },
-      steps: [`${p.len(sag)} of sag, ${up(sag / step)} steps of ${p.len(step)}, all jacks together, with rests.`],
+      steps: [
+        `${p.len(sag)} of sag, ${up(sag / step)} steps of ${p.len(step)}, all jacks together, with rests.`,
+        'Measure at both ends and the middle before the first step; note each step, and what is there after it.',
+      ],
       warnings: ['How far and how fast is for the engineer. Level is not the aim where finishes would crack.'],
     }
   },

@@ -1,3 +1,4 @@
+import { figuresIn } from '../figures'
 import { longFirst, SIZE_3, type Says } from '../cue'
 
 export const GROUND_SAYS: Readonly<Record<string, Says>> = {
@@ -51,7 +52,14 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
     sides: SIZE_3,
     near: { pieces: /pads?|footings?|piers?|off|of them/ },
     day: 'on',
-    then: (typed, norm) => {
+    then: (typed, norm, units) => {
+      // 'A five inch slab and another eight below': one on the other.
+      if (!typed.thick && /\bslab and\b.*\bbelow\b/.test(norm)) {
+        const [upper, lower, more] = figuresIn(norm.split(' '), units).filter(
+          ({ unit, by, counted, end }) => !by && !counted && unit !== 'ft' && end > norm.split(' ').indexOf('slab') - 2,
+        )
+        if (upper && lower && !more) typed.thick = `${upper.low + lower.low}${units === 'imperial' ? ' in' : ' mm'}`
+      }
       if (!typed.on || !/\bpoured\b/.test(norm) || /\b(?:to be|will be|gets?|not|are|is) poured\b/.test(norm)) return
       typed.poured = typed.on
       delete typed.on
