@@ -148,7 +148,10 @@ const EXAMPLES: Readonly<Record<string, Example>> = {
   'old-frame': {
     units: 'imperial',
     typed: { what: 'sag over the hall', ends: '10 in', middle: '12 in' },
-    says: ['2" of sag, 16 steps of 1/8", all jacks together, with rests.', 'note each step'],
+    says: [
+      '2" of sag, 16 steps of 1/8", all jacks together, with rests.',
+      'Measure at both ends and the middle before the first step; note each step, and what is there after it.',
+    ],
   },
   alignment: {
     typed: { what: 'reveal at the roof window', points: '3 mm, 3 mm, 4 mm, 6 mm' },

@@ -36,7 +36,7 @@ const IS_MADE =
 /** How a thing has to be beside another, and what cannot be or stays behind, are nobody's work. */
 const SIZED = /\b(?:have|has|need|needs|must) (?:to )?be (?:of )?(?:the same|equal|alike)\b/i
 const DENIED =
-  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b/i
+  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b|^[\w -]{2,30}(?:per ?cent|%) (?:waste|more)\b/i
 
 /** 'The corner is 1060', 'and the casing 18 from its end': how long something is. */
 function isMeasured(words: string): boolean {

@@ -39,8 +39,9 @@ export interface Says {
   /** It tells of one sort of thing: 'two beams, 96 studs' are several. */
   readonly single?: true
   /** What follows from what was typed into its fields.
-   * @param norm the sentence in plain words */
-  readonly then?: (typed: Record<string, string>, norm: string, units: Units) => void
+   * @param norm the sentence in plain words
+   * @returns how many figures it took that had found no field, if any */
+  readonly then?: (typed: Record<string, string>, norm: string, units: Units) => number | void
   /** What lets work go on is kept as it stands until somebody taps it. */
   readonly onlyTapped?: {
     readonly field: string

@@ -27,6 +27,7 @@ export const wordsOf = (sentence: string): string[] =>
     .replace(/(\d)\s*[×x]\s*(?=\d)/g, '$1 by ')
     // A pitch is told by its run, a fall by its length: '5/12', 'nine in twelve', 'one in forty'.
     .replace(/\b(\d+)\s*\/\s*12\b(?!\s*(?:in|"))/g, '$1 pitch')
+    .replace(/\bpitch (?:is |of )?(\w+) (?:in |on |over )?(?:12|twelve)\b/gi, 'pitch $1')
     .replace(/\bin (?:12|twelve)\b/gi, 'pitch')
     .replace(/\b(?:one|1) in (?=\d|ten|fifteen|twenty|thirty|forty|fifty|sixty|eighty|a hundred)/gi, 'fall ')
     .split(/[,;:](?!\d)/)

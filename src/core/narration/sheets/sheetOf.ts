@@ -82,7 +82,7 @@ function fill(
     if (meant) typed[key] = meant
   }
   const told = Object.keys(says.tells ?? {}).map((key) => typed[key] ?? '')
-  const left = says.inWords
+  const unplaced = says.inWords
     ? 0
     : open.filter(({ start, end }) => !told.some((phrase) => phrase.includes(words.slice(start, end).join(' ')))).length
   if (dated && says.day) typed[says.day] = dated.day
@@ -90,7 +90,7 @@ function fill(
   if (first!.kind === 'words')
     typed[first!.key] = capital(typed[first!.key] ?? nameOf(undated(sentence, dated?.words), head?.[1], typed))
   else if (first!.kind === 'choice' && !typed[first!.key]) return null
-  says.then?.(typed, norm, hearing.units)
+  const left = Math.max(0, unplaced - (says.then?.(typed, norm, hearing.units) ?? 0))
   const kept = readable(fields, typed, hearing.units)
   if (says.least && !says.least.some((key) => kept[key] !== undefined)) return null
   const lacks = fields.filter((one) => one.needed && kept[one.key] === undefined)

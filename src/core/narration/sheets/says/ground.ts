@@ -1,5 +1,17 @@
+import type { Units } from '../../../measure/length'
 import { figuresIn } from '../figures'
 import { longFirst, SIZE_3, type Says } from '../cue'
+
+/** 'A five inch slab and another eight below': two thicknesses, one on the other. */
+function oneOnTheOther(norm: string, units: Units): string | null {
+  const words = norm.split(' ')
+  const slab = words.indexOf('slab')
+  if (!/\bslab and\b.*\bbelow\b/.test(norm)) return null
+  const [upper, lower, more] = figuresIn(words, units).filter(
+    ({ unit, by, counted, end }) => !by && !counted && unit !== 'ft' && end > slab - 2,
+  )
+  return upper && lower && !more ? `${upper.low + lower.low} ${units === 'imperial' ? 'in' : 'mm'}` : null
+}
 
 export const GROUND_SAYS: Readonly<Record<string, Says>> = {
   'drain-run': {
@@ -53,16 +65,13 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
     near: { pieces: /pads?|footings?|piers?|off|of them/ },
     day: 'on',
     then: (typed, norm, units) => {
-      // 'A five inch slab and another eight below': one on the other.
-      if (!typed.thick && /\bslab and\b.*\bbelow\b/.test(norm)) {
-        const [upper, lower, more] = figuresIn(norm.split(' '), units).filter(
-          ({ unit, by, counted, end }) => !by && !counted && unit !== 'ft' && end > norm.split(' ').indexOf('slab') - 2,
-        )
-        if (upper && lower && !more) typed.thick = `${upper.low + lower.low}${units === 'imperial' ? ' in' : ' mm'}`
+      const told = !typed.thick && oneOnTheOther(norm, units)
+      if (told) typed.thick = told
+      if (typed.on && /\bpoured\b/.test(norm) && !/\b(?:to be|will be|gets?|not|are|is) poured\b/.test(norm)) {
+        typed.poured = typed.on
+        delete typed.on
       }
-      if (!typed.on || !/\bpoured\b/.test(norm) || /\b(?:to be|will be|gets?|not|are|is) poured\b/.test(norm)) return
-      typed.poured = typed.on
-      delete typed.on
+      return told ? 2 : 0
     },
     least: ['long', 'thick'],
   },
