@@ -1,8 +1,9 @@
+import { actionIn } from './actions'
 import { plain } from './clauses'
 import { NEED } from './kinds'
 import type { SpokenLine, WalkKind } from './line'
 import { figuresIn, wordsOf } from './sheets/figures'
-import { COUNTED_TO_DO, needsDoing } from './works'
+import { COUNTED_TO_DO, needsDoing, startsWithAct } from './works'
 
 /** A line as its words say it, whatever it was taken for: what happened to a thing is found, counted things to do are work,
  * and what only stands so asks for no work. What a person said it is stays. */
@@ -14,12 +15,16 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
   if (kind === 'measure' && walk === 'scope' && (needsDoing(plain(words)) || IS_MADE.test(words)))
     return { ...line, kind: 'work' }
-  const asksNothing =
-    CUT_OFF.test(words) ||
-    (walk !== 'scope' && WE_DID.test(words) && !NEED.test(plain(words))) ||
-    ((SIZED.test(words) || DENIED.test(words) || isMeasured(words)) && !NEED.test(plain(words).replace(SIZED, ' '))) ||
-    (STATED.test(words) && !NEED.test(plain(words)) && walk !== 'scope')
-  return kind === 'work' && asksNothing ? { ...line, kind: 'note' } : line
+  return kind === 'work' && asksNothing(words, walk) ? { ...line, kind: 'note' } : line
+}
+
+/** Whether words only tell what is so. */
+function asksNothing(words: string, walk: WalkKind): boolean {
+  if (CUT_OFF.test(words)) return true
+  const norm = plain(words)
+  if (NEED.test(norm.replace(SIZED, ' ')) || startsWithAct(norm, actionIn(norm))) return false
+  if (SIZED.test(words) || DENIED.test(words) || isMeasured(words)) return true
+  return walk !== 'scope' && (WE_DID.test(words) || STATED.test(words))
 }
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */

@@ -86,7 +86,7 @@ export const wantedAndTaking: Whole = (told) => {
 
 /** 'The front door is 95 wide and takes six weeks': goods, by their name. */
 const GOODS_TAKE =
-  /^(?:the |our )?((?:[a-z]+ )?(?:doors?|windows?|tops?|glass|stairs?|cabinets?|tiles?|vanity|vanities|railings?|skins?|panels?|slates?|stone|shutters?|handles?))\b.* ?takes? (?:up to |about |another )?[\w ]+ (?:days|weeks)\b/i
+  /^(?:the |our )?((?:[a-z]+ )?(?:doors?|windows?|tops?|glass|stairs?|cabinets?|tiles?|vanity|vanities|railings?|skins?|panels?|slates?|stone|shutters?|handles?))\b.* ?takes? (?:(?:up to |about |another )?[\w ]{1,20} weeks|up to [\w ]{1,20} days)\b(?! to (?:lay|hang|fit|set|install|build|paint))/i
 
 /** 'The shower glass takes three weeks from measuring': how long something takes that nobody chose yet. */
 export const takesSoLong: Whole = (told) => {
