@@ -21,6 +21,7 @@ export const insulation = calculation({
       outputs: { cavities, bags, order: up(bags) },
       steps: [
         `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}${bag === undefined ? '' : `; bags of ${p.area(bag)}: ${p.num(bags)}, so ${up(bags)}`}.`,
+        ...(framing === 15 ? [`Timbers take 15 to 25 %: ${p.area(surface * 0.75)} to ${p.area(surface * 0.85)}.`] : []),
       ],
       warnings: ['On which side vapour is stopped goes by the climate: the designer says.'],
     }
