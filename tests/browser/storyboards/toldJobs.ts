@@ -264,9 +264,6 @@ export const TOLD_JOBS: readonly Story[] = [
       'a side notched for a pipe',
     ],
     hears: {
-      '../../today': [
-        'The pantry handle stands out: it does not fit. Does it open less far, or does what is beside it move?',
-      ],
       'papers/contractor': ['the moulding', 'his crown return', 'our moulding'],
     },
     secret: 'their contractor will never come',
@@ -295,8 +292,8 @@ export const TOLD_JOBS: readonly Story[] = [
       '3 of 4 done.',
       '6 bags of 80 lb',
       '13.54 ft³ (0.502 yd³), with 10 % in ground 14.9 ft³ (0.552 yd³): order 20.25 ft³ (0.75 yd³), or 25 bags of 80 lb.',
-      '249 ft² − 15 % = 211.7 ft²',
-      'Timbers take 15 to 25 %: 186.8 ft² to 211.7 ft².',
+      '249 ft² − 15 % = 211.6 ft².',
+      'Timbers take 15 to 25 %: 186.8 ft² to 211.6 ft².',
     ],
     hears: { 'papers/engineer': ['Engineer’s letter for the moved wall'] },
     secret: 'what the unit rents for',
