@@ -95,7 +95,7 @@ export class Reader {
     }
     this.flush()
     const points = secret ? pointsAt(whole) : null
-    if (points === 'after' && end < this.told.text.trimEnd().length - 1) {
+    if (points === 'after' && this.tellsMore(end)) {
       // 'Off the record.' and nothing more: what comes is meant.
       this.lines.length = from
       this.nextIsPrivate = true
@@ -107,6 +107,12 @@ export class Reader {
       this.sentenceFrom = from
     }
     if (everywhere) this.places = stays
+  }
+
+  /** Whether anything is told from there on, not only where. */
+  private tellsMore(from: number): boolean {
+    const rest = plain(this.told.text.slice(from))
+    return !isFiller(rest) && leadingPlace(rest, this.names)?.alone !== true
   }
 
   private clause(clause: Clause, norm: string, from: number, corrects: boolean, led: boolean): void {

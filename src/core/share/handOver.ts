@@ -1,4 +1,5 @@
 import { measuredAmount } from '../scope/lineAmount'
+import { lower } from '../lists/capital'
 import { dayOf, longDay, type Day } from '../calendar/day'
 import { entryName, kindOf } from '../entries/entry'
 import { toldTo } from '../entries/toldTo'
@@ -74,7 +75,7 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
       ...(where ? [`kept ${String(where)}`] : []),
       ...(until ? [`good until ${longDay(until as Day)}`] : []),
       // What is no thing of a sort is told as its register tells it.
-      ...(entry.values.sort ? [] : sentences),
+      ...(entry.values.sort ? [] : sentences.map(lower)),
     ].join(', ')
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }

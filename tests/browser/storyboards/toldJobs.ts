@@ -71,6 +71,33 @@ const SCAFFOLD = 'Scaffold all round from Monday 8 June.'
 const BOTH = ['saidOnJobs.txt', 'saidAfresh.txt']
 
 export const TOLD_JOBS: readonly Story[] = [
+  told('J-19', {
+    site: 'Juniperwick',
+    built: '1975',
+    files: ['saidAfresh.txt'],
+    instead: {
+      [HEIGHTS]: HEIGHTS.replace(/\.$/, ', riser cut at 75, it has to cover 68.'),
+    },
+    reckoned: [
+      '3180 mm − 3160 mm = 20 mm, 10 mm at each side.',
+      'move the run 2 mm for 8 mm at each side, or accept it, before it is screwed for good',
+      '= 2258 mm; left 82 mm, right 73 mm to the ceiling.',
+      'A riser of 75 mm does not go in at the right.',
+      'Scribe between 68 mm, which covers what has to be covered, and 73 mm.',
+      '1000 mm − 965 mm = 35 mm left.',
+      '34 mm against 28 mm: it does not fit, by 6 mm.',
+      '33 on the plan, 34 ordered: which is right?',
+      '2 or 3 missing: ask before more is ordered.',
+      '4 × 46 = 184, avoided.',
+      'wrong finish',
+      'Altered to fit',
+      'a side notched for a pipe',
+    ],
+    hears: {
+      'papers/contractor': ['the moulding', 'his crown return', 'our moulding'],
+    },
+    secret: 'their contractor will never come',
+  }),
   told('J-20', {
     site: 'Heddlecroft',
     files: BOTH,
@@ -240,33 +267,6 @@ export const TOLD_JOBS: readonly Story[] = [
       'rake, fill, wash and bead are tasks of their own',
     ],
     secret: 'packed it with cement',
-  }),
-  told('J-19', {
-    site: 'Juniperwick',
-    built: '1975',
-    files: ['saidAfresh.txt'],
-    instead: {
-      [HEIGHTS]: HEIGHTS.replace(/\.$/, ', riser cut at 75, it has to cover 68.'),
-    },
-    reckoned: [
-      '3180 mm − 3160 mm = 20 mm, 10 mm at each side.',
-      'move the run 2 mm for 8 mm at each side, or accept it, before it is screwed for good',
-      '= 2258 mm; left 82 mm, right 73 mm to the ceiling.',
-      'A riser of 75 mm does not go in at the right.',
-      'Scribe between 68 mm, which covers what has to be covered, and 73 mm.',
-      '1000 mm − 965 mm = 35 mm left.',
-      '34 mm against 28 mm: it does not fit, by 6 mm.',
-      '33 on the plan, 34 ordered: which is right?',
-      '2 or 3 missing: ask before more is ordered.',
-      '4 × 46 = 184, avoided.',
-      'wrong finish',
-      'Altered to fit',
-      'a side notched for a pipe',
-    ],
-    hears: {
-      'papers/contractor': ['the moulding', 'his crown return', 'our moulding'],
-    },
-    secret: 'their contractor will never come',
   }),
   told('J-21', {
     site: 'Saltwhistle',

@@ -120,7 +120,7 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     one: 'Something altered to fit',
     called: 'Altered',
     at: 'place',
-    tells: { crew: ['change', 'why'], 'hand-over': { says: 'all', part: 'items' } },
+    tells: { crew: ['change', 'why'], 'hand-over': { says: '{change}[, because {why}]', part: 'items' } },
     fields: [
       words('what', 'Which piece', { needed: true }),
       words('change', 'What was done to it'),

@@ -152,6 +152,40 @@ describe('a sheet', () => {
     expect(sheet('Trench is ten foot long and two foot deep.')).toMatchObject({ sure: true })
     expect(sheet('Trench is ten foot long, four fifty at the far end.')).toMatchObject({ sure: false })
   })
+  test('tells how long its work takes', () => {
+    const said =
+      'Repointing: 520 square feet of wall, rake, fill and wash, 14 foot an hour, two masons, seven hours a day.'
+    const [sheet, work] = read(said)
+    expect(sheet!.sheet?.register.id).toBe('masonry')
+    expect([work!.says, work!.facts]).toMatchObject(['Work for the mason, 215.5 hours', [{ value: { hours: 215.5 } }]])
+  })
+  test('reads a small number that goes on after feet in feet, and asks', () => {
+    const sheet = sheetOf('Four tiers of shelves, five foot at the back, four at the sides.', {
+      units: 'imperial',
+      today: TODAY,
+    })
+    expect(sheet).toMatchObject({ sure: false, typed: { back: '5 ft', side: '4 ft' } })
+  })
+  test('of feet and inches that were said without their words', () => {
+    const sheet = sheetOf('Two pads are two six by two six, a five inch slab and eight more below.', {
+      units: 'imperial',
+      today: TODAY,
+    })
+    expect(sheet).toMatchObject({
+      sure: true,
+      typed: { long: '2 ft 6 in', wide: '2 ft 6 in', thick: '13 in', pieces: '2' },
+    })
+  })
+  test('of another sentence about the order of finishes is another one', () => {
+    const [first] = read('The moulding waits for the ceiling patch.')
+    const [second] = read('His crown return waits for our moulding.', stateOf([...hall, seen(first!.facts[0]!)]))
+    expect(second!.says).not.toMatch(/^Changed/)
+  })
+  test('work told twice stays one line', () => {
+    const [once] = read('Replace the lock of the cupboard.')
+    const [again] = read('Replace the lock of the cupboard.', stateOf([...hall, seen(once!.facts[0]!)]))
+    expect([once!.line.kind, again!.says]).toEqual(['work', 'Note'])
+  })
   test('work whose state is told stays beside it', () => {
     const dug = stateOf(laid([{ id: 'hall', treatments: ['bathroom-below-drain'] }]))
     const [trench, progress] = read('Trench is dug, four foot deep.', dug)
