@@ -1,30 +1,27 @@
 import { expect, test } from 'vitest'
-import { PlannedJob } from './planned'
+import { PlannedJob, type JobCrew, type JobSite } from './planned'
 
 const SITE = 'Heddlecroft'
+const planned = (
+  startsOn: string,
+  crews: readonly JobCrew[],
+  site: Pick<JobSite, 'places' | 'work'>,
+): Promise<PlannedJob> => PlannedJob.of(startsOn, crews, [{ name: SITE, startsOn, ...site }])
 
 /** The column is painted when the owners' mason has filled its scar; the other faces wait for nobody. */
 test('a mason whom the owners have not called yet holds the column and only the column', async () => {
-  const job = await PlannedJob.of(
-    '2026-04-20',
-    [{ name: 'Painters', trade: 'painter' }],
-    [
-      {
-        name: SITE,
-        startsOn: '2026-04-20',
-        places: [
-          { name: 'Porch', kind: 'face', size: '4 x 3' },
-          { name: 'Rear', kind: 'face', size: '13 x 2.7' },
-        ],
-        work: [
-          { title: 'Fill the scar of the column with stone', at: 'Porch', stage: 'cladding', trade: 'mason', days: 1 },
-          { title: 'Paint the column', at: 'Porch', stage: 'paint', trade: 'painter', days: 0.5 },
-          { title: 'Paint the porch ceiling', at: 'Porch', stage: 'paint', trade: 'painter', days: 1 },
-          { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
-        ],
-      },
+  const job = await planned('2026-04-20', [{ name: 'Painters', trade: 'painter' }], {
+    places: [
+      { name: 'Porch', kind: 'face', size: '4 x 3' },
+      { name: 'Rear', kind: 'face', size: '13 x 2.7' },
     ],
-  )
+    work: [
+      { title: 'Fill the scar of the column with stone', at: 'Porch', stage: 'cladding', trade: 'mason', days: 1 },
+      { title: 'Paint the column', at: 'Porch', stage: 'paint', trade: 'painter', days: 0.5 },
+      { title: 'Paint the porch ceiling', at: 'Porch', stage: 'paint', trade: 'painter', days: 1 },
+      { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
+    ],
+  })
   job.record(SITE, 'line', 'Fill the scar of the column with stone', 'responsible', 'client')
   await job.plan()
   expect(job.visit('Paint the column').key).toBe(job.visit('Paint the porch ceiling').key)
@@ -39,28 +36,24 @@ test('a mason whom the owners have not called yet holds the column and only the 
 })
 
 test('a rotten plate under the bay holds the bay alone: the rear goes on and the painter keeps his day', async () => {
-  const job = await PlannedJob.of(
+  const job = await planned(
     '2026-05-04',
     [
       { name: 'Siders', trade: 'sider' },
       { name: 'Painters', trade: 'painter' },
     ],
-    [
-      {
-        name: SITE,
-        startsOn: '2026-05-04',
-        places: [
-          { name: 'Bay', kind: 'face', size: '3 x 3' },
-          { name: 'Rear', kind: 'face', size: '13 x 2.7' },
-        ],
-        work: [
-          { title: 'Panel at the bay', at: 'Bay', stage: 'cladding', trade: 'sider', days: 1 },
-          { title: 'Panel at the rear', at: 'Rear', stage: 'cladding', trade: 'sider', days: 4 },
-          { title: 'Paint the bay', at: 'Bay', stage: 'paint', trade: 'painter', days: 1 },
-          { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
-        ],
-      },
-    ],
+    {
+      places: [
+        { name: 'Bay', kind: 'face', size: '3 x 3' },
+        { name: 'Rear', kind: 'face', size: '13 x 2.7' },
+      ],
+      work: [
+        { title: 'Panel at the bay', at: 'Bay', stage: 'cladding', trade: 'sider', days: 1 },
+        { title: 'Panel at the rear', at: 'Rear', stage: 'cladding', trade: 'sider', days: 4 },
+        { title: 'Paint the bay', at: 'Bay', stage: 'paint', trade: 'painter', days: 1 },
+        { title: 'Paint the rear', at: 'Rear', stage: 'paint', trade: 'painter', days: 2 },
+      ],
+    },
   )
   await job.plan()
   await job.tell('Panel at the rear', 'Paint the rear', 'Paint the bay')

@@ -125,7 +125,7 @@ describe('what an entry asks', () => {
       'authority: The room is under the usual least. May somebody sleep in it?',
     ])
     expect(asked('fit-check', { what: 'The pantry handle', space: '28 mm', takes: '34 mm' })).toEqual([
-      'us: The pantry handle: it does not fit. Does it open less far, or does what is beside it move?',
+      'us: The pantry handle: it does not fit. What gives way, it or what is beside it?',
     ])
   })
   test('nothing where nothing is amiss, and nothing once it is closed', () => {

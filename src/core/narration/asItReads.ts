@@ -23,25 +23,41 @@ function asksNothing(words: string, walk: WalkKind): boolean {
   if (CUT_OFF.test(words)) return true
   const norm = plain(words)
   if (NEED.test(norm.replace(SIZED, ' ')) || startsWithAct(norm, actionIn(norm))) return false
-  if (SIZED.test(words) || DENIED.test(words) || isMeasured(words)) return true
-  return walk !== 'scope' && (WE_DID.test(words) || STATED.test(words))
+  if (SIZED.test(words) || isMeasured(words) || NO_WORK.some((one) => one.test(words))) return true
+  return walk !== 'scope' && SO_ALREADY.some((one) => one.test(words))
 }
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
 
-/** What we did, and how far something reaches, is not to be done: 'we closed off part of the stair'. */
-const WE_DID =
-  /^(?:and |so )?(?:we|i) (?:have |['’]ve |just |already |now )*(?:[a-z]{3,}ed|cut|put|set|hung|built|took|laid|ran|made|did|left|tore|dug)\b|\bnone of (?:it|them|that) (?:is |are |was )?done\b|\b(?:goes|reaches|comes|covers) (?:up |down |only )*(?:to |over )?the (?:sills?|ceiling|floor|top|bottom|(?:lower|upper) (?:third|half)|eaves)\b/i
+/** What is so already and asks for nothing, but on a walk that asks what is to be done. */
+const SO_ALREADY: readonly RegExp[] = [
+  // 'Pockets are cut at both ends', 'the sister house has the same one'.
+  /^(?:the |all |both |our |their )?(?:[\w'’-]+ ){1,4}(?:(?:is|are|was|were) (?:now |all |both )?(?:cut|[a-z]{3,}ed|built|hung|laid|set|left)\b|(?:has|have) (?:the same|one|a|an|no|two|three)\b)/i,
+  // 'We closed off part of the stair'.
+  /^(?:and |so )?(?:we|i) (?:have |['’]ve |just |already |now )*(?:[a-z]{3,}ed|cut|put|set|hung|built|took|laid|ran|made|did|left|tore|dug)\b/i,
+  /\bnone of (?:it|them|that) (?:is |are |was )?done\b/i,
+  // 'The insulation goes up to the sills'.
+  /\b(?:goes|reaches|comes|covers) (?:up |down |only )*(?:to |over )?the (?:sills?|ceiling|floor|top|bottom|(?:lower|upper) (?:third|half)|eaves)\b/i,
+]
 
 /** On a scope walk: 'two posts are made flush with the doors'. */
 const IS_MADE =
   /\b(?:is|are|gets?) (?:both |all )?(?:made|replaced|renewed|painted|repaired|reconditioned|overlaid|boxed) /i
 
-/** How a thing has to be beside another, and what cannot be or stays behind, are nobody's work. */
+/** How a thing has to be beside another. */
 const SIZED = /\b(?:have|has|need|needs|must) (?:to )?be (?:of )?(?:the same|equal|alike)\b/i
-const DENIED =
-  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b|\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b|\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b|^with\b|^[\w -]{2,30}(?:per ?cent|%) (?:waste|more)\b/i
+
+/** What is nobody's work on any walk. */
+const NO_WORK: readonly RegExp[] = [
+  // 'You can't get a window in here', 'the chimney won't end up flush'.
+  /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b/i,
+  /\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b/i,
+  // 'An extra shelf is left in the box over the fridge'.
+  /\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b/i,
+  // What only goes on with what was said before: 'with tarred corners', 'fifteen per cent waste'.
+  /^with\b|^[\w -]{2,30}(?:per ?cent|%) (?:waste|more)\b/i,
+]
 
 /** 'The corner is 1060', 'and the casing 18 from its end': how long something is. */
 function isMeasured(words: string): boolean {
@@ -54,10 +70,6 @@ function isMeasured(words: string): boolean {
         (start === 0 && /^(?:from|off|wide|deep|high|long|apart)$/.test(said[end] ?? ''))),
   )
 }
-
-/** What is so, and asks for nothing: 'pockets are cut at both ends', 'the sister house has the same one'. */
-const STATED =
-  /^(?:the |all |both |our |their )?(?:[\w'’-]+ ){1,4}(?:(?:is|are|was|were) (?:now |all |both )?(?:cut|[a-z]{3,}ed|built|hung|laid|set|left)\b|(?:has|have) (?:the same|one|a|an|no|two|three)\b)/i
 
 /** What has happened to a thing, and is nobody's work yet. */
 const HARMED =

@@ -1,6 +1,7 @@
 import { lower } from '../lists/capital'
 import type { Trade } from '../scope/vocabulary'
 import { outputsOf } from '../entries/sums'
+import { workOf } from '../entries/work'
 import type { Units } from '../measure/length'
 import { workWords } from '../scope/workAmount'
 import type { NewFact } from '../walk/observation'
@@ -160,10 +161,10 @@ function hoursOf({ kind, values }: SpokenSheet, units: Units): number | null {
 
 /** Work of the sheet's own stages takes as long as its sum says. */
 function lasting(one: Proposal, { kind, values }: SpokenSheet, hours: number, units: Units): Proposal {
-  const stages = typeof kind.work === 'function' ? kind.work(values) : kind.work
+  const stages = workOf(kind, values)
   let says = one.says
   const facts = one.facts.map((fact): NewFact => {
-    if (fact.facet !== 'laid' || fact.subject !== 'line' || !stages?.includes(fact.value.stage)) return fact
+    if (fact.facet !== 'laid' || fact.subject !== 'line' || !stages.includes(fact.value.stage)) return fact
     const value = { ...fact.value, hours, how: 'as told' }
     says = says.replace(workWords(fact.value, units), workWords(value, units))
     return { ...fact, value }

@@ -1,4 +1,3 @@
-import { plain } from './clauses'
 import { answersWords } from '../walk/answersWords'
 import type { EntryKind } from '../entries/entryKind'
 import type { Field, Values } from '../entries/field'
@@ -21,7 +20,7 @@ import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { doneBefore } from './spokenOrder'
-import { titleOf, workOf } from './spokenWork'
+import { titleOf, toldBefore, workOf } from './spokenWork'
 
 /** A guess that goes on from what was said before it: alone it would be about nothing. */
 const GUESSED =
@@ -177,8 +176,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
     const value = workOf(line, place, rates)
     // What is in the scope already and told once more stays one line of work.
-    const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
-    if (here.some((one) => one.progress < 100 && plain(one.title) === plain(value.title))) return null
+    if (toldBefore(value.title, place.id, state)) return null
     const before = doneBefore(line.words, place.id, state)
     const waits: NewFact[] =
       before.length > 0 ? [{ ...at, facet: 'waits', value: before.map(({ id }) => ({ for: id })) }] : []

@@ -4,7 +4,10 @@ import type { PlaceToTreat } from '../scope/layTreatment'
 import type { RateOverrides } from '../scope/rates'
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import { workAmount } from '../scope/workAmount'
+import type { Line } from '../scope/line'
 import type { Facts } from '../walk/observation'
+import type { SiteState } from '../walk/siteState'
+import { plain } from './clauses'
 import { scaffoldDeed, stageMeant, stageOfDeed } from './deeds'
 import type { SpokenLine } from './line'
 import { stageIn } from './mentions'
@@ -63,6 +66,13 @@ export function titleOf(words: string): string {
   const whole = words.trim().replace(/(?:[\s,]+(?:and|but|or|so|then))+$/i, '')
   return capital(whole.length > 150 ? `${whole.slice(0, 147)}...` : whole)
 }
+
+/** The open line of a place that was told in these words before. */
+export const toldBefore = (title: string, placeId: string, { lines }: Pick<SiteState, 'lines'>): Line | undefined =>
+  lines.find(
+    (line) =>
+      line.placeId === placeId && line.excluded === null && line.progress < 100 && plain(line.title) === plain(title),
+  )
 
 const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 'water-heater', 'radiator', 'pipe']
 /** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage; what

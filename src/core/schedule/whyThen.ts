@@ -39,7 +39,9 @@ export function whyThen(
   company: Company,
 ): Why {
   const waits = schedule.waits?.get(index)
-  const binding = boundBy(problem, schedule, index, incoming, company)
+  const binding = boundBy(schedule, incoming, (its) =>
+    withOpening(problem, schedule, index, its, bindingOf(problem, schedule, index, its, company)),
+  )
   const bound =
     waits === undefined || isFirm(problem, schedule, binding)
       ? binding
@@ -74,16 +76,8 @@ const isFirm = ({ visits }: Problem, { waits }: Schedule, { why, boundBy: by }: 
   why !== FREE.why && ![...waits!.keys()].some((i) => visits[i]!.key === by)
 
 /** What binds a visit: what comes before it and waits for it is no reason, as long as there is another. */
-function boundBy(
-  problem: Problem,
-  schedule: Schedule,
-  index: number,
-  incoming: readonly Link[],
-  company: Company,
-): Why {
-  const by = (its: readonly Link[]): Why =>
-    withOpening(problem, schedule, index, its, bindingOf(problem, schedule, index, its, company))
-  const first = by(incoming.filter(({ from }) => !schedule.waits?.has(from)))
+function boundBy({ waits }: Schedule, incoming: readonly Link[], by: (its: readonly Link[]) => Why): Why {
+  const first = by(incoming.filter(({ from }) => !waits?.has(from)))
   return first.why === FREE.why ? by(incoming) : first
 }
 

@@ -132,12 +132,7 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     sum: { calculation: 'C-60', asks: ['space', 'takes', 'spare'] },
     asks: (values, units) =>
       outputsOf('C-60', values, units)?.verdict === 'no'
-        ? [
-            {
-              of: 'us',
-              question: `${String(values.what)}: it does not fit. ${/\b(?:handle|door|drawer|leaf)\b/i.test(String(values.what)) ? 'Does it open less far, or does what is beside it move?' : 'What gives way?'}`,
-            },
-          ]
+        ? [{ of: 'us', question: `${String(values.what)}: it does not fit. What gives way, it or what is beside it?` }]
         : [],
   },
   {

@@ -3,9 +3,8 @@ import { changeSaid, priceOfChange } from '../../takeoff/money/changeSaid'
 import { lower } from '../../lists/capital'
 import { lineOfKind } from '../learned/forced'
 import { wordsOf } from '../sheets/figures'
-import { titleOf, workOf } from '../spokenWork'
-import { plain } from '../clauses'
-import { openLines, type Whole } from './whole'
+import { titleOf, toldBefore, workOf } from '../spokenWork'
+import type { Whole } from './whole'
 
 const OVER = /\b(?:took|taken|spent|was|were|paid|charged|invoiced)\b/i
 
@@ -19,9 +18,8 @@ export const pricedExtra: Whole = ({ words, place, units, rates, standards, narr
   const price = priceOfChange(said, units, standards)
   const laid = workOf({ ...lineOfKind('work', narration, title, null), words: title, extra: true }, place, rates)
   // The same extra told again has a new price.
-  const same = openLines(state).find(
-    (line) => line.extra && line.placeId === place.id && plain(line.title) === plain(title),
-  )
+  const before = toldBefore(title, place.id, state)
+  const same = before?.extra ? before : undefined
   const at = { subject: 'line' as const, subjectId: same?.id ?? newId(), placeId: place.id }
   return {
     kind: 'work',

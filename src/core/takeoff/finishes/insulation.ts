@@ -1,12 +1,15 @@
 import { area, calculation, optional, output, percent, up } from '../calculation'
 
+/** What timbers usually take of a wall, in per cent. */
+const TIMBERS = { least: 15, most: 25 }
+
 /** C-36: net area less what the framing takes, 15 to 25 %. */
 export const insulation = calculation({
   id: 'C-36',
   title: 'Insulation',
   inputs: {
     surface: area('Area, openings taken off'),
-    framing: percent('Taken by the framing', { default: 15 }),
+    framing: percent('Taken by the framing', { default: TIMBERS.least }),
     bag: optional(area('What a bag covers at that thickness')),
   },
   outputs: {
@@ -21,7 +24,11 @@ export const insulation = calculation({
       outputs: { cavities, bags, order: up(bags) },
       steps: [
         `${p.area(surface)} − ${p.num(framing)} % = ${p.area(cavities)}${bag === undefined ? '' : `; bags of ${p.area(bag)}: ${p.num(bags)}, so ${up(bags)}`}.`,
-        ...(framing === 15 ? [`Timbers take 15 to 25 %: ${p.area(surface * 0.75)} to ${p.area(surface * 0.85)}.`] : []),
+        ...(framing === TIMBERS.least
+          ? [
+              `Timbers take ${TIMBERS.least} to ${TIMBERS.most} %: ${p.area(surface * (1 - TIMBERS.most / 100))} to ${p.area(cavities)}.`,
+            ]
+          : []),
       ],
       warnings: ['On which side vapour is stopped goes by the climate: the designer says.'],
     }
