@@ -1,6 +1,5 @@
 import { measuredAmount } from '../scope/lineAmount'
-import { lower } from '../lists/capital'
-import { dayOf, longDay, type Day } from '../calendar/day'
+import { dayOf, type Day } from '../calendar/day'
 import { entryName, kindOf } from '../entries/entry'
 import { toldTo } from '../entries/toldTo'
 import type { Units } from '../measure/length'
@@ -68,15 +67,8 @@ export function composeHandOver(state: SiteState, units: Units): HandOver {
   const openIn = (part: string) => told.filter((one) => one.part === part && one.entry.settled === null)
   const items = new Map<string, string[]>()
   for (const { entry, sentences } of told.filter(({ part }) => part === 'items')) {
-    const { sort = kindOf(entry.kind).register, where, detail, until } = entry.values
-    const words = [
-      `${nameOf(entry.placeId)}: ${entryName(entry)}`,
-      ...(detail ? [String(detail)] : []),
-      ...(where ? [`kept ${String(where)}`] : []),
-      ...(until ? [`good until ${longDay(until as Day)}`] : []),
-      // What is no thing of a sort is told as its register tells it.
-      ...(entry.values.sort ? [] : sentences.map(lower)),
-    ].join(', ')
+    const { sort = kindOf(entry.kind).register } = entry.values
+    const words = [`${nameOf(entry.placeId)}: ${entryName(entry)}`, ...sentences].join(', ')
     items.set(String(sort), [...(items.get(String(sort)) ?? []), words])
   }
   return {

@@ -1,8 +1,21 @@
-import { choice, day, money, number, words } from '../field'
+import { longDay, type Day } from '../../calendar/day'
+import { choice, day, money, number, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
 import { BUILT, type Telling } from '../telling'
 
 const WRONG: Telling = ['error', 'count', 'again']
+
+/** A thing of the pack: what it is, where it is kept, how long it is good for. */
+const keptWords = ({ detail, where, until }: Values): string =>
+  [
+    ...(detail ? [String(detail)] : []),
+    ...(where ? [`kept ${String(where)}`] : []),
+    ...(until ? [`good until ${longDay(until as Day)}`] : []),
+  ].join(', ')
+
+/** What was done to a piece, and why. */
+const alteredWords = ({ change, why }: Values): string =>
+  [...(change ? [String(change)] : []), ...(why ? [`because ${String(why)}`] : [])].join(', ')
 
 /** What is still to be put right, what is awaited, and what the household needs to live with it. */
 export const COMPLETION_KINDS: readonly EntryKind[] = [
@@ -90,7 +103,7 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     one: 'Something for the hand-over pack',
     called: '',
     at: 'place',
-    tells: { 'hand-over': { says: 'all', part: 'items' } },
+    tells: { 'hand-over': { says: keptWords, part: 'items' } },
     fields: [
       words('what', 'What it is', { needed: true }),
       choice(
@@ -120,7 +133,7 @@ export const COMPLETION_KINDS: readonly EntryKind[] = [
     one: 'Something altered to fit',
     called: 'Altered',
     at: 'place',
-    tells: { crew: ['change', 'why'], 'hand-over': { says: '{change}[, because {why}]', part: 'items' } },
+    tells: { crew: ['change', 'why'], 'hand-over': { says: alteredWords, part: 'items' } },
     fields: [
       words('what', 'Which piece', { needed: true }),
       words('change', 'What was done to it'),
