@@ -1,4 +1,3 @@
-import autocannon from 'autocannon'
 import { composeTradeNotice } from '../core/share/tradeNotice'
 import { readPlan } from '../data/plans'
 import { readMessages } from '../data/share'
@@ -50,6 +49,8 @@ const SECONDS = 10
 
 /** Many readers of one page at once, each loading it again and again. */
 export async function manyReaders(url: string): Promise<Readers> {
+  // Read here alone: no other command needs it.
+  const { default: autocannon } = await import('autocannon')
   await autocannon({ url, connections: READERS, duration: 2 })
   const { requests, latency } = await autocannon({ url, connections: READERS, duration: SECONDS, workers: 1 })
   return { perSecond: requests.average, slowest: latency.p99 }

@@ -27,6 +27,9 @@ interface Row {
   time_zone: string
 }
 
+/** Where this machine is; asking takes longer than reading the firm, which every look at the clock does. */
+const MACHINE_ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone
+
 export function readFirm(db: Db): Firm | null {
   const row = db.prepare('SELECT * FROM firm').get() as Row | undefined
   return row
@@ -41,7 +44,7 @@ export function readFirm(db: Db): Firm | null {
         dayForm: row.day_form,
         weekStart: row.week_start,
         // Until somebody says where the firm is, it is where its machine is.
-        timeZone: row.time_zone || Intl.DateTimeFormat().resolvedOptions().timeZone,
+        timeZone: row.time_zone || MACHINE_ZONE,
       }
     : null
 }

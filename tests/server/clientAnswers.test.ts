@@ -50,12 +50,13 @@ function extra(): void {
     ],
   })
 }
-beforeEach(async () => {
-  extra()
-  await publish()
-})
+beforeEach(() => publish())
 
 describe('an extra on the link', () => {
+  beforeEach(() => {
+    extra()
+    return publish()
+  })
   test('is asked with its price and what it does to the end; approved, it is approved by that name, with a receipt for both', () => {
     expect(ask('extra').about.join(' ')).toMatch(
       /^It costs €118\.00, without tax\. (The finish stays|It costs \d+ working day)/,
@@ -165,7 +166,7 @@ describe('what a stranger could do with the link', () => {
     expect(() => askQuestion(firm, token, { text: 'one more', name: 'x' })).toThrow('Please call us')
   })
   test('what the lead left out is not asked', async () => {
-    const kept = ask('extra').id
+    const kept = ask('decision').id
     await publish({ asks: [kept] })
     expect(page().asks.map(({ id }) => id)).toEqual([kept])
   })
@@ -208,7 +209,7 @@ describe('the form of the page', () => {
     expect(await say({ say: 'question', question: 'Is the cat in?', name: '' })).toBe(
       'Your name: type it, so that we know.',
     )
-    expect(await say({ say: `extra ${ask('extra').id} approve`, name: ' ' })).toBe(
+    expect(await say({ say: `decision ${ask('decision').id} choose`, name: ' ' })).toBe(
       'Your name: type it, so that we know.',
     )
     expect(page().receipts).toEqual([])

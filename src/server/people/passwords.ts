@@ -1,5 +1,4 @@
 import { hash, verify } from '@node-rs/argon2'
-import zxcvbn from 'zxcvbn'
 import { Refusal } from '../refusal'
 
 /** What a guesser who knows the usual words and patterns needs at least: zxcvbn's 2 of 4, some 10^6 tries, against a door
@@ -10,6 +9,8 @@ const LEAST_SCORE = 2
  * @param known words that a stranger would try first: the firm, the person, the sign-in name
  * @throws Refusal 422 where it is common or easily guessed */
 export async function strongHash(password: string, known: readonly string[]): Promise<string> {
+  // Its lists of words are read where somebody chooses a password, which is seldom.
+  const { default: zxcvbn } = await import('zxcvbn')
   const { score } = zxcvbn(password.slice(0, 100), [...known, 'aftermist'])
   if (score < LEAST_SCORE)
     throw new Refusal(
