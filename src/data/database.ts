@@ -12,5 +12,17 @@ export function openDatabase(file: string, { mayChange = true }: { mayChange?: b
   db.pragma('foreign_keys = ON')
   db.pragma('busy_timeout = 5000')
   db.pragma('synchronous = FULL')
+  return preparedOnce(db)
+}
+
+/** Statements are prepared once a connection: a page asks the same thirty questions each time it is opened. */
+function preparedOnce(db: Db): Db {
+  const known = new Map<string, Database.Statement>()
+  const prepare = db.prepare.bind(db)
+  db.prepare = ((sql: string) => {
+    const statement = known.get(sql) ?? prepare(sql)
+    known.set(sql, statement)
+    return statement
+  }) as Db['prepare']
   return db
 }

@@ -16,6 +16,20 @@ interface Row {
   ordering: number
 }
 
+/** Values as they were read, by their text: the same are told again and again, and a site whose one fact changed has all the
+ * others read anew. */
+const values = new Map<string, unknown>()
+const MOST_VALUES = 100_000
+
+function valueOf(text: string): unknown {
+  const known = values.get(text)
+  if (known !== undefined) return known
+  if (values.size >= MOST_VALUES) values.clear()
+  const value = JSON.parse(text) as unknown
+  values.set(text, value)
+  return value
+}
+
 const observationOf = (row: Row): Observation =>
   ({
     id: row.id,
@@ -25,7 +39,7 @@ const observationOf = (row: Row): Observation =>
     subject: row.subject,
     subjectId: row.subject_id,
     facet: row.facet,
-    value: JSON.parse(row.value) as unknown,
+    value: valueOf(row.value),
     by: row.by_person,
     seenAt: row.seen_at,
     order: row.ordering,

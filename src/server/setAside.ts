@@ -11,9 +11,18 @@ export interface SetAside {
   readonly why: string
 }
 
-/** Values that are known to be sound, with what they are told of. Most are told again and again, a quarter done, a half. */
-const soundValues = new Set<string>()
-const MOST_KEPT = 100_000
+/** Values that are known to be sound, by what they are told of. Most are told again and again, a quarter done, a half, and are
+ * read as one value. */
+const soundValues = new Map<string, { readonly plain: Set<unknown>; readonly whole: WeakSet<object> }>()
+const MOST_PLAIN = 10_000
+
+const isWhole = (value: unknown): value is object => typeof value === 'object' && value !== null
+
+function soundAt(told: string) {
+  const known = soundValues.get(told) ?? { plain: new Set(), whole: new WeakSet() }
+  soundValues.set(told, known)
+  return known
+}
 
 /** Parts facts that can be so from those that cannot: what came in before something was checked, or by another way, is left
  * out and named rather than letting a page down. */
@@ -35,13 +44,14 @@ function wrongWith({ subject, facet, value, seenAt }: Observation): string | nul
   if (!isInstant(seenAt)) return `Its time "${seenAt}" is none.`
   if (subject === 'entry' && facet === 'written' && !entryKind(value.kind))
     return `"${value.kind}" is no kind of sheet that this version knows.`
-  const told = `${subject} ${facet} ${JSON.stringify(value)}`
-  if (soundValues.has(told)) return null
+  const { plain, whole } = soundAt(`${subject} ${facet}`)
+  if (isWhole(value) ? whole.has(value) : plain.has(value)) return null
   try {
     // Days before a site's start are asked about where they are entered; on record they stand.
     checkedValue(subject, facet, value, FIRST_DAY as Day)
-    if (soundValues.size >= MOST_KEPT) soundValues.clear()
-    soundValues.add(told)
+    if (plain.size >= MOST_PLAIN) plain.clear()
+    if (isWhole(value)) whole.add(value)
+    else plain.add(value)
     return null
   } catch (error) {
     return error instanceof Error ? error.message : String(error)

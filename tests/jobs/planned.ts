@@ -429,9 +429,10 @@ export class PlannedJob {
     return this.visit(title).why
   }
 
-  /** What the plan makes of what was promised. */
+  /** What the plan makes of what was promised: what it keeps, then what it cannot. */
   promises(site: string): string[] {
-    return planView(this.owner, this.siteIds.get(site)!).promises.map(({ words }) => words)
+    const { kept, alarms } = planView(this.owner, this.siteIds.get(site)!)
+    return [...kept, ...alarms.map(({ words }) => words)]
   }
 
   finish(site: string): string {

@@ -23,7 +23,7 @@ test('what was promised by word and is late stands on Today and above the plan, 
   })
   await planFirm(lead(), 'Planned again')
   const late = /^“All done”, told to the bank, is promised for 20 Mar and (ends|cannot be kept).*/
-  expect(planView(lead(), SITE).promises.filter((one) => one.late && late.test(one.words))).toHaveLength(1)
+  expect(planView(lead(), SITE).alarms.filter(({ words }) => late.test(words))).toHaveLength(1)
   const need = todayView(lead()).needs.find(({ text }) => late.test(text))!
   expect(need).toMatchObject({ note: 'promised', when: 'Fri 20 Mar', action: 'Open the plan' })
 })

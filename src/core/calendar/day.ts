@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format'
+import { getDaysInMonth } from 'date-fns/getDaysInMonth'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import { WEEK_STARTS, written } from '../habits/habits'
 
@@ -16,12 +17,11 @@ export const FIRST_DAY = '1900-01-01' as Day
 export const LAST_DAY = '2199-12-31' as Day
 
 /** Whether a text is a day, `YYYY-MM-DD`, that exists and lies between 1900 and 2199. */
-export const isDay = (text: unknown): text is Day =>
-  typeof text === 'string' &&
-  /^\d{4}-\d{2}-\d{2}$/.test(text) &&
-  text >= FIRST_DAY &&
-  text <= LAST_DAY &&
-  new Date(Date.parse(`${text}T00:00:00Z`)).toJSON()?.startsWith(text) === true
+export const isDay = (text: unknown): text is Day => {
+  if (typeof text !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(text) || text < FIRST_DAY || text > LAST_DAY) return false
+  const [year, month, day] = [Number(text.slice(0, 4)), Number(text.slice(5, 7)), Number(text.slice(8))]
+  return month >= 1 && month <= 12 && day >= 1 && day <= getDaysInMonth(new Date(year, month - 1))
+}
 
 /** Whether a text is an instant in UTC to the second or the millisecond, on such a day. */
 export const isInstant = (text: unknown): text is Instant =>

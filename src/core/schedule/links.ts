@@ -1,5 +1,5 @@
 import { SLOTS_PER_DAY } from '../calendar/slots'
-import { isSetBy, MEASURED_AFTER } from '../scope/leads'
+import { isSetBy, LEADS, MEASURED_AFTER } from '../scope/leads'
 import type { Line } from '../scope/line'
 import { linesBy } from '../scope/linesBy'
 import type { PlaceKind } from '../places/place'
@@ -155,14 +155,21 @@ function addStageLink(
   }
 }
 
+type ToMeasure = Pick<Selection, 'what' | 'lead' | 'leadDays' | 'neededFor' | 'state'>
+
+/** Tops that nobody chose yet, where somebody comes to set them. */
+const TOPS: ToMeasure = {
+  what: 'Countertop',
+  lead: 'countertop',
+  leadDays: LEADS.countertop.days,
+  neededFor: 'countertops',
+  state: 'undecided',
+}
+
 /** What is made to measure goes in when there was time to make it after it could be measured. */
-function addMadeToMeasure(
-  selections: readonly Selection[],
-  work: readonly Placed[],
-  place: string,
-  add: AddLink,
-): void {
-  for (const { what, lead, leadDays, neededFor, state } of selections) {
+function addMadeToMeasure(chosen: readonly ToMeasure[], work: readonly Placed[], place: string, add: AddLink): void {
+  const made = chosen.some(({ lead }) => lead === TOPS.lead) ? chosen : [...chosen, TOPS]
+  for (const { what, lead, leadDays, neededFor, state } of made) {
     const after = MEASURED_AFTER[lead]
     if (!after || !isUnordered(state)) continue
     const theirs = work.filter(

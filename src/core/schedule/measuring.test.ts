@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { crewsFor, EVERY_TRADE, laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
 import { daysBetween } from '../calendar/day'
+import type { Observation } from '../walk/observation'
 import { planOf } from './plan'
 import { problemOf } from './problem'
 
@@ -42,5 +43,25 @@ describe('what is made to measure', () => {
     ]
     expect(stateOf(ordered).lines.find(({ title }) => title === 'Template the countertops')!.progress).toBe(100)
     expect(stateOf(facts).lines.find(({ title }) => title === 'Template the countertops')!.progress).toBe(0)
+  })
+
+  test('tops that came have nothing to wait for but the bases; where nobody chose any, they are made first', () => {
+    const facts = laid([{ id: 'room', name: 'Room', treatments: ['kitchen-rebuilt'], size: '4 x 3 x 2.4' }])
+    const { lines, selections } = stateOf(facts)
+    const top = selections.find(({ what }) => what === 'Countertop')!
+    const here = { subject: 'selection', subjectId: top.id, placeId: 'room' } as const
+    const days = (more: readonly Observation[]): number => {
+      const plan = planOf(problemOf(planInput([...facts, ...more], { crews: crewsFor(...EVERY_TRADE) })), {
+        rounds: 5,
+        seed: 1,
+      })
+      const visitOf = (title: string) => {
+        const { id } = lines.find((line) => line.title === title)!
+        return plan.visits.find(({ lineIds }) => lineIds.includes(id))!
+      }
+      return daysBetween(visitOf('Set cabinets').endDay, visitOf('Set countertops').startDay)
+    }
+    expect(days([seen({ ...here, facet: 'state', value: 'arrived' })])).toBeLessThan(7)
+    expect(days([seen({ ...here, facet: 'removed', value: true })])).toBeGreaterThanOrEqual(18)
   })
 })

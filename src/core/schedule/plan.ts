@@ -1,12 +1,14 @@
-import type { Day } from '../calendar/day'
-import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
+import { daysWords, type Day } from '../calendar/day'
+import { dayOfSlot, isMorning, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { finishRisk, type SiteRisk } from './finishRisk'
 import { groupBy } from '../lists/groupBy'
+import type { Schedule } from './instance'
 import type { PlannedBefore, Problem } from './problem'
 import { promisesOf, type Promised } from './promises'
 import { solve, type SolveOptions } from './solve'
+import { excessOf } from './span'
 import { standsOpen, type StandsOpen } from './standsOpen'
 import { companyOf, whyThen } from './whyThen'
 import { withoutOf, type Without } from './without'
@@ -147,7 +149,7 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
     without: withoutOf(problem, schedule),
     hired: hiredOf(problem, schedule),
     open: standsOpen(problem, schedule),
-    unkept: unkeptOf(problem),
+    unkept: [...refusedOf(problem), ...tooLongAfter(problem, schedule, visits)],
     promises: promisesOf(problem, schedule.finish),
     risk: {},
   }
@@ -155,12 +157,29 @@ export function ratedPlan(problem: Problem, options: SolveOptions): Rated {
 }
 
 /** What was said by name and would make visits wait for each other, told as the circle that they would run in. */
-const unkeptOf = ({ refused, visits, nameOf }: Problem): Plan['unkept'] =>
+const refusedOf = ({ refused, visits, nameOf }: Problem): Plan['unkept'] =>
   refused.map(({ link, circle }) => ({
     siteId: visits[link.to]!.siteId,
     visit: visits[link.to]!.key,
     words: `${link.words}: that cannot be kept, since these would wait for each other: ${circle.map(nameOf).join(', then ')}. Take it back, or split one of them.`,
   }))
+
+/** What was to follow within some days, by a site's own order or by name, and follows later. */
+const tooLongAfter = ({ asks, nameOf }: Problem, schedule: Schedule, visits: readonly PlannedVisit[]): Plan['unkept'] =>
+  asks.flatMap((ask) => {
+    const over = ask.kind === 'soon' ? excessOf(ask.span, schedule) : 0
+    if (ask.kind !== 'soon' || over === 0) return []
+    const { from, to, most } = ask.link
+    const { key: visit, why } = visits[to]!
+    const days = (slots: number): string => daysWords(Math.ceil(slots / SLOTS_PER_DAY))
+    return [
+      {
+        siteId: ask.siteId,
+        visit,
+        words: `${nameOf(to)} was to follow ${nameOf(from)} within ${days(most!)} and follows after ${days(most! + over)}. ${why} Move what holds it, or allow more days.`,
+      },
+    ]
+  })
 
 /** Who comes for a visit done in some mode, and what they need to set up. */
 function mannedBy({ crews, instance }: Problem, index: number, mode: number): Pick<PlannedVisit, 'people' | 'setUp'> {

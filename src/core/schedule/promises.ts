@@ -66,6 +66,8 @@ function chainTo(
   return chain
 }
 
+export const isLate = ({ planned, promised }: Pick<Promised, 'planned' | 'promised'>): boolean => planned > promised
+
 /** Whether a promise holds by the plan, in a sentence, with its likely and its safe day where those were drawn.
  * @param last what ends it, in words */
 export function promiseWords(

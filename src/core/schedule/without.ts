@@ -32,16 +32,17 @@ export const withoutOf = ({ asks, origin, visits }: Problem, schedule: Schedule)
 
 export const daysWithout = ({ from, until }: Pick<Without, 'from' | 'until'>): number => daysBetween(from, until) + 1
 
+export const isOffTooLong = (one: Without): boolean => daysWithout(one) > one.most
+
 /** How long a service is off, against what it should be, in a sentence.
- * @param back what brings the service back, in words */
-export function withoutWords(one: Without, back: string): string {
+ * @param back what brings the service back, in words, and why that is no sooner */
+export function withoutWords(one: Without, back: { readonly visit: string; readonly why: string }): string {
   const days = daysWithout(one)
   const told = `${one.what}: off from ${dateOnly(one.from)} to ${dateOnly(one.until)}, ${daysWords(days)}`
+  const comes = `It comes back with ${back.visit}. ${back.why} Find something that serves meanwhile`
   if (one.promised)
-    return days <= one.most
-      ? `${told}, of the ${one.most} that were promised.`
-      : `${told}, and ${one.most} were promised. It comes back with ${back}: find something that serves meanwhile, or talk.`
-  return days <= one.most
-    ? `${told}.`
-    : `${told}: people live there, and it is the only one. It comes back with ${back}: find something that serves meanwhile.`
+    return isOffTooLong(one)
+      ? `${told}, and ${one.most} were promised. ${comes}, or talk.`
+      : `${told}, of the ${one.most} that were promised.`
+  return isOffTooLong(one) ? `${told}: people live there, and it is the only one. ${comes}.` : `${told}.`
 }

@@ -116,7 +116,7 @@ const RELATIONS: readonly Relation[] = [
   { before: 'tile', after: 'flooring', waitDays: USUAL_WAITS.tile, why: 'tile sets before the floor meets it' },
   { before: 'paint', after: 'flooring', waitDays: USUAL_WAITS.paint, why: 'paint dries before the floor' },
   { before: 'tile', after: 'cabinets', waitDays: USUAL_WAITS.tile, why: 'tile sets before cabinets stand on it' },
-  { before: 'cabinets', after: 'countertops', waitDays: 12, why: 'tops are templated on fixed bases and then made' },
+  { before: 'cabinets', after: 'countertops', why: 'tops are templated on fixed bases and then made' },
   { before: 'flooring', after: 'trim', why: 'base stands on the floor' },
   { before: 'cabinets', after: 'trim', why: 'trim meets set cabinets' },
   { before: 'paint', after: 'fixtures', waitDays: USUAL_WAITS.paint, why: 'paint dries before plates and lights' },

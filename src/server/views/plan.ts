@@ -3,13 +3,13 @@ import { schoolSentences } from '../../core/sequence/schools'
 import { addDays, dateOnly, daysBetween, longDay, weekBegin, type Day } from '../../core/calendar/day'
 import { addWorkingDays, isWorkingDay } from '../../core/calendar/workingDays'
 import { sameTime, visitDays } from '../../core/schedule/planDiff'
-import { promiseWords } from '../../core/schedule/promises'
+import { isLate, promiseWords } from '../../core/schedule/promises'
 import { criticalChain } from '../../core/schedule/criticalChain'
 import { byStart } from '../../core/schedule/tradeRun'
-import { daysWithout, withoutWords } from '../../core/schedule/without'
+import { isOffTooLong, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
-import { alarmsAt } from '../plan/alarms'
+import { alarmHref, alarmsAt } from '../plan/alarms'
 import { hiresAt } from '../plan/hires'
 import { siteSense } from '../plan/siteSense'
 import { listed } from '../../core/lists/listed'
@@ -57,7 +57,7 @@ export function planView(context: Context, siteId: string | null) {
     floor: site ? floorSentence(plan, site, context.today) : null,
     places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
-    promises: promised(context, plan, shownSites, name),
+    kept: keptSentences(context, plan, shownSites, name),
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -71,10 +71,7 @@ export function planView(context: Context, siteId: string | null) {
         from: since,
         until,
       })),
-    alarms: alarmsAt(context, plan, shownSites).map(({ siteId: at, visit, words }) => ({
-      words,
-      href: `/sites/${at}/plan?visit=${encodeURIComponent(visit)}`,
-    })),
+    alarms: alarmsAt(context, plan, shownSites).map((alarm) => ({ words: alarm.words, href: alarmHref(alarm) })),
     visits: visitViews(context, visits, plan),
     weather: weatherView(context),
   }
@@ -115,24 +112,27 @@ function weatherView({ db, today }: Context) {
   })
 }
 
-/** What the plan makes of everything that was promised, and of what is hired. */
-function promised(context: Context, plan: Plan, sites: readonly Site[], name: (visit: PlannedVisit) => string) {
+/** What the plan keeps of everything that was promised, and of what is hired; what it cannot keep is an alarm. */
+function keptSentences(
+  context: Context,
+  plan: Plan,
+  sites: readonly Site[],
+  name: (visit: PlannedVisit) => string,
+): string[] {
   const byKey = visitsBy(plan).key
   const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
   const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
   return [
-    ...plan.promises.filter(shown).map((one) => ({
-      late: one.planned > one.promised,
-      words: promiseWords(one, named(one.last), plan.risk[one.id]),
-    })),
+    ...plan.promises
+      .filter((one) => shown(one) && !isLate(one))
+      .map((one) => promiseWords(one, named(one.last), plan.risk[one.id])),
     ...plan.without
-      .filter(shown)
-      .map((one) => ({ late: daysWithout(one) > one.most, words: withoutWords(one, named(one.back)) })),
+      .filter((one) => shown(one) && !isOffTooLong(one))
+      .map((one) => withoutWords(one, { visit: named(one.back), why: byKey.get(one.back)?.why ?? '' })),
     ...sites.flatMap((site) =>
-      hiresAt(plan, site, context.record(site), siteSense(context.db, site.id)).map(({ idle, words }) => ({
-        late: idle,
-        words,
-      })),
+      hiresAt(plan, site, context.record(site), siteSense(context.db, site.id))
+        .filter(({ idle }) => !idle)
+        .map(({ words }) => words),
     ),
   ]
 }

@@ -6,7 +6,7 @@ import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../.
 import { visitsBy } from '../../core/schedule/visitsBy'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { neededOn } from '../../core/schedule/neededOn'
-import { promiseWords } from '../../core/schedule/promises'
+import type { AlarmRule } from '../../core/schedule/alarms'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
 import { placeName, type SiteState } from '../../core/walk/siteState'
@@ -21,12 +21,12 @@ import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
-import { alarmsAt } from '../plan/alarms'
+import { alarmHref, alarmsAt } from '../plan/alarms'
 import { hiresAt } from '../plan/hires'
 import { siteSense } from '../plan/siteSense'
 import { twinIds } from '../../schemas/twinIds'
 import { changedFacts } from '../share/tell'
-import { stageWords, visitNamer, visitWords } from '../share/visitWords'
+import { stageWords, visitWords } from '../share/visitWords'
 import { dueSoon, selectionRows } from './selectionRows'
 
 /** Something that somebody has to do, with what it costs to leave it. */
@@ -51,8 +51,7 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...orders(site, state, plan, context.today),
   ...extrasWaiting(context, site, state, plan),
   ...shutGates(site, state, plan, context.today),
-  ...standsOpenTooLong(context, site, plan),
-  ...promisedAndLate(context, site, plan),
+  ...cannotBeKept(context, site, plan),
   ...hiresDue(context, site, state, plan),
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
@@ -64,39 +63,35 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...cannotBe(context, site),
 ]
 
-/** What the plan leaves open for longer than it should, because facts force it. */
-const standsOpenTooLong = (context: Context, site: Site, plan: Plan | null): Need[] =>
-  plan && context.person.role !== 'crew'
-    ? alarmsAt(context, plan, [site]).map(({ visit, words }) => ({
-        cost: 170,
-        when: 'plan',
-        note: 'cannot be kept',
-        text: words,
-        detail: `${site.name}.`,
-        href: `/sites/${site.id}/plan?visit=${encodeURIComponent(visit)}`,
-        action: 'Open the plan',
-      }))
-    : []
-
-/** What was promised and is late by the plan. */
-const promisedAndLate = ({ db, person }: Context, site: Site, plan: Plan | null): Need[] => {
-  if (!plan || person.role === 'crew') return []
-  const name = visitNamer(db)
-  return plan.promises
-    .filter(({ siteId, planned, promised }) => siteId === site.id && planned > promised)
-    .map((one) => {
-      const last = visitsBy(plan).key.get(one.last)
-      return {
-        cost: 175 + Math.min(60, daysBetween(one.promised, one.planned)),
-        when: shortDay(one.promised),
-        note: 'promised',
-        text: promiseWords(one, last ? name(last) : 'its last visit', plan.risk[one.id]),
-        detail: `${site.name}.`,
-        href: `/sites/${site.id}/plan?visit=${encodeURIComponent(one.last)}`,
-        action: 'Open the plan',
-      }
-    })
+/** How pressing an alarm of the plan is, and what it is about; what is hired is told with the day to call for it. */
+const ALARMS: Readonly<Record<Exclude<AlarmRule, 'hire'>, { readonly cost: number; readonly note: string }>> = {
+  promised: { cost: 200, note: 'promised' },
+  notice: { cost: 190, note: 'never called' },
+  without: { cost: 175, note: 'too long' },
+  open: { cost: 170, note: 'open too long' },
+  order: { cost: 170, note: 'cannot be kept' },
+  begins: { cost: 170, note: 'cannot be kept' },
 }
+
+/** What the plan cannot keep, because facts force it. */
+const cannotBeKept = (context: Context, site: Site, plan: Plan | null): Need[] =>
+  plan && context.person.role !== 'crew'
+    ? alarmsAt(context, plan, [site]).flatMap((alarm): Need[] => {
+        if (alarm.rule === 'hire') return []
+        const { cost, note } = ALARMS[alarm.rule]
+        return [
+          {
+            cost,
+            when: alarm.day ? shortDay(alarm.day) : 'plan',
+            note,
+            text: alarm.words,
+            detail: `${site.name}.`,
+            href: alarmHref(alarm),
+            action: 'Open the plan',
+          },
+        ]
+      })
+    : []
 
 /** Days ahead on which to call for what is hired. */
 const CALL_DAYS = 3

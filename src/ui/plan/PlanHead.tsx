@@ -16,20 +16,9 @@ interface PlanHeadProps extends PlanProps {
 }
 
 /** One line of words: when it is likely done, what can be promised, what it hangs on; and what can be done with the plan. */
-export function PlanHead({
-  site,
-  finish,
-  risk,
-  promises,
-  schools,
-  onWhatIf,
-  onUndo,
-  onPlanned,
-  ...plan
-}: PlanHeadProps) {
+export function PlanHead({ site, finish, risk, kept, schools, onWhatIf, onUndo, onPlanned, ...plan }: PlanHeadProps) {
   const [hangs, setHangs] = useState(false)
   const [weather, setWeather] = useState(false)
-  const kept = promises.filter(({ late }) => !late)
   return (
     <div className={styles.head}>
       <h1>{site ? finish : 'All sites'}</h1>
@@ -44,7 +33,7 @@ export function PlanHead({
             .{' '}
           </>
         )}
-        {kept.map(({ words }) => (
+        {kept.map((words) => (
           <span key={words} className="well">
             {words}{' '}
           </span>
@@ -94,8 +83,8 @@ export function PlanHead({
 }
 
 /** What does not hold, each with its mend: the first one in sight, the others on demand. */
-export function Alarms(props: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed' | 'alarms'>) {
-  const { promises, stale, uncrewed } = props
+export function Alarms(props: Pick<PlanProps, 'stale' | 'uncrewed' | 'alarms'>) {
+  const { stale, uncrewed } = props
   const [open, setOpen] = useState(false)
   const alarms = [
     ...(stale.length > 0
@@ -114,7 +103,6 @@ export function Alarms(props: Pick<PlanProps, 'promises' | 'stale' | 'uncrewed' 
         {words} <a href={href}>Look at it</a>
       </>
     )),
-    ...promises.filter(({ late }) => late).map(({ words }) => <>{words}</>),
   ]
   if (alarms.length === 0) return null
   return (

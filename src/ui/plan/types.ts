@@ -90,7 +90,8 @@ export interface PlanProps {
     readonly high: number | null
     readonly simulated: string | null
   }[]
-  readonly promises: readonly { readonly late: boolean; readonly words: string }[]
+  /** What was promised or is hired, and holds. */
+  readonly kept: readonly string[]
   /** What people are without, from when until when. */
   /** Rules of sense that facts force it to break. */
   readonly alarms: readonly { readonly words: string; readonly href: string }[]
