@@ -1,6 +1,7 @@
 import { Command } from 'commander'
 import { addDays, daysBetween, type Day } from '../core/calendar/day'
-import { checkSense, type Breach } from '../core/schedule/checkSense'
+import { checkSense, daysOff } from '../core/schedule/checkSense'
+import { alarmsOf, type Names } from '../core/schedule/alarms'
 import { keptBefore, planOf, type Plan } from '../core/schedule/plan'
 import { planDiff } from '../core/schedule/planDiff'
 import { problemOf, type ProblemInput } from '../core/schedule/problem'
@@ -8,7 +9,6 @@ import { randomFirm } from '../core/schedule/randomFirm'
 import { seededRandom } from '../core/schedule/random'
 import { USUAL_SENSE, type Sense } from '../core/schedule/sense'
 import type { SiteState } from '../core/walk/siteState'
-import { isOpenTooLong } from '../core/schedule/standsOpen'
 import { daysWithout } from '../core/schedule/without'
 
 const TODAY = '2026-03-10' as Day
@@ -19,6 +19,9 @@ const WITHOUT_SENSE: Sense = {
   nights: { hole: 9999, cut: 9999, face: 9999, roof: 9999, ground: 9999 },
   daysWithout: { kitchen: 9999, bathroom: 9999 },
 }
+
+/** Visits and places as the plan knows them: nobody reads these alarms. */
+const BY_KEY: Names = { visit: (key) => key, place: (_site, place) => place, agreed: new Set() }
 
 /** Random firms, planned and planned again, and read by a checker that shares nothing with the search. */
 export const benchSenseCommand = (): Command =>
@@ -33,19 +36,32 @@ export const benchSenseCommand = (): Command =>
     })
 
 function senseFigures(count: number, seed: number): Record<string, string> {
-  const forced = new Map<Breach['rule'], number>()
-  const broken = new Map<Breach['rule'], number>()
+  const forced = new Map<string, number>()
+  const broken = new Map<string, number>()
+  const idle = new Map<string, number>()
   const prices: number[] = []
   const livedIn: number[] = []
-  let [moved, tried, refused] = [0, 0, 0]
-  /** A breach that the plan tells as an alarm of its own is forced by facts; any other is the plan's. */
+  let [moved, tried, refused, homes, apart] = [0, 0, 0, 0, 0]
+  /** A breach that the plan tells as an alarm is forced by facts; any other is the plan's. */
   const read = (input: ProblemInput, plan: Plan): void => {
-    const told = plan.open.filter(isOpenTooLong).length
-    for (const { id, state, sense } of input.sites)
-      for (const { rule } of checkSense(plan, { id, state, sense, called: onSite(state) }, input.today)) {
-        const of = rule === 'open' && told > 0 ? forced : broken
-        of.set(rule, (of.get(rule) ?? 0) + 1)
-      }
+    const breaches = input.sites.flatMap(({ id, state, sense, livedIn }) =>
+      checkSense(plan, { id, state, sense, livedIn, called: onSite(state) }, input.today),
+    )
+    const alarms = alarmsOf(plan, BY_KEY)
+    for (const { rule, siteId } of breaches) {
+      const of = alarms.some((alarm) => alarm.siteId === siteId && alarm.rule === rule) ? forced : broken
+      of.set(rule, (of.get(rule) ?? 0) + 1)
+    }
+    // A circle that was refused is told whatever the days come to.
+    for (const { rule, siteId } of alarms)
+      if (rule !== 'order' && !breaches.some((breach) => breach.siteId === siteId && breach.rule === rule))
+        idle.set(rule, (idle.get(rule) ?? 0) + 1)
+    for (const site of input.sites) {
+      const [one, other] = daysOff(plan, site)
+      if (!one || !other) continue
+      homes++
+      if (one.until < other.from || other.until < one.from) apart++
+    }
     tried += plan.visits.length
     refused += plan.unkept.length
   }
@@ -61,13 +77,15 @@ function senseFigures(count: number, seed: number): Record<string, string> {
     read(later, planned(later))
   }
   const sorted = [...prices].sort((a, b) => a - b)
-  const listed = (of: ReadonlyMap<Breach['rule'], number>): string =>
+  const listed = (of: ReadonlyMap<string, number>): string =>
     [...of].map(([rule, times]) => `${rule} ${times}`).join(', ') || 'none'
   return {
     firms: String(count),
     'visits planned, walked, and planned again': String(tried),
     'rules broken': listed(broken),
     'forced by facts, and told as alarms': listed(forced),
+    'alarms that tell of nothing': listed(idle),
+    'homes that lose their one kitchen and their one bathroom, and of them one after the other': `${homes}, ${apart}`,
     'waits by name that ran in a circle, and were told': String(refused),
     'price of sense, median': `${(sorted[Math.floor(sorted.length / 2)]! * 100).toFixed(1)} %`,
     'price of sense, nine of ten': `${(sorted[Math.floor(sorted.length * 0.9)]! * 100).toFixed(1)} %`,

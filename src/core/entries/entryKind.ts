@@ -98,6 +98,8 @@ export interface EntryKind {
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
   /** A day on which it asks for something, where that follows from what it holds. */
   readonly due?: (values: Values) => Day | null
+  /** The figure of its sum that tells how many people it takes to lift it. */
+  readonly lifts?: string
   /** It is hired, and stands from the first work of one stage to the last of another. */
   readonly hired?: (values: Values) => Hire | null
   /** It is wet or hardens, and the stages that wait for it are left alone until then. */
@@ -145,6 +147,8 @@ export interface Hire {
   readonly week: number | null
   /** It is used outside alone, wherever on the site it stands. */
   readonly outside: boolean
+  /** It lifts what people cannot. */
+  readonly lifts: boolean
 }
 
 /** A figure of a sum that is added up over a site. */

@@ -52,6 +52,19 @@ describe('what is hired', () => {
     expect(first.startDay).toBe(comes)
     expect(first.why).toBe('Lift comes on Wed 20 May.')
   })
+  test('a scaffold holds all that is done from it, also on a face that has no work of its first stage', () => {
+    const comes = '2026-05-20'
+    const scaffold = hire({ what: 'Scaffold', sort: 'scaffold', from: 'Strip-out', until: 'Paint', comes })
+    const paint = planned(scaffold).visits.find(({ stages }) => stages.includes('paint'))!
+    expect(paint.startDay >= comes).toBe(true)
+  })
+  test('one that is in use already holds nobody, whether or not anybody told of its coming', () => {
+    const begun = stateOf(HOUSE)
+      .lines.filter(({ stage }) => stage === 'protect')
+      .map(({ id }) => seen({ subject: 'line', facet: 'progress', subjectId: id, placeId: 'face', value: 50 }))
+    const plan = planned(hire({ notice: '20', from: 'Protect' }), ...begun)
+    expect(plan.visits.find(({ stages }) => stages.includes('protect'))!.startDay < '2026-03-20').toBe(true)
+  })
   test('it is called ahead by its notice in working days, and by nobody once its day is agreed', () => {
     const hired = { from: '2026-03-16' as Day }
     expect(callBy(entryOf(hire({ notice: '3' })), hired, MONDAY_TO_FRIDAY)).toBe('2026-03-11')

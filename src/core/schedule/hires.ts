@@ -35,6 +35,18 @@ function standsAt(
   return ({ placeIds, trade }) => !isInspection({ trade }) && placeIds.some(here)
 }
 
+/** Whether a stage lies from the one that something hired comes before to the one that it goes after. */
+function isDuring({ from, until }: Hire, stage: Stage): boolean {
+  const [one, other, order] = [from, until, stage].map((each) => BUILD_ORDER.indexOf(each)) as [number, number, number]
+  return order >= Math.min(one, other) && order <= Math.max(one, other)
+}
+
+/** Whether it is here already, though nobody told of its coming: work that it comes before has begun. */
+const isUp = ({ from }: Hire, { lines }: HiredSite, stands: ReturnType<typeof standsAt>): boolean =>
+  lines.some(
+    ({ stage, progress, placeId, trade }) => stage === from && progress > 0 && stands({ placeIds: [placeId], trade }),
+  )
+
 /** All that is hired on a site, with what it stands for; what nothing needs any more is left out. */
 export function hiresOf(
   visits: readonly Visit[],
@@ -44,32 +56,27 @@ export function hiresOf(
     const hire = hireOf(entry)
     if (!hire) return []
     const stands = standsAt(entry, hire, site.state)
-    const [first, last] = [BUILD_ORDER.indexOf(hire.from), BUILD_ORDER.indexOf(hire.until)]
     const at = (does: (stage: Stage) => boolean): number[] =>
       visits.flatMap((visit, i) => (visit.stages.some(does) && stands(visit) ? [i] : []))
-    const between = (stage: Stage): boolean => {
-      const order = BUILD_ORDER.indexOf(stage)
-      return order >= Math.min(first, last) && order <= Math.max(first, last)
-    }
     const brings = at((stage) => stage === hire.until)
-    const uses = at(between)
+    const uses = at((stage) => isDuring(hire, stage))
     const takes = at((stage) => stage === hire.from)
     // Where nothing was laid down for its coming, it comes with the first work that uses it.
-    const begun =
-      hire.comes !== null ||
-      site.state.lines.some(
-        ({ stage, progress, placeId, trade }) =>
-          stage === hire.from && progress > 0 && stands({ placeIds: [placeId], trade }),
-      )
+    const begun = hire.comes !== null || isUp(hire, site.state, stands)
     return brings.length === 0
       ? []
       : [{ siteId: site.id, entryId: entry.id, takes: takes.length > 0 || begun ? takes : uses, brings, uses }]
   })
 }
 
-/** What is hired and has to be there before a visit. */
+/** What is hired and has to be there before a visit: who comes first with it, and outside everybody who works on it, since
+ * another face may have no work of the first stage. */
 export const hiresBefore = (visit: Used, site: HiredSite): { readonly entry: RegisterEntry; readonly hire: Hire }[] =>
   site.entries.flatMap((entry) => {
     const hire = hireOf(entry)
-    return hire && visit.stages.includes(hire.from) && standsAt(entry, hire, site)(visit) ? [{ entry, hire }] : []
+    if (!hire) return []
+    const stands = standsAt(entry, hire, site)
+    const needs = (stage: Stage): boolean => stage === hire.from || (hire.outside && isDuring(hire, stage))
+    const waits = visit.stages.some(needs) && stands(visit) && (hire.comes !== null || !isUp(hire, site, stands))
+    return waits ? [{ entry, hire }] : []
   })

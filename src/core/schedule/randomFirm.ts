@@ -4,7 +4,7 @@ import { parseSize } from '../measure/size'
 import type { PlaceKind } from '../places/place'
 import { layTreatment } from '../scope/layTreatment'
 import { treatmentById } from '../scope/treatments'
-import { TRADES, type Trade } from '../scope/vocabulary'
+import { STAGES, TRADES, type Trade } from '../scope/vocabulary'
 import { USUAL_SCHOOLS } from '../sequence/schools'
 import { testsBeforeDust } from '../sequence/testsBeforeDust'
 import type { Observation } from '../walk/observation'
@@ -25,7 +25,8 @@ const ROOMS = [
 const FACES = ['face-tear-off', 'window-replaced']
 
 /** A firm of one to four houses, lived in or empty, old or new, with a crew or two of every trade; a third of the firms miss
- * a crew, some goods are here already and some come late, and some work waits for other work by name. */
+ * a crew, some goods are here already and some come late, some work waits for other work by name, some ends are promised and
+ * some scaffolds hired. */
 export function randomFirm(random: () => number, today: Day): ProblemInput {
   const teams = random() < 0.5 ? 1 : 2
   const trades = Object.keys(TRADES) as Trade[]
@@ -89,6 +90,23 @@ function houseOf(id: string, random: () => number, today: Day): SiteToPlan {
       const value = [{ for: other, leastDays: some(4) }]
       if (one !== other) say({ subject: 'line', subjectId: one, facet: 'waits', placeId: null, value })
     }
+  const write = (kind: string, values: Readonly<Record<string, unknown>>): void =>
+    say({
+      subject: 'entry',
+      subjectId: `${id}/${kind}`,
+      facet: 'written',
+      placeId: null,
+      value: { kind, values },
+    } as never)
+  if (random() < 0.3) write('promise', { what: 'All done', to: 'the bank', by: addDays(today, 40 + some(160)) })
+  if (random() < 0.5 && laid.places.some(({ kind }) => kind === 'face' || kind === 'roof'))
+    write('hire', {
+      what: 'the scaffold',
+      sort: 'scaffold',
+      from: STAGES['strip-out'],
+      until: STAGES.cladding,
+      ...(random() < 0.5 ? { comes: addDays(today, some(40)) } : { notice: 5 }),
+    })
   const tests = random() < 0.5 ? testsBeforeDust(1911, laid, laid.places[0]!.id) : null
   if (tests) say({ subject: 'line', subjectId: `${id}/tests`, facet: 'laid', placeId: tests.placeId, value: tests })
   return {

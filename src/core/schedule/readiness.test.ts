@@ -19,10 +19,12 @@ const VISIT = {
     .lines.filter(({ stage }) => stage === 'tile')
     .map(({ id }) => id),
   crewId: 'tiler',
+  people: 2,
 } as const
+const SITE = { ...USUAL_SENSE, units: 'metric' } as const
 const CONFIRMED = { state: 'confirmed', startDay: day('2026-03-20') } as const
 const about = (more: readonly Observation[] = [], booking: Parameters<typeof constraintsOn>[2] = CONFIRMED) =>
-  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking, NO_FORECAST, USUAL_SENSE)
+  constraintsOn(VISIT, stateOf([...BATH, ...more]), booking, NO_FORECAST, SITE)
 const of = (kind: string, all: ReturnType<typeof about>) => all.filter((one) => one.kind === kind)
 const selection = (facet: 'state' | 'arrives', value: string) =>
   seen({ subject: 'selection', facet, subjectId: TILE.id, placeId: 'bath', value } as never)
@@ -37,7 +39,7 @@ describe('what clears a visit', () => {
     expect(people(CONFIRMED).cleared).toBe(true)
     expect(people({ ...CONFIRMED, startDay: day('2026-03-18') }).words).toBe('They were told 18 Mar')
     expect(people({ ...CONFIRMED, state: 'declined' }).words).toBe('They declined')
-    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null, NO_FORECAST, USUAL_SENSE)[0]!.words).toBe(
+    expect(constraintsOn({ ...VISIT, crewId: null }, stateOf(BATH), null, NO_FORECAST, SITE)[0]!.words).toBe(
       'No crew is on record',
     )
   })
@@ -50,6 +52,35 @@ describe('what clears a visit', () => {
     expect(material(ordered, selection('arrives', '2026-03-23')).words).toContain('3 days too late')
     expect(material(selection('state', 'arrived')).cleared).toBe(true)
     expect(material(selection('state', 'wrong')).words).toContain('wrong or damaged')
+  })
+  test('what is too heavy for those who come: more hands, or a hoist that is agreed', () => {
+    const facts = laid([{ id: 'bath', treatments: ['opening-between-rooms'], size: '4 x 3 x 2.4' }])
+    const sets = stateOf(facts).lines.find(({ stage }) => stage === 'structure')!
+    const beam = entry('beam', { what: 'over the hall', width: '100', depth: '300', long: '4' } as never)
+    const crane = (comes: string) =>
+      entry('hire', { what: 'a lorry crane', sort: 'crane or hoist', from: 'Structure', until: 'Structure', comes })
+    const lift = (people: number, ...more: Observation[]) =>
+      of(
+        'lift',
+        constraintsOn(
+          { ...VISIT, people, stages: ['structure'], lineIds: [sets.id] },
+          stateOf([...facts, beam, ...more]),
+          CONFIRMED,
+          NO_FORECAST,
+          SITE,
+        ),
+      )
+    // 0.1 × 0.3 × 4 m of laminated veneer at 670 kg/m³: 80 kg, over 25 kg a person.
+    expect(lift(2)).toEqual([
+      {
+        kind: 'lift',
+        words: 'Over the hall: it takes 4 people by its weight, and 2 come: agree on a hoist or more hands',
+        cleared: false,
+      },
+    ])
+    expect(lift(4)).toMatchObject([{ cleared: true }])
+    expect(lift(2, crane('2026-03-19'))).toMatchObject([{ cleared: true }])
+    expect(lift(2, crane('2026-03-24'))).toMatchObject([{ cleared: false }])
   })
   test('a decision that blocks its stage, answered or not', () => {
     const asked = seen({

@@ -1,4 +1,7 @@
 import { heldLine } from '../scope/line'
+import { entryName } from '../entries/entry'
+import { capital } from '../lists/capital'
+import type { Units } from '../measure/length'
 import { dateOnly, daysBetween, daysWords, shortDay, type Day } from '../calendar/day'
 import { kindsOf } from '../places/place'
 import { isOnSite } from '../selections/selection'
@@ -8,6 +11,7 @@ import type { PlannedVisit } from './plan'
 import { permitsBefore } from './permits'
 import { wetBefore } from './wetWork'
 import { hiresBefore } from './hires'
+import { liftsIn } from './lifts'
 import { inTheWay, namedHolds, selectionsFor } from './holds'
 import type { Booking } from './problem'
 import type { Sense } from './sense'
@@ -16,19 +20,19 @@ import { stoppedDays, type Forecast } from './weather'
 
 /** One thing that a visit needs before it can start. */
 export interface Constraint {
-  readonly kind: 'people' | 'material' | 'decision' | 'permit' | 'hold' | 'gate' | 'dry' | 'weather'
+  readonly kind: 'people' | 'material' | 'decision' | 'permit' | 'hold' | 'gate' | 'dry' | 'lift' | 'weather'
   readonly words: string
   readonly cleared: boolean
 }
 
-/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, and the sky
+/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, what is too heavy for them, and the sky
  * (C-40). What comes before it in the plan is not counted: the plan itself sees to that. */
 export function constraintsOn(
-  visit: Pick<PlannedVisit, 'startDay' | 'endDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId'>,
+  visit: Pick<PlannedVisit, 'startDay' | 'endDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId' | 'people'>,
   state: SiteState,
   booking: Pick<Booking, 'state' | 'startDay'> | null,
   forecast: Forecast,
-  sense: Pick<Sense, 'coldest'>,
+  site: Pick<Sense, 'coldest'> & { readonly units: Units },
 ): readonly Constraint[] {
   return [
     people(visit, booking),
@@ -46,7 +50,8 @@ export function constraintsOn(
     })),
     ...permits(visit, state),
     ...hires(visit, state),
-    ...weather(visit, state, forecast, sense),
+    ...lifts(visit, state, site.units),
+    ...weather(visit, state, forecast, site),
   ]
 }
 
@@ -128,6 +133,21 @@ const hires = (visit: Needs, state: SiteState): Constraint[] =>
     words: `${String(entry.values.what)}: ${comes ? `comes ${dateOnly(comes)}` : 'not called yet'}`,
     cleared: comes !== null && comes <= visit.startDay,
   }))
+
+/** What is too heavy for those who come and has no hoist agreed. */
+const lifts = (visit: Needs, state: SiteState, units: Units): Constraint[] =>
+  liftsIn(visit, state, units).map(({ entry, people: takes, hoist }): Constraint => {
+    const heavy = `${capital(entryName(entry))}: it takes ${takes === 1 ? 'one person' : `${takes} people`} by its weight`
+    if (hoist) return { kind: 'lift', words: `${heavy}; ${String(hoist.values.what)} is agreed`, cleared: true }
+    const cleared = visit.people >= takes
+    return {
+      kind: 'lift',
+      words: cleared
+        ? heavy
+        : `${heavy}, and ${visit.people === 1 ? 'one comes' : `${visit.people} come`}: agree on a hoist or more hands`,
+      cleared,
+    }
+  })
 
 function weather(
   visit: Needs,

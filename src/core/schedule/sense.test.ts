@@ -237,7 +237,7 @@ describe('the checker reads a plan by itself', () => {
     { id: 'slope', kind: 'roof', treatments: ['roof-recovered'], size: '8 x 5' },
   ])
   const plan = planned(planInput(arrived(facts)))
-  const breaches = (read: Pick<Plan, 'visits' | 'unkept'>, sense = USUAL_SENSE) =>
+  const breaches = (read: Pick<Plan, 'visits' | 'unkept' | 'finish'>, sense = USUAL_SENSE) =>
     new Set(
       checkSense(
         read,
@@ -268,8 +268,11 @@ test('no house that anybody lays down has a plan to laugh at, read by who knows 
     fc.property(fc.nat(), (seed) => {
       const { sites, ...input } = randomFirm(seededRandom(seed), TODAY)
       const plan = planned({ ...input, sites }, 30)
-      const breaches = sites.flatMap((site) => checkSense(plan, { ...site, called: new Set() }, TODAY))
-      expect(breaches.map(({ rule, words }) => `${rule}: ${words}`)).toEqual([])
+      const alarms = alarmsOf(plan, { visit: (key) => key, place: (_site, place) => place, agreed: new Set() })
+      const untold = sites
+        .flatMap((site) => checkSense(plan, { ...site, called: new Set() }, TODAY))
+        .filter(({ rule, siteId }) => !alarms.some((alarm) => alarm.rule === rule && alarm.siteId === siteId))
+      expect(untold.map(({ rule, words }) => `${rule}: ${words}`)).toEqual([])
     }),
     { numRuns: 40, seed: 10 },
   )

@@ -81,7 +81,7 @@ describe('the plan and the sky', () => {
     }))
     const kept = painted(planned(rain(8), { pins }), 'front')
     expect(kept.startDay).toBe(painted(planned(NO_FORECAST), 'front').startDay)
-    const open = constraintsOn(kept, stateOf(HOUSE), null, rain(8), USUAL_SENSE).filter(
+    const open = constraintsOn(kept, stateOf(HOUSE), null, rain(8), { ...USUAL_SENSE, units: 'metric' }).filter(
       ({ kind }) => kind === 'weather',
     )
     expect(open[0]!.words).toMatch(/^Forecast for \w{3} \d+ Mar: rain$/)

@@ -38,13 +38,10 @@ describe('what is wet is left alone', () => {
   test('a visit is not clear before the day; what somebody sees as wet has none', () => {
     const visit = { ...first('paint'), startDay: addDays(TODAY, 20) }
     const dry = (typed: Readonly<Record<string, string>>, day: Day) =>
-      constraintsOn(
-        { ...visit, startDay: day },
-        stateOf([...floor, written('drying', typed)]),
-        null,
-        NO_FORECAST,
-        USUAL_SENSE,
-      ).filter(({ kind }) => kind === 'dry')
+      constraintsOn({ ...visit, startDay: day }, stateOf([...floor, written('drying', typed)]), null, NO_FORECAST, {
+        ...USUAL_SENSE,
+        units: 'metric',
+      }).filter(({ kind }) => kind === 'dry')
     expect(dry(screed, addDays(TODAY, 20))).toMatchObject([{ cleared: false }])
     expect(dry(screed, addDays(TODAY, 70))).toMatchObject([{ cleared: true }])
     expect(dry({ ...screed, wet: 'on' }, addDays(TODAY, 300))).toMatchObject([

@@ -37,7 +37,10 @@ export function lookAheadView(context: Context, siteId: string | null, weeks: 2 
   const open = (readPlan(db)?.plan.visits ?? []).filter((visit) => sites.has(visit.siteId))
   const rowOf = (visit: PlannedVisit) => {
     const { site: at, state, sense } = sites.get(visit.siteId)!
-    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, sense)
+    const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, {
+      ...sense,
+      units: at.units,
+    })
     return {
       key: visit.key,
       siteId: visit.siteId,

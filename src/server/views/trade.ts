@@ -49,7 +49,10 @@ export function tradeView(context: Context, crewId: string) {
       .map((one) => ({ id: one.id, name: one.name })),
     visits: mine.map((visit) => {
       const { site, state, sense } = sites.get(visit.siteId)!
-      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, sense)
+      const constraints = constraintsOn(visit, state, bookings.get(visit.key) ?? null, forecast, {
+        ...sense,
+        units: site.units,
+      })
       return {
         key: visit.key,
         siteId: site.id,

@@ -44,7 +44,9 @@ export function visitView(context: Context, key: string) {
       ...plan.open.filter(({ opens }) => opens === key).flatMap((one) => openWords(one) ?? []),
     ],
     comings: state.comings.filter(({ visitKey }) => visitKey === key).map(comingWords),
-    needs: constraintsOn(visit, state, booking, forecast, sense).map(({ words, cleared }) => ({ words, cleared })),
+    needs: constraintsOn(visit, state, booking, forecast, { ...sense, units: site.units }).map(
+      ({ words, cleared }) => ({ words, cleared }),
+    ),
     waiting: visit.holds.flatMap(named),
     work: linesOfVisit(visit, state.lines).map((line) => ({
       id: line.id,

@@ -82,6 +82,7 @@ export const SET_UP_KINDS: readonly EntryKind[] = [
       comes: (comes as Day | undefined) ?? null,
       week: week === undefined ? null : Number(week),
       outside: sort === 'scaffold',
+      lifts: sort === 'crane or hoist' || sort === 'lift',
     }),
     cautions: ({ sort }) =>
       sort === 'crane or hoist' || sort === 'lift' ? ['heavy-lift'] : sort === 'scaffold' ? ['ladder'] : [],

@@ -35,6 +35,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       calculation: 'C-19',
       asks: ['material', 'width', 'depth', 'plies', 'long', 'perMetre', 'pieces', 'straight', 'across'],
     },
+    lifts: 'people',
     cautions: () => ['bearing-wall', 'heavy-lift'],
   },
   {
