@@ -81,14 +81,15 @@ export function daysOff(
   plan: Pick<Plan, 'visits'>,
   { id, state, livedIn }: Pick<CheckedSite, 'id' | 'state' | 'livedIn'>,
 ): { readonly what: 'kitchen' | 'bathroom'; readonly from: Day; readonly until: Day }[] {
-  return livedIn ? offAmong(worksOf(plan, id, state)) : []
+  return livedIn ? offAmong(worksOf(plan, id, state), state.lines) : []
 }
 
-function offAmong(works: readonly Work[]) {
+function offAmong(works: readonly Work[], lines: readonly Line[]) {
   return Object.entries(OUTAGES).flatMap(([outage, what]) => {
-    const out = works.filter(({ line }) => line.action === 'remove' && line.outage === outage)
-    const place = out[0]?.line.placeId
-    if (!place || out.some(({ line }) => line.placeId !== place)) return []
+    const takes = (line: Line): boolean => line.action === 'remove' && line.outage === outage
+    const [place, ...others] = new Set(lines.filter(takes).map(({ placeId }) => placeId))
+    if (place === undefined || others.length > 0) return []
+    const out = works.filter(({ line }) => takes(line))
     const fixtures = of(works, 'fixtures').filter(({ line }) => line.placeId === place)
     const connects = fixtures.filter(({ line }) => line.trade === 'plumber')
     const [taken, back] = [first(out), last(connects.length > 0 ? connects : fixtures)]
@@ -96,8 +97,8 @@ function offAmong(works: readonly Work[]) {
   })
 }
 
-const withoutForLong = (works: readonly Work[], { livedIn, sense }: CheckedSite): Found[] =>
-  (livedIn ? offAmong(works) : [])
+const withoutForLong = (works: readonly Work[], { livedIn, sense, state }: CheckedSite): Found[] =>
+  (livedIn ? offAmong(works, state.lines) : [])
     .filter(({ what, from, until }) => daysBetween(from, until) + 1 > sense.daysWithout[what])
     .map(({ what, from, until }) => ({
       rule: 'without',
@@ -267,7 +268,9 @@ const notDryYet = (works: readonly Work[], { waits }: Sense): Found[] =>
   WET.flatMap(([wet, dry]) =>
     of(works, wet).flatMap((before) =>
       of(works, ...dry)
-        .filter(({ line, visit }) => line.placeId === before.line.placeId && visit.startDay >= before.visit.endDay)
+        // Nobody waits for it to dry to measure.
+        .filter(({ line }) => line.placeId === before.line.placeId && line.action !== 'measure')
+        .filter(({ visit }) => visit.startDay >= before.visit.endDay)
         .filter(({ visit }) => visit.key !== before.visit.key)
         .filter(({ visit }) => daysBetween(before.visit.endDay, visit.startDay) < waits[wet])
         .map(({ line }): Found => ({ rule: 'wet', words: `${line.title} before ${before.line.title} is dry` })),
