@@ -162,11 +162,8 @@ describe.each(Object.entries(HOUSES))('%s', (_name, house: House) => {
     plan = await PlannedHouse.of(house)
   })
 
-  test('has nothing that facts force to be told, but how long people cook elsewhere while their tops are made', () => {
-    const lived = house.livedIn && house.places.some(({ treatments }) => treatments.includes('kitchen-rebuilt'))
-    expect(plan.view().alarms.map(({ words }) => words)).toEqual(
-      lived ? [expect.stringMatching(/^Kitchen: off from .* people live there, and it is the only one\./)] : [],
-    )
+  test('has nothing that facts force to be told', () => {
+    expect(plan.view().alarms).toEqual([])
   })
 
   test('protects a place when that is needed, and not weeks before', () => {

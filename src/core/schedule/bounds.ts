@@ -1,5 +1,5 @@
 import type { Activity, Instance } from './instance'
-import { networkOf, type Network } from './network'
+import { networkOf, pathsBetween, type Network } from './network'
 
 /** Earliest finish of every activity if every crew were free at every time: nothing can beat it. */
 export const earliestFinishes = (instance: Instance, network: Network = networkOf(instance)): Int32Array =>
@@ -20,6 +20,26 @@ export function earliest(
     finish[index] = finishOf(instance, index, at)
   }
   return { head, finish }
+}
+
+/** The slot after the last of some activities where nothing but the order of the work lies between them and what they begin
+ * with: every crew free, all goods there.
+ * @param at the slot in which the first of `from` begins */
+export function soonestAfter(
+  instance: Instance,
+  network: Network,
+  from: readonly number[],
+  to: readonly number[],
+  at: number,
+): number {
+  const its = new Set([...pathsBetween(network, from, to), ...to])
+  const finish = new Int32Array(instance.activities.length)
+  for (const index of network.order) {
+    if (!its.has(index)) continue
+    const ready = network.before[index]!.map((one) => (its.has(one.from) ? finish[one.from]! + one.lag : at))
+    finish[index] = finishOf(instance, index, Math.max(at, ...ready))
+  }
+  return Math.max(...to.map((index) => finish[index]!))
 }
 
 /** The slot after the last working slot of an activity begun at or after `at`. */

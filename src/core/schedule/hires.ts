@@ -41,6 +41,8 @@ function isDuring({ from, until }: Hire, stage: Stage): boolean {
   return order >= Math.min(one, other) && order <= Math.max(one, other)
 }
 
+const isAloft = ({ kind }: SiteState['places'][number]): boolean => kind === 'face' || kind === 'roof'
+
 /** Whether it is here already, though nobody told of its coming: work that it comes before has begun. */
 const isUp = ({ from }: Hire, { lines }: HiredSite, stands: ReturnType<typeof standsAt>): boolean =>
   lines.some(
@@ -69,14 +71,15 @@ export function hiresOf(
   })
 }
 
-/** What is hired and has to be there before a visit: who comes first with it, and outside everybody who works on it, since
- * another face may have no work of the first stage. */
+/** What is hired and has to be there before a visit: who comes first with it, and of a scaffold everybody who works on a face
+ * or a roof, since another face may have no work of the first stage. */
 export const hiresBefore = (visit: Used, site: HiredSite): { readonly entry: RegisterEntry; readonly hire: Hire }[] =>
   site.entries.flatMap((entry) => {
     const hire = hireOf(entry)
     if (!hire) return []
     const stands = standsAt(entry, hire, site)
-    const needs = (stage: Stage): boolean => stage === hire.from || (hire.outside && isDuring(hire, stage))
+    const aloft = hire.outside && visit.placeIds.some((id) => site.places.some((one) => one.id === id && isAloft(one)))
+    const needs = (stage: Stage): boolean => stage === hire.from || (aloft && isDuring(hire, stage))
     const waits = visit.stages.some(needs) && stands(visit) && (hire.comes !== null || !isUp(hire, site, stands))
     return waits ? [{ entry, hire }] : []
   })

@@ -153,11 +153,16 @@ export class Scheduler {
     const waits = new Map<number, number>()
     for (let index = 0; index < activities.length; index++)
       this.take(index, best.mode[index]!, start[index]!, this.duration(index, best.mode[index]!), 1)
-    const lastFirst = [...waiting.keys()].sort((a, b) => finish[b]! - finish[a]! || b - a)
+    // What follows on them and has time makes room first, as far as its site's end allows.
+    const followers = this.followersOf(spans, waiting)
+    const ends = this.siteEnds(best)
+    const stays = (index: number): boolean =>
+      activities[index]!.fixed === start[index] || activities[index]!.begun === true || this.teams[index] !== null
+    const lastFirst = [...waiting.keys(), ...followers].sort((a, b) => finish[b]! - finish[a]! || b - a)
     for (const index of lastFirst) {
       const mode = best.mode[index]!
-      if (activities[index]!.fixed === start[index] || activities[index]!.begun || this.teams[index]) continue
-      let limit = Number.POSITIVE_INFINITY
+      if (stays(index)) continue
+      let limit = waiting.has(index) ? Number.POSITIVE_INFINITY : ends.get(activities[index]!.site ?? 0)!
       for (const { to, lag } of this.network.after[index]!) limit = Math.min(limit, start[to]! - lag)
       if (limit === Number.POSITIVE_INFINITY || limit <= finish[index]!) continue
       const duration = this.duration(index, mode)
@@ -165,11 +170,44 @@ export class Scheduler {
       const at = this.lastStart(index, mode, limit, start[index]!)
       if (at > start[index]!) {
         start[index] = at
-        waits.set(index, waiting.get(index)!)
+        if (waiting.has(index)) waits.set(index, waiting.get(index)!)
       }
       finish[index] = this.take(index, mode, start[index]!, duration, 1)
     }
+    // Then it comes as early as it can again, and no earlier than it did.
+    for (const index of [...followers].sort((a, b) => start[a]! - start[b]! || a - b)) {
+      if (start[index] === best.start[index]) continue
+      const mode = best.mode[index]!
+      const duration = this.duration(index, mode)
+      let earliest = best.start[index]!
+      for (const { from, lag } of this.network.before[index]!) earliest = Math.max(earliest, finish[from]! + lag)
+      this.take(index, mode, start[index]!, duration, -1)
+      start[index] = this.firstStart(index, mode, earliest, duration)
+      finish[index] = this.take(index, mode, start[index]!, duration, 1)
+    }
     return { ...best, start, finish, waits }
+  }
+
+  /** What comes after the work of spans that have a price, by the numbers of the spans, and is no part of any. */
+  private followersOf(spans: readonly number[], waiting: ReadonlyMap<number, number>): ReadonlySet<number> {
+    const found = new Set<number>()
+    const priced = new Set(spans.filter((i) => (this.instance.spans![i]!.price ?? 0) >= 1))
+    const closes = new Set([...priced].flatMap((i) => this.instance.spans![i]!.closes))
+    const open = [...waiting].flatMap(([index, span]) => (priced.has(span) ? [index] : []))
+    for (let index = open.pop(); index !== undefined; index = open.pop())
+      for (const { to } of this.network.after[index]!)
+        if (!found.has(to) && !waiting.has(to) && !closes.has(to)) {
+          found.add(to)
+          open.push(to)
+        }
+    return found
+  }
+
+  /** The slot after the last work of each site. */
+  private siteEnds({ finish }: Schedule): ReadonlyMap<number, number> {
+    const ends = new Map<number, number>()
+    this.instance.activities.forEach(({ site = 0 }, i) => ends.set(site, Math.max(ends.get(site) ?? 0, finish[i]!)))
+    return ends
   }
 
   /** What opens a span and what lies between that and what closes it: of nights the first that does. */
