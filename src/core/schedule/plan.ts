@@ -1,8 +1,9 @@
-import { daysWords, type Day } from '../calendar/day'
-import { dayOfSlot, isMorning, SLOTS_PER_DAY, type Slot } from '../calendar/slots'
+import type { Day } from '../calendar/day'
+import { dayOfSlot, isMorning, type Slot } from '../calendar/slots'
 import { ImpossibleRequest } from '../errors/impossibleRequest'
 import type { Stage, Trade } from '../scope/vocabulary'
 import { finishRisk, type SiteRisk } from './finishRisk'
+import { capital } from '../lists/capital'
 import { groupBy } from '../lists/groupBy'
 import type { Schedule } from './instance'
 import type { PlannedBefore, Problem } from './problem'
@@ -164,21 +165,13 @@ const refusedOf = ({ refused, visits, nameOf }: Problem): Plan['unkept'] =>
     words: `${link.words}: that cannot be kept, since these would wait for each other: ${circle.map(nameOf).join(', then ')}. Take it back, or split one of them.`,
   }))
 
-/** What was to follow within some days, by a site's own order or by name, and follows later. */
+/** What was to follow within some days, by a site's own order or by name, and follows later; its why says by how much. */
 const tooLongAfter = ({ asks, nameOf }: Problem, schedule: Schedule, visits: readonly PlannedVisit[]): Plan['unkept'] =>
   asks.flatMap((ask) => {
-    const over = ask.kind === 'soon' ? excessOf(ask.span, schedule) : 0
-    if (ask.kind !== 'soon' || over === 0) return []
-    const { from, to, most } = ask.link
-    const { key: visit, why } = visits[to]!
-    const days = (slots: number): string => daysWords(Math.ceil(slots / SLOTS_PER_DAY))
-    return [
-      {
-        siteId: ask.siteId,
-        visit,
-        words: `${nameOf(to)} was to follow ${nameOf(from)} within ${days(most!)} and follows after ${days(most! + over)}. ${why} Move what holds it, or allow more days.`,
-      },
-    ]
+    if (ask.kind !== 'soon' || excessOf(ask.span, schedule) === 0) return []
+    const { key: visit, why } = visits[ask.link.to]!
+    const words = `${capital(nameOf(ask.link.to))}: ${why} Move what holds it, or allow more days.`
+    return [{ siteId: ask.siteId, visit, words }]
   })
 
 /** Who comes for a visit done in some mode, and what they need to set up. */
