@@ -25,8 +25,8 @@ export interface Constraint {
   readonly cleared: boolean
 }
 
-/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, what is too heavy for them, and the sky
- * (C-40). What comes before it in the plan is not counted: the plan itself sees to that. */
+/** What a visit needs, cleared or not: who comes, what must be there, decided, granted, closed up and dry, what is too heavy
+ * for them, and the sky (C-40). What comes before it in the plan is not counted: the plan itself sees to that. */
 export function constraintsOn(
   visit: Pick<PlannedVisit, 'startDay' | 'endDay' | 'stages' | 'trade' | 'placeIds' | 'lineIds' | 'crewId' | 'people'>,
   state: SiteState,

@@ -156,12 +156,10 @@ export class Scheduler {
     // What follows on them and has time makes room first, as far as its site's end allows.
     const followers = this.followersOf(spans, waiting)
     const ends = this.siteEnds(best)
-    const stays = (index: number): boolean =>
-      activities[index]!.fixed === start[index] || activities[index]!.begun === true || this.teams[index] !== null
     const lastFirst = [...waiting.keys(), ...followers].sort((a, b) => finish[b]! - finish[a]! || b - a)
     for (const index of lastFirst) {
       const mode = best.mode[index]!
-      if (stays(index)) continue
+      if (activities[index]!.fixed === start[index] || activities[index]!.begun || this.teams[index]) continue
       let limit = waiting.has(index) ? Number.POSITIVE_INFINITY : ends.get(activities[index]!.site ?? 0)!
       for (const { to, lag } of this.network.after[index]!) limit = Math.min(limit, start[to]! - lag)
       if (limit === Number.POSITIVE_INFINITY || limit <= finish[index]!) continue
