@@ -47,7 +47,7 @@ const widen = (subjectId: string, typed: string) =>
   })
 const asked = () => {
   const site = readSite(firm.db, BAKEHOUSE)!
-  const needs = needsOfSite(lead(), { site, state: siteState(firm.db, site) }, null)
+  const needs = needsOfSite(lead(), { site, state: siteState(firm.db, site) }, null, () => [])
   return needs.filter(({ href }) => href === `/sites/${BAKEHOUSE}/units`)
 }
 

@@ -1,14 +1,13 @@
 import { describe, expect, test } from 'vitest'
-import { laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
+import { BY_KEY, laid, planInput, seen, stateOf } from '../../../tests/fixtures/site'
 import type { Day } from '../calendar/day'
 import { MONDAY_TO_FRIDAY } from '../calendar/workingDays'
 import type { Observation } from '../walk/observation'
 import type { Relation } from '../sequence/relations'
-import { alarmsOf, uncalledSoon, type Names, type Uncalled } from './alarms'
+import { alarmsOf, uncalledSoon, type Uncalled } from './alarms'
 import { planOf, type PlannedVisit } from './plan'
 import { problemOf } from './problem'
 
-const BY_KEY: Names = { visit: (key) => key, place: (_site, place) => place, agreed: new Set() }
 const ROOM = laid([{ id: 'room', treatments: ['room-paint-floor'], size: '4 x 3 x 2.4' }])
 
 describe('who was never called', () => {

@@ -10,16 +10,15 @@ import { isOpenTooLong, nightsOpen, type StandsOpen } from './standsOpen'
 import { isOffTooLong, withoutWords } from './without'
 
 /** What cannot be kept: an order that was said; something that is closed again or a service that is back in time; an end
- * that was promised, a day on which work was said to begin; the notice of somebody who was never called; something hired that
- * nobody uses. */
-export type AlarmRule = 'order' | 'open' | 'without' | 'promised' | 'begins' | 'notice' | 'hire'
+ * that was promised, a day on which work was said to begin; the notice of somebody who was never called. */
+export type AlarmRule = 'order' | 'open' | 'without' | 'promised' | 'begins' | 'notice'
 
 /** A rule of sense that facts force a plan to break: which, why, and what would mend it. */
 export interface Alarm {
   readonly rule: AlarmRule
   readonly siteId: string
-  /** The visit to look at, by key; null where it is none. */
-  readonly visit: string | null
+  /** The visit to look at, by key. */
+  readonly visit: string
   /** The day that it is about, where it is one. */
   readonly day?: Day
   readonly words: string
@@ -49,7 +48,7 @@ export const alarmsOf = (
     rule: 'without' as const,
     siteId: one.siteId,
     visit: one.back,
-    words: withoutWords(one, { visit: names.visit(one.back), why: visitsBy(plan).key.get(one.back)?.why ?? '' }),
+    words: `${withoutWords(one)} It comes back with ${names.visit(one.back)}. ${visitsBy(plan).key.get(one.back)!.why} Find something that serves meanwhile${one.promised ? ', or talk' : ''}.`,
   })),
   ...plan.promises.filter(isLate).map((one) => ({
     rule: 'promised' as const,

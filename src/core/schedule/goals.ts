@@ -61,12 +61,18 @@ const lateSlots = ({ activities }: Instance, { finish }: Schedule): number =>
 const isMoved = ({ before }: Activity, index: number, { start }: Schedule): boolean =>
   before !== undefined && before !== start[index]
 
+/** The slot after the last work of each site, by its number. */
+export function siteEnds(
+  { activities }: Pick<Instance, 'activities'>,
+  { finish }: Pick<Schedule, 'finish'>,
+): ReadonlyMap<number, number> {
+  const last = new Map<number, number>()
+  activities.forEach(({ site = 0 }, i) => last.set(site, Math.max(last.get(site) ?? 0, finish[i]!)))
+  return last
+}
+
 const MEASURES: Readonly<Record<Goal, (instance: Instance, schedule: Schedule) => number>> = {
-  fastest: ({ activities }, { finish }) => {
-    const last = new Map<number, number>()
-    activities.forEach(({ site = 0 }, i) => last.set(site, Math.max(last.get(site) ?? 0, finish[i]!)))
-    return [...last.values()].reduce((sum, end) => sum + end, 0)
-  },
+  fastest: (instance, schedule) => [...siteEnds(instance, schedule).values()].reduce((sum, end) => sum + end, 0),
   'least-change': ({ activities }, schedule) =>
     activities.reduce((sum, one, i) => (isMoved(one, i, schedule) ? sum + 1 : sum), 0),
   'fewest-visits': ({ activities }, schedule) => comings(activities, schedule),

@@ -51,23 +51,26 @@ function circle(before: readonly (readonly Precedence[])[], waiting: Int32Array)
   return path.slice(path.indexOf(at)).reverse()
 }
 
+/** All that is reached from some activities, step by step; themselves only where a way leads back.
+ * @param next those one step on */
+export function reached(starts: readonly number[], next: (index: number) => readonly number[]): Set<number> {
+  const found = new Set<number>()
+  const open = [...starts]
+  for (let index = open.pop(); index !== undefined; index = open.pop())
+    for (const one of next(index))
+      if (!found.has(one)) {
+        found.add(one)
+        open.push(one)
+      }
+  return found
+}
+
 /** Some activities, and all that comes after one of them and before one of others. */
 export function pathsBetween(
   { after, before }: Network,
   from: readonly number[],
   to: readonly number[],
 ): readonly number[] {
-  const reached = (starts: readonly number[], next: (index: number) => readonly number[]): Set<number> => {
-    const found = new Set<number>()
-    const open = [...starts]
-    for (let index = open.pop(); index !== undefined; index = open.pop())
-      for (const one of next(index))
-        if (!found.has(one)) {
-          found.add(one)
-          open.push(one)
-        }
-    return found
-  }
   const later = reached(from, (index) => after[index]!.map((one) => one.to))
   const earlier = reached(to, (index) => before[index]!.map((one) => one.from))
   return [...from, ...[...later].filter((index) => earlier.has(index) && !from.includes(index))]

@@ -1,6 +1,7 @@
 import { ImpossibleRequest } from '../errors/impossibleRequest'
+import { siteEnds } from './goals'
 import { STAYS, type Instance, type Schedule } from './instance'
-import { networkOf, pathsBetween, type Network } from './network'
+import { networkOf, pathsBetween, reached, type Network } from './network'
 import { excessOf, lengthOf } from './span'
 
 /** How the work goes in one draw, where it differs from the instance. */
@@ -155,7 +156,7 @@ export class Scheduler {
       this.take(index, best.mode[index]!, start[index]!, this.duration(index, best.mode[index]!), 1)
     // What follows on them and has time makes room first, as far as its site's end allows.
     const followers = this.followersOf(spans, waiting)
-    const ends = this.siteEnds(best)
+    const ends = siteEnds(this.instance, best)
     const lastFirst = [...waiting.keys(), ...followers].sort((a, b) => finish[b]! - finish[a]! || b - a)
     for (const index of lastFirst) {
       const mode = best.mode[index]!
@@ -188,24 +189,17 @@ export class Scheduler {
 
   /** What comes after the work of spans that have a price, by the numbers of the spans, and is no part of any. */
   private followersOf(spans: readonly number[], waiting: ReadonlyMap<number, number>): ReadonlySet<number> {
-    const found = new Set<number>()
-    const priced = new Set(spans.filter((i) => (this.instance.spans![i]!.price ?? 0) >= 1))
-    const closes = new Set([...priced].flatMap((i) => this.instance.spans![i]!.closes))
-    const open = [...waiting].flatMap(([index, span]) => (priced.has(span) ? [index] : []))
-    for (let index = open.pop(); index !== undefined; index = open.pop())
-      for (const { to } of this.network.after[index]!)
-        if (!found.has(to) && !waiting.has(to) && !closes.has(to)) {
-          found.add(to)
-          open.push(to)
-        }
-    return found
-  }
-
-  /** The slot after the last work of each site. */
-  private siteEnds({ finish }: Schedule): ReadonlyMap<number, number> {
-    const ends = new Map<number, number>()
-    this.instance.activities.forEach(({ site = 0 }, i) => ends.set(site, Math.max(ends.get(site) ?? 0, finish[i]!)))
-    return ends
+    const priced = new Map(
+      spans.flatMap((i) => {
+        const { price = 0, closes } = this.instance.spans![i]!
+        return price >= 1 ? [[i, closes] as const] : []
+      }),
+    )
+    const closes = new Set([...priced.values()].flat())
+    return reached(
+      [...waiting].flatMap(([index, span]) => (priced.has(span) ? [index] : [])),
+      (index) => this.network.after[index]!.map(({ to }) => to).filter((to) => !waiting.has(to) && !closes.has(to)),
+    )
   }
 
   /** What opens a span and what lies between that and what closes it: of nights the first that does. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { arrived, laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
+import { arrived, BY_KEY, laid, planInput, seen, stateOf, TODAY } from '../../../tests/fixtures/site'
 import { addDays, daysBetween, type Day } from '../calendar/day'
 import { TRADES } from '../scope/vocabulary'
 import { testsBeforeDust } from '../sequence/testsBeforeDust'
@@ -144,7 +144,7 @@ describe('a house that is lived in', () => {
     const plan = planned({ ...base, sites: base.sites.map((site) => ({ ...site, livedIn: true })) })
     const [one] = plan.without
     expect(daysWithout(one!)).toBeLessThanOrEqual(one!.least! + 3)
-    expect(alarmsOf(plan, { visit: (key) => key, place: (_site, place) => place, agreed: new Set() })).toEqual([])
+    expect(alarmsOf(plan, BY_KEY)).toEqual([])
   })
   test('two bathrooms: nobody is without', () => {
     const facts = laid([
@@ -291,7 +291,7 @@ test('no house that anybody lays down has a plan to laugh at, read by who knows 
     fc.property(fc.nat(), (seed) => {
       const { sites, ...input } = randomFirm(seededRandom(seed), TODAY)
       const plan = planned({ ...input, sites }, 30)
-      const alarms = alarmsOf(plan, { visit: (key) => key, place: (_site, place) => place, agreed: new Set() })
+      const alarms = alarmsOf(plan, BY_KEY)
       const untold = sites
         .flatMap((site) => checkSense(plan, { ...site, called: new Set() }, TODAY))
         .filter(({ rule, siteId }) => {

@@ -48,16 +48,14 @@ const OVER_LEAST = 7
 export const isOffTooLong = (one: Without): boolean =>
   daysWithout(one) > Math.max(one.most, one.promised ? 0 : (one.least ?? 0) + OVER_LEAST)
 
-/** How long a service is off, against what it should be, in a sentence.
- * @param back what brings the service back, in words, and why that is no sooner */
-export function withoutWords(one: Without, back: { readonly visit: string; readonly why: string }): string {
+/** How long a service is off, against what it should be, in a sentence; what would mend it is the alarm's to say. */
+export function withoutWords(one: Without): string {
   const days = daysWithout(one)
   const told = `${one.what}: off from ${dateOnly(one.from)} to ${dateOnly(one.until)}, ${daysWords(days)}`
-  const comes = `It comes back with ${back.visit}. ${back.why} Find something that serves meanwhile`
   if (one.promised)
     return isOffTooLong(one)
-      ? `${told}, and ${one.most} were promised. ${comes}, or talk.`
+      ? `${told}, and ${one.most} were promised.`
       : `${told}, of the ${one.most} that were promised.`
-  if (isOffTooLong(one)) return `${told}: people live there, and it is the only one. ${comes}.`
+  if (isOffTooLong(one)) return `${told}: people live there, and it is the only one.`
   return days > one.most ? `${told}, about what its work takes.` : `${told}.`
 }

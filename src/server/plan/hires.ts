@@ -4,6 +4,7 @@ import type { Plan } from '../../core/schedule/plan'
 import type { Sense } from '../../core/schedule/sense'
 import type { SiteState } from '../../core/walk/siteState'
 import type { Site } from '../../data/sites'
+import { visitHref } from './visitHref'
 
 /** Something hired, with what the plan makes of it. */
 export interface HireRow {
@@ -13,8 +14,8 @@ export interface HireRow {
   readonly callBy: Day | null
   /** It stands for long while nobody uses it, or nothing needs it any more. */
   readonly idle: boolean
-  /** The visit that needs it first, by key. */
-  readonly first: string | null
+  /** Where somebody looks at it: at the visit that needs it first, or where it was told. */
+  readonly href: string
 }
 
 /** All that is hired on a site. */
@@ -35,7 +36,7 @@ export const hiresAt = (
             words,
             callBy: hired && callBy(entry, hired, calendar),
             idle: hired === null || isIdle(hired, calendar, idleHireDays),
-            first: hired?.first ?? null,
+            href: hired ? visitHref(id, hired.first) : `/sites/${id}/record`,
           },
         ]
   })

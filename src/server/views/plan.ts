@@ -9,7 +9,8 @@ import { byStart } from '../../core/schedule/tradeRun'
 import { isOffTooLong, withoutWords } from '../../core/schedule/without'
 import { emptyPlan, type Plan, type PlannedVisit } from '../../core/schedule/plan'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
-import { alarmHref, alarmsAt } from '../plan/alarms'
+import { alarmsOn } from '../plan/alarms'
+import { visitHref } from '../plan/visitHref'
 import { hiresAt } from '../plan/hires'
 import { siteSense } from '../plan/siteSense'
 import { listed } from '../../core/lists/listed'
@@ -40,6 +41,7 @@ export function planView(context: Context, siteId: string | null) {
     : shownSites.map((one) => one.name)
   const from = weekBegin(context.today)
   const name = visitNamer(context.db)
+  const hires = shownSites.flatMap((one) => hiresAt(plan, one, context.record(one), siteSense(context.db, one.id)))
   const last = visits.reduce(
     (latest, visit) => (visit.endDay > latest ? visit.endDay : latest),
     addDays(context.today, 27),
@@ -57,7 +59,7 @@ export function planView(context: Context, siteId: string | null) {
     floor: site ? floorSentence(plan, site, context.today) : null,
     places: site ? context.record(site).places.map(({ id, name: of }) => ({ id, name: of })) : [],
     risk: site ? riskView(context, plan, site) : null,
-    kept: keptSentences(context, plan, shownSites, name),
+    kept: [...keptSentences(plan, shownSites, name), ...hires.flatMap(({ idle, words }) => (idle ? [] : [words]))],
     schools: site ? schoolSentences(site.schools) : [],
     reason: stored ? stored.reason : null,
     stale,
@@ -71,7 +73,13 @@ export function planView(context: Context, siteId: string | null) {
         from: since,
         until,
       })),
-    alarms: alarmsAt(context, plan, shownSites).map((alarm) => ({ words: alarm.words, href: alarmHref(alarm) })),
+    alarms: [
+      ...shownSites.flatMap(alarmsOn(context, plan)).map(({ words, siteId: at, visit }) => ({
+        words,
+        href: visitHref(at, visit),
+      })),
+      ...hires.flatMap(({ idle, words, href }) => (idle ? [{ words, href }] : [])),
+    ],
     visits: visitViews(context, visits, plan),
     weather: weatherView(context),
   }
@@ -112,28 +120,19 @@ function weatherView({ db, today }: Context) {
   })
 }
 
-/** What the plan keeps of everything that was promised, and of what is hired; what it cannot keep is an alarm. */
+/** What the plan keeps of everything that was promised; what it cannot keep is an alarm. */
 function keptSentences(
-  context: Context,
-  plan: Plan,
+  { promises, without, risk, visits }: Plan,
   sites: readonly Site[],
   name: (visit: PlannedVisit) => string,
 ): string[] {
-  const byKey = visitsBy(plan).key
-  const named = (key: string): string => (byKey.has(key) ? name(byKey.get(key)!) : 'its last visit')
+  const { key } = visitsBy({ visits })
   const shown = ({ siteId }: { readonly siteId: string }): boolean => sites.some(({ id }) => id === siteId)
   return [
-    ...plan.promises
+    ...promises
       .filter((one) => shown(one) && !isLate(one))
-      .map((one) => promiseWords(one, named(one.last), plan.risk[one.id])),
-    ...plan.without
-      .filter((one) => shown(one) && !isOffTooLong(one))
-      .map((one) => withoutWords(one, { visit: named(one.back), why: byKey.get(one.back)?.why ?? '' })),
-    ...sites.flatMap((site) =>
-      hiresAt(plan, site, context.record(site), siteSense(context.db, site.id))
-        .filter(({ idle }) => !idle)
-        .map(({ words }) => words),
-    ),
+      .map((one) => promiseWords(one, key.has(one.last) ? name(key.get(one.last)!) : 'its last visit', risk[one.id])),
+    ...without.filter((one) => shown(one) && !isOffTooLong(one)).map(withoutWords),
   ]
 }
 

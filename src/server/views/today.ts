@@ -12,6 +12,7 @@ import { bookingsIn, readPlan } from '../../data/plans'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
 import { eachSite } from '../eachSite'
+import { alarmsOn } from '../plan/alarms'
 import { stageWords } from '../share/visitWords'
 import { mistByPlace } from './sitePlaces'
 import { count, declined, gatesSoon, needsOfSite, toTell, type Need } from './todayNeeds'
@@ -21,13 +22,14 @@ export function todayView(context: Context) {
   const { db, today } = context
   const stored = readPlan(db)
   const whole = stored?.plan ?? null
+  const alarms = whole && context.seesMoney ? alarmsOn(context, whole) : () => []
   const { shown: sites, failed } = eachSite(context, (site) => {
     const state = context.record(site)
     return {
       site,
       state,
       row: whoIsWhere(context, site, state, whole),
-      needs: context.seesMoney ? needsOfSite(context, { site, state }, whole) : [],
+      needs: context.seesMoney ? needsOfSite(context, { site, state }, whole, alarms) : [],
       walk: toWalk(site, state, whole, today),
     }
   })

@@ -6,7 +6,7 @@ import { addDays, daysBetween, daysWords, dayOf, shortDay, type Day } from '../.
 import { visitsBy } from '../../core/schedule/visitsBy'
 import type { Plan, PlannedVisit } from '../../core/schedule/plan'
 import { neededOn } from '../../core/schedule/neededOn'
-import type { AlarmRule } from '../../core/schedule/alarms'
+import type { Alarm, AlarmRule } from '../../core/schedule/alarms'
 import { coverGates, gateWords } from '../../core/sequence/coverGate'
 import type { Stage } from '../../core/scope/vocabulary'
 import { placeName, type SiteState } from '../../core/walk/siteState'
@@ -21,7 +21,7 @@ import { siteContradictions } from './siteContradictions'
 import { keepIsDue } from '../../core/walk/keepDue'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
-import { alarmHref, alarmsAt } from '../plan/alarms'
+import { visitHref } from '../plan/visitHref'
 import { hiresAt } from '../plan/hires'
 import { siteSense } from '../plan/siteSense'
 import { twinIds } from '../../schemas/twinIds'
@@ -45,13 +45,19 @@ export const count = (n: number, one: string, many = `${one}s`): string => (n ==
 
 type SiteAndState = { readonly site: Site; readonly state: SiteState }
 
-/** What a site needs of somebody today. */
-export const needsOfSite = (context: Context, { site, state }: SiteAndState, plan: Plan | null): Need[] => [
+/** What a site needs of somebody today.
+ * @param alarmsOf what the plan cannot keep there */
+export const needsOfSite = (
+  context: Context,
+  { site, state }: SiteAndState,
+  plan: Plan | null,
+  alarmsOf: (site: Site) => Alarm[],
+): Need[] => [
   ...decisions(site, state, context.today),
   ...orders(site, state, plan, context.today),
   ...extrasWaiting(context, site, state, plan),
   ...shutGates(site, state, plan, context.today),
-  ...cannotBeKept(context, site, plan),
+  ...cannotBeKept(site, alarmsOf(site)),
   ...hiresDue(context, site, state, plan),
   ...keepsDue(site, state, context.today),
   ...toAsk(context, site, state),
@@ -63,8 +69,8 @@ export const needsOfSite = (context: Context, { site, state }: SiteAndState, pla
   ...cannotBe(context, site),
 ]
 
-/** How pressing an alarm of the plan is, and what it is about; what is hired is told with the day to call for it. */
-const ALARMS: Readonly<Record<Exclude<AlarmRule, 'hire'>, { readonly cost: number; readonly note: string }>> = {
+/** How pressing an alarm of the plan is, and what it is about. */
+const ALARMS: Readonly<Record<AlarmRule, { readonly cost: number; readonly note: string }>> = {
   promised: { cost: 200, note: 'promised' },
   notice: { cost: 190, note: 'never called' },
   without: { cost: 175, note: 'too long' },
@@ -74,24 +80,16 @@ const ALARMS: Readonly<Record<Exclude<AlarmRule, 'hire'>, { readonly cost: numbe
 }
 
 /** What the plan cannot keep, because facts force it. */
-const cannotBeKept = (context: Context, site: Site, plan: Plan | null): Need[] =>
-  plan && context.person.role !== 'crew'
-    ? alarmsAt(context, plan, [site]).flatMap((alarm): Need[] => {
-        if (alarm.rule === 'hire') return []
-        const { cost, note } = ALARMS[alarm.rule]
-        return [
-          {
-            cost,
-            when: alarm.day ? shortDay(alarm.day) : 'plan',
-            note,
-            text: alarm.words,
-            detail: `${site.name}.`,
-            href: alarmHref(alarm),
-            action: 'Open the plan',
-          },
-        ]
-      })
-    : []
+const cannotBeKept = (site: Site, alarms: readonly Alarm[]): Need[] =>
+  alarms.map(({ rule, day, words, visit }) => ({
+    cost: ALARMS[rule].cost,
+    when: day ? shortDay(day) : 'plan',
+    note: ALARMS[rule].note,
+    text: words,
+    detail: `${site.name}.`,
+    href: visitHref(site.id, visit),
+    action: 'Open the plan',
+  }))
 
 /** Days ahead on which to call for what is hired. */
 const CALL_DAYS = 3
@@ -99,7 +97,7 @@ const CALL_DAYS = 3
 /** What is hired and has to be called for, and what stands while nobody uses it. */
 const hiresDue = ({ db, person, today }: Context, site: Site, state: SiteState, plan: Plan | null): Need[] =>
   plan && person.role !== 'crew'
-    ? hiresAt(plan, site, state, siteSense(db, site.id)).flatMap(({ words, callBy, idle, first }): Need[] => {
+    ? hiresAt(plan, site, state, siteSense(db, site.id)).flatMap(({ words, callBy, idle, href }): Need[] => {
         const call = callBy !== null && callBy <= addDays(today, CALL_DAYS)
         return call || idle
           ? [
@@ -109,8 +107,8 @@ const hiresDue = ({ db, person, today }: Context, site: Site, state: SiteState, 
                 note: call ? 'to call' : 'not used',
                 text: words,
                 detail: `${site.name}.`,
-                href: first ? `/sites/${site.id}/plan?visit=${encodeURIComponent(first)}` : `/sites/${site.id}/record`,
-                action: first ? 'Open the plan' : 'Open',
+                href,
+                action: 'Look at it',
               },
             ]
           : []
@@ -168,7 +166,7 @@ export function declined(context: Context, plan: Plan | null): Need[] {
         note: shortDay(booking.startDay),
         text: `${crews.get(booking.crewId)} declined: ${visitWords(context.db, visit)}.`,
         detail: `${booking.reason ? `${booking.reason}; ` : ''}${free}. Plan again to move it.`,
-        href: `/sites/${visit.siteId}/plan?visit=${encodeURIComponent(visit.key)}`,
+        href: visitHref(visit.siteId, visit.key),
         action: 'Open the plan',
       }
     })
