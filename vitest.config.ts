@@ -8,7 +8,7 @@ export default defineConfig({
     include: ['src/**/*.test.ts', 'tests/{data,server,jobs,plans}/**/*.test.ts'],
     globalSetup: 'tests/globalSetup.ts',
     setupFiles: 'tests/effort.ts',
-    testTimeout: 60_000,
+    testTimeout: 240_000,
     hookTimeout: 60_000,
     // Each reads all modules for itself; plans are searched beside them on threads of their own.
     maxWorkers: 2,
