@@ -311,7 +311,7 @@ export class PlannedJob {
 
   /** Says something on a walk, as one says it to the phone, and keeps what it is read as; what would let work go on is not
    * tapped. Sheets that lack something are left. */
-  say(site: string, place: string, text: string, walk: WalkKind = 'progress'): readonly Proposal[] {
+  say(site: string, place: string, text: string, walk: WalkKind | 'layout' = 'progress'): readonly Proposal[] {
     const { id, units } = this.owner.site(this.siteIds.get(site)!)
     const state = siteState(this.firm.db, this.owner.site(id))
     const narration: Narration = {
@@ -320,9 +320,14 @@ export class PlannedJob {
       current: place,
       units,
       today: this.owner.today,
-      walk,
+      ...(walk === 'layout' ? {} : { walk }),
     }
-    const read = proposalsOf(narrate(narration, SPEECH), narration, { state, units, newId: uuid })
+    const read = proposalsOf(narrate(narration, SPEECH), narration, {
+      state,
+      units,
+      newId: uuid,
+      laysOut: walk === 'scope' || walk === 'layout',
+    })
     const facts = read.flatMap(({ facts }) => facts)
     if (facts.length > 0) recordFacts(this.owner, id, { facts: facts.map((fact) => ({ ...fact })) })
     return read

@@ -278,7 +278,7 @@ describe('Cloverfray 22, a repaint along a shared wall', () => {
   }
   test('soffits that are out at one face and painted at another are asked', async () => {
     const job = await said()
-    reads(job.todayReads(), ['Out everywhere, or in here: at the porch the soffits take the wall colour too?'], [])
+    reads(job.todayReads(), ['Out everywhere, or in here: at the porch the soffits take the wall colour?'], [])
   })
   test('next door reads its own side with its days, and the rest as outside', async () => {
     const job = await said()

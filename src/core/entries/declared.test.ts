@@ -9,7 +9,7 @@ import { asksOf } from './asks'
 import { ENTRY_KINDS } from './entryKinds'
 import { entryWords, readEntry } from './entryWords'
 import { kindOf } from './entry'
-import { workOf } from './work'
+import { holdsCover, workOf } from './work'
 import type { Values } from './field'
 
 const ROOM: ExamplePlace = { id: 'bath', name: 'Bathroom', treatments: ['bathroom-rebuilt'], size: '3 x 2 x 2.5' }
@@ -132,4 +132,27 @@ describe('what an entry asks', () => {
     expect(asked('room-use', { use: 'study', long: '3 m', wide: '2.05 m' })).toEqual([])
     expect(asked('fit-check', { what: 'tub', space: '1.9 m', takes: '1.7 m' })).toEqual([])
   })
+})
+
+test('what was allowed for and carries nothing may be covered; more than that, or what carries, is talked about first', () => {
+  const holds = (told: Readonly<Record<string, string>>): boolean =>
+    holdsCover(kindOf('hidden-damage'), typed('hidden-damage', { what: 'Fascia rot', ...told }))
+  expect(holds({ allowance: '9', unitPrice: '34' })).toBe(false)
+  expect(holds({ allowance: '9', found: '9' })).toBe(false)
+  expect(holds({ allowance: '9', found: '11' })).toBe(true)
+  expect(holds({ allowance: '5', structural: 'yes' })).toBe(true)
+  expect(holds({})).toBe(true)
+})
+
+describe('the work that an entry lays', () => {
+  test.each(ENTRY_KINDS.filter(({ lays }) => lays).map((kind) => [kind.id, kind] as const))(
+    '%s is work that it tells of itself, in words that name it',
+    (_, kind) => {
+      const values = { [kind.fields[0]!.key]: 'the old north wall', coats: 2, allowance: 3 }
+      const work = kind.lays!(values, 'two coats', 'metric')!
+      const own = workOf(kind, values)
+      if (own.length > 0) expect(own).toContain(work.stage)
+      expect(work.title.toLowerCase()).toMatch(/north wall|joints/)
+    },
+  )
 })

@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day'
 import type { RegisterEntry } from '../walk/siteState'
 import { isOpen, kindOf } from './entry'
+import { holdsCover } from './work'
 
 /** Fields that hold a day on which something is owed; other days tell when something was. */
 const OWED = ['by', 'until', 'promised', 'due', 'expected', 'again']
@@ -35,7 +36,7 @@ export type Standing = keyof typeof STANDINGS
 /** @param soon the last day that counts as due */
 export function standingOf(entry: Pick<RegisterEntry, 'kind' | 'values' | 'settled'>, soon: Day): Standing {
   if (!isOpen(entry)) return 'told'
-  if (kindOf(entry.kind).holdsCover) return 'holds'
+  if (holdsCover(kindOf(entry.kind), entry.values)) return 'holds'
   const due = dueDay(entry)
   if (due !== null && due <= soon) return 'due'
   return isQuestion(entry) ? 'asked' : 'open'

@@ -2,8 +2,10 @@ import type { Standards } from '../takeoff/standards'
 import type { Day } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Tenths, Units } from '../measure/length'
+import type { Quantity } from '../measure/quantity'
 import type { PlaceKind } from '../places/place'
-import type { Stage } from '../scope/vocabulary'
+import type { RateKey } from '../scope/rates'
+import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
 import type { Field, Values } from './field'
 import type { Tells } from './telling'
 
@@ -75,8 +77,8 @@ export interface EntryKind {
   readonly closedBy?: (values: Values) => string | null
   /** Closed, it is the pass of the inspections of what it names at its place. */
   readonly passes?: true
-  /** While it is open nothing may cover this place. */
-  readonly holdsCover?: true
+  /** While it is open, and what it tells is such, nothing may cover this place. */
+  readonly holdsCover?: true | ((values: Values) => boolean)
   /** While it is open, work at its place waits but for these stages: what carries the house is left alone, and is in the way. */
   readonly holdsAllBut?: readonly Stage[]
   /** Refuses values that cannot be true together.
@@ -94,6 +96,9 @@ export interface EntryKind {
     /** The figure that is added up over a site, for one order. */
     readonly total?: Total
   }
+  /** The work that follows from it, where no line has it yet; null where what was told names none.
+   * @param words those that told it; '' where it was typed */
+  readonly lays?: (values: Values, words: string, units: Units) => Following | null
   /** What follows from its figures beside that, in sentences. */
   readonly reckon?: (values: Values, units: Units, standards: Standards) => readonly string[]
   /** A day on which it asks for something, where that follows from what it holds. */
@@ -149,6 +154,21 @@ export interface Hire {
   readonly outside: boolean
   /** It lifts what people cannot. */
   readonly lifts: boolean
+}
+
+/** Work that follows from an entry, by the firm's rate for it. */
+export interface Following {
+  readonly stage: Stage
+  readonly trade: Trade
+  readonly action: Action
+  readonly element: Element
+  /** As its line is called. */
+  readonly title: string
+  readonly rate: RateKey
+  /** How much by its own figures, in the unit of the rate; without it it is a matter of an hour or two. */
+  readonly amount?: Quantity
+  /** Hours of one person, where its own figures tell them. */
+  readonly hours?: number
 }
 
 /** A figure of a sum that is added up over a site. */

@@ -12,3 +12,7 @@ export function listensAs(kind: EntryKind, values: Values, stages: readonly Stag
   if (work.length === 0 || work.some((stage) => stages.includes(stage))) return 'trade'
   return kind.next?.some((stage) => stages.includes(stage)) ? 'next' : null
 }
+
+/** Whether nothing may cover its place while an entry is open. */
+export const holdsCover = ({ holdsCover: holds }: EntryKind, values: Values): boolean =>
+  typeof holds === 'function' ? holds(values) : holds === true

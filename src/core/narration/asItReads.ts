@@ -22,6 +22,8 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
 function asksNothing(words: string, walk: WalkKind): boolean {
   if (CUT_OFF.test(words)) return true
   const norm = plain(words)
+  // 'We cut the pockets' is over, where nobody asks what is to be done.
+  if (walk !== 'scope' && WE_DID.test(words)) return true
   if (NEED.test(norm.replace(SIZED, ' ')) || startsWithAct(norm, actionIn(norm))) return false
   if (SIZED.test(words) || isMeasured(words) || NO_WORK.some((one) => one.test(words))) return true
   return walk !== 'scope' && SO_ALREADY.some((one) => one.test(words))
@@ -29,6 +31,8 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
+
+const WE_DID = /^(?:and |so )?we (?:cut|put|set|hung|shut|split) (?!.*\b(?:tomorrow|next|on monday|later|then|will)\b)/i
 
 /** What is so already and asks for nothing, but on a walk that asks what is to be done. */
 const SO_ALREADY: readonly RegExp[] = [

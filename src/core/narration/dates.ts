@@ -114,6 +114,10 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
     (m, today) => span(m[1]!, m[2]!, today),
   ],
   [
+    new RegExp(`\\b${DAY_NAME} (?:the )?${NUMBERED}\\b(?! [a-z]+ (?:past|to)\\b)`),
+    (m, today) => onWeekday(m[1]!, m[2]!, today),
+  ],
+  [
     new RegExp(
       `\\bthe ${NUMBERED}\\b(?=$| *[^a-z ]| (?:and|but|so|for|at|in|if|when|or|to|then|the|a|he|she|they|we|you|i|it|that|with|by|not|is|are|will|unless|because|from|on|until|before|after|morning|afternoon|now|instead|latest|too|as|no|weather|of (?!the|them|those|these))\\b)`,
     ),
@@ -128,6 +132,15 @@ const mondayOf = (day: Day): Day => addDays(day, 1 - weekday(day))
 function coming(name: string, today: Day): Day {
   const ahead = (WEEKDAYS.indexOf(name) + 1 - weekday(today) + 7) % 7
   return addDays(today, ahead === 0 ? 7 : ahead)
+}
+
+/** 'Friday 25', 'Friday the 18th': the day of this month, the next or the last that is such a weekday, the nearest ahead first.
+ * @returns null where that number is none of those days, and may count something else */
+function onWeekday(name: string, number: string, today: Day): Day | null {
+  const months = [today.slice(0, 7), nextMonth(today), addDays(`${today.slice(0, 8)}01` as Day, -1).slice(0, 7)]
+  const days = months.flatMap((month) => onMonth(month, numberOf(number)) ?? [])
+  const those = days.filter((day) => weekday(day) === WEEKDAYS.indexOf(name) + 1)
+  return those.find((day) => day > today) ?? those[0] ?? null
 }
 
 const numberOf = (text: string): number =>

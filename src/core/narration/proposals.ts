@@ -1,16 +1,13 @@
 import { lower } from '../lists/capital'
 import type { Trade } from '../scope/vocabulary'
-import { outputsOf } from '../entries/sums'
-import { workOf } from '../entries/work'
-import type { Units } from '../measure/length'
-import { workWords } from '../scope/workAmount'
 import type { NewFact } from '../walk/observation'
+import { inConfidence } from '../confidence/inConfidence'
 import { wordsInText } from './learned/align'
 import { plain, sentencesOf } from './clauses'
 import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
-import type { SpokenSheet } from './sheets/sheetOf'
+import { isReckoned, laysThe, workOfSheet } from './sheets/workOfSheet'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
 import { asItReads } from './asItReads'
@@ -24,7 +21,7 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
  * line of work are said to stand differently, none of them is taken for the whole.
  * @param narration what was said, of which the lines were read */
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
-  const told = unbroken(byTheirDoer(lines, narration), narration)
+  const told = unbroken(fromTheirStart(byTheirDoer(lines, narration), narration), narration)
   const named = told.map((line, i) =>
     asItReads(withSubject(line, told[i - 1], narration), narration.walk ?? 'progress'),
   )
@@ -77,23 +74,53 @@ function byTheirDoer(lines: readonly SpokenLine[], narration: Narration): readon
   })
 }
 
+/** Work whose beginning was cut off has it back, where that turns its sense: 'You can't get a window in here', 'the boxes on
+ * the wall are painted'. */
+function fromTheirStart(lines: readonly SpokenLine[], narration: Narration): readonly SpokenLine[] {
+  const { text } = narration
+  const sentences = sentencesOf(text)
+  const located = wordsInText(text, lines)
+  if (located.length < lines.length) return lines
+  return located.map(({ line, start, end }, i) => {
+    if (line.kind !== 'work' && line.kind !== 'progress') return line
+    const from = Math.max(
+      located[i - 1]?.end ?? 0,
+      sentences.find((one) => one.start <= start && start < one.end)?.start ?? 0,
+    )
+    const lead = text.slice(from, start).replace(/^\s+/, '')
+    if (!TURNS.test(lead) || inConfidence(lead)) return line
+    return readAs(line.kind, narration, text.slice(start - lead.length, end), line)
+  })
+}
+const TURNS =
+  /^[^.,;:!?]*\b(?:can(?:no|['’])t|cannot|couldn['’]t|won['’]t|don['’]t|doesn['’]t|never)\s+$|^(?:the |all |both |our |all the |\w+ )?[\w-]+s? (?:on|of|under|behind|over|beside) $/i
+
 /** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
 function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {
   if (!before || line.kind !== 'work' || before.place !== line.place) return line
   const subject = subjectOf(before.words)
   if (!subject) return line
+  if (/\bits\b/i.test(line.words)) {
+    const whose = `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')
+    return { ...line, words: line.words.replace(/\bits\b/i, `${whose}’s`) }
+  }
   const [pronoun] = /\b(?:it|them)\b/i.exec(line.words) ?? []
   if (pronoun && /^\w+ (?:it|them)\b/i.test(line.words))
     return {
       ...line,
       words: line.words.replace(pronoun, `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')),
     }
-  if (!BARE.test(line.words)) return line
-  const words = `${subject} ${line.words}`
+  const goesOn = line.words.replace(/^(?:and )?(?:it|they|that) (?=(?:has|have|needs?|must|gets?|is|are)\b)/i, '')
+  if (DONE_TO_IT.test(goesOn))
+    return readAs('work', narration, `${subject} ${/[^s]s$/.test(subject) ? 'are' : 'is'} ${goesOn}`, line)
+  if (!BARE.test(goesOn)) return line
+  const words = `${subject} ${goesOn}`
   if (line.element) return { ...line, words }
   return readAs('work', narration, words, line)
 }
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
+/** 'The baseboard is replaced and painted'. */
+const DONE_TO_IT = /^(?:re-?)?(?:painted|stained|varnished|tiled|plastered|boarded|sealed|oiled)\b[^,]{0,20}$/i
 /** What a half of a sentence is about: what stands before its verb, or all of it where it has none. */
 const subjectOf = (words: string): string | undefined =>
   SUBJECT.exec(words)?.[1] ??
@@ -123,6 +150,7 @@ function withWholes(
   const lines = [...told]
   const out = new Set<number>()
   const at = new Map<number, Proposal>()
+  const following = new Map<number, Proposal>()
   const put = (proposal: Proposal | null, first: number, replaced: readonly number[]): void => {
     if (!proposal) return
     for (const one of replaced) out.add(one)
@@ -143,33 +171,23 @@ function withWholes(
     )
     const [first] = said.lines
     const instead = replaced.map((one) => lines[one]!)
-    put(sheetProposal(said, instead, lines[first!]!, setting), first!, replaced)
-    const hours = hoursOf(said.sheet, setting.units)
-    if (hours !== null)
-      for (const one of said.lines)
-        if (!out.has(one)) lines[one] = lasting(lines[one]!, said.sheet, hours, setting.units)
+    const sheet = sheetProposal(said, instead, lines[first!]!, setting)
+    put(sheet, first!, replaced)
+    const others = [...lines.filter((_, i) => !said.lines.includes(i) && !out.has(i)), ...following.values()]
+    const work = sheet && workOfSheet(sheet, others, setting)
+    const same = work ? said.lines.filter((one) => !out.has(one) && laysThe(work, lines[one]!)) : []
+    // Its own sentence says the same work; what has figures says it better.
+    if (work && (same.length === 0 || isReckoned(work))) {
+      for (const one of same) out.add(one)
+      following.set(first!, work)
+    }
   }
   tell(AFTER_SHEETS)
-  return lines.flatMap((line, i) => [...(at.has(i) ? [at.get(i)!] : []), ...(out.has(i) ? [] : [line])])
-}
-
-/** The hours that the sum of a sheet tells, where its register knows them. */
-function hoursOf({ kind, values }: SpokenSheet, units: Units): number | null {
-  const hours = kind.sum?.hours ? outputsOf(kind.sum.calculation, values, units)?.[kind.sum.hours] : undefined
-  return typeof hours === 'number' && hours > 0 ? Math.round(hours * 2) / 2 : null
-}
-
-/** Work of the sheet's own stages takes as long as its sum says. */
-function lasting(one: Proposal, { kind, values }: SpokenSheet, hours: number, units: Units): Proposal {
-  const stages = workOf(kind, values)
-  let says = one.says
-  const facts = one.facts.map((fact): NewFact => {
-    if (fact.facet !== 'laid' || fact.subject !== 'line' || !stages.includes(fact.value.stage)) return fact
-    const value = { ...fact.value, hours, how: 'as told' }
-    says = says.replace(workWords(fact.value, units), workWords(value, units))
-    return { ...fact, value }
-  })
-  return { ...one, says, facts }
+  return lines.flatMap((line, i) => [
+    ...(at.has(i) ? [at.get(i)!] : []),
+    ...(following.has(i) ? [following.get(i)!] : []),
+    ...(out.has(i) ? [] : [line]),
+  ])
 }
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */

@@ -10,7 +10,7 @@ import type { Standards } from '../takeoff/standards'
 import type { RateOverrides } from '../scope/rates'
 import { workWords } from '../scope/workAmount'
 import type { Line } from '../scope/line'
-import { ELEMENTS, TRADES, type Stage } from '../scope/vocabulary'
+import { ELEMENTS, STAGES, TRADES, type Stage } from '../scope/vocabulary'
 import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import { stageMeant } from './deeds'
@@ -19,8 +19,8 @@ import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spok
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
-import { doneBefore } from './spokenOrder'
-import { titleOf, toldBefore, workOf } from './spokenWork'
+import { doneBefore, saidBefore } from './spokenOrder'
+import { deedsInTurn, titleOf, toldBefore, workOf } from './spokenWork'
 
 /** A guess that goes on from what was said before it: alone it would be about nothing. */
 const GUESSED =
@@ -66,6 +66,8 @@ export interface Setting {
   readonly rates?: RateOverrides
   /** What the site sets instead of the trade's usual figures. */
   readonly standards?: Standards
+  /** Whether the walk lays work out: what is told of is what will be done, unless it is there. */
+  readonly laysOut?: boolean
   /** Makes a new id. */
   readonly newId: () => string
 }
@@ -113,13 +115,14 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
 
 const LIES =
-  /\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
+  /^(?:the |a |our )?(?:pile|stack|load)\b[^,]*:|\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
 
 const PAPER =
   /\b(?:permits?|letters?|consent|permission|licen[cs]e|notice|drawings?|quotes?|invoice|contract|approval|paperwork)\b/i
 
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
-  progress(line, place, { state, newId }) {
+  progress(line, place, setting) {
+    const { state, newId } = setting
     // 'The permit for the wall is granted' tells of paper, not of the wall.
     if (!place || PAPER.test(line.words)) return null
     const lines = matching(line, place, state)
@@ -131,7 +134,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
           ...(line.element ? [told(line, place, lines[0], newId)] : []),
         ],
       }
-    if (lines.length === 0) return null
+    if (lines.length === 0) return underWay(line, place, setting)
     const names = lines.map((one) => one.title).join(', ')
     const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })
     if (line.state === 'held') {
@@ -171,20 +174,12 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       ],
     }
   },
-  work(line, place, { newId, units, rates, state }) {
+  work(line, place, setting) {
     if (!place) return null
-    const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
-    const value = workOf(line, place, rates)
-    // What is in the scope already and told once more stays one line of work.
-    if (toldBefore(value.title, place.id, state)) return null
-    const before = doneBefore(line.words, place.id, state)
-    const waits: NewFact[] =
-      before.length > 0 ? [{ ...at, facet: 'waits', value: before.map(({ id }) => ({ for: id })) }] : []
-    const price: NewFact[] = line.amount === undefined ? [] : [{ ...at, facet: 'price', value: minor(line.amount) }]
-    return {
-      says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, units)}${before.length > 0 ? `, after ${listed(before.map(({ title }) => lower(title)))}` : ''}`,
-      facts: [{ ...at, facet: 'laid', value }, ...price, ...waits],
-    }
+    const made = deedsInTurn(line.words).flatMap((words) => workLaid({ ...line, words }, place, setting) ?? [])
+    return made.length === 0
+      ? null
+      : { says: made.map(({ says }) => says).join('; then '), facts: made.flatMap(({ facts }) => facts) }
   },
   exclude(line, place, { state, newId }) {
     const lines = place ? matching(line, place, state) : []
@@ -307,6 +302,45 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   drain: 'waste pipe',
 }
 
+/** One thing that is done, as a line; null where the scope has it already: told once more it stays one line of work. */
+function workLaid(line: SpokenLine, place: Place, { newId, units, rates, state }: Setting): Made | null {
+  const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+  const value = workOf(line, place, rates)
+  if (toldBefore(value, place.id, state)) return null
+  const before = doneBefore(line.words, place.id, state)
+  // A scaffold is not struck while what it stands for is not even laid down.
+  const reason = value.trade === 'scaffolder' && before.length === 0 ? saidBefore(line.words) : undefined
+  return {
+    says: `${line.extra ? 'Extra work' : 'Work'} for the ${TRADES[value.trade].toLowerCase()}, ${workWords(value, units)}${before.length > 0 ? `, after ${listed(before.map(({ title }) => lower(title)))}` : ''}`,
+    facts: [
+      { ...at, facet: 'laid', value },
+      ...(line.amount === undefined ? [] : [{ ...at, facet: 'price' as const, value: minor(line.amount) }]),
+      ...(before.length === 0
+        ? []
+        : [{ ...at, facet: 'waits' as const, value: before.map(({ id }) => ({ for: id })) }]),
+      ...(reason ? [{ ...at, facet: 'held' as const, value: { reason: `${reason}, as was said` } }] : []),
+    ],
+  }
+}
+
+/** Work that is said to be under way and stands in no scope yet: a line of its own, so far done; what its place measures is
+ * how much of it there is. What is all done leaves nothing to do. */
+function underWay(line: SpokenLine, place: Place, { newId, units, rates }: Setting): Made | null {
+  const { percent, stage } = line
+  if (!stage || line.state || !percent || percent >= 100) return null
+  const title = STAGES[stage]
+  const element = line.element ?? 'wall'
+  const value = { ...workOf({ words: `${title}, all walls`, stage, element, action: 'install' }, place, rates), title }
+  const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+  return {
+    says: `Not in the scope yet: ${title}, ${workWords(value, units)}, ${percent} per cent`,
+    facts: [
+      { ...at, facet: 'laid', value },
+      { ...at, facet: 'progress', value: percent },
+    ],
+  }
+}
+
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
 function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
@@ -323,6 +357,9 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   const pool = (line.stage ? staged : here).filter(
     (one) => one.trade !== 'inspector' && !one.inspects && (line.doer === undefined || one.trade === line.doer),
   )
+  // 'The walls are framed' says nothing of their sheathing.
+  const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
+  if (framed.length < pool.length) return framed
   const exact = pool.filter((one) => one.element === line.element)
   return exact.length > 0 ? exact : line.stage ? pool : []
 }

@@ -7,6 +7,9 @@ import { stemsOf } from './stems'
 const AFTER =
   /\b(?:not (?:until|before|till)|only (?:when|once|after)|when|once|after|as soon as|until|till) (?:the |all (?:the )?|all of the |both |our |their )?(.+?)(?: (?:is|are|has|have|was|were|gets?|goes|comes?)(?: been)?(?: all)?(?: (?:done|finished|complete|completed|in|on|up|off|out|down|dry|set|over|through|laid|hung|fixed|passed|closed|poured|painted|tiled|boarded|insulated|framed|gone))?)?\s*[.,;!?]?$/i
 
+/** What some words say has to be so before, as it was said: 'when the gable is done'. */
+export const saidBefore = (words: string): string | undefined => AFTER.exec(words.trim())?.[0].replace(/[.!?]$/, '')
+
 /** The lines of work that some words say have to be done first: of a place that they name, of a trade, a stage, or a thing
  * that stands in the title of one.
  * @param placeId where it was said; lines there are meant before those elsewhere

@@ -11,6 +11,7 @@ import { plain } from './clauses'
 import { scaffoldDeed, stageMeant, stageOfDeed } from './deeds'
 import type { SpokenLine } from './line'
 import { stageIn } from './mentions'
+import { stemsOf } from './stems'
 import { figuresIn, wordsOf } from './sheets/figures'
 
 /** An area or a length that was told, where one alone was. */
@@ -23,26 +24,37 @@ function toldAmount(words: string): Quantity | undefined {
   return { value: long.unit === 'm' ? long.low : (long.low + (long.inches ?? 0) / 12) * 0.3048, unit: 'm' }
 }
 
+/** The areas of sizes that were told, together: '3.4 by 2.0 and 2.8 by 1.6'. */
+function toldSizes(dims: readonly number[] = []): Quantity | undefined {
+  if (dims.length < 2 || dims.length % 2 > 0) return undefined
+  const areas = dims.flatMap((side, i) => (i % 2 === 0 ? [(side / 1000) * (dims[i + 1]! / 1000)] : []))
+  const value = areas.reduce((sum, one) => sum + one, 0)
+  // Sides that were told without a unit can be feet that were read as inches.
+  return value >= 1 ? { value, unit: 'm2' } : undefined
+}
+
 /** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it; its amount as
  * it was told, or as its place measures. */
 export function workOf(
-  line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra'>,
+  line: Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action' | 'trade' | 'quantity' | 'extra' | 'dims'>,
   place: PlaceToTreat,
   rates: RateOverrides = {},
 ): Facts['line']['laid'] {
   const scaffold = scaffoldDeed(line.words)
-  const stage =
+  const named =
     scaffold ??
     stageOfDeed(line.words) ??
     stageMeant({
       ...line,
       stage: line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing',
     })
+  // The trim of a face is part of its cladding: paint comes after it.
+  const stage = named === 'trim' && place.kind === 'face' ? 'cladding' : named
   const action = (line.action ?? 'install') as Action
   const element = (line.element ?? 'wall') as Element
-  const told = toldAmount(line.words)
+  const told = toldAmount(line.words) ?? toldSizes(line.dims)
   const count = line.quantity === undefined ? {} : { count: line.quantity }
-  const named = { words: line.words, stage, element, action, ...count, ...(told ? { told } : {}) }
+  const work = { words: line.words, stage, element, action, ...count, ...(told ? { told } : {}) }
   return {
     placeId: place.id,
     stage,
@@ -50,11 +62,11 @@ export function workOf(
       ? 'scaffolder'
       : line.trade && line.trade !== 'client'
         ? line.trade
-        : tradeFor(stage, element, line.words),
+        : tradeFor(named, element, line.words),
     action,
     element,
     title: titleOf(line.words),
-    ...workAmount(named, place, rates),
+    ...workAmount(work, place, rates),
     own: true,
     cautions: [],
     ...(line.extra ? { extra: true } : {}),
@@ -63,16 +75,52 @@ export function workOf(
 
 /** Words as a title, without what leads on to what was said next. */
 export function titleOf(words: string): string {
-  const whole = words.trim().replace(/(?:[\s,]+(?:and|but|or|so|then))+$/i, '')
+  const whole = words
+    .trim()
+    .replace(/(?:[\s,]+(?:and|but|or|so|then|of course|obviously|too|as well))+$/i, '')
+    // 'The old hole was filled long ago: no repair there, sealant only so it shows less'.
+    .replace(
+      /^(?:the |our )?([^:]+?) (?:was|were|has been|have been|had been) [^:]+: (.+?)(?: so (?:it|they|that) .+)?$/i,
+      '$1: $2',
+    )
+    .replace(/ (?:is|are) still (?:to do|to be done|to come|missing)$/i, '')
+    // 'On the bath window it's only the trim'.
+    .replace(/^(?:(?:on|at|for) )?(the .+?),? (?:it['’]s|it is) (only|just) /i, '$1: $2 ')
   return capital(whole.length > 150 ? `${whole.slice(0, 147)}...` : whole)
 }
 
-/** The open line of a place that was told in these words before. */
-export const toldBefore = (title: string, placeId: string, { lines }: Pick<SiteState, 'lines'>): Line | undefined =>
+/** What is done in turn to one thing, by two trades: 'the trim is replaced and painted' is replaced, then painted. */
+export function deedsInTurn(words: string): readonly string[] {
+  const [, said = '', is, first, last] = IN_TURN.exec(words.trim()) ?? []
+  // 'The ceiling is six by fourteen, gets reconditioned and painted': the thing, without its size.
+  const thing = said.split(/,| (?:is|are|measures) /)[0]
+  return thing ? [`${thing} ${is} ${first}`, `${thing} ${is} ${last}`] : [words]
+}
+const IN_TURN =
+  /^(.+?) (is|are|gets?) (?:both )?(replaced|renewed|rebuilt|repaired|reconditioned|mended|boarded|plastered) (?:and|then|and then) ((?:re-?)?(?:painted|stained|varnished|tiled).*)$/i
+
+/** The open line of a place that tells the same work: in these words, or with as many things named and counted alike. */
+export const toldBefore = (
+  { title, stage }: Pick<Line, 'title' | 'stage'>,
+  placeId: string,
+  { lines }: Pick<SiteState, 'lines'>,
+): Line | undefined =>
   lines.find(
     (line) =>
-      line.placeId === placeId && line.excluded === null && line.progress < 100 && plain(line.title) === plain(title),
+      line.placeId === placeId &&
+      line.excluded === null &&
+      line.progress < 100 &&
+      (plain(line.title) === plain(title) || (line.stage === stage && tellTheSame(line.title, title))),
   )
+
+/** Whether one of two titles names all that the other names, and that is more than two words could mean by chance. */
+function tellTheSame(one: string, other: string): boolean {
+  const [less, more] = [one, other]
+    .map((title) => new Set(stemsOf(title).filter((stem) => !SAYS_NO_THING.test(stem))))
+    .sort((a, b) => a.size - b.size) as [Set<string>, Set<string>]
+  return less.size >= 3 && [...less].every((stem) => more.has(stem))
+}
+const SAYS_NO_THING = /^(?:get|ha|hav|have|still|need|must|will|are|was|were|mad|both|our|thei)$/
 
 const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 'water-heater', 'radiator', 'pipe']
 /** Who does work of a stage: what water runs through is the plumber's, also where lights are fitted in the same stage; what

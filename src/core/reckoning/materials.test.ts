@@ -5,7 +5,7 @@ import { parseSize } from '../measure/size'
 import { readValues } from '../entries/field'
 import type { Selection } from '../selections/selection'
 import { selectionFields, type SelectionSort } from '../selections/selectionKinds'
-import { materialOf } from './materials'
+import { materialOf, materialTotals } from './materials'
 import type { Stage } from '../scope/vocabulary'
 
 const area = (stage: Stage, value: number, more: Partial<Parameters<typeof line>[0]> = {}) =>
@@ -73,5 +73,38 @@ describe('what a line of work takes to buy', () => {
     expect(buy(area('tile', 9, { action: 'remove' }))).toBeNull()
     expect(buy(line({ id: 'door', stage: 'trim' }))).toBeNull()
     expect(buy(line({ id: 'x', stage: 'tile', quantity: { value: 3, unit: 'each' } }))).toBeNull()
+  })
+})
+
+describe('what several lines of work take together', () => {
+  const totals = (...lines: readonly Parameters<typeof line>[0][]) =>
+    materialTotals(lines.map(line), () => ({ place: undefined, selection: undefined }), SETTING).map(
+      ({ sentence }) => sentence,
+    )
+  const paint = (id: string, title: string, value: number, more: Partial<Parameters<typeof line>[0]> = {}) =>
+    ({ id, stage: 'paint', title, quantity: { value, unit: 'm2' }, ...more }) as const
+
+  test('litres, by what is painted and its coats, rounded once', () => {
+    expect(
+      totals(
+        paint('a', 'Paint the rough render on the street face, two coats', 100),
+        paint('b', 'Paint the garden side wall, rough render, two coats', 46.06),
+        paint('c', 'Three porch ceilings in wood', 13.68),
+        paint('d', 'Paint the hall', 20),
+      ),
+    ).toEqual([
+      'Paint on render: 53.56 L to 86.85 L for 146.06 m², 2 lines of work together.',
+      'Paint on wood: 4.07 L for 13.68 m².',
+      'Paint on walls and ceilings: 5.18 L for 20 m².',
+    ])
+  })
+  test('what is done, out, or not measured is not bought', () => {
+    expect(
+      totals(
+        paint('a', 'Paint the hall', 20, { progress: 100 }),
+        paint('b', 'Paint the hall', 20, { excluded: { reason: 'the client does it' } }),
+        paint('c', 'Paint the hall', 20, { rough: true }),
+      ),
+    ).toEqual([])
   })
 })

@@ -20,12 +20,14 @@ export function neededOn(plan: Plan, placeId: string, stage: Stage, lead?: LeadK
   return (theirs || visitFor(plan, placeId, stage))?.startDay ?? null
 }
 
-/** The day on which a selection is needed on site: the one that somebody said, or else the plan's.
+/** The day on which a selection is needed on site: the one that somebody said, or else the plan's; where no visit needs it,
+ * the day by which all is promised.
  * @param plan null where nothing is planned yet */
 export const selectionNeededOn = (
   plan: Plan | null,
   { wanted, placeId, neededFor, lead }: Pick<Selection, 'wanted' | 'placeId' | 'neededFor' | 'lead'>,
-): Day | null => wanted ?? (plan && neededOn(plan, placeId, neededFor, lead))
+  promised: Day | null,
+): Day | null => wanted ?? (plan && neededOn(plan, placeId, neededFor, lead)) ?? promised
 
 /** The day on which the plan has somebody measure for what is made then, and from which its maker counts; or null. */
 export const measuredOn = (

@@ -30,6 +30,18 @@ export const endsAmong = (siteId: string, state: SiteState, visits: readonly Vis
     }))
     .filter((end) => end.visits.length > 0)
 
+/** The first day by which all the work of a site was promised, or null. */
+export const wholePromisedBy = ({ entries }: Pick<SiteState, 'entries'>): Day | null =>
+  entries.reduce<Day | null>((first, { kind, values, settled, placeId }) => {
+    const isWhole =
+      kind === 'promise' &&
+      settled === null &&
+      placeId === null &&
+      values.by &&
+      promisedWork(String(values.what), values.of) === 'all'
+    return isWhole && (first === null || (values.by as Day) < first) ? (values.by as Day) : first
+  }, null)
+
 /** Every end that was promised and is still owed: of the phases of the contract, and of what was promised by word for the
  * site, a place or a stage. What was promised and is no work ('a spare key') has no end in the plan. */
 const promisedEnds = ({ entries }: Pick<SiteState, 'entries'>): PromisedEnd[] =>
@@ -61,7 +73,7 @@ const promisedEnds = ({ entries }: Pick<SiteState, 'entries'>): PromisedEnd[] =>
   })
 
 const WHOLE =
-  /\b(?:all done|done|finish(?:ed)?|complet(?:e|ed|ion)|ready|hand(?:ed)?[ -]?over|move (?:back )?in|moved in|handed back)\b/i
+  /\b(?:all done|done|finish(?:ed)?|complet(?:e|ed|ion)|ready|hand(?:ed|ing)?[ -]?over|move (?:back )?in|moved in|handed back)\b/i
 
 /** What a promise is of, as somebody chose or by its words: a stage, all the work, or no work at all. */
 function promisedWork(what: string, chosen: unknown): Stage | 'all' | null {

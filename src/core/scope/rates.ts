@@ -76,6 +76,7 @@ export const RATES = {
   glass: rate('Set shower glass', 4, 'each'),
   sheathing: rate('Sheathing', 0.25, 'm2'),
   barrier: rate('Weather barrier and flashing', 0.12, 'm2'),
+  'seal-joints': rate('Mask and seal joints', 0.08, 'm'),
   siding: rate('Lap siding', 0.5, 'm2'),
   'trim-face': rate('Corner and opening trim of a face', 0.3, 'm2'),
   'window-set': rate('Set and flash a window or door', 4, 'each'),

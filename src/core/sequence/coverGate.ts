@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day'
 import { keptFor } from '../lists/keptFor'
 import { entryKind } from '../entries/entryKinds'
-import { workOf } from '../entries/work'
+import { holdsCover, workOf } from '../entries/work'
 import type { Values } from '../entries/field'
 import type { Line } from '../scope/line'
 import { linesBy } from '../scope/linesBy'
@@ -96,7 +96,7 @@ const openEntries = (
 ): { readonly at: Stage | undefined; readonly item: GateItem }[] =>
   entries.flatMap((entry) => {
     const kind = entryKind(entry.kind)
-    if (entry.placeId !== placeId || entry.settled || !kind?.holdsCover) return []
+    if (entry.placeId !== placeId || entry.settled || !kind || !holdsCover(kind, entry.values)) return []
     const name = String(entry.values[kind.fields[0]!.key])
     return [
       {

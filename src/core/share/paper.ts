@@ -1,6 +1,7 @@
 import { dateOnly, shortDay, type Day } from '../calendar/day'
 import { asksOf } from '../entries/asks'
 import { siteTotals } from '../entries/totals'
+import { boughtFor, materialTotals } from '../reckoning/materials'
 import { toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Units } from '../measure/length'
 import { groupBy } from '../lists/groupBy'
@@ -198,9 +199,13 @@ function paperForFollowers(state: SiteState, how: Telltale): Paper {
 }
 
 /** Who delivers is told what all places take together. */
-function totalsFor(reader: PaperReader, { entries }: SiteState, { units, standards }: Telltale): Paper['facts'] {
-  const all = reader === 'supplier' ? siteTotals(entries, units, standards) : []
-  return all.length > 0 ? [{ title: 'In all', place: '', told: all.map(({ sentence }) => sentence) }] : []
+function totalsFor(reader: PaperReader, state: SiteState, { units, standards = {} }: Telltale): Paper['facts'] {
+  if (reader !== 'supplier') return []
+  const told = [
+    ...siteTotals(state.entries, units, standards),
+    ...materialTotals(state.lines, boughtFor(state), { units, standards }),
+  ].map(({ sentence }) => sentence)
+  return told.length > 0 ? [{ title: 'In all', place: '', told }] : []
 }
 
 /** Who hears of deliveries instead of visits. */

@@ -1,5 +1,6 @@
 import { measuredAmount } from '../scope/lineAmount'
 import { toldOfAll } from '../entries/toldTo'
+import { boughtFor, materialTotals } from '../reckoning/materials'
 import { roomPlan, type RoomPlan } from '../sketches/roomPieces'
 import type { CautionId } from '../cautions/cautionIds'
 import type { Units } from '../measure/length'
@@ -83,6 +84,10 @@ export function composeRoomSheet(
     }),
     facts: [
       ...here.map(({ title, sentences }) => ({ title, sentences })),
+      ...materialTotals(inScope, boughtFor(state), { units, standards }).map(({ sentence }) => ({
+        title: '',
+        sentences: [sentence],
+      })),
       // What looks odd and was decided so is not put right by somebody who means well.
       ...state.decisions.flatMap(({ placeId, question, answer, reasons }) =>
         placeId === place.id && answer !== null

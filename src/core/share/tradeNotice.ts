@@ -3,6 +3,7 @@ import { dayOf } from '../calendar/day'
 import type { CautionId } from '../cautions/cautionIds'
 import { kindOf } from '../entries/entry'
 import { siteTotals } from '../entries/totals'
+import { boughtFor, materialTotals } from '../reckoning/materials'
 import { factLine, toldTo, type Telltale, type ToldFact } from '../entries/toldTo'
 import { listensAs } from '../entries/work'
 import type { Units } from '../measure/length'
@@ -160,18 +161,21 @@ function stagesAt(
 
 /** What the places of a visit take together, of its own work: one order from it. */
 function totalsOf(
-  { stages, placeIds }: PlannedVisit,
-  { entries }: SiteState,
-  { units, standards }: Telltale,
+  { stages, placeIds, lineIds }: PlannedVisit,
+  state: SiteState,
+  { units, standards = {} }: Telltale,
 ): PlacedFact[] {
+  const lines = state.lines.filter(({ id }) => lineIds.includes(id))
+  const bought = materialTotals(lines, boughtFor(state), { units, standards })
   const all = siteTotals(
-    entries,
+    state.entries,
     units,
     standards,
     ({ kind, values, placeId }) =>
       placeId !== null && placeIds.includes(placeId) && listensAs(kindOf(kind), values, stages) === 'trade',
   ).filter(({ places }) => places > 1)
-  return all.length > 0 ? [{ place: '', title: '', sentences: all.map(({ sentence }) => sentence) }] : []
+  const sentences = [...all, ...bought].map(({ sentence }) => sentence)
+  return sentences.length > 0 ? [{ place: '', title: '', sentences }] : []
 }
 
 /** What a visit is told of the record: of its places and of the whole site, as who does the work or as who comes next on it. */

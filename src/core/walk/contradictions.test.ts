@@ -114,3 +114,69 @@ test('what was answered is not asked again, until something else is said', () =>
   expect(asked([...told, answer])).toEqual([])
   expect(asked([...told, answer, entry('count', { what: 'Hangers', said: 11, listed: 13 }, 'c')])).toHaveLength(1)
 })
+
+describe('what is out of some, or all', () => {
+  const SHELL = laid([
+    { id: 'front', name: 'Front face', kind: 'face', treatments: [] },
+    { id: 'porch', name: 'Porch', kind: 'face', treatments: [] },
+  ])
+  const line = (id: string, placeId: string, title: string, action: 'replace' | 'paint', element: 'window' | 'trim') =>
+    seen({
+      subject: 'line',
+      facet: 'laid',
+      subjectId: id,
+      placeId,
+      value: {
+        placeId,
+        stage: action === 'paint' ? 'paint' : 'windows-doors',
+        trade: action === 'paint' ? 'painter' : 'window-door',
+        action,
+        element,
+        title,
+        basis: 'once',
+        rate: 'window-set',
+        quantity: null,
+        how: 'as told',
+        rough: false,
+        hours: 4,
+        own: true,
+        cautions: [],
+      },
+    })
+  const out = (part: string, placeId: string) =>
+    entry('part-treatment', { part, treatment: 'left as it is' }, `out-${part}`, placeId)
+  const askedOf = (...observations: readonly Observation[]) =>
+    contradictions(stateOf([...SHELL, ...observations]), [], 'metric').map(({ question, sides }) => [
+      question,
+      ...sides,
+    ])
+
+  test('one statement of all, others of some: the rest is counted', () => {
+    const stays = seen({
+      subject: 'keep',
+      facet: 'kept',
+      subjectId: 'stays',
+      placeId: 'porch',
+      value: { text: 'The two porch windows' },
+    })
+    expect(
+      askedOf(
+        line('all', 'front', 'All nine windows are replaced', 'replace', 'window'),
+        line('bath', 'front', 'The bath window gets trim only', 'replace', 'trim'),
+        stays,
+      ),
+    ).toEqual([
+      [
+        'All of them, or all but some: all nine windows are replaced?',
+        'All nine windows are replaced',
+        '9 − 3 = 6 of them, without the two porch windows: stays (Porch); the bath window gets trim only (Front face)',
+      ],
+    ])
+  })
+  test('one thing that is left alone says nothing of others of its sort', () => {
+    const bands = line('bands', 'front', 'The bands take the trim colour', 'paint', 'trim')
+    const shed = line('shed', 'porch', 'The trim of the porch is replaced', 'replace', 'trim')
+    expect(askedOf(out('The garage door’s trim', 'front'), bands, shed)).toEqual([])
+    expect(askedOf(out('All trim', 'front'), shed)).toHaveLength(1)
+  })
+})

@@ -3,6 +3,7 @@ import { lower } from '../lists/capital'
 import { groupBy } from '../lists/groupBy'
 import { isRough, type Units } from '../measure/length'
 import { printSize, type Size } from '../measure/size'
+import { readNumber } from '../measure/spokenNumber'
 import { excludedWords } from '../scope/line'
 import { ELEMENTS } from '../scope/vocabulary'
 import { countTieOut, type Counts } from '../takeoff/countTieOut'
@@ -42,6 +43,7 @@ export function contradictions(state: SiteState, sizes: readonly ToldSize[], uni
     ...twoSizes(sizes, units),
     ...inAndOut(state),
     ...outHereInThere(state),
+    ...allButSome(state),
     ...stayingAndGoing(state),
     ...twoTreatments(state),
     ...countsApart(state),
@@ -104,6 +106,7 @@ function outHereInThere(state: SiteState): Contradiction[] {
   ]
   return out.flatMap(({ id, placeId, part, words }) => {
     const named = partsNamed(part)
+    const only = whichOf(part)
     return state.lines
       .filter(
         (line) =>
@@ -113,7 +116,9 @@ function outHereInThere(state: SiteState): Contradiction[] {
           line.action !== 'inspect' &&
           (placeId === null || kinds.get(placeId)?.inside === kinds.get(line.placeId)?.inside) &&
           (placeId === line.placeId || !line.treatment) &&
-          [...partsNamed(line.title)].some((one) => named.has(one)),
+          [...partsNamed(line.title)].some((one) => named.has(one)) &&
+          // 'The garage door's trim' is out: that says nothing of other trim.
+          only.every((word) => things(`${line.title} ${at(line.placeId)}`).has(word)),
       )
       .map((line) => ({
         id: `out:${id}:${line.id}`,
@@ -123,10 +128,72 @@ function outHereInThere(state: SiteState): Contradiction[] {
       }))
   })
 }
+/** 'All nine windows are replaced' at one face, 'the two porch windows stay' at another, 'the bath window gets trim only': all
+ * of them, or all but those? */
+function allButSome(state: SiteState): Contradiction[] {
+  const lines = state.lines.filter(({ excluded }) => excluded === null)
+  return lines.flatMap((line) => {
+    const [, many, named] = ALL_OF.exec(line.title) ?? []
+    const part = named && singular(named.toLowerCase())
+    if (!part || !PARTS.has(part) || !CHANGED.includes(line.action)) return []
+    const but = [
+      ...state.keeps.flatMap(({ placeId, text, released }) => (released ? [] : [{ placeId, text: `${text}: stays` }])),
+      ...lines.flatMap(({ placeId, title }) => (TRIM_ONLY.test(title) ? [{ placeId, text: title }] : [])),
+    ].filter(({ text }) => things(text.replace(/:.*/, '')).has(part))
+    if (but.length === 0) return []
+    const less = but.reduce((sum, { text }) => sum + (countIn(text, part) ?? 1), 0)
+    const all = many ? numberSaid(many) : undefined
+    const left = all === undefined ? '' : `${all} − ${less} = ${all - less} of them, without `
+    const told = but.map(({ placeId, text }) => `${lower(text)} (${placeNamed(state, placeId)})`)
+    return [
+      {
+        id: `all:${line.id}:${told.length}`,
+        placeId: line.placeId,
+        question: `All of them, or all but some: ${lower(line.title)}?`,
+        sides: [line.title, `${left}${told.join('; ')}`],
+      },
+    ]
+  })
+}
+const ALL_OF =
+  /^(?:replace |take out |renew )?all (?:the )?(?:(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+) )?(?:\w+ )?(windows?|doors?|posts?|columns?|lights?|joists?|radiators?)\b/i
+const CHANGED: readonly string[] = ['replace', 'remove', 'install', 'relocate']
+const TRIM_ONLY = /\b(?:trim only|only (?:the |gets? )?(?:new )?trim)\b/i
+const numberSaid = (word: string): number | undefined => readNumber([word.toLowerCase()], 0)?.value
+/** How many of a thing some words count: two of 'the two porch windows'. */
+const countIn = (text: string, part: string): number | undefined =>
+  (text.toLowerCase().match(/[a-z]+|\d+/g) ?? []).reduce<number | undefined>(
+    (found, word, i, words) =>
+      found ?? (words.slice(i).some((one) => singular(one) === part) ? numberSaid(word) : undefined),
+    undefined,
+  )
+const placeNamed = ({ places }: SiteState, placeId: string | null): string =>
+  places.find(({ id }) => id === placeId)?.name ?? 'the whole site'
+
 const AS_IT_IS = /\b(?:as (?:it is|they are)|untouched|not (?:painted|touched)|alone)\b/i
 const PARTS = new Set<string>([...ELEMENTS, 'shutter', 'lantern', 'column', 'band', 'hinge', 'downspout', 'downpipe'])
+/** What some words are about: 'the soffits' of 'at the porch the soffits take the wall colour'. */
+const aboutWhat = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/^(?:at|in|on|for|behind|under) (?:the )?[a-z]+,? (?=the |all |our |both )/, '')
+    .split(
+      /[,;:]|\b(?:is|are|gets?|takes?|has|have|needs?|stays?|goes?|comes?|must|will|left|not|remains?|of|round|around|in|on|at|under|above|behind|with|from)\b/,
+    )[0]!
+/** The parts that it is about: of each thing that is named its last word. */
 const partsNamed = (text: string): ReadonlySet<string> =>
-  new Set([...things(text)].filter((thing) => PARTS.has(thing) && thing !== 'paint'))
+  new Set(
+    aboutWhat(text)
+      .split(/\band\b/)
+      .flatMap((thing) => [...things(thing)].filter((word) => PARTS.has(word) && word !== 'paint').slice(-1)),
+  )
+/** What tells the thing from others like it. */
+const whichOf = (text: string): string[] => {
+  const parts = partsNamed(text)
+  return [...things(aboutWhat(text))].filter(
+    (word) => !parts.has(word) && !/^(?:both|these|those|everything)$/.test(word),
+  )
+}
 
 /** Words that name no thing. */
 const EMPTY = new Set([

@@ -12,6 +12,7 @@ import { candidateDays, clockBegins } from '../../core/selections/candidates'
 import type { Selection } from '../../core/selections/selection'
 import { orderByFrom } from '../../core/selections/orderBy'
 import { measuredOn, selectionNeededOn } from '../../core/schedule/neededOn'
+import { wholePromisedBy } from '../../core/schedule/promisedEnds'
 import { marksOf } from '../../core/walk/photoMarks'
 import { registersOf } from '../../core/walk/registers'
 import { siteStateOf, type SiteState } from '../../core/walk/siteState'
@@ -75,7 +76,7 @@ export function draftUpdate(
     draft,
     edits: readUpdateEdits(context.db, site.id),
     sent: published && UPDATE_PARTS.flatMap((part) => published.update[part]),
-    asks: clientAsks(now, orderBy, context.today, candidatesAt(context, site, plan)),
+    asks: clientAsks(now, orderBy, context.today, candidatesAt(context, site, plan, wholePromisedBy(now))),
     since: published ? longDay(dayOf(published.publishedAt)) : null,
     photos,
   }
@@ -91,7 +92,7 @@ export function orderByDays(
   const { orderBuffer } = siteSense(db, site.id)
   return new Map(
     state.selections.flatMap((selection) => {
-      const needed = selectionNeededOn(plan, selection)
+      const needed = selectionNeededOn(plan, selection, wholePromisedBy(state))
       return needed
         ? [
             [
@@ -106,12 +107,12 @@ export function orderByDays(
 }
 
 /** What is told of each thing that a selection may become, by the plan. */
-function candidatesAt({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, plan: Plan) {
+function candidatesAt({ db, today }: Pick<Context, 'db' | 'today'>, site: Site, plan: Plan, promised: Day | null) {
   const { orderBuffer } = siteSense(db, site.id)
   return (selection: Selection): string[] =>
     candidateDays(
       selection.candidates,
-      selectionNeededOn(plan, selection),
+      selectionNeededOn(plan, selection, promised),
       selection.approvalDays ?? 0,
       clockBegins(today, selection.awaited),
       site.calendar,
@@ -216,7 +217,7 @@ async function publishedAsks(
     state,
     orderByDays(context, site, state, plan),
     context.today,
-    candidatesAt(context, site, plan),
+    candidatesAt(context, site, plan, wholePromisedBy(state)),
   )) {
     if (chosen && !chosen.includes(ask.id)) continue
     const days = ask.kind === 'extra' ? [(await extraDays(context, site.id, ask.id)).finish] : []

@@ -3,6 +3,7 @@ import { dueDay, standingOf } from '../../core/entries/due'
 import { entryWords } from '../../core/entries/entryWords'
 import { fieldsOf } from '../../core/entries/sums'
 import { siteTotals } from '../../core/entries/totals'
+import { boughtFor, materialTotals } from '../../core/reckoning/materials'
 import { ENTRY_GROUPS, type EntryGroup } from '../../core/entries/entryKind'
 import { ENTRY_KINDS } from '../../core/entries/entryKinds'
 import { withoutMoney } from '../../core/entries/field'
@@ -25,6 +26,7 @@ export function recordView(context: Context, siteId: string) {
   const standards = readStandards(context.db, site.id)
   const soon = addDays(context.today, SOON)
   const totals = siteTotals(state.entries, site.units, standards, undefined, seesMoney)
+  const materials = materialTotals(state.lines, boughtFor(state), { units: site.units, standards })
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name, fitting: fittingHere(id, state) })),
@@ -60,6 +62,9 @@ export function recordView(context: Context, siteId: string) {
             state.places,
           ) ?? []),
           ...totals.flatMap((total) => (total.kind === kind && total.places > 1 ? [total.sentence] : [])),
+          ...materials.flatMap(({ calculation, sentence }) =>
+            calculation === kind.sum?.calculation ? [sentence] : [],
+          ),
         ],
         entries: state.entries
           .filter((entry) => entry.kind === kind.id)

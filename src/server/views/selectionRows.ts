@@ -5,6 +5,7 @@ import type { Standards } from '../../core/takeoff/standards'
 import { addDays, dateOnly, daysBetween, type Day } from '../../core/calendar/day'
 import { workingDayOnOrBefore } from '../../core/calendar/workingDays'
 import { measuredOn, selectionNeededOn } from '../../core/schedule/neededOn'
+import { wholePromisedBy } from '../../core/schedule/promisedEnds'
 import type { Plan } from '../../core/schedule/plan'
 import { LEADS } from '../../core/scope/leads'
 import { valueWords } from '../../core/entries/entry'
@@ -41,11 +42,12 @@ function derivedRows(
   const bought = { units: site.units, standards }
   const { orderBuffer } = senseOf(standards)
   const places = new Map(state.places.map((place) => [place.id, place]))
+  const promised = wholePromisedBy(state)
   return state.selections
     .map((selection): SelectionRow => {
       // What has been ordered or has arrived late already pushes its visit: need is when the visit would like it.
       const toBuyOne = isBought(selection)
-      const needed = toBuyOne ? selectionNeededOn(plan, selection) : null
+      const needed = toBuyOne ? selectionNeededOn(plan, selection, promised) : null
       const approval = selection.approvalDays ?? 0
       const measured = needed && measuredOn(plan, selection)
       const last =

@@ -12,6 +12,7 @@ import { hazardNotice } from '@/core/cautions/hazardNotice'
 import { senseOf } from '@/core/schedule/sense'
 import { answersWords } from '@/core/walk/answersWords'
 import { entryName, isOpen, kindOf } from '@/core/entries/entry'
+import { holdsCover } from '@/core/entries/work'
 import { conditionWords, GROUNDS, SKIES, type SiteConditions } from '@/core/walk/siteConditions'
 import { VISIT_KINDS, type VisitKind } from '@/core/walk/observation'
 import { keepIsDue } from '@/core/walk/keepDue'
@@ -92,7 +93,7 @@ export function StartWalk({ site }: { site: SiteWalk }) {
       id: entry.id,
       text: entryName(entry),
       at: `${placeName(state, entry.placeId)}, ${kindOf(entry.kind).register.toLowerCase()}`,
-      now: settlesOn(kind, entry.kind) || kindOf(entry.kind).holdsCover === true,
+      now: settlesOn(kind, entry.kind) || holdsCover(kindOf(entry.kind), entry.values),
     })),
     ...keeps.map((keep) => ({
       id: keep.id,

@@ -7,6 +7,7 @@ import type { Mend } from '@/core/narration/phrases'
 import type { sheetKept } from '@/core/narration/sheets/sheetFacts'
 import type { Proposal } from '@/core/narration/spokenFacts'
 import type { Unsaid } from '@/core/narration/unsaid'
+import type { VisitKind } from '@/core/walk/observation'
 import { wordsIn, type Typed } from '../shared/typed'
 import type { SiteWalk } from './useSiteWalk'
 
@@ -21,8 +22,11 @@ export interface Heard {
 /** Under this likelihood a line is asked, not taken. */
 const UNSURE = 0.55
 
+/** Walks on which what is told of is what will be done. */
+const LAYS_OUT: readonly VisitKind[] = ['scope', 'kickoff', 'layout']
+
 /** Reads what was said. The grammar is fetched when it is first needed; without a network the phone has kept it. */
-export async function readBack({ state, before, snapshot }: SiteWalk, narration: Narration): Promise<Heard> {
+export async function readBack({ state, before, snapshot, walk }: SiteWalk, narration: Narration): Promise<Heard> {
   const [{ narrate, otherReading }, { proposalsOf }, { proposalOf }, { asTaught, mendedLine }, { unsaidOf }, model] =
     await Promise.all([
       import('@/core/narration/narrate'),
@@ -37,6 +41,7 @@ export async function readBack({ state, before, snapshot }: SiteWalk, narration:
     before,
     units: narration.units,
     newId: uuid,
+    laysOut: walk !== null && LAYS_OUT.includes(walk.kind),
     ...(snapshot.rates ? { rates: snapshot.rates } : {}),
     ...(snapshot.standards ? { standards: snapshot.standards } : {}),
   }

@@ -1,9 +1,11 @@
+import { lower } from '../../lists/capital'
 import { CHANCES } from '../chances'
 import { printLength, type Measured, type Tenths, type Units } from '../../measure/length'
 import { countSentences, countTieOut, type Counts } from '../../takeoff/countTieOut'
 import { cutUpStrip } from '../../takeoff/cutUpStrip'
 import { choice, length, money, number, POSITION, tick, words, type Field } from '../field'
 import type { Asked, EntryKind } from '../entryKind'
+import { doneTo } from '../following'
 import { BUILT, type Telling } from '../telling'
 
 /** More about something found, beside its words and sort. */
@@ -41,6 +43,20 @@ const DECIDES: Readonly<Record<string, Asked['of']>> = {
   'the authority': 'authority',
   'the designer': 'designer',
 }
+
+/** Boards of an edge are trim; what is behind them is part of the frame. */
+const EDGE_BOARD = /\b(?:fascia|soffit|frieze|trim|cornice|corner(?! post)|boards?|sill nose|casing)\b/i
+const EDGE_MENDED = { stage: 'cladding', trade: 'carpenter', element: 'trim', rate: 'trim' } as const
+const FRAME_MENDED = { stage: 'framing', trade: 'carpenter', element: 'plate', rate: 'frame-opening' } as const
+
+/** The thing itself: 'fascia' of 'Fascia rot', 'plate under the bay' of 'The rotten plate under the bay'. */
+const bareName = (what: unknown): string =>
+  lower(
+    String(what)
+      .replace(/^the /i, '')
+      .replace(/\brotten /i, '')
+      .replace(/ rot$/i, ''),
+  )
 
 export const CONDITION_KINDS: readonly EntryKind[] = [
   {
@@ -112,7 +128,17 @@ export const CONDITION_KINDS: readonly EntryKind[] = [
     },
     fields: [words('what', 'What was found', { needed: true }), words('judges', 'Who may judge it')],
     settle: { word: 'Talked about and agreed', ask: 'Who agreed, on which day' },
-    holdsCover: true,
+    // What was allowed for and carries nothing needs no talk before it is covered.
+    holdsCover: ({ allowance, found, structural }) =>
+      structural === 'yes' || allowance === undefined || Number(found ?? 0) > Number(allowance),
+    lays: ({ what, allowance, found }, told) =>
+      allowance === undefined && found === undefined
+        ? null
+        : {
+            ...(EDGE_BOARD.test(String(what)) ? EDGE_MENDED : FRAME_MENDED),
+            action: 'repair',
+            title: doneTo('Mend', `${/\brot/i.test(`${told} ${String(what)}`) ? 'rotten ' : ''}${bareName(what)}`),
+          },
     sum: {
       calculation: 'C-44',
       asks: ['allowance', 'found', 'unitPrice', 'structural'],

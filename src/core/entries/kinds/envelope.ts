@@ -1,9 +1,49 @@
 import { addDays, shortDay, type Day } from '../../calendar/day'
 import { capital } from '../../lists/capital'
-import { choice, day, number, tick, words } from '../field'
-import type { EntryKind } from '../entryKind'
+import { choice, day, lengthIn, number, tick, words } from '../field'
+import type { EntryKind, Following } from '../entryKind'
+import { amountBy, areaBy, doneTo, theNamed } from '../following'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
+
+/** What is done to a face, by the words that told it: coats are paint, boards and sheets are cladding, stone is a mason's. */
+const FACE_WORK: readonly (readonly [RegExp, Omit<Following, 'title' | 'amount'>, string])[] = [
+  [
+    /\b(?:coats?|(?:re)?paint(?:ed|ing|s)?|colou?rs?)\b/i,
+    { stage: 'paint', trade: 'painter', action: 'paint', element: 'paint', rate: 'paint-face' },
+    'Paint',
+  ],
+  [
+    /\b(?:veneer|slips|stone|brick)\b/i,
+    { stage: 'masonry', trade: 'mason', action: 'install', element: 'wall', rate: 'siding' },
+    'Set',
+  ],
+  [
+    /\b(?:panels?|panell?ing|boards?|siding|shingles?|clapboards?|cladding|clad)\b/i,
+    { stage: 'cladding', trade: 'sider', action: 'install', element: 'siding', rate: 'siding' },
+    'Clad',
+  ],
+  [
+    /\b(?:new render|rendered|to render|stucco(?:ed)?)\b/i,
+    { stage: 'plaster', trade: 'plasterer', action: 'install', element: 'plaster', rate: 'plaster' },
+    'Render',
+  ],
+]
+
+/** What is done to a run of fascia or soffit, by the words that told it. */
+const EAVE_DEEDS: readonly (readonly [RegExp, string])[] = [
+  [/\boverla(?:y|id)\b|\blaid over\b/i, 'Overlay'],
+  [/\brecondition/i, 'Recondition'],
+  [/\breplac|\bnew\b/i, 'Replace'],
+]
+
+/** What a face is of, where that tells how its paint goes. */
+const MATERIAL = /\b(?:rough render|render|stucco|roughcast|clapboards?|brick)\b/i
+
+const coatsIn = (words: string): string => {
+  const [coats] = /\b(?:one|two|three|four|\d) coats?\b/i.exec(words) ?? []
+  return coats ? `, ${coats.toLowerCase()}` : ''
+}
 
 export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
@@ -17,6 +57,14 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     work: ['weather-barrier', 'cladding', 'plaster', 'paint'],
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
+    lays: (values, told, units) => {
+      const [, work, verb] = FACE_WORK.find(([named]) => named.test(told || String(values.what))) ?? []
+      if (!work) return null
+      const of = MATERIAL.exec(told)?.[0].toLowerCase()
+      const named = theNamed(values.what)
+      const title = `${verb} ${named}${of && !named.includes(of) ? `, ${of}` : ''}${work.stage === 'paint' ? coatsIn(told) : ''}`
+      return { ...work, title, ...amountBy('C-02', 'net', 'm2', values, units) }
+    },
     sum: {
       calculation: 'C-02',
       asks: [
@@ -65,6 +113,15 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
     settle: { word: 'Up' },
+    lays: (values) => ({
+      stage: 'cladding',
+      trade: 'sider',
+      action: 'install',
+      element: 'siding',
+      rate: 'siding',
+      title: `Sheets on ${theNamed(values.what)}`,
+      ...areaBy(values, 'wide', 'tall'),
+    }),
     sum: {
       calculation: 'C-59',
       asks: ['wide', 'tall', 'piece', 'stock', 'more'],
@@ -90,6 +147,15 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which face or part', { needed: true })],
     settle: { word: 'On and fixed' },
+    lays: (values, _told, units) => ({
+      stage: 'framing',
+      trade: 'carpenter',
+      action: 'install',
+      element: 'sheathing',
+      rate: 'sheathing',
+      title: doneTo('Sheathe', values.what),
+      ...amountBy('C-05', 'area', 'm2', values, units),
+    }),
     sum: {
       calculation: 'C-05',
       asks: ['walls', 'gables', 'sheet'],
@@ -128,6 +194,18 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: BUILT,
     fields: [words('what', 'Which joint', { needed: true })],
     settle: { word: 'Sealed' },
+    lays: (values) => {
+      const joint = lengthIn(values, 'joint')
+      return {
+        stage: 'paint',
+        trade: 'painter',
+        action: 'patch',
+        element: 'paint',
+        rate: 'seal-joints',
+        title: 'Seal the joints',
+        ...(joint ? { amount: { value: joint.tenths / 10_000, unit: 'm' } } : {}),
+      }
+    },
     sum: {
       calculation: 'C-11',
       asks: ['joint', 'width', 'depth', 'tube'],
@@ -163,6 +241,20 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     work: ['roof', 'cladding'],
     tells: { ...BUILT, client: 'Fascia and soffit: {what}.' },
     fields: [words('what', 'Which run', { needed: true })],
+    lays: (values, told, units) => {
+      const [, deed] = EAVE_DEEDS.find(([named]) => named.test(told)) ?? []
+      return {
+        stage: 'cladding',
+        trade: 'sider',
+        action: deed === 'Overlay' ? 'overlay' : deed === 'Recondition' ? 'repair' : 'install',
+        element: 'soffit',
+        rate: 'siding',
+        title: deed
+          ? doneTo(deed, String(values.what).replace(/^overlay (?:on|of) /i, ''))
+          : capital(String(values.what)),
+        ...amountBy('C-09', 'soffit', 'm2', values, units),
+      }
+    },
     sum: {
       calculation: 'C-09',
       asks: ['eave', 'rake', 'depth', 'attic', 'ratio', 'product', 'boards', 'overlay', 'underMetal'],
@@ -305,6 +397,19 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('mortar', 'Mortar: kind, colour, profile'),
       choice('pass', 'Which pass', ['raked', 'filled', 'washed', 'rebuilt', 'sample panel']),
     ],
+    lays: (values, _told, units) => {
+      const hours = Number(outputsOf('C-48', values, units)?.hours)
+      return {
+        stage: 'masonry',
+        trade: 'mason',
+        action: 'repair',
+        element: 'wall',
+        rate: 'fill-joints',
+        title: doneTo('Repoint', values.what),
+        ...amountBy('C-48', 'joint', 'm', values, units),
+        ...(hours > 0 ? { hours: Math.round(hours * 2) / 2 } : {}),
+      }
+    },
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
     sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'], hours: 'hours' },
     cautions: () => ['acid-wash', 'dust'],
@@ -322,6 +427,17 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       words('leave', 'Who gave leave, and until when'),
     ],
     settle: { word: 'Done, their side is clear' },
+    lays: (values, told, units) => {
+      const days = amountBy('C-57', 'wholeDays', 'each', values, units).amount?.value
+      return values.coats === undefined && !FACE_WORK[0]![0].test(told)
+        ? null
+        : {
+            ...FACE_WORK[0]![1],
+            title: `Paint ${theNamed(values.what)}, from the neighbour’s side`,
+            ...amountBy('C-57', 'area', 'm2', values, units),
+            ...(days ? { hours: days * 8 } : {}),
+          }
+    },
     sum: { calculation: 'C-57', asks: ['long', 'tall', 'rate', 'coats'] },
     reckon: ({ leave }) => (leave ? [] : ['No leave to pass yet.']),
     cautions: () => ['neighbour-access'],

@@ -1,6 +1,7 @@
 import { printLength, tenths, type Units } from '../../measure/length'
 import { choice, day, length, lengthIn, money, number, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
+import { amountBy, doneTo } from '../following'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
 import { guardSentences } from '../guards'
@@ -270,6 +271,15 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, client: 'Shelves: {what}.' },
     fields: [words('what', 'Which closet', { needed: true })],
     settle: { word: 'In' },
+    lays: (values, _told, units) => ({
+      stage: 'trim',
+      trade: 'carpenter',
+      action: 'install',
+      element: 'shelf',
+      rate: 'trim',
+      title: doneTo('Fit', values.what),
+      ...amountBy('C-22', 'shelf', 'm', values, units),
+    }),
     sum: {
       calculation: 'C-22',
       asks: ['back', 'side', 'depth', 'tiers'],

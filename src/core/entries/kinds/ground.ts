@@ -1,10 +1,22 @@
 import { addDays, shortDay, type Day } from '../../calendar/day'
-import { choice, day, length, tick, words } from '../field'
-import type { EntryKind } from '../entryKind'
+import type { Units } from '../../measure/length'
+import { choice, day, length, tick, words, type Values } from '../field'
+import type { EntryKind, Following } from '../entryKind'
+import { amountBy, doneTo } from '../following'
 import { BUILT } from '../telling'
 
 /** Days after which what was poured is asked to carry (C-50, concrete, 7 days). */
 const CARRIES_DAYS = 7
+
+const poured = (values: Values, _told: string, units: Units): Following => ({
+  stage: 'concrete',
+  trade: 'concrete',
+  action: 'install',
+  element: 'slab',
+  rate: 'pour-slab',
+  title: doneTo('Pour', values.what),
+  ...amountBy('C-25', 'net', 'm3', values, units),
+})
 
 export const GROUND_KINDS: readonly EntryKind[] = [
   {
@@ -87,6 +99,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       choice('method', 'How it is opened', ['saw part way, then chip', 'saw through', 'break out', 'left as it is']),
     ],
     settle: { word: 'Closed', ask: 'On which day' },
+    lays: poured,
     sum: {
       calculation: 'C-25',
       asks: ['long', 'wide', 'thick', 'place'],
@@ -111,6 +124,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       words('engineer', 'The engineer’s sheet'),
     ],
     settle: { word: 'Poured', ask: 'On which day' },
+    lays: poured,
     sum: { calculation: 'C-26', asks: ['long', 'bars', 'stock', 'lap', 'crossSpacing'] },
   },
   {
@@ -151,6 +165,7 @@ export const GROUND_KINDS: readonly EntryKind[] = [
       asks: ['long', 'wide', 'thick', 'pieces', 'other', 'place', 'ordered'],
       total: { output: 'withMore', words: 'Concrete', unit: 'm3' },
     },
+    lays: (values, told, units) => (values.poured ? null : poured(values, told, units)),
     reckon: (values) => (values.poured ? cureSentences(values.poured as Day) : holdSentences(values)),
     // What it carries waits a week by the figures (C-50); when it really carries, the engineer says.
     dries: ({ what, poured }) => {

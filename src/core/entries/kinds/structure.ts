@@ -1,7 +1,16 @@
 import { choice, day, length, POSITION, tick, words } from '../field'
-import type { EntryKind } from '../entryKind'
+import type { EntryKind, Following } from '../entryKind'
+import { areaBy, doneTo } from '../following'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
+
+const WALL_FRAMED: Omit<Following, 'title'> = {
+  stage: 'framing',
+  trade: 'carpenter',
+  action: 'install',
+  element: 'wall',
+  rate: 'frame-room',
+}
 
 export const STRUCTURE_KINDS: readonly EntryKind[] = [
   {
@@ -31,6 +40,15 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'In and seen by the engineer', ask: 'By whom, on which day' },
     holdsCover: true,
+    lays: (values) => ({
+      stage: 'structure',
+      trade: values.perMetre === undefined ? 'carpenter' : 'steel',
+      action: 'install',
+      element: 'beam',
+      rate: 'beam-in',
+      title: doneTo('Set', values.what),
+      amount: { value: 1, unit: 'each' },
+    }),
     sum: {
       calculation: 'C-19',
       asks: ['material', 'width', 'depth', 'plies', 'long', 'perMetre', 'pieces', 'straight', 'across'],
@@ -136,6 +154,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     ],
     settle: { word: 'Inspected', ask: 'By whom' },
     holdsCover: true,
+    lays: (values) => ({ ...WALL_FRAMED, title: doneTo('Frame', values.what), ...areaBy(values, 'long', 'tall') }),
     sum: {
       calculation: 'C-21',
       asks: ['long', 'tall', 'spacing', 'corners', 'openings', 'rows', 'rowsIn'],
@@ -220,6 +239,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, next: 'all', designer: 'all', authority: 'all' },
     fields: [words('what', 'Which wall', { needed: true })],
     settle: { word: 'Standing, nothing bridges it' },
+    lays: (values) => ({ ...WALL_FRAMED, title: doneTo('Frame', values.what) }),
     sum: {
       calculation: 'C-53',
       asks: ['long', 'spacing', 'counted'],

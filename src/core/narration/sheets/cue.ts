@@ -18,6 +18,8 @@ export interface Says {
   readonly tight?: Readonly<Record<string, RegExp>>
   /** The fields that the sides of a size fill, in spoken order; with words before the size where it could be another. */
   readonly sides?: readonly (readonly string[] | { readonly near: RegExp; readonly fields: readonly string[] })[]
+  /** Where these words stand it is of the whole site, wherever it was said. */
+  readonly ofSite?: RegExp
   /** The field of a figure with nothing beside it. */
   readonly bare?: readonly string[]
   /** A field that tells a list of figures, by the words before it. */

@@ -31,7 +31,8 @@ export function sheetProposal(
   { state, units, newId }: Setting,
 ): Proposal | null {
   const { kind, typed } = sheet
-  const placeId = kind.at === 'site' ? null : first.placeId
+  const ofSite = kind.at === 'site' || (kind.at === 'either' && SAYS[kind.id]!.ofSite?.test(plain(words)))
+  const placeId = ofSite ? null : first.placeId
   if (kind.at === 'place' && placeId === null) return null
   const name = kind.fields[0]!.key
   const old = state.entries.find((one) => isSame(one, kind.id, placeId, typed[name]))
@@ -107,7 +108,7 @@ export function sheetKept(
 
 /** Words by which nothing is told from another. */
 const NAMES_NOTHING =
-  /^(?:the|an?|one|two|three|four|is|are|was|were|has|have|of|for|and|in|on|at|to|by|our|his|her|their|its|still|missing|comes?|waits?|first|then|that|it)$/
+  /^(?:the|an?|one|two|three|four|is|are|was|were|has|have|of|for|and|in|on|at|to|by|our|his|her|their|its|still|missing|comes?|waits?|first|then|that|it|face|side|rear|front|left|right|street|garden|upper|lower)$/
 
 /** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
 function isSame(
@@ -117,6 +118,8 @@ function isSame(
   name: string | undefined,
 ): boolean {
   if (kind !== id || placeId !== at || settled !== null || !name) return false
+  const names = [String(values[kindOf(kind).fields[0]!.key] ?? ''), name].map((words) => plain(words))
+  if (names[0] === names[1]) return true
   const [old, said] = [String(values[kindOf(kind).fields[0]!.key] ?? ''), name].map(
     (words) =>
       new Set((words.toLowerCase().match(/[\p{L}\d]{2,}/gu) ?? []).filter((word) => !NAMES_NOTHING.test(word))),

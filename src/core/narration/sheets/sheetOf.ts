@@ -135,16 +135,26 @@ function dayOf(norm: string, today: Day): { day: Day; words: string } | null {
   const read = readDate(norm.replaceAll(' ,', ''), today)
   if (!read || read.day <= today || !OVER.test(norm)) return read
   if (/^(?:on )?[a-z]+day$/.test(read.words)) return { ...read, day: addDays(read.day, -7) }
+  if (/\b\d+(?:st|nd|rd|th)$/.test(read.words)) return { ...read, day: monthBefore(read.day) }
   return daysBetween(today, read.day) > HALF_A_YEAR
     ? { ...read, day: `${Number(read.day.slice(0, 4)) - 1}${read.day.slice(4)}` as Day }
     : read
+}
+
+/** The same day of the month before, or the last that it has. */
+function monthBefore(day: Day): Day {
+  const last = addDays(`${day.slice(0, 8)}01` as Day, -1)
+  return Number(day.slice(8)) > Number(last.slice(8)) ? last : (`${last.slice(0, 8)}${day.slice(8)}` as Day)
 }
 
 /** A sentence without the day that was said in it. */
 const undated = (sentence: string, day: string | undefined): string =>
   day
     ? sentence.replace(
-        new RegExp(`\\s+(?:(?:on|by|until|till|from|at)\\s+)?${day.replaceAll(' ', '[\\s,]+')}`, 'i'),
+        new RegExp(
+          `\\s+(?:(?:on|by|until|till|from|at)\\s+)?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day\\s+)?${day.replaceAll(' ', '[\\s,]+')}`,
+          'i',
+        ),
         '',
       )
     : sentence

@@ -157,7 +157,10 @@ describe('a sheet', () => {
       'Repointing: 520 square feet of wall, rake, fill and wash, 14 foot an hour, two masons, seven hours a day.'
     const [sheet, work] = read(said)
     expect(sheet!.sheet?.register.id).toBe('masonry')
-    expect([work!.says, work!.facts]).toMatchObject(['Work for the mason, 215.5 hours', [{ value: { hours: 215.5 } }]])
+    expect([work!.says, work!.facts]).toMatchObject([
+      'Its work: Repointing, 3016 ft, 215.5 hours',
+      [{ value: { hours: 215.5 } }],
+    ])
   })
   test('reads a small number that goes on after feet in feet, and asks', () => {
     const sheet = sheetOf('Four tiers of shelves, five foot at the back, four at the sides.', {

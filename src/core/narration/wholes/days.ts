@@ -1,13 +1,17 @@
 import { groupBy } from '../../lists/groupBy'
 import type { Line } from '../../scope/line'
 import { BUILD_ORDER } from '../../scope/vocabulary'
+import { shortDay, type Day } from '../../calendar/day'
+import { capital } from '../../lists/capital'
 import { plain } from '../clauses'
-import { tradesNamed } from '../mentions'
+import { lineOfKind } from '../learned/forced'
+import { named, tradesNamed } from '../mentions'
+import { workOf } from '../spokenWork'
 import { stemsOf } from '../stems'
 import { beginning, dayIn, openLines, type Told, type Whole } from './whole'
 
 const STARTS =
-  /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|is (?:cut|stripped|set|lifted|poured|opened|closed)|are (?:cut|stripped|set|lifted|poured|opened|closed)|back)\b/i
+  /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|(?:is|are|gets?|will be) (?:cut|stripped|set|lifted|poured|opened|closed)|back)\b/i
 /** What is promised, asked for, hung on something or put off is no day that work may begin on. */
 const NO_START =
   /\b(?:by|until|till|before|if|unless|not|wants?|wished|promised|told|owes?|arrived|came|was|were|letter|permit|drawing|delivery|rain|storm|off|finished|done)\b/i
@@ -33,6 +37,32 @@ function workMeant({ words, place, state }: Told): readonly Line[] {
   return ways.find((lines) => lines.length > 0) ?? []
 }
 
+/** 'The roof is cut on Friday 25': a deed with its day that stands in no line is one, and begins then. */
+function deedOn({ words, place, rates, narration, newId, first }: Told, day: Day): ReturnType<Whole> {
+  const [, thing, deed] = DEED_ON.exec(words.trim()) ?? []
+  if (!place || !thing || !deed || !named(thing.toLowerCase())) return null
+  const title = capital(`${thing} ${/s$/.test(thing) ? 'are' : 'is'} ${deed.toLowerCase()}`)
+  const taken = /^(?:cut|stripped|opened|removed|taken|torn|demolished)/i.test(deed)
+  const read = lineOfKind('work', narration, title, null)
+  const element = read.element ?? first.element ?? named(thing.toLowerCase())!
+  const laid = workOf(
+    { ...read, element, words: title, ...(taken ? { stage: 'strip-out' as const, action: 'remove' as const } : {}) },
+    place,
+    rates,
+  )
+  const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+  return {
+    kind: 'work',
+    says: `Work from ${shortDay(day)}: ${title}`,
+    facts: [
+      { ...at, facet: 'laid', value: taken ? { ...laid, trade: element === 'roof' ? 'roofer' : laid.trade } : laid },
+      { ...at, facet: 'held', value: { reason: words.trim().replace(/[.!]+$/, ''), until: day, begins: true } },
+    ],
+  }
+}
+const DEED_ON =
+  /^(?:the |our )?((?:[\w-]+ ){0,3}?[\w-]+) (?:is|are|gets?|will be) (?:being )?(cut|stripped(?: off)?|opened(?: up)?|removed|taken (?:off|out|down)|torn (?:off|out|down)|demolished|set|lifted|poured|closed|laid|hung|covered|tiled|painted|boarded|insulated|plastered)\b/i
+
 /** 'The roof is stripped from Monday 15 June', 'roofers come Monday 7 September': work that begins no sooner. */
 export const fromDay: Whole = (told) => {
   const { words, narration } = told
@@ -40,6 +70,7 @@ export const fromDay: Whole = (told) => {
   const day = dayIn(told)
   if (!day || day <= narration.today) return null
   const lines = workMeant(told)
+  if (lines.length === 0) return deedOn(told, day)
   return lines.length > 0 && new Set(lines.map(({ placeId }) => placeId)).size === 1
     ? beginning(told, lines, day)
     : null

@@ -1,8 +1,10 @@
 import { addDays, shortDay } from '../../calendar/day'
 import { capital, lower } from '../../lists/capital'
 import { readNumber } from '../../measure/spokenNumber'
+import type { Element, Stage } from '../../scope/vocabulary'
 import type { NewFact } from '../../walk/observation'
 import type { SpokenLine } from '../line'
+import { named } from '../mentions'
 import { wordsOf } from '../sheets/figures'
 import {
   candidatesIn,
@@ -14,6 +16,7 @@ import {
   selectionMeant,
   wantedOn,
 } from '../spokenGoods'
+import { workOf } from '../spokenWork'
 import { asNote, dayIn, type Told, type Whole } from './whole'
 
 /** The day on which goods are wanted, and goods whose maker waits for an answer. */
@@ -44,15 +47,18 @@ export const ordered: Whole = (told) => {
   if (!what || !place || (!day && !lead) || /\b(?:not|never|to be)\b/i.test(words)) return null
   const { name, laid, on } = known({ ...first, words: what }, capital(what), told)
   const since = day && day <= narration.today ? day : null
+  const fitted = fittedBy(told, what, neededFor({ ...first, words: what }))
   return {
     kind: 'selection',
     says: [
       `${name}: ordered${since ? ` ${shortDay(since)}` : ''}`,
       ...(lead ? [`${leadWords(lead)}`] : []),
       ...(lead && since ? [`so here by ${shortDay(addDays(since, lead[2]))}`] : []),
+      ...fitted.map(({ value }) => `and its work: ${lower(value.title)}`),
     ].join(', '),
     facts: [
       ...laid,
+      ...fitted,
       { ...on, facet: 'state', value: 'ordered' },
       ...(lead ? [{ ...on, facet: 'lead' as const, value: lead }] : []),
       ...(since
@@ -61,6 +67,27 @@ export const ordered: Whole = (told) => {
     ],
   }
 }
+
+/** Stages whose goods are fitted by a trade that comes for them. */
+const FITTED: readonly Stage[] = ['roof', 'windows-doors', 'tile', 'flooring', 'cabinets', 'countertops', 'railing']
+
+/** What was ordered is fitted by somebody: where no line of its place does that yet, one is laid down. */
+function fittedBy({ place, state, rates, newId }: Told, what: string, stage: Stage) {
+  if (!place || !FITTED.includes(stage)) return []
+  if (state.lines.some((line) => line.placeId === place.id && line.stage === stage && line.excluded === null)) return []
+  const title = `Fit the ${lower(what)}`
+  const element = STAGE_THING[stage] ?? named(what.toLowerCase())
+  const value = workOf({ words: title, stage, action: 'install', ...(element ? { element } : {}) }, place, rates)
+  const fact = {
+    subject: 'line',
+    subjectId: newId(),
+    placeId: place.id,
+    facet: 'laid',
+    value: { ...value, stage },
+  } as const
+  return [fact]
+}
+const STAGE_THING: Partial<Record<Stage, Element>> = { roof: 'roof', cabinets: 'cabinet', countertops: 'countertop' }
 
 const TAKES =
   /^(?:the |our )?(.{3,40}?) (?:takes?|needs?|(?:is|are|comes?) in) (?:about |another |up to )?.+? (?:from (?:the )?(?:order|measuring|day)|after (?:measuring|the order)|to (?:make|get|arrive|come))\b/i

@@ -1,6 +1,8 @@
 import { fromDay } from './days'
 import { clientDoes, onPurpose, unsigned } from './decisions'
 import { edited } from './edits'
+import { hoursByTask } from './hoursByTask'
+import { inOrder } from './inOrder'
 import {
   cameWrong,
   candidates,
@@ -14,6 +16,7 @@ import {
 import { measuredThere, measuresOn } from './measuring'
 import { movedBetween } from './movedWalls'
 import { notYetDone } from './notYet'
+import { outAndBack } from './outAndBack'
 import { opinion } from './opinions'
 import { pricedExtra } from './priced'
 import { shareDone } from './shares'
@@ -40,6 +43,9 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   measuredThere,
   measuresOn,
   stainSeen,
+  hoursByTask,
+  inOrder,
+  outAndBack,
   fromDay,
 ]
 

@@ -11,11 +11,15 @@ export const sheathing = calculation({
     waste: percent('Waste on walls', { default: 10 }),
     gableWaste: percent('Waste on gables', { default: 15 }),
   },
-  outputs: { sheets: output('Sheets, unrounded', 'pieces'), order: output('Sheets to order', 'pieces') },
+  outputs: {
+    area: output('Walls and gables', 'm2'),
+    sheets: output('Sheets, unrounded', 'pieces'),
+    order: output('Sheets to order', 'pieces'),
+  },
   run: ({ walls, gables, sheet, waste, gableWaste }, p) => {
     const sheets = (withPercent(walls, waste) + withPercent(gables, gableWaste)) / sheet
     return {
-      outputs: { sheets, order: up(sheets) },
+      outputs: { area: walls + gables, sheets, order: up(sheets) },
       steps: [
         `${p.area(walls)} + ${p.num(waste)} %${gables > 0 ? ` and ${p.area(gables)} + ${p.num(gableWaste)} %` : ''} on sheets of ${p.area(sheet)}: ${p.num(sheets, 1)}, so ${up(sheets)}.`,
         'Gaps of 1/8 in (3 mm) between sheets; match the thickness that is there.',

@@ -12,6 +12,7 @@ export const CONDITIONS_SAYS: Readonly<Record<string, Says>> = {
     cue: /\b(?:can not|nobody can|no way to) (?:be )?(?:known?|tell|told|say|said|see|seen)\b.*\b(?:until|before|without)\b|\b(?:if|should) .*\b(?:is|are|turns? out|proves?) (?:bad|rotten|worse|gone|soft|wet|cracked)\b.*\b(?:talk|price|priced|again|extra|ring|call)\b/,
     tells: {
       assumed: /\b(?:assume|assuming|reckon|take it|count on|take) (?:that |it (?:is|to be) )?(.+?)(?: ,|$)/,
+      what: /^(.+?) (?:can not|nobody can|no way to) (?:be )?(?:known?|tell|told|say|said|see|seen)\b/,
       test: /\b(?:until|before) (.+?)(?: ,|$)/,
       fallback: /\b((?:we )?(?:talk|ring|call|price) .+?)(?: ,|$)/,
     },

@@ -1,4 +1,29 @@
+import type { Units } from '../../../measure/length'
 import type { Says } from '../cue'
+import { figuresIn } from '../figures'
+
+/** 'The shed is 2.4 by 3.0, walls 2.0 high, two gable ends with rakes of 1.35': its base all round, four corners, two rakes a
+ * gable. Returns how many figures it took. */
+function outbuildingTrim(typed: Record<string, string>, norm: string, units: Units): number {
+  if (!/\b(?:shed|hut|cabin|outbuilding|garage|coop|playhouse)\b.* by\b/.test(norm)) return 0
+  const words = norm.split(' ')
+  const figures = figuresIn(words, units)
+  const at = figures.findIndex(
+    ({ by, start }) => by && !/\bwindows?\b/.test(words.slice(Math.max(0, start - 2), start).join(' ')),
+  )
+  const [long, wide] = figures.slice(at)
+  if (at < 0 || !long || !wide) return 0
+  const unit = units === 'imperial' ? 'ft' : 'm'
+  const rake = figures.find(({ start }) => /\brakes?(?: of| are)?$/.test(words.slice(0, start).join(' ')))
+  typed.runs = [2 * (long.low + wide.low), ...(rake ? Array<number>(4).fill(rake.low) : [])]
+    .map((run) => `${Number(run.toFixed(3))} ${unit}`)
+    .join(', ')
+  typed.corners ??= '4'
+  const openings = typed.windows?.split(', ').filter((one) => !one.startsWith(`${long.low} ${unit} x`)) ?? []
+  if (openings.length > 0) typed.windows = openings.join(', ')
+  else delete typed.windows
+  return rake ? 3 : 2
+}
 
 export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
   'boundary-work': {
@@ -52,12 +77,14 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
   sheathing: {
     cue: /\bsheath(?:e|ing|ed)?\b/,
     near: { walls: /to sheathe|sheathing|walls?/, gables: /gables?/ },
+    tells: { what: /\bto sheathe (?:at|on|of) (.+?)(?: ,|$)/ },
     least: ['walls'],
   },
   sealant: {
     cue: /\bjoints?\b.*\b(?:seal|sealed|sealant|caulk\w*)\b|\b(?:seal|sealant|caulk\w*)\b.*\b(?:joints?|gaps?)\b|\b(?:foot|feet|metres?) of joints\b/,
     near: { joint: /joints?|long|of/ },
     sides: [['width', 'depth']],
+    tells: { what: /^[a-z0-9 -]+ (?:foot|feet|metres?) of (joints)\b/ },
     bare: ['joint'],
     least: ['joint'],
     instead: ['work'],
@@ -69,6 +96,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     means: { joint: [[/\bmitred|mitered\b/, 'mitred']] },
     least: ['windows', 'doors', 'corners'],
     instead: ['selection'],
+    then: (typed, norm, units) => outbuildingTrim(typed, norm, units),
   },
   fascia: {
     cue: /\b(?:fascia|soffits?|eaves?)\b/,

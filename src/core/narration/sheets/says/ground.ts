@@ -74,6 +74,7 @@ export const GROUND_SAYS: Readonly<Record<string, Says>> = {
       return told ? 2 : 0
     },
     least: ['long', 'thick'],
+    instead: ['selection'],
   },
   'stair-levels': {
     cue: /\bstairs?\b.*\b(?:rise|risers?|treads?|headroom|goings?)\b/,

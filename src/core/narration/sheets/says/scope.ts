@@ -47,6 +47,8 @@ export const SCOPE_SAYS: Readonly<Record<string, Says>> = {
       what: /^(hand(?:ing|ed)? ?over)\b/,
     },
     day: 'by',
+    ofSite:
+      /\bhand(?:ing|ed)? ?over\b|\b(?:everything|all of it|the (?:whole )?(?:house|job|place)) (?:is|will be|has to be)\b/,
     least: ['by'],
     instead: ['progress', 'work'],
   },

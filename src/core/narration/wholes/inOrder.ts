@@ -1,0 +1,123 @@
+import { capital, lower } from '../../lists/capital'
+import { listed } from '../../lists/listed'
+import type { Line, LineLaid } from '../../scope/line'
+import type { NewFact } from '../../walk/observation'
+import { plain } from '../clauses'
+import { stageOfDeed } from '../deeds'
+import { lineOfKind } from '../learned/forced'
+import { named, stageIn } from '../mentions'
+import { stemsOf } from '../stems'
+import { titleOf, workOf } from '../spokenWork'
+import type { Stage } from '../../scope/vocabulary'
+import { openLines, type Told, type Whole } from './whole'
+
+/** 'Drain first, then tamp, before the scaffold stands on it'. */
+const FIRST_THEN =
+  /^([^,]{3,50}?) (?:comes |goes |is )?first,? (?:and )?then (.+?)(?:,? (?:before|and only then) (.+?))?[.!\s]*$/i
+/** 'After it's off come a footing, a post, a lintel and then the veneer'. */
+const AFTER_THAT =
+  /^(?:after (?:it|that|this|they|those)(?:['’]s|['’]re)?[^,]*?,? |then |next )?(?:come|comes|follow|follows) (.+?)[.!\s]*$/i
+/** 'Still to do here: the barn door backing and the north jacks'. */
+const STILL_TO_DO =
+  /^(?:what(?:['’]s| is) )?(?:still )?(?:to do|to be done|outstanding|left to do|missing|to go)(?: here| in here| still)?(?: is| are)?:? (.+?)[.!\s]*$/i
+
+/** Work that is told in the order in which it is done, or as what is left to do: a line for each that has none, and in an
+ * order each waits for the one before. */
+export const inOrder: Whole = (told) => {
+  const words = told.words.trim()
+  const [, first, then, last] = FIRST_THEN.exec(words) ?? []
+  if (first && then) return laidInTurn(told, [first, ...namesIn(then)], last)
+  const [, following] = AFTER_THAT.exec(words) ?? []
+  if (following) return laidInTurn(told, namesIn(following))
+  const [, left] = STILL_TO_DO.exec(words) ?? []
+  return left ? laidBeside(told, namesIn(left)) : null
+}
+
+/** 'A footing, a post, the framing and then veneer on three faces' as its things. */
+const namesIn = (list: string): string[] =>
+  list
+    .split(/,? (?:and )?then |, (?:and )?| and /i)
+    .map((one) => one.replace(/^(?:the|an?|our|then|and) /i, '').trim())
+    .filter(Boolean)
+
+/** One thing to be done: the open line that tells it, or a line of its own.
+ * @returns null where nobody could say whose work it is */
+function stepOf(
+  { place, state, rates, narration, newId }: Told,
+  thing: string,
+): { line: Pick<Line, 'id' | 'title'>; laid?: LineLaid } | null {
+  if (!place) return null
+  const stems = stemsOf(thing)
+  const known = openLines(state).find(
+    (line) => line.placeId === place.id && stems.length > 0 && stems.every((one) => stemsOf(line.title).includes(one)),
+  )
+  if (known) return { line: known }
+  const read = lineOfKind('work', narration, thing, null)
+  const stage =
+    stageOfDeed(thing) ?? STEPS.find(([said]) => said.test(thing))?.[1] ?? stageIn(plain(thing), named(thing), false)
+  if (!stage) return null
+  const title = titleOf(thing)
+  return {
+    line: { id: newId(), title },
+    laid: { ...workOf({ ...read, stage, words: title }, place, rates), stage, title },
+  }
+}
+const STEPS: readonly (readonly [RegExp, Stage])[] = [
+  [/\b(?:veneer|slips|lintels?|brickwork|blockwork|stonework)\b/i, 'masonry'],
+  [/^(?:steel )?posts?\b/i, 'structure'],
+  [/^(?:footings?|pads?|slab)\b/i, 'concrete'],
+  [/^(?:the )?drain(?:s|age)?\b/i, 'underground'],
+  [/^(?:tamp|compact|level|backfill|dig)\b/i, 'excavation'],
+]
+
+/** @param last what may only begin after all of it, in words */
+function laidInTurn(told: Told, things: readonly string[], last?: string): ReturnType<Whole> {
+  const steps = things.map((thing) => stepOf(told, thing))
+  if (steps.length < 2 || steps.some((one) => one === null)) return null
+  const known = steps as NonNullable<(typeof steps)[number]>[]
+  const removed = openLines(told.state).filter(
+    ({ placeId, action }) => placeId === told.place?.id && action === 'remove',
+  )
+  const after = AFTER_THAT.test(told.words.trim()) ? removed.map(({ id }) => id) : []
+  const facts = known.flatMap(({ line, laid }, i): NewFact[] => [
+    ...laidFacts(told, line.id, laid),
+    ...waiting(told, line.id, i === 0 ? after : [known[i - 1]!.line.id]),
+  ])
+  const then = last
+    ? openLines(told.state).filter(({ title }) => stemsOf(last).some((one) => stemsOf(title).includes(one)))
+    : []
+  const all = [...facts, ...then.flatMap(({ id }) => waiting(told, id, [known.at(-1)!.line.id]))]
+  return {
+    kind: 'work',
+    says: `In this order: ${known.map(({ line }) => lower(line.title)).join(', then ')}`,
+    facts: all,
+  }
+}
+
+function laidBeside(told: Told, things: readonly string[]): ReturnType<Whole> {
+  const steps = things.map((thing) => stepOf(told, thing))
+  if (steps.length === 0 || steps.some((one) => one === null)) return null
+  const known = steps as NonNullable<(typeof steps)[number]>[]
+  const facts = known.flatMap(({ line, laid }) => laidFacts(told, line.id, laid))
+  return facts.length === 0
+    ? null
+    : { kind: 'work', says: `Still to do: ${listed(known.map(({ line }) => lower(line.title)))}`, facts }
+}
+
+const laidFacts = ({ place }: Told, subjectId: string, value: LineLaid | undefined): NewFact[] =>
+  value
+    ? [
+        {
+          subject: 'line',
+          subjectId,
+          placeId: place!.id,
+          facet: 'laid',
+          value: { ...value, title: capital(value.title) },
+        },
+      ]
+    : []
+
+const waiting = ({ place }: Told, subjectId: string, ids: readonly string[]): NewFact[] =>
+  ids.length > 0
+    ? [{ subject: 'line', subjectId, placeId: place!.id, facet: 'waits', value: ids.map((id) => ({ for: id })) }]
+    : []
