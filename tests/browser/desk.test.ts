@@ -239,6 +239,14 @@ test('a slab cut at the desk is written down, changed, and stays what it was sai
   await clickText(page, 'form button', 'Keep')
   await until(page, () => document.querySelector('form [name=wide]') === null)
   await waitForText(page, '0.14 m³')
+  // It is work that nobody laid down.
+  await waitForText(page, 'No line of work does this yet: Pour the x drain of the scullery')
+  await clickText(page, 'main li button', 'Lay it down: Pour the x drain of the scullery')
+  await waitForText(page, 'In the scope: Pour the x drain of the scullery')
+  await until(
+    page,
+    () => !document.querySelector('main')!.textContent!.includes('No line of work does this yet: Pour the x'),
+  )
   await page.close()
 })
 

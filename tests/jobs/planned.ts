@@ -286,6 +286,20 @@ export class PlannedJob {
     await tellTrades(this.owner, { visitKeys: titles.map((title) => this.visit(title).key) })
   }
 
+  /** Tells every crew of the plan its days. */
+  async tellAll(): Promise<void> {
+    await tellTrades(this.owner, { visitKeys: readPlan(this.firm.db)!.plan.visits.map(({ key }) => key) })
+  }
+
+  /** All that each crew reads on its links, by its name. */
+  tradesRead(): Map<string, string> {
+    const read = new Map<string, string>()
+    for (const { recipient, body } of messagesOf(this.firm, 500))
+      for (const [, token] of body.matchAll(/for\/trade\/(\S+)/g))
+        read.set(recipient, [read.get(recipient), this.follow(token!)].filter(Boolean).join('\n'))
+    return read
+  }
+
   /** Puts somebody on the job who hears of days without coming for them as a trade. */
   party(site: string, name: string, values: Readonly<Record<string, string>>): void {
     this.record(site, 'entry', name, 'written', {
@@ -406,7 +420,10 @@ export class PlannedJob {
   }
 
   /** Opens the link of a token that a trade was given. */
-  follow = (token: string): string => wordsIn(tradePage(this.firm, token)).join('\n')
+  follow(token: string): string {
+    const { words: _words, token: _token, ...page } = tradePage(this.firm, token)
+    return wordsIn(page).join('\n')
+  }
 
   /** The token of the link that the trade of a line got last. */
   tradeToken(title: string): string {

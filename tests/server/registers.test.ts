@@ -227,3 +227,13 @@ describe('whose it is', () => {
     ).toThrow('Whose: choose one of the list.')
   })
 })
+
+test('work that follows from an entry is offered until a line does it, and never to who sees no money', () => {
+  const id = uuid()
+  record(written('shelving', { what: 'Closet of the bath' }, id))
+  const follows = () => register('shelving').find((entry) => entry.id === id)!.follows
+  expect(follows()!.words).toMatch(/^Fit the closet of the bath, /)
+  expect(register('shelving', 'crew').find((entry) => entry.id === id)!.follows).toBeNull()
+  record({ subject: 'line', subjectId: uuid(), facet: 'laid', placeId: BATH, value: follows()!.line })
+  expect(follows()).toBeNull()
+})

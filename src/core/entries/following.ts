@@ -41,13 +41,19 @@ export function lineFollowing(
 
 /** Whether a line does what follows from an entry: all of its stage, or the same thing in words of somebody's own. */
 const isTheSame = (line: LineThere, work: Following): boolean =>
-  line.stage === work.stage && (!line.own || nounsOf(line.title).some((noun) => nounsOf(work.title).includes(noun)))
+  line.stage === work.stage &&
+  (!line.own ||
+    named(line.title) === named(work.title) ||
+    nounsOf(line.title).some((noun) => nounsOf(work.title).includes(noun)))
+
+/** A title without what it is of and how often: 'paint the rear face' of 'Paint the rear face, rough render, two coats'. */
+const named = (title: string): string => title.toLowerCase().split(',')[0]!
 
 /** Words that name things: not what is done to them, nor how many there are. */
 const nounsOf = (title: string): string[] =>
-  (title.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter((word) => !NO_NOUN.test(word))
+  (named(title).match(/\p{L}{4,}/gu) ?? []).filter((word) => !NO_NOUN.test(word))
 const NO_NOUN =
-  /^(?:paint(?:ed|ing)?|seal(?:ed)?|clad|mend(?:ed)?|frame[ds]?|pour(?:ed)?|with|from|that|this|they|them|their|takes?|gets?|both|sides?|coats?|three|four|five|over|under|behind|colou?rs?|face|faces|rear|front|left|right|street|garden|rotten)$/
+  /^(?:paint(?:ed|ing)?|seal(?:ed)?|clad|mend(?:ed)?|frame[ds]?|pour(?:ed)?|with|from|that|this|they|them|their|takes?|gets?|both|sides?|coats?|three|four|five|over|under|behind|colou?rs?|face|faces|wall|walls|side|rear|front|left|right|street|garden|rotten)$/
 
 /** A name with an article, where it takes one: 'the rough render', 'four rear columns', 'behind the neighbour’s wall'. */
 export const theNamed = (name: unknown): string => {

@@ -10,6 +10,9 @@ import { COUNTED_TO_DO, needsDoing, startsWithAct } from './works'
 export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const { kind, words, sure } = line
   if (sure === 1) return line
+  // 'The engineer has to look at it' is asked of the engineer, and no work.
+  const judge = kind === 'work' ? JUDGED.exec(words)?.[1]?.toLowerCase() : undefined
+  if (judge) return { ...line, kind: 'decide', trade: judge === 'engineer' ? 'engineer' : 'designer' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
@@ -17,6 +20,10 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
     return { ...line, kind: 'work' }
   return kind === 'work' && asksNothing(words, walk) ? { ...line, kind: 'note' } : line
 }
+
+/** Somebody from outside has to see or say something. */
+export const JUDGED =
+  /\b(engineer|designer|architect) (?:still )?(?:has to|have to|must|needs? to|should) (?:look at|see|check|judge|decide|say|confirm|answer)\b/i
 
 /** Whether words only tell what is so. */
 function asksNothing(words: string, walk: WalkKind): boolean {

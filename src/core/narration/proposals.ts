@@ -10,7 +10,7 @@ import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { isReckoned, laysThe, workOfSheet } from './sheets/workOfSheet'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
-import { asItReads } from './asItReads'
+import { asItReads, JUDGED } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
 import { unbroken } from './unbroken'
 import type { Whole } from './wholes/whole'
@@ -100,6 +100,11 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   if (!before || line.kind !== 'work' || before.place !== line.place) return line
   const subject = subjectOf(before.words)
   if (!subject) return line
+  if (JUDGED.test(line.words))
+    return {
+      ...line,
+      words: line.words.replace(/\b(?:it|that|this|them)\b/i, `the ${lower(subject)}`.replace(/^the the /, 'the ')),
+    }
   if (/\bits\b/i.test(line.words)) {
     const whose = `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')
     return { ...line, words: line.words.replace(/\bits\b/i, `${whose}’s`) }

@@ -303,7 +303,7 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
 }
 
 /** One thing that is done, as a line; null where the scope has it already: told once more it stays one line of work. */
-function workLaid(line: SpokenLine, place: Place, { newId, units, rates, state }: Setting): Made | null {
+export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, state }: Setting): Made | null {
   const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
   const value = workOf(line, place, rates)
   if (toldBefore(value, place.id, state)) return null

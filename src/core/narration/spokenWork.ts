@@ -78,6 +78,7 @@ export function titleOf(words: string): string {
   const whole = words
     .trim()
     .replace(/(?:[\s,]+(?:and|but|or|so|then|of course|obviously|too|as well))+$/i, '')
+    .replace(/^(?:we|they|i|he|she) (?:also |still )?(?:needs?|wants?|would like) (?=(?:an?|the|two|three|more) )/i, '')
     // 'The old hole was filled long ago: no repair there, sealant only so it shows less'.
     .replace(
       /^(?:the |our )?([^:]+?) (?:was|were|has been|have been|had been) [^:]+: (.+?)(?: so (?:it|they|that) .+)?$/i,

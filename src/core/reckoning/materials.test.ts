@@ -93,9 +93,9 @@ describe('what several lines of work take together', () => {
         paint('d', 'Paint the hall', 20),
       ),
     ).toEqual([
-      'Paint on render: 53.56 L to 86.85 L for 146.06 m², 2 lines of work together.',
-      'Paint on wood: 4.07 L for 13.68 m².',
-      'Paint on walls and ceilings: 5.18 L for 20 m².',
+      'Paint on render: 53.56 L to 86.85 L for 146.06 m², 2 lines of work together. One batch number for one wall; keep some for touching up.',
+      'Paint on wood: 4.07 L for 13.68 m². One batch number for one wall; keep some for touching up.',
+      'Paint on walls and ceilings: 5.18 L for 20 m². One batch number for one wall; keep some for touching up.',
     ])
   })
   test('what is done, out, or not measured is not bought', () => {

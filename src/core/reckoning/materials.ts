@@ -31,6 +31,8 @@ interface Rule {
     readonly output: string
     readonly unit: 'L' | 'pieces' | 'm2'
     readonly of: (title: string) => string
+    /** What to mind when it is ordered. */
+    readonly mind?: string
   }
 }
 
@@ -88,7 +90,12 @@ const RULES: readonly Rule[] = [
       ...coatsTold(title),
       ...numberTold(values, 'coats'),
     }),
-    total: { output: 'litres', unit: 'L', of: (title) => `Paint on ${paintedOn(title).on}` },
+    total: {
+      output: 'litres',
+      unit: 'L',
+      of: (title) => `Paint on ${paintedOn(title).on}`,
+      mind: 'One batch number for one wall; keep some for touching up.',
+    },
   },
   {
     calculation: 'C-35',
@@ -199,13 +206,13 @@ export function materialTotals(
   }
   const p = printerFor(units)
   return [...sums].map(([words, { calculation, low, high, area, lines: many }]) => {
-    const { unit } = RULES.find((rule) => rule.calculation === calculation)!.total!
+    const { unit, mind } = RULES.find((rule) => rule.calculation === calculation)!.total!
     const told = (value: number): string =>
       unit === 'L' ? p.liquid(value) : unit === 'm2' ? p.area(value) : String(up(value))
     const amount = told(low) === told(high) ? told(high) : `${told(low)} to ${told(high)}`
     return {
       calculation,
-      sentence: `${words}: ${amount} for ${p.area(area)}${many > 1 ? `, ${many} lines of work together` : ''}.`,
+      sentence: `${words}: ${amount} for ${p.area(area)}${many > 1 ? `, ${many} lines of work together` : ''}.${mind ? ` ${mind}` : ''}`,
     }
   })
 }

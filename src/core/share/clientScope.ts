@@ -1,6 +1,7 @@
 import { factLine, toldOfAll, type Telltale } from '../entries/toldTo'
 import type { Values } from '../entries/field'
 import { listed } from '../lists/listed'
+import type { Line } from '../scope/line'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
 import { doingWords } from './plainWords'
@@ -37,38 +38,28 @@ export function composeClientScope(
       ({ excluded, action, extra, approval }) =>
         excluded === null && !ON_THE_WAY.includes(action) && (!extra || approval?.answer === 'approved'),
     )
-    const stages = BUILD_ORDER.filter(
-      (stage) => !FOR_A_TIME.includes(stage) && agreed.some((line) => line.stage === stage),
-    )
+    const doing = (lines: readonly Line[]): string[] =>
+      BUILD_ORDER.filter((stage) => !FOR_A_TIME.includes(stage) && lines.some((line) => line.stage === stage)).map(
+        (stage) =>
+          doingWords(
+            stage,
+            lines.filter((line) => line.stage === stage),
+            [place],
+          ),
+      )
+    const [done, open] = [true, false].map((is) => doing(agreed.filter(({ progress }) => (progress === 100) === is)))
     const chosen = selections.filter(({ placeId, choice }) => placeId === id && choice)
     const stays = keeps.filter(({ placeId, released }) => placeId === id && !released)
     const out = here.filter(({ excluded }) => excluded !== null).map(({ title }) => title.toLowerCase())
     const sentences = [
-      ...(stages.length > 0
-        ? [
-            `${capital(
-              listed(
-                stages.map((stage) =>
-                  doingWords(
-                    stage,
-                    agreed.filter((line) => line.stage === stage),
-                    [place],
-                  ),
-                ),
-              ),
-            )}.`,
-          ]
-        : []),
+      ...(open!.length > 0 ? [`${capital(listed(open!))}.`] : []),
+      ...(done!.length > 0 ? [`Done: ${listed(done!)}.`] : []),
       ...told(
         'Chosen',
         '; ',
         chosen.map(({ what, choice }) => `${what.toLowerCase()}, ${choice}`),
       ),
-      ...told(
-        'Stays',
-        '; ',
-        stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)),
-      ),
+      ...told('Stays', '; ', [...new Set(stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)))]),
       ...told('Is not part of it', ', ', [...new Set(out)]),
       ...decided(id),
       ...notedAt(id),

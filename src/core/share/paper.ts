@@ -1,5 +1,6 @@
 import { dateOnly, shortDay, type Day } from '../calendar/day'
 import { asksOf } from '../entries/asks'
+import { entryName, kindOf } from '../entries/entry'
 import { siteTotals } from '../entries/totals'
 import { boughtFor, materialTotals } from '../reckoning/materials'
 import { toldOfAll, type Telltale } from '../entries/toldTo'
@@ -109,7 +110,11 @@ export function composePaper(
   const shown = new Set(told.map(({ id }) => id))
   const visits = plan.visits.filter((visit) => visit.siteId === siteId)
   return {
-    asked: [...openQuestions(reader, state, plan).map(({ asks }) => asks), ...askedByEntries(reader, state, how.units)],
+    asked: [
+      ...openQuestions(reader, state, plan).map(({ asks }) => asks),
+      ...askedByEntries(reader, state, how.units),
+      ...(ANSWERING.includes(reader) ? leaveOwed(state, shown, how.today) : []),
+    ],
     facts: [
       ...totalsFor(reader, state, how),
       ...told.map(({ title, sentences, care, placeId }) => ({
@@ -235,6 +240,25 @@ const askedByEntries = (reader: PaperReader, state: SiteState, units: Units): st
   asksOf(state.entries, units)
     .filter(({ of }) => of === reader)
     .map(({ placeId, question }) => `${placeId ? `${placeName(state, placeId)}: ` : ''}${question}`)
+
+/** Leave that one of them has to give before work goes on: when it was due, and what waits for it since.
+ * @param shown the entries that they are told of */
+const leaveOwed = (state: SiteState, shown: ReadonlySet<string>, today: Day | undefined): string[] =>
+  state.entries.flatMap((entry) => {
+    const { leave } = kindOf(entry.kind)
+    if (!leave || entry.settled !== null || !shown.has(entry.id)) return []
+    const { before, granted, expected } = leave(entry.values)
+    if (granted) return []
+    const late = expected !== null && today !== undefined && expected < today
+    const when =
+      expected === null
+        ? 'please say when it comes'
+        : `${late ? 'it was due on' : 'please answer by'} ${shortDay(expected)}`
+    const waits = before
+      ? ` ${capital(before)} ${/,| and /.test(before) ? 'wait' : 'waits'} for it${late ? ' since' : ''}.`
+      : ''
+    return [`${entry.placeId ? `${placeName(state, entry.placeId)}: ` : ''}${entryName(entry)}: ${when}.${waits}`]
+  })
 
 /** What is ordered and has its day, in the order in which it comes. */
 const deliveries = (state: SiteState): string[] =>

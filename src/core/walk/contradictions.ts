@@ -111,6 +111,7 @@ function outHereInThere(state: SiteState): Contradiction[] {
       .filter(
         (line) =>
           line.excluded === null &&
+          !line.extra &&
           line.action !== 'protect' &&
           line.action !== 'test' &&
           line.action !== 'inspect' &&

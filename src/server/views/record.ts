@@ -1,6 +1,8 @@
 import { addDays, dateOnly, dayOf, isInstant, shortDay, type Day } from '../../core/calendar/day'
 import { dueDay, standingOf } from '../../core/entries/due'
+import { knownValues, kindOf } from '../../core/entries/entry'
 import { entryWords } from '../../core/entries/entryWords'
+import { lineFollowing } from '../../core/entries/following'
 import { fieldsOf } from '../../core/entries/sums'
 import { siteTotals } from '../../core/entries/totals'
 import { boughtFor, materialTotals } from '../../core/reckoning/materials'
@@ -10,7 +12,10 @@ import { withoutMoney } from '../../core/entries/field'
 import { fittingHere } from '../../core/find/fitting'
 import { answersWords } from '../../core/walk/answersWords'
 import { gathered } from '../../core/scope/gathered'
-import { placeName } from '../../core/walk/siteState'
+import type { LineLaid } from '../../core/scope/line'
+import { workWords } from '../../core/scope/workAmount'
+import { placeName, type RegisterEntry } from '../../core/walk/siteState'
+import { readRates } from '../../data/rates'
 import { readStandards } from '../../data/standards'
 import type { Context } from '../context'
 import { setAsideAt } from '../siteStates'
@@ -27,6 +32,18 @@ export function recordView(context: Context, siteId: string) {
   const soon = addDays(context.today, SOON)
   const totals = siteTotals(state.entries, site.units, standards, undefined, seesMoney)
   const materials = materialTotals(state.lines, boughtFor(state), { units: site.units, standards })
+  const laying = {
+    lines: state.lines.filter(({ excluded }) => excluded === null),
+    units: site.units,
+    rates: readRates(context.db),
+  }
+  /** The work that follows from an entry and stands in no line. */
+  const follows = (entry: RegisterEntry): { words: string; line: LineLaid } | null => {
+    if (entry.settled !== null || entry.placeId === null) return null
+    const words = state.notes.find(({ about }) => about === entry.id)?.text ?? ''
+    const line = lineFollowing(kindOf(entry.kind), knownValues(entry), words, { id: entry.placeId }, laying)
+    return line && { words: [line.title, workWords(line, site.units)].join(', '), line }
+  }
   return {
     site: { id: site.id, name: site.name, units: site.units },
     places: state.places.map(({ id, name }) => ({ id, name, fitting: fittingHere(id, state) })),
@@ -70,6 +87,7 @@ export function recordView(context: Context, siteId: string) {
           .filter((entry) => entry.kind === kind.id)
           .map((entry) => ({
             ...entryWords(entry, site.units, seesMoney, standards),
+            follows: seesMoney ? follows(entry) : null,
             work: kind.gathers ? gathered(entry.id, state.lines).sentences : [],
             photos: state.photos
               .filter((photo) => photo.about === entry.id)

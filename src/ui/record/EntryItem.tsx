@@ -18,10 +18,13 @@ interface EntryItemProps {
   readonly entry: RecordedEntry
   readonly onChange: () => void
   readonly onRecord: (facet: string, value: unknown) => Promise<boolean>
+  /** Lays the work down that follows from it. */
+  readonly onLay: () => void
 }
 
 /** One entry with what follows from it, and what can be done about it. */
-export function EntryItem({ kind, entry, onChange, onRecord }: EntryItemProps) {
+export function EntryItem(props: EntryItemProps) {
+  const { kind, entry, onLay } = props
   return (
     <li id={entry.id} className={entry.result === null ? undefined : styles.settled}>
       <p>
@@ -36,6 +39,14 @@ export function EntryItem({ kind, entry, onChange, onRecord }: EntryItemProps) {
           {sentence}
         </p>
       ))}
+      {entry.follows && (
+        <p className={styles.detail}>
+          No line of work does this yet: {entry.follows.words}.{' '}
+          <Button size="sm" variant="quiet" className="no-print" onClick={onLay}>
+            Lay it down<span className="visually-hidden">: {entry.follows.words}</span>
+          </Button>
+        </p>
+      )}
       {entry.sketch && <SketchPicture sketch={entry.sketch} />}
       {entry.photos.length > 0 && (
         <div className={styles.photos}>
@@ -63,7 +74,7 @@ export function EntryItem({ kind, entry, onChange, onRecord }: EntryItemProps) {
           {entry.responsible && `, ${RESPONSIBLE[entry.responsible]}`}
         </span>
       </p>
-      <Acts kind={kind} entry={entry} onChange={onChange} onRecord={onRecord} />
+      <Acts {...props} />
     </li>
   )
 }

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Accordion from 'react-bootstrap/Accordion'
 import Button from 'react-bootstrap/Button'
 import ListGroup from 'react-bootstrap/ListGroup'
+import { v7 as uuid } from 'uuid'
 import { kindOf } from '@/core/entries/entry'
 import { STANDINGS } from '@/core/entries/due'
 import { FormError } from '../shared/FormError'
@@ -44,6 +45,11 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
   }
   const record = (entryId: string, placeId: string | null, facet: string, value: unknown): Promise<boolean> =>
     send({ subject: 'entry', subjectId: entryId, facet, placeId, value })
+  const layWork = async ({ placeId, follows }: RecordedEntry): Promise<void> => {
+    const at = { subject: 'line', subjectId: uuid(), placeId }
+    if (await send({ ...at, facet: 'laid', value: follows!.line }))
+      setSaid({ words: `In the scope: ${follows!.words}.`, back: { ...at, facet: 'removed', value: true } })
+  }
   const write = (next: Writing): void => {
     clearError()
     setWriting(next)
@@ -54,6 +60,7 @@ export function Record({ site, places, asked, leftOut, groups }: RecordProps) {
       kind={kind}
       entry={entry}
       onChange={() => write({ kind, entry, placeId: entry.placeId })}
+      onLay={() => void layWork(entry)}
       onRecord={async (facet, value) => {
         const kept = await record(entry.id, entry.placeId, facet, value)
         if (kept) setSaid(saidOf(kind, entry, facet, value))

@@ -4,6 +4,7 @@ import type { EntryGroup } from '@/core/entries/entryKind'
 import type { Values } from '@/core/entries/field'
 import type { Units } from '@/core/measure/length'
 import type { PhotoMark } from '@/core/walk/photoMarks'
+import type { LineLaid } from '@/core/scope/line'
 import type { Responsible } from '@/core/scope/responsible'
 
 export interface RecordedEntry extends EntryWords {
@@ -17,6 +18,8 @@ export interface RecordedEntry extends EntryWords {
   readonly responsible: Responsible | null
   readonly by: string
   readonly on: string
+  /** Work that follows from it and stands in no line yet, and that line. */
+  readonly follows: { readonly words: string; readonly line: LineLaid } | null
   /** How far the work is that it gathers. */
   readonly work: readonly string[]
   readonly photos: readonly { readonly hash: string; readonly caption: string; readonly marks: readonly PhotoMark[] }[]

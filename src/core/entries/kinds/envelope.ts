@@ -434,7 +434,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
         : {
             ...FACE_WORK[0]![1],
             title: `Paint ${theNamed(values.what)}, from the neighbour’s side`,
-            ...amountBy('C-57', 'area', 'm2', values, units),
+            // Its area is part of the face; here it is the days that count.
             ...(days ? { hours: days * 8 } : {}),
           }
     },

@@ -27,7 +27,7 @@ export const STRUCTURE_KINDS: readonly EntryKind[] = [
       ...BUILT,
       next: 'all',
       engineer: 'all',
-      driver: ['long', 'way'],
+      driver: 'all',
       client: 'A beam: {what}[; it carries {carries}].',
     },
     fields: [

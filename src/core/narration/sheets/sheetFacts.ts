@@ -108,7 +108,7 @@ export function sheetKept(
 
 /** Words by which nothing is told from another. */
 const NAMES_NOTHING =
-  /^(?:the|an?|one|two|three|four|is|are|was|were|has|have|of|for|and|in|on|at|to|by|our|his|her|their|its|still|missing|comes?|waits?|first|then|that|it|face|side|rear|front|left|right|street|garden|upper|lower)$/
+  /^(?:the|an?|one|two|three|four|is|are|was|were|has|have|of|for|and|in|on|at|to|by|our|his|her|their|its|still|missing|comes?|waits?|first|then|that|it|face|side|rear|front|left|right|street|garden|upper|lower|rot|rotten|damage|bad)$/
 
 /** Whether an entry on record is what a sheet speaks of: the same register, place and thing. */
 function isSame(

@@ -195,6 +195,7 @@ function nameOf(sentence: string, head: string | undefined, typed: Readonly<Reco
     .split(
       /[,;]|\s(?=\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty|sixty|half|quarter|an inch|inch)\b)/,
     )[0]!
+    .replace(/\s+(?:has|have|with) an? (?:base|pitch|rise|length|width|height)(?: of)?$/i, '')
     .replace(DANGLING, '')
     .replace(/['’]s$/, '')
     .trim()

@@ -39,7 +39,7 @@ export function workOfSheet(
   }
 }
 
-/** The words that tell what is done: those that were said, or of a sheet that says none those of the last one like it. */
+/** The words that tell what is done: those that were said, or of a sheet that says none those of the first one like it. */
 function wordsFor({ register }: SheetAsked, values: Values, said: string, { state, units }: Setting): string {
   const alike = AS_THE_OTHERS.test(said)
   if (!alike && register.lays?.(values, said, units)) return said
@@ -47,7 +47,8 @@ function wordsFor({ register }: SheetAsked, values: Values, said: string, { stat
     const words = one.kind === register.id && state.notes.find(({ about }) => about === one.id)?.text
     return words && register.lays?.(one.values, words, units) ? [words] : []
   })
-  return others.at(-1) ?? said
+  // Who tells the first of them tells it fully.
+  return others.sort((a, b) => b.length - a.length)[0] ?? said
 }
 const AS_THE_OTHERS = /\b(?:with|like|same as|as) the (?:other )?(?:walls?|faces?|rest|others?)\b/i
 

@@ -1,6 +1,6 @@
 import { groupBy } from '../../lists/groupBy'
 import type { Line } from '../../scope/line'
-import { BUILD_ORDER } from '../../scope/vocabulary'
+import { BUILD_ORDER, STAGES, TRADES, type Stage, type Trade } from '../../scope/vocabulary'
 import { shortDay, type Day } from '../../calendar/day'
 import { capital } from '../../lists/capital'
 import { plain } from '../clauses'
@@ -60,17 +60,54 @@ function deedOn({ words, place, rates, narration, newId, first }: Told, day: Day
     ],
   }
 }
+/** 'Roofers come Monday 7 September', where nothing in the scope is theirs yet: a line for what they come for. */
+function tradeOn({ words, place, state, rates, newId }: Told, day: Day): ReturnType<Whole> {
+  const [trade, other] = tradesNamed(plain(words))
+  const stage = trade && STAGE_OF_TRADE[trade]
+  if (!place || !stage || other || !/\b(?:come|comes|coming|booked|start|starts)\b/i.test(words)) return null
+  if (state.lines.some((line) => line.trade === trade && line.placeId === place.id)) return null
+  const laid = workOf({ words: `${STAGES[stage]} work`, stage, action: 'install' }, place, rates)
+  const at = { subject: 'line' as const, subjectId: newId(), placeId: place.id }
+  return {
+    kind: 'work',
+    says: `Work for the ${TRADES[trade].toLowerCase()} from ${shortDay(day)}`,
+    facts: [
+      { ...at, facet: 'laid', value: { ...laid, stage, trade } },
+      { ...at, facet: 'held', value: { reason: words.trim().replace(/[.!]+$/, ''), until: day, begins: true } },
+    ],
+  }
+}
+/** Trades that come for one thing. */
+const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
+  roofer: 'roof',
+  sider: 'cladding',
+  'window-door': 'windows-doors',
+  hvac: 'ducts',
+  insulator: 'insulation',
+  drywaller: 'board',
+  plasterer: 'plaster',
+  painter: 'paint',
+  tiler: 'tile',
+  flooring: 'flooring',
+  'cabinet-maker': 'cabinets',
+  countertop: 'countertops',
+  railing: 'railing',
+  mason: 'masonry',
+}
+
 const DEED_ON =
   /^(?:the |our )?((?:[\w-]+ ){0,3}?[\w-]+) (?:is|are|gets?|will be) (?:being )?(cut|stripped(?: off)?|opened(?: up)?|removed|taken (?:off|out|down)|torn (?:off|out|down)|demolished|set|lifted|poured|closed|laid|hung|covered|tiled|painted|boarded|insulated|plastered)\b/i
 
 /** 'The roof is stripped from Monday 15 June', 'roofers come Monday 7 September': work that begins no sooner. */
 export const fromDay: Whole = (told) => {
   const { words, narration } = told
-  if (!STARTS.test(words) || NO_START.test(words)) return null
+  // A size in another part of the sentence ('five by three') is no 'by Friday'.
+  const dated = words.split(',').find((part) => dayIn({ ...told, words: part })) ?? words
+  if (!STARTS.test(words) || NO_START.test(dated)) return null
   const day = dayIn(told)
   if (!day || day <= narration.today) return null
   const lines = workMeant(told)
-  if (lines.length === 0) return deedOn(told, day)
+  if (lines.length === 0) return deedOn(told, day) ?? tradeOn(told, day)
   return lines.length > 0 && new Set(lines.map(({ placeId }) => placeId)).size === 1
     ? beginning(told, lines, day)
     : null

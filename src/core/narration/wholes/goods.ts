@@ -223,3 +223,32 @@ export const cameWrong: Whole = (told) => {
     ],
   }
 }
+
+const ARRIVED =
+  /^(?:the |our |all (?:of )?the )?(.{3,50}?) (?:(?:has|have|was|were|is|are) )?(?:all |now |just |both )*(?:been )?(delivered|arrived|unloaded|here|on site)(?: (?:on|this|last|yesterday|today|now).*)?$/i
+
+/** 'The siding has all been delivered': what was to come is there; that nothing is fitted with it is as plain. */
+export const arrived: Whole = (told) => {
+  const { first, place, state } = told
+  const words = told.words.trim().replace(/[.!\s]+$/, '')
+  const [, what, how] = ARRIVED.exec(words) ?? []
+  if (
+    !what ||
+    !how ||
+    !place ||
+    /\b(?:not|never|if|when|once|until|will|might|may|could|half|some|\w+n['’]t)\b/i.test(words)
+  )
+    return null
+  const meant = selectionMeant({ ...first, words: what }, place, state)
+  if (meant && meant.state !== 'installed')
+    return {
+      kind: 'selection',
+      says: `${meant.what}: arrived`,
+      facts: [
+        { subject: 'selection', subjectId: meant.id, placeId: place.id, facet: 'state', value: 'arrived' },
+        ...asNote(told),
+      ],
+    }
+  // What is 'here' may only lie there; what was delivered is no work that is done.
+  return /^(?:here|on site)$/i.test(how) ? null : { kind: 'note', says: 'Note', facts: asNote(told) }
+}

@@ -4,6 +4,7 @@ import { edited } from './edits'
 import { hoursByTask } from './hoursByTask'
 import { inOrder } from './inOrder'
 import {
+  arrived,
   cameWrong,
   candidates,
   lying,
@@ -19,6 +20,7 @@ import { notYetDone } from './notYet'
 import { outAndBack } from './outAndBack'
 import { opinion } from './opinions'
 import { pricedExtra } from './priced'
+import { scaffoldGoes } from './scaffoldGoes'
 import { shareDone } from './shares'
 import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
@@ -32,6 +34,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   wantedOrAwaited,
   ordered,
   cameWrong,
+  arrived,
   lying,
   takesSoLong,
   unsigned,
@@ -43,6 +46,7 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   measuredThere,
   measuresOn,
   stainSeen,
+  scaffoldGoes,
   hoursByTask,
   inOrder,
   outAndBack,

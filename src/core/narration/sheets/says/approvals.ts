@@ -68,7 +68,7 @@ export const APPROVALS_SAYS: Readonly<Record<string, Says>> = {
     least: ['sort'],
   },
   escape: {
-    cue: /\b(?:escape|egress)\b/,
+    cue: /\b(?:escape|egress)\b|\bwindow\b.*\bsash stop\b/,
     near: { sill: /sill/, wellDeep: /deep/, width: /wide|width/, height: /high|height|tall/ },
     sides: [{ near: /\bwell\b/, fields: ['wellWide', 'wellOut'] }, ['width', 'height']],
     least: ['width', 'height', 'sill'],
