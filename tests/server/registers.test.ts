@@ -230,10 +230,10 @@ describe('whose it is', () => {
 
 test('work that follows from an entry is offered until a line does it, and never to who sees no money', () => {
   const id = uuid()
-  record(written('shelving', { what: 'Closet of the bath' }, id))
-  const follows = () => register('shelving').find((entry) => entry.id === id)!.follows
-  expect(follows()!.words).toMatch(/^Fit the closet of the bath, /)
-  expect(register('shelving', 'crew').find((entry) => entry.id === id)!.follows).toBeNull()
+  record(written('masonry', { what: 'Chimney breast' }, id))
+  const follows = () => register('masonry').find((entry) => entry.id === id)!.follows
+  expect(follows()!.words).toMatch(/^Repoint the chimney breast, /)
+  expect(register('masonry', 'crew').find((entry) => entry.id === id)!.follows).toBeNull()
   record({ subject: 'line', subjectId: uuid(), facet: 'laid', placeId: BATH, value: follows()!.line })
   expect(follows()).toBeNull()
 })

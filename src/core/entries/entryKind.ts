@@ -91,8 +91,6 @@ export interface EntryKind {
     readonly asks: readonly string[]
     /** Inputs that the record holds already, where nobody types them: of the place's own measures. */
     readonly takes?: Readonly<Record<string, Taken>>
-    /** The figure that tells how long its work takes, in hours. */
-    readonly hours?: string
     /** The figure that is added up over a site, for one order. */
     readonly total?: Total
   }

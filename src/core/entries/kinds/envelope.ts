@@ -1,4 +1,5 @@
 import { addDays, shortDay, type Day } from '../../calendar/day'
+import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../../calendar/slots'
 import { capital } from '../../lists/capital'
 import { choice, day, lengthIn, number, tick, words } from '../field'
 import type { EntryKind, Following } from '../entryKind'
@@ -411,7 +412,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       }
     },
     settle: { word: 'Finished', ask: 'Who accepted the sample' },
-    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'], hours: 'hours' },
+    sum: { calculation: 'C-48', asks: ['wall', 'joint', 'rate', 'day', 'hands'] },
     cautions: () => ['acid-wash', 'dust'],
   },
   {
@@ -435,7 +436,7 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
             ...FACE_WORK[0]![1],
             title: `Paint ${theNamed(values.what)}, from the neighbour’s side`,
             // Its area is part of the face; here it is the days that count.
-            ...(days ? { hours: days * 8 } : {}),
+            ...(days ? { hours: days * HOURS_PER_SLOT * SLOTS_PER_DAY } : {}),
           }
     },
     sum: { calculation: 'C-57', asks: ['long', 'tall', 'rate', 'coats'] },

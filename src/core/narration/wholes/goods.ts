@@ -1,6 +1,7 @@
 import { addDays, shortDay } from '../../calendar/day'
 import { capital, lower } from '../../lists/capital'
 import { readNumber } from '../../measure/spokenNumber'
+import type { LineLaid } from '../../scope/line'
 import type { Element, Stage } from '../../scope/vocabulary'
 import type { NewFact } from '../../walk/observation'
 import type { SpokenLine } from '../line'
@@ -17,7 +18,7 @@ import {
   wantedOn,
 } from '../spokenGoods'
 import { workOf } from '../spokenWork'
-import { asNote, dayIn, type Told, type Whole } from './whole'
+import { asNote, dayIn, laidDown, type Told, type Whole } from './whole'
 
 /** The day on which goods are wanted, and goods whose maker waits for an answer. */
 export const wantedOrAwaited: Whole = (sentence) => {
@@ -54,11 +55,11 @@ export const ordered: Whole = (told) => {
       `${name}: ordered${since ? ` ${shortDay(since)}` : ''}`,
       ...(lead ? [`${leadWords(lead)}`] : []),
       ...(lead && since ? [`so here by ${shortDay(addDays(since, lead[2]))}`] : []),
-      ...fitted.map(({ value }) => `and its work: ${lower(value.title)}`),
+      ...(fitted ? [`and its work: ${lower(fitted.title)}`] : []),
     ].join(', '),
     facts: [
       ...laid,
-      ...fitted,
+      ...(fitted ? [laidDown(fitted, told.newId())] : []),
       { ...on, facet: 'state', value: 'ordered' },
       ...(lead ? [{ ...on, facet: 'lead' as const, value: lead }] : []),
       ...(since
@@ -72,20 +73,14 @@ export const ordered: Whole = (told) => {
 const FITTED: readonly Stage[] = ['roof', 'windows-doors', 'tile', 'flooring', 'cabinets', 'countertops', 'railing']
 
 /** What was ordered is fitted by somebody: where no line of its place does that yet, one is laid down. */
-function fittedBy({ place, state, rates, newId }: Told, what: string, stage: Stage) {
-  if (!place || !FITTED.includes(stage)) return []
-  if (state.lines.some((line) => line.placeId === place.id && line.stage === stage && line.excluded === null)) return []
+function fittedBy({ place, state, rates }: Told, what: string, stage: Stage): LineLaid | null {
+  if (!place || !FITTED.includes(stage)) return null
+  if (state.lines.some((line) => line.placeId === place.id && line.stage === stage && line.excluded === null))
+    return null
   const title = `Fit the ${lower(what)}`
   const element = STAGE_THING[stage] ?? named(what.toLowerCase())
   const value = workOf({ words: title, stage, action: 'install', ...(element ? { element } : {}) }, place, rates)
-  const fact = {
-    subject: 'line',
-    subjectId: newId(),
-    placeId: place.id,
-    facet: 'laid',
-    value: { ...value, stage },
-  } as const
-  return [fact]
+  return { ...value, stage }
 }
 const STAGE_THING: Partial<Record<Stage, Element>> = { roof: 'roof', cabinets: 'cabinet', countertops: 'countertop' }
 

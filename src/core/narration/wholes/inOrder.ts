@@ -1,4 +1,4 @@
-import { capital, lower } from '../../lists/capital'
+import { lower } from '../../lists/capital'
 import { listed } from '../../lists/listed'
 import type { Line, LineLaid } from '../../scope/line'
 import type { NewFact } from '../../walk/observation'
@@ -9,7 +9,7 @@ import { named, stageIn } from '../mentions'
 import { stemsOf } from '../stems'
 import { titleOf, workOf } from '../spokenWork'
 import type { Stage } from '../../scope/vocabulary'
-import { openLines, type Told, type Whole } from './whole'
+import { laidDown, openLines, waiting, type Told, type Whole } from './whole'
 
 /** 'Drain first, then tamp, before the scaffold stands on it'. */
 const FIRST_THEN =
@@ -80,13 +80,13 @@ function laidInTurn(told: Told, things: readonly string[], last?: string): Retur
   )
   const after = AFTER_THAT.test(told.words.trim()) ? removed.map(({ id }) => id) : []
   const facts = known.flatMap(({ line, laid }, i): NewFact[] => [
-    ...laidFacts(told, line.id, laid),
-    ...waiting(told, line.id, i === 0 ? after : [known[i - 1]!.line.id]),
+    ...(laid ? [laidDown(laid, line.id)] : []),
+    ...waiting(line.id, told.place!.id, i === 0 ? after : [known[i - 1]!.line.id]),
   ])
   const then = last
     ? openLines(told.state).filter(({ title }) => stemsOf(last).some((one) => stemsOf(title).includes(one)))
     : []
-  const all = [...facts, ...then.flatMap(({ id }) => waiting(told, id, [known.at(-1)!.line.id]))]
+  const all = [...facts, ...then.flatMap(({ id, placeId }) => waiting(id, placeId, [known.at(-1)!.line.id]))]
   return {
     kind: 'work',
     says: `In this order: ${known.map(({ line }) => lower(line.title)).join(', then ')}`,
@@ -98,26 +98,8 @@ function laidBeside(told: Told, things: readonly string[]): ReturnType<Whole> {
   const steps = things.map((thing) => stepOf(told, thing))
   if (steps.length === 0 || steps.some((one) => one === null)) return null
   const known = steps as NonNullable<(typeof steps)[number]>[]
-  const facts = known.flatMap(({ line, laid }) => laidFacts(told, line.id, laid))
+  const facts = known.flatMap(({ line, laid }) => (laid ? [laidDown(laid, line.id)] : []))
   return facts.length === 0
     ? null
     : { kind: 'work', says: `Still to do: ${listed(known.map(({ line }) => lower(line.title)))}`, facts }
 }
-
-const laidFacts = ({ place }: Told, subjectId: string, value: LineLaid | undefined): NewFact[] =>
-  value
-    ? [
-        {
-          subject: 'line',
-          subjectId,
-          placeId: place!.id,
-          facet: 'laid',
-          value: { ...value, title: capital(value.title) },
-        },
-      ]
-    : []
-
-const waiting = ({ place }: Told, subjectId: string, ids: readonly string[]): NewFact[] =>
-  ids.length > 0
-    ? [{ subject: 'line', subjectId, placeId: place!.id, facet: 'waits', value: ids.map((id) => ({ for: id })) }]
-    : []

@@ -3,7 +3,7 @@ import type { NewFact } from '../../walk/observation'
 import { lineOfKind } from '../learned/forced'
 import { doneBefore, saidBefore } from '../spokenOrder'
 import { workOf } from '../spokenWork'
-import type { Whole } from './whole'
+import { heldUntil, laidDown, waiting, type Whole } from './whole'
 
 const OUT_AND_BACK =
   /^(?:the |our |all the |all )?([^,]{3,60}?) (?:(?:has|have|needs?) to )?(?:come|comes|go|goes|are taken|is taken|gets? taken|must come) (out|off|down)(?: now)?\b(.*?)\b(?:go|goes|come|comes|are put|is put|gets? put|put|are set|is set) back(?: (?:in|on|up|again))?((?: (?:after|once|when|as soon as) .+?)?)[.!\s]*$/i
@@ -27,22 +27,11 @@ export const outAndBack: Whole = ({ words, place, state, rates, newId, narration
   const held = reason && before.length === 0 ? saidBefore(`goes back ${reason}`) : undefined
   const title = [`${thing} go back`, reason].filter(Boolean).join(' ')
   const restored = /\b(?:restored|repaired|mended|cleaned|reglazed|refinished|treated)\b/i.exec(between ?? '')?.[0]
-  const at = { subject: 'line' as const, placeId: place.id }
   const facts: NewFact[] = [
-    { ...at, subjectId: outId, facet: 'laid', value: out },
-    {
-      ...at,
-      subjectId: backId,
-      facet: 'laid',
-      value: { ...back, title: restored ? `${title}, ${restored.toLowerCase()}` : title },
-    },
-    {
-      ...at,
-      subjectId: backId,
-      facet: 'waits',
-      value: [outId, ...before.map(({ id }) => id)].map((id) => ({ for: id })),
-    },
-    ...(held ? [{ ...at, subjectId: backId, facet: 'held' as const, value: { reason: `${held}, as was said` } }] : []),
+    laidDown(out, outId),
+    laidDown({ ...back, title: restored ? `${title}, ${restored.toLowerCase()}` : title }, backId),
+    ...waiting(backId, place.id, [outId, ...before.map(({ id }) => id)]),
+    ...(held ? [heldUntil(backId, place.id, held)] : []),
   ]
   return { kind: 'work', says: `Work: ${lower(out.title)}; then ${lower(title)}`, facts }
 }

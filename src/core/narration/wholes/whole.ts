@@ -1,7 +1,7 @@
 import { shortDay, type Day } from '../../calendar/day'
 import { lower } from '../../lists/capital'
 import { listed } from '../../lists/listed'
-import type { Line } from '../../scope/line'
+import type { Line, LineLaid } from '../../scope/line'
 import type { LineKind } from '../../walk/lineKinds'
 import type { NewFact } from '../../walk/observation'
 import type { Place, SiteState } from '../../walk/siteState'
@@ -60,14 +60,49 @@ export const soFar = (lines: readonly Line[], percent: number): NewFact[] =>
   }))
 
 /** Lines of work that begin no sooner than on a day that was said. */
-export const beginning = ({ words }: Pick<Told, 'words'>, lines: readonly Line[], day: Day): ToldWhole => ({
+export const beginning = (told: Pick<Told, 'words'>, lines: readonly Line[], day: Day): ToldWhole => ({
   kind: 'expect',
   says: `${titlesOf(lines)}: from ${shortDay(day)}`,
-  facts: lines.map(({ id, placeId }) => ({
-    subject: 'line',
-    facet: 'held',
-    subjectId: id,
-    placeId,
-    value: { reason: words.replace(/[.\s]+$/, ''), until: day, begins: true },
-  })),
+  facts: lines.map(({ id, placeId }) => begins(told, id, placeId, day)),
 })
+
+/** That work begins no sooner than on a day, as it was said. */
+const begins = ({ words }: Pick<Told, 'words'>, subjectId: string, placeId: string, day: Day): NewFact => ({
+  subject: 'line',
+  facet: 'held',
+  subjectId,
+  placeId,
+  value: { reason: words.replace(/[.!\s]+$/, ''), until: day, begins: true },
+})
+
+/** A line of work that nobody laid down yet. */
+export const laidDown = (value: LineLaid, subjectId: string): NewFact => ({
+  subject: 'line',
+  facet: 'laid',
+  subjectId,
+  placeId: value.placeId,
+  value,
+})
+
+/** The same, of work that begins on a day. */
+export const laidFrom = (told: Told, value: LineLaid, day: Day): ToldWhole => {
+  const id = told.newId()
+  return {
+    kind: 'work',
+    says: `Work from ${shortDay(day)}: ${value.title}`,
+    facts: [laidDown(value, id), begins(told, id, value.placeId, day)],
+  }
+}
+
+/** That a line is held until something is so that stands in no line, in the words that told it. */
+export const heldUntil = (subjectId: string, placeId: string, words: string): NewFact => ({
+  subject: 'line',
+  facet: 'held',
+  subjectId,
+  placeId,
+  value: { reason: `${words}, as was said` },
+})
+
+/** That a line waits for others by name. */
+export const waiting = (subjectId: string, placeId: string, ids: readonly string[]): NewFact[] =>
+  ids.length > 0 ? [{ subject: 'line', facet: 'waits', subjectId, placeId, value: ids.map((id) => ({ for: id })) }] : []
