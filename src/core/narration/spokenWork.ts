@@ -100,7 +100,7 @@ export function deedsInTurn(words: string): readonly string[] {
 const IN_TURN =
   /^(.+?) (is|are|gets?) (?:both )?(replaced|renewed|rebuilt|repaired|reconditioned|mended|boarded|plastered) (?:and|then|and then) ((?:re-?)?(?:painted|stained|varnished|tiled).*)$/i
 
-/** The open line of a place that tells the same work: in these words, or with as many things named and counted alike. */
+/** The open line of a place that tells the same work: in these words, or with all that they name. */
 export const toldBefore = (
   { title, stage }: Pick<Line, 'title' | 'stage'>,
   placeId: string,
@@ -114,12 +114,11 @@ export const toldBefore = (
       (plain(line.title) === plain(title) || (line.stage === stage && tellTheSame(line.title, title))),
   )
 
-/** Whether one of two titles names all that the other names, and that is more than two words could mean by chance. */
-function tellTheSame(one: string, other: string): boolean {
-  const [less, more] = [one, other]
-    .map((title) => new Set(stemsOf(title).filter((stem) => !SAYS_NO_THING.test(stem))))
-    .sort((a, b) => a.size - b.size) as [Set<string>, Set<string>]
-  return less.size >= 3 && [...less].every((stem) => more.has(stem))
+/** Whether a title names nothing that another does not name, and more than two words could mean by chance. What names more
+ * is more work. */
+function tellTheSame(known: string, said: string): boolean {
+  const [before, now] = [known, said].map((title) => stemsOf(title).filter((stem) => !SAYS_NO_THING.test(stem)))
+  return now!.length >= 3 && now!.every((stem) => before!.includes(stem))
 }
 const SAYS_NO_THING = /^(?:get|ha|hav|have|still|need|must|will|are|was|were|mad|both|our|thei)$/
 

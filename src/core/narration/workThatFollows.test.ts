@@ -64,6 +64,19 @@ describe('what a sheet comes to', () => {
   })
 })
 
+describe('work that is told twice', () => {
+  const first = 'The seven holes from the moved ducts have to be patched.'
+  const known = [...rooms, ...factsOf(rooms, first, { walk: 'scope' }).map((fact) => seen(fact))]
+  test('is one line, and what names more is more work', () => {
+    expect(laidBy(rooms, first, { walk: 'scope' })).toHaveLength(1)
+    expect(laidBy(known, 'Seven holes from moved ducts still have to be patched.', { walk: 'scope' })).toEqual([])
+    expect(
+      laidBy(known, 'The seven holes from the moved ducts and the ceiling have to be patched.', { walk: 'scope' })
+        .length,
+    ).toBeGreaterThan(0)
+  })
+})
+
 describe('two deeds on one thing', () => {
   test('by two trades are two lines', () => {
     const [first, last] = laidBy(rooms, 'The baseboard is replaced and painted.', { walk: 'scope' })
