@@ -243,7 +243,14 @@ const JOBS: Readonly<Record<string, Readonly<Record<string, readonly Row[]>>>> =
       ['sheet Front face', ['soffit 82.7 ft²', `66' 1 5/8" of this product; the eave has 62'`, 'shown, not decided']],
     ],
     fascia: [
-      ['sheet Front face', ['3/8" against 1/4" under the metal: it does not fit.', 'the installer decides up there']],
+      [
+        'sheet Front face',
+        [
+          '3/8" against 1/4" under the metal: it does not fit.',
+          'the installer decides up there',
+          `Fascia by depth: 38' of 9 1/4", 24' of 7 1/4".`,
+        ],
+      ],
     ],
     rear: [['trade Sider', ['Rear face: Sheets on the rear face', `9' is 1 1/2" short`]]],
     gable: [['trade Sider', ['Garage: Clad the garage gable, 50 ft²', 'With 15 % for waste: 58 ft².']]],

@@ -57,7 +57,12 @@ const NO_NOUN =
 
 /** A name with an article, where it takes one: 'the rough render', 'four rear columns', 'behind the neighbour’s wall'. */
 export const theNamed = (name: unknown): string => {
-  const words = lower(String(name).trim())
+  // A name that goes on as a sentence ends before its verb.
+  const words = lower(
+    String(name)
+      .trim()
+      .replace(/(?:['’]s)? (?:is|are|was|were|going|isn['’]t|aren['’]t|will)\b.*$/i, ''),
+  )
   return /^(?:the|an?|one|our|their|his|her|all|both|each|two|three|four|five|six|seven|eight|nine|ten|\d+|behind|under|above|along|beside|at|in|on|over) /.test(
     words,
   )

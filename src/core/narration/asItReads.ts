@@ -64,6 +64,8 @@ const NO_WORK: readonly RegExp[] = [
   // 'You can't get a window in here', 'the chimney won't end up flush'.
   /\b(?:can(?:no|['’])t|won['’]t|will not|can not)\b/i,
   /\bso (?:it|this|that)(?:['’]s| is) (?:just |only )?an? (?:study|office|store|playroom)\b/i,
+  // 'So that light reaches the hall' says what for.
+  /^(?:so )?that (?:the |more |some )?\w+ (?:reaches|gets in|comes in|can|falls|shows|stays|goes through)\b/i,
   // 'An extra shelf is left in the box over the fridge'.
   /\bextra\b.*\b(?:is|are) (?:left |kept |put )?(?:in|on|under|behind|over) the\b/i,
   // What only goes on with what was said before: 'with tarred corners', 'fifteen per cent waste'.

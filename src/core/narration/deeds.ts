@@ -9,6 +9,7 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:rake|fill|wash|point) (?:and (?:fill|wash|point) )?(?:down )?(?:the |all )*(?:\w+ )?joints\b/i, 'masonry'],
   [/\b(?:fill(?:ed)?|mend(?:ed)?|rebuil[dt]|patch(?:ed)?) .*\b(?:stones?|bricks?|masonry)\b/i, 'masonry'],
   [/\bmasonry\b.*\b(?:rebuil[dt]|mend(?:ed)?|made good)\b/i, 'masonry'],
+  [/\b(?:one|two|three|another|a) (?:more )?coats? of (?!plaster|render|mortar|filler|oil\b)[a-z]/i, 'paint'],
   [/(?:,| all| both) (?:re-?)?(?:painted|stained|varnished|whitewashed)\s*\.?$/i, 'paint'],
   [/\b(?:need|needs|gets?|want|wants) (?:\w+ )?jambs?\b|\bjamb extensions?\b|^(?:\w+ )?jambs?\b/i, 'trim'],
   [/^(?:cabinet )?(?:boxes(?! (?:on|in|to))|fillers|fronts|drawers|handles|pulls|knobs)\b/i, 'cabinets'],

@@ -15,6 +15,7 @@ import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
+import { named } from './mentions'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
@@ -176,7 +177,14 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   work(line, place, setting) {
     if (!place) return null
-    const made = deedsInTurn(line.words).flatMap((words) => workLaid({ ...line, words }, place, setting) ?? [])
+    const deeds = deedsInTurn(line.words)
+    const made = deeds.flatMap((words, i) => {
+      const element = named(words.toLowerCase()) ?? line.element
+      // What is done in turn is another deed, on the same thing or on what comes instead.
+      const { stage: _stage, action: _action, ...rest } = line
+      const next = { ...rest, ...(element ? { element } : {}), action: 'install' as const }
+      return workLaid({ ...(i === 0 ? line : next), words }, place, setting) ?? []
+    })
     return made.length === 0
       ? null
       : { says: made.map(({ says }) => says).join('; then '), facts: made.flatMap(({ facts }) => facts) }
@@ -249,7 +257,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       facts: [{ subject: 'place', facet: 'measured', subjectId: place.id, placeId: place.id, value: size }],
     }
   },
-  selection(line, place, { newId, state }) {
+  selection(line, place, setting) {
+    const { newId, state } = setting
     // What lies in the yard is counted, not chosen.
     if (!place || LIES.test(line.words)) return null
     const stage = neededFor(line)
@@ -259,9 +268,16 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const subjectId = known?.id ?? newId()
     const at = { subject: 'selection' as const, subjectId, placeId: place.id }
     const lead = leadIn(line.words)
+    // 'New tile on the floor' on a walk for the scope is chosen, and work.
+    const isWork = setting.laysOut && !lead && /^(?:and )?new\b/i.test(line.words)
+    const fitted =
+      isWork && !state.lines.some((one) => one.placeId === place.id && one.stage === stage && one.excluded === null)
+        ? workLaid(line, place, setting)
+        : null
     return {
-      says: `Chosen: ${known?.what ?? line.element ?? 'something'}${lead ? `, ${leadWords(lead)} from the order` : ''}`,
+      says: `Chosen: ${known?.what ?? line.element ?? 'something'}${lead ? `, ${leadWords(lead)} from the order` : ''}${fitted ? `; ${lower(fitted.says)}` : ''}`,
       facts: [
+        ...(fitted?.facts ?? []),
         ...(known ? [] : [selectionLaid(subjectId, place, titleOf(line.element ?? line.words), stage)]),
         { ...at, facet: 'state', value: 'chosen' },
         { ...at, facet: 'choice', value: line.words },

@@ -20,7 +20,11 @@ function toldAmount(words: string): Quantity | undefined {
   const [area, second] = figures.filter(({ unit }) => unit === 'm2' || unit === 'ft2')
   if (area && !second) return { value: area.unit === 'm2' ? area.low : area.low * 0.3048 ** 2, unit: 'm2' }
   const [long, other] = figures.filter(({ unit, by }) => (unit === 'm' || unit === 'ft') && !by)
-  if (!long || other || figures.length > 1) return undefined
+  // How high or thick it is beside that is no amount: 'skirting, 120 high, thirty two metres of it'.
+  const sizes = figures.filter(
+    ({ unit, counted, by }) => (unit === null || unit === 'mm' || unit === 'in') && !counted && !by,
+  )
+  if (!long || other || figures.length > 1 + sizes.length) return undefined
   return { value: long.unit === 'm' ? long.low : (long.low + (long.inches ?? 0) / 12) * 0.3048, unit: 'm' }
 }
 
@@ -92,11 +96,16 @@ export function titleOf(words: string): string {
 
 /** What is done in turn to one thing, by two trades: 'the trim is replaced and painted' is replaced, then painted. */
 export function deedsInTurn(words: string): readonly string[] {
+  const [, gone, way, comes] = GOES_AND_COMES.exec(words.trim()) ?? []
+  if (gone && way && comes) return [`${gone} ${way}`, comes]
   const [, said = '', is, first, last] = IN_TURN.exec(words.trim()) ?? []
   // 'The ceiling is six by fourteen, gets reconditioned and painted': the thing, without its size.
   const thing = said.split(/,| (?:is|are|measures) /)[0]
   return thing ? [`${thing} ${is} ${first}`, `${thing} ${is} ${last}`] : [words]
 }
+/** 'The tub goes and a shower comes in'. */
+const GOES_AND_COMES =
+  /^(.{3,40}?) (goes|go|comes? out|come out)(?: out)? and (?:then )?((?:an?|the|new|two|three|four) .+? (?:comes? in|goes? in|come|comes|is put in)\b.*)$/i
 const IN_TURN =
   /^(.+?) (is|are|gets?) (?:both )?(replaced|renewed|rebuilt|repaired|reconditioned|mended|boarded|plastered) (?:and|then|and then) ((?:re-?)?(?:painted|stained|varnished|tiled).*)$/i
 

@@ -1,7 +1,12 @@
+import { readFileSync } from 'node:fs'
 import { describe, expect, test } from 'vitest'
 import { saidAt } from '../../../tests/fixtures/said'
 import { laid, seen, stateOf } from '../../../tests/fixtures/site'
+import { WEIGHTS } from '../../cli/speechWeights'
 import type { NewFact } from '../walk/observation'
+import { decodeModel } from './learned/model'
+
+const model = decodeModel(new Uint8Array(readFileSync(WEIGHTS)))
 
 /* Work that nobody calls work: what a sheet comes to, what is told in an order, by its hours, with its day. */
 
@@ -97,6 +102,54 @@ describe('two deeds on one thing', () => {
     expect(facts).toContainEqual(
       expect.objectContaining({ subjectId: back!.id, facet: 'held', value: { reason: 'after the roof, as was said' } }),
     )
+  })
+})
+
+describe('what a place gets', () => {
+  const SCOPE = { walk: 'scope', laysOut: true } as const
+  test('is a line for each thing', () => {
+    expect(
+      laidBy(
+        rooms,
+        'The kitchen gets new cabinets, a quartz top, an undermount sink and six recessed lights.',
+        SCOPE,
+      ).map(({ title, trade }) => [title, trade]),
+    ).toEqual([
+      ['New cabinets', 'cabinet-maker'],
+      ['Quartz top', 'countertop'],
+      ['Undermount sink', 'plumber'],
+      ['Six recessed lights', 'electrician'],
+    ])
+  })
+  test('is chosen and work where it is new', () => {
+    expect(laidBy(rooms, 'New tile on the floor and up to 1.2 on the walls.', { ...SCOPE, model })).toMatchObject([
+      { title: 'New tile on the floor and up to 1.2 on the walls', trade: 'tiler' },
+    ])
+  })
+  test('coats of a colour are the painter’s', () => {
+    expect(laidBy(rooms, 'Hall gets two coats of white.', SCOPE)).toMatchObject([{ stage: 'paint', trade: 'painter' }])
+  })
+  test('something that goes and something that comes are two', () => {
+    expect(laidBy(rooms, 'The tub goes and a shower comes in.', SCOPE)).toMatchObject([
+      { title: 'The tub goes', stage: 'strip-out' },
+      { title: 'A shower comes in', stage: 'fixtures', trade: 'plumber' },
+    ])
+  })
+  test('boards that are told by their depths and lengths are one eave', () => {
+    const [line] = lines(
+      factsOf(faces, 'Eave boards are two by ten for thirty eight foot and two by eight for twenty four foot.', {
+        ...SCOPE,
+        units: 'imperial',
+      }),
+    )
+    expect(line).toMatchObject({
+      stage: 'cladding',
+      rate: 'trim',
+      quantity: { unit: 'm', value: expect.closeTo(18.9, 1) },
+    })
+  })
+  test('what it is for is no work', () => {
+    expect(laidBy(rooms, 'So that light reaches the hall.', SCOPE)).toEqual([])
   })
 })
 

@@ -164,7 +164,8 @@ export function workAmount(named: NamedWork, place: PlaceToTreat, rates: RateOve
     const quantity = { value: many, unit: 'each' } as const
     return { ...small, rate: by.rate, quantity, hours: effort(many, perUnit) }
   }
-  const all = WHOLE.test(named.words) || /\b(?:floors?|ceilings?|siding|roof|baseboards?|skirting)\b/i.test(named.words)
+  const all =
+    WHOLE.test(named.words) || /\b(?:floors?|ceilings?|siding|roof|baseboards?|skirting|coats?)\b/i.test(named.words)
   if (!all || named.count !== undefined) return small
   const amount = amountOf(by.per, place)
   return { basis: by.per, rate: by.rate, ...amount, hours: effort(amount.quantity.value, perUnit) }

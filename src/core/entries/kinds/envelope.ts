@@ -243,17 +243,20 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
     tells: { ...BUILT, client: 'Fascia and soffit: {what}.' },
     fields: [words('what', 'Which run', { needed: true })],
     lays: (values, told, units) => {
+      const soffit = amountBy('C-09', 'soffit', 'm2', values, units)
       const [, deed] = EAVE_DEEDS.find(([named]) => named.test(told)) ?? []
       return {
         stage: 'cladding',
         trade: 'sider',
         action: deed === 'Overlay' ? 'overlay' : deed === 'Recondition' ? 'repair' : 'install',
         element: 'soffit',
-        rate: 'siding',
         title: deed
           ? doneTo(deed, String(values.what).replace(/^overlay (?:on|of) /i, ''))
           : capital(String(values.what)),
-        ...amountBy('C-09', 'soffit', 'm2', values, units),
+        // A soffit goes by its area, a fascia alone by its length.
+        ...(soffit.amount
+          ? { rate: 'siding', ...soffit }
+          : { rate: 'trim', ...amountBy('C-09', 'fascia', 'm', values, units) }),
       }
     },
     sum: {

@@ -8,7 +8,7 @@ import { deedOn, tradeOn } from './deedOn'
 import { beginning, dayIn, openLines, type Told, type Whole } from './whole'
 
 const STARTS =
-  /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|(?:is|are|gets?|will be) (?:cut|stripped|set|lifted|poured|opened|closed)|back)\b/i
+  /\b(?:from|starts?|starting|begins?|comes?|coming|booked|planned|arrives?|(?:is|are|gets?|will be) (?:cut|stripped|set|lifted|poured|opened|closed)|goes? (?:up|in|on|down)|back)\b/i
 /** What is promised, asked for, hung on something or put off is no day that work may begin on. */
 const NO_START =
   /\b(?:by|until|till|before|if|unless|not|wants?|wished|promised|told|owes?|arrived|came|was|were|letter|permit|drawing|delivery|rain|storm|off|finished|done)\b/i

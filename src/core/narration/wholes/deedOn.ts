@@ -5,14 +5,18 @@ import { plain } from '../clauses'
 import { lineOfKind } from '../learned/forced'
 import { named, tradesNamed } from '../mentions'
 import { workOf } from '../spokenWork'
-import { laidFrom, type Told, type Whole } from './whole'
+import { beginning, laidFrom, openLines, type Told, type Whole } from './whole'
 
 /** 'The roof is cut on Friday 25': a deed with its day that stands in no line is one, and begins then. */
 export function deedOn(told: Told, day: Day): ReturnType<Whole> {
   const { words, place, rates, narration, first } = told
   const [, thing, deed] = DEED_ON.exec(words.trim()) ?? []
   if (!place || !thing || !deed || !named(thing.toLowerCase())) return null
-  const title = capital(`${thing} ${/s$/.test(thing) ? 'are' : 'is'} ${deed.toLowerCase()}`)
+  const title = capital(
+    /^go/i.test(deed)
+      ? `${thing} ${deed.toLowerCase()}`
+      : `${thing} ${/s$/.test(thing) ? 'are' : 'is'} ${deed.toLowerCase()}`,
+  )
   const taken = /^(?:cut|stripped|opened|removed|taken|torn|demolished)/i.test(deed)
   const read = lineOfKind('work', narration, title, null)
   const element = read.element ?? first.element ?? named(thing.toLowerCase())!
@@ -21,6 +25,9 @@ export function deedOn(told: Told, day: Day): ReturnType<Whole> {
     place,
     rates,
   )
+  // What is in the scope of its stage here is what is meant.
+  const here = openLines(told.state).filter((line) => line.placeId === place.id && line.stage === laid.stage)
+  if (here.length > 0) return beginning(told, here, day)
   return laidFrom(told, taken && element === 'roof' ? { ...laid, trade: 'roofer' } : laid, day)
 }
 /** 'Roofers come Monday 7 September', where nothing in the scope is theirs yet: a line for what they come for. */
@@ -52,4 +59,4 @@ const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
 }
 
 const DEED_ON =
-  /^(?:the |our )?((?:[\w-]+ ){0,3}?[\w-]+) (?:is|are|gets?|will be) (?:being )?(cut|stripped(?: off)?|opened(?: up)?|removed|taken (?:off|out|down)|torn (?:off|out|down)|demolished|set|lifted|poured|closed|laid|hung|covered|tiled|painted|boarded|insulated|plastered)\b/i
+  /^(?:the |our )?((?:[\w-]+ ){0,3}?[\w-]+) (?:(?:is|are|gets?|will be) (?:being )?)?(goes? (?:up|in|on|down)|cut|stripped(?: off)?|opened(?: up)?|removed|taken (?:off|out|down)|torn (?:off|out|down)|demolished|set|lifted|poured|closed|laid|hung|covered|tiled|painted|boarded|insulated|plastered)\b/i

@@ -21,14 +21,20 @@ const AFTER_THAT =
 const STILL_TO_DO =
   /^(?:what(?:['’]s| is) )?(?:still )?(?:to do|to be done|outstanding|left to do|missing|to go)(?: here| in here| still)?(?: is| are)?:? (.+?)[.!\s]*$/i
 
+/** 'The kitchen gets new cabinets, a quartz top and six recessed lights', on a walk for the scope. */
+const GETS =
+  /^(?:the |this )?[\w' ]{2,30}? (?:gets?|will get|is to get|needs?|wants?) ((?:(?:an?|the|new|some|more|two|three|four|five|six|eight|ten|\d+) )?[^:;]+)$/i
+
 /** Work that is told in the order in which it is done, or as what is left to do: a line for each that has none, and in an
  * order each waits for the one before. */
 export const inOrder: Whole = (told) => {
-  const words = told.words.trim()
+  const words = told.words.trim().replace(/[.!]+$/, '')
   const [, first, then, last] = FIRST_THEN.exec(words) ?? []
   if (first && then) return laidInTurn(told, [first, ...namesIn(then)], last)
   const [, following] = AFTER_THAT.exec(words) ?? []
   if (following) return laidInTurn(told, namesIn(following))
+  const [, gets] = told.laysOut ? (GETS.exec(words) ?? []) : []
+  if (gets && namesIn(gets).length > 1) return laidBeside(told, namesIn(gets))
   const [, left] = STILL_TO_DO.exec(words) ?? []
   return left ? laidBeside(told, namesIn(left)) : null
 }
@@ -101,5 +107,5 @@ function laidBeside(told: Told, things: readonly string[]): ReturnType<Whole> {
   const facts = known.flatMap(({ line, laid }) => (laid ? [laidDown(laid, line.id)] : []))
   return facts.length === 0
     ? null
-    : { kind: 'work', says: `Still to do: ${listed(known.map(({ line }) => lower(line.title)))}`, facts }
+    : { kind: 'work', says: `To do: ${listed(known.map(({ line }) => lower(line.title)))}`, facts }
 }

@@ -1,6 +1,31 @@
 import type { Units } from '../../../measure/length'
+import { readNumber } from '../../../measure/spokenNumber'
 import type { Says } from '../cue'
 import { figuresIn } from '../figures'
+
+/** How deep a board is that is called by its sawn size, in inches: the usual dressed sizes. */
+const DRESSED: Readonly<Record<number, string>> = { 4: '3 1/2', 6: '5 1/2', 8: '7 1/4', 10: '9 1/4', 12: '11 1/4' }
+
+/** 'Two by ten for thirty eight foot and two by eight for twenty four foot': boards by their depths, and the eave is all of
+ * them. Returns how many figures it took. */
+function eaveBoards(typed: Record<string, string>, norm: string): number {
+  const words = norm.split(' ')
+  const runs = words.flatMap((word, at) => {
+    if (!/^(?:one|two|1|2)$/.test(word) || words[at + 1] !== 'by') return []
+    const deep = readNumber(words, at + 2)
+    const long =
+      deep && /^(?:for|over|along|at)$/.test(words[deep.next] ?? '') ? readNumber(words, deep.next + 1) : null
+    return deep && long && DRESSED[deep.value] && /^(?:foot|feet|ft)$/.test(words[long.next] ?? '')
+      ? [{ long: long.value, deep: DRESSED[deep.value]! }]
+      : []
+  })
+  if (runs.length === 0) return 0
+  typed.boards = runs.map(({ long, deep }) => `${long} ft x ${deep} in`).join(', ')
+  typed.eave = `${runs.reduce((sum, { long }) => sum + long, 0)} ft`
+  delete typed.depth
+  delete typed.rake
+  return runs.length * 3
+}
 
 /** 'The shed is 2.4 by 3.0, walls 2.0 high, two gable ends with rakes of 1.35': its base all round, four corners, two rakes a
  * gable. Returns how many figures it took. */
@@ -113,6 +138,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
     sides: [['eave', 'depth']],
     least: ['eave', 'overlay', 'rake'],
     instead: ['selection', 'work', 'keep'],
+    then: (typed, norm) => eaveBoards(typed, norm),
   },
   barrier: {
     cue: /\b(?:house ?wrap|wrap|weather barrier|membrane)\b/,
