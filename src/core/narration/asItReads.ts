@@ -13,6 +13,8 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   // 'The engineer has to look at it' is asked of the engineer, and no work.
   const judge = kind === 'work' ? JUDGED.exec(words)?.[1]?.toLowerCase() : undefined
   if (judge) return { ...line, kind: 'decide', trade: judge === 'engineer' ? 'engineer' : 'designer' }
+  // 'If the plaster is loose' is not found yet.
+  if (kind === 'found' && /^if\b/i.test(words)) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
@@ -27,7 +29,7 @@ export const JUDGED =
 
 /** Whether words only tell what is so. */
 function asksNothing(words: string, walk: WalkKind): boolean {
-  if (CUT_OFF.test(words)) return true
+  if (CUT_OFF.test(words) || NOT_OURS.some((one) => one.test(words))) return true
   const norm = plain(words)
   // 'We cut the pockets' is over, where nobody asks what is to be done.
   if (walk !== 'scope' && WE_DID.test(words)) return true
@@ -35,6 +37,16 @@ function asksNothing(words: string, walk: WalkKind): boolean {
   if (SIZED.test(words) || isMeasured(words) || NO_WORK.some((one) => one.test(words))) return true
   return walk !== 'scope' && SO_ALREADY.some((one) => one.test(words))
 }
+
+/** What nobody of us does, whatever deed it names. */
+const NOT_OURS: readonly RegExp[] = [
+  // 'Otherwise we only patch' hangs on what nobody knows yet.
+  /^(?:otherwise|or else|if not)\b/i,
+  // 'Their plumber moves it' is another's.
+  /^(?:their|her|his|the (?:client|owner)s?['’]s?) (?:own )?\w+(?:er|ian|or|man|ist)s? \w+s?\b/i,
+  // 'The skip gets swapped tomorrow'.
+  /\b(?:skip|dumpster|bin|container)\b.*\b(?:swapped|emptied|collected|picked up)\b/i,
+]
 
 /** Words that were cut in the middle ask for nothing by themselves: 'the stair gets its'. */
 const CUT_OFF = /\b(?:the|an?|its|his|her|their|our|of|to|for|with|at|from|into)$/i
@@ -86,4 +98,4 @@ function isMeasured(words: string): boolean {
 
 /** What has happened to a thing, and is nobody's work yet. */
 const HARMED =
-  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b|\bcut (?:\w+ times|in \w+ (?:places|spots))\b|\b(?:is|are) (?:too |far too |very )?weak\b|\b(?:blows|vents?|drains?|leaks?|discharges?|empties) (?:just |straight |right )?into the (?:attic|loft|crawl ?space|wall|ceiling|basement|cellar|roof)\b|\b(?:sun ?-?baked|weathered|perished|crumbling)\b/i
+  /\b(?:has|have) (?:now )?(?:discolou?red|cracked|spread|sagged|split|rotted|warped|swollen|blown|buckled|bowed|rusted|slipped|settled|sunk|dropped|shifted|come (?:loose|apart|away))\b|\bback to back\b|\bcut (?:\w+ times|in \w+ (?:places|spots))\b|\b(?:is|are) (?:too |far too |very )?weak\b|\b(?:blows|vents?|drains?|leaks?|discharges?|empties) (?:just |straight |right )?into the (?:attic|loft|crawl ?space|wall|ceiling|basement|cellar|roof)\b|\b(?:sun ?-?baked|weathered|perished|crumbling|scratched|dented)\b/i

@@ -15,7 +15,7 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:cabinet )?(?:boxes(?! (?:on|in|to))|fillers|fronts|drawers|handles|pulls|knobs)\b/i, 'cabinets'],
   [/\b(?:cabinet|end) (?:skins?|panels?)\b|\bskins\b|\btoe-? ?kicks?\b/i, 'cabinets'],
   [/\bsealant\b|^caulk\b|\bcaulked\b/i, 'paint'],
-  [/^(?:re-?)?(?:tile|grout)\b/i, 'tile'],
+  [/^(?:(?:re-?)?(?:tile|grout)|waterproof|tank)\b/i, 'tile'],
   [/^(?:plaster|skim|render|stucco)\b/i, 'plaster'],
   [/^(?:tape|mud)\b/i, 'tape'],
   [/\bholes?\b.*\b(?:patch(?:ed)?|filled|closed)\b/i, 'board'],

@@ -165,6 +165,12 @@ describe('work that is told', () => {
       expect.objectContaining({ subjectId: tamp!.id, facet: 'waits', value: [{ for: drain!.id }] }),
     )
   })
+  test('as a deed and then another are two, on the same thing', () => {
+    expect(laidBy(rooms, 'Waterproof the shower, then tile it to the ceiling.').map(({ title }) => title)).toEqual([
+      'Waterproof the shower',
+      'Tile the shower to the ceiling',
+    ])
+  })
   test('as what comes after it is each a line', () => {
     expect(
       laidBy(faces, "After it's off come a footing, a post, a lintel and then the veneer.").map(({ title, stage }) => [
@@ -223,6 +229,10 @@ describe('what only sounds like work', () => {
   test.each([
     "You can't get a window in here so it's a study.",
     'We cut the pockets at both ends.',
+    'The radiator is not ours, their plumber moves it.',
+    'If the plaster is loose it all comes off, otherwise we only patch.',
+    'The skip is full, it gets swapped tomorrow.',
+    'Cabinets are delivered but two doors are scratched.',
     'Pile outside: four laminated beams, ninety six studs, thirty two sheets.',
   ])('is none: %s', (text) => {
     expect(laidBy(rooms, text)).toEqual([])

@@ -1,3 +1,4 @@
+import { capital } from '../../lists/capital'
 import { printLength, tenths, type Units } from '../../measure/length'
 import { choice, day, length, lengthIn, money, number, tick, words, type Values } from '../field'
 import type { EntryKind } from '../entryKind'
@@ -39,6 +40,15 @@ export const FINISH_KINDS: readonly EntryKind[] = [
     work: ['flooring'],
     next: ['cabinets', 'trim', 'fixtures', 'railing'],
     tells: { ...BUILT, next: 'all', client: 'Floor, {what}[: laid {direction}].' },
+    lays: (values, _told, units) => ({
+      stage: 'flooring',
+      trade: 'flooring',
+      action: 'install',
+      element: 'floor',
+      rate: 'floor',
+      title: capital(String(values.what)),
+      ...amountBy('C-32', 'withWaste', 'm2', values, units),
+    }),
     fields: [
       words('what', 'Which floor', { needed: true }),
 

@@ -2,12 +2,14 @@ import { lower } from '../../lists/capital'
 import { listed } from '../../lists/listed'
 import type { Line, LineLaid } from '../../scope/line'
 import type { NewFact } from '../../walk/observation'
+import { actionIn } from '../actions'
 import { plain } from '../clauses'
 import { stageOfDeed } from '../deeds'
 import { lineOfKind } from '../learned/forced'
 import { named, stageIn } from '../mentions'
 import { stemsOf } from '../stems'
 import { titleOf, workOf } from '../spokenWork'
+import { startsWithAct } from '../works'
 import type { Stage } from '../../scope/vocabulary'
 import { laidDown, openLines, waiting, type Told, type Whole } from './whole'
 
@@ -31,12 +33,23 @@ export const inOrder: Whole = (told) => {
   const words = told.words.trim().replace(/[.!]+$/, '')
   const [, first, then, last] = FIRST_THEN.exec(words) ?? []
   if (first && then) return laidInTurn(told, [first, ...namesIn(then)], last)
+  const turns = inTurns(words)
+  if (turns) return laidInTurn(told, turns)
   const [, following] = AFTER_THAT.exec(words) ?? []
   if (following) return laidInTurn(told, namesIn(following))
   const [, gets] = told.laysOut ? (GETS.exec(words) ?? []) : []
   if (gets && namesIn(gets).length > 1) return laidBeside(told, namesIn(gets))
   const [, left] = STILL_TO_DO.exec(words) ?? []
   return left ? laidBeside(told, namesIn(left)) : null
+}
+
+/** 'Waterproof the shower, then tile it to the ceiling' as the two things that are told to be done; what 'it' is stands in the
+ * first. */
+function inTurns(words: string): readonly string[] | null {
+  const turns = words.split(/,? (?:and )?then /i)
+  if (turns.length < 2 || !turns.every((one) => startsWithAct(plain(one), actionIn(plain(one))))) return null
+  const thing = /^\w+ ((?:the|all|both|our) [^,]+)/i.exec(turns[0]!)?.[1]
+  return turns.map((one, i) => (i > 0 && thing ? one.replace(/\b(?:it|them|that)\b/i, thing) : one))
 }
 
 /** 'A footing, a post, the framing and then veneer on three faces' as its things. */

@@ -63,7 +63,7 @@ export const CONDITIONS_SAYS: Readonly<Record<string, Says>> = {
       what: /\b([a-z]{4,}s) (?:were |are |have been )?(?:ordered|listed|counted|delivered)\b|\bout of ([a-z][a-z ]+?)(?: ,|$)/,
     },
     cue: /\b(?:ordered|delivered|saved|listed|counted|stacked|on the (?:plan|drawing|list)|in the (?:pile|yard|drawing|plan)|are missing|short|more (?:are |is )?needed)\b|^(?:[a-z]+|\d+) [a-z ]+ (?:are|is) being [a-z]+ed ,? (?:and )?(?:[a-z]+|\d+) (?:are|is) done\b/,
-    not: /\bnever needed\b|\bdid not need\b|\ba (?:foot|metre|meter)\b|\b(?:weeks?|days?|each)\b/,
+    not: /\b(?:delivered|came) but\b|\bnever needed\b|\bdid not need\b|\ba (?:foot|metre|meter)\b|\b(?:weeks?|days?|each)\b/,
     near: {
       said: /said|counted|being/,
       listed: /listed|list/,
