@@ -165,6 +165,19 @@ describe('work that is told', () => {
       expect.objectContaining({ subjectId: tamp!.id, facet: 'waits', value: [{ for: drain!.id }] }),
     )
   })
+  test('in an order keeps what it waited for before', () => {
+    const told = 'Drain first, then tamp, before the scaffold stands on it.'
+    const facts = factsOf(rooms, told)
+    const [drain, tamp] = lines(facts)
+    const known = [
+      ...rooms,
+      ...facts.flatMap((fact) => (fact.facet === 'laid' ? [seen(fact)] : [])),
+      seen({ subject: 'line', subjectId: tamp!.id, facet: 'waits', placeId: 'hall', value: [{ for: 'letter' }] }),
+    ]
+    expect(factsOf(known, told)).toEqual([
+      expect.objectContaining({ subjectId: tamp!.id, facet: 'waits', value: [{ for: 'letter' }, { for: drain!.id }] }),
+    ])
+  })
   test('as a deed and then another are two, on the same thing', () => {
     expect(laidBy(rooms, 'Waterproof the shower, then tile it to the ceiling.').map(({ title }) => title)).toEqual([
       'Waterproof the shower',

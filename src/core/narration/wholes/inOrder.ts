@@ -100,12 +100,15 @@ function laidInTurn(told: Told, things: readonly string[], last?: string): Retur
   const after = AFTER_THAT.test(told.words.trim()) ? removed.map(({ id }) => id) : []
   const facts = known.flatMap(({ line, laid }, i): NewFact[] => [
     ...(laid ? [laidDown(laid, line.id)] : []),
-    ...waiting(line.id, told.place!.id, i === 0 ? after : [known[i - 1]!.line.id]),
+    ...waiting(line.id, told.place!.id, i === 0 ? after : [known[i - 1]!.line.id], told.state),
   ])
   const then = last
     ? openLines(told.state).filter(({ title }) => stemsOf(last).some((one) => stemsOf(title).includes(one)))
     : []
-  const all = [...facts, ...then.flatMap(({ id, placeId }) => waiting(id, placeId, [known.at(-1)!.line.id]))]
+  const all = [
+    ...facts,
+    ...then.flatMap(({ id, placeId }) => waiting(id, placeId, [known.at(-1)!.line.id], told.state)),
+  ]
   return {
     kind: 'work',
     says: `In this order: ${known.map(({ line }) => lower(line.title)).join(', then ')}`,

@@ -30,7 +30,7 @@ export const outAndBack: Whole = ({ words, place, state, rates, newId, narration
   const facts: NewFact[] = [
     laidDown(out, outId),
     laidDown({ ...back, title: restored ? `${title}, ${restored.toLowerCase()}` : title }, backId),
-    ...waiting(backId, place.id, [outId, ...before.map(({ id }) => id)]),
+    ...waiting(backId, place.id, [outId, ...before.map(({ id }) => id)], state),
     ...(held ? [heldUntil(backId, place.id, held)] : []),
   ]
   return { kind: 'work', says: `Work: ${lower(out.title)}; then ${lower(title)}`, facts }

@@ -103,6 +103,10 @@ export const heldUntil = (subjectId: string, placeId: string, words: string): Ne
   value: { reason: `${words}, as was said` },
 })
 
-/** That a line waits for others by name. */
-export const waiting = (subjectId: string, placeId: string, ids: readonly string[]): NewFact[] =>
-  ids.length > 0 ? [{ subject: 'line', facet: 'waits', subjectId, placeId, value: ids.map((id) => ({ for: id })) }] : []
+/** That a line waits for others by name, beside what it waits for already. */
+export function waiting(subjectId: string, placeId: string, ids: readonly string[], state: SiteState): NewFact[] {
+  const known = state.lines.find(({ id }) => id === subjectId)?.waits ?? []
+  const more = ids.filter((id) => !known.some((one) => one.for === id))
+  const value = [...known, ...more.map((id) => ({ for: id }))]
+  return more.length > 0 ? [{ subject: 'line', facet: 'waits', subjectId, placeId, value }] : []
+}
