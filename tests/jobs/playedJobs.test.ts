@@ -230,7 +230,7 @@ const JOBS: Readonly<Record<string, Readonly<Record<string, readonly Row[]>>>> =
     clearances: [['sheet Kitchen', ['1000 mm − 965 mm = 35 mm left.', 'it does not fit, by 6 mm.']]],
     handles: [['sheet Kitchen', ['2 or 3 missing: ask before more is ordered.']]],
     'done and not done, by hours': [
-      ['client', ['Skins, riser and moulding and handles.', 'Done: boxes, doors and fillers.']],
+      ['client', ['Still to come: skins, riser and moulding and handles.', 'Done: boxes, doors and fillers.']],
     ],
     'both sides read one order': [
       ['paper contractor', ['his crown return', 'our moulding', 'the client’s own contractor']],

@@ -52,8 +52,11 @@ export function composeClientScope(
     const stays = keeps.filter(({ placeId, released }) => placeId === id && !released)
     const out = here.filter(({ excluded }) => excluded !== null).map(({ title }) => title.toLowerCase())
     const sentences = [
-      ...(open!.length > 0 ? [`${capital(listed(open!))}.`] : []),
       ...(done!.length > 0 ? [`Done: ${listed(done!)}.`] : []),
+      // Beside what is done, 'walls are painted' would read as if they were.
+      ...(open!.length > 0
+        ? [done!.length > 0 ? `Still to come: ${listed(open!)}.` : `${capital(listed(open!))}.`]
+        : []),
       ...told(
         'Chosen',
         '; ',
