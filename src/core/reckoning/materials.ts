@@ -8,6 +8,7 @@ import { printerFor } from '../takeoff/printer'
 import { runCalculation, type Reckoned } from '../takeoff/runCalculation'
 import { withStandards, type Standards } from '../takeoff/standards'
 import type { Place, SiteState } from '../walk/siteState'
+import { coatsIn } from '../scope/coats'
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 
@@ -43,13 +44,6 @@ const PAINTED: readonly { readonly named: RegExp; readonly on: string; readonly 
   { named: /./, on: 'walls and ceilings' },
 ]
 const paintedOn = (title: string) => PAINTED.find(({ named }) => named.test(title))!
-
-const COATS = ['one', 'two', 'three', 'four']
-/** How many coats the words of some work tell. */
-function coatsTold(title: string): Record<string, unknown> {
-  const [, said] = /\b(one|two|three|four|\d) coats?\b/i.exec(title) ?? []
-  return said ? { coats: COATS.indexOf(said.toLowerCase()) + 1 || Number(said) } : {}
-}
 
 const area = ({ quantity }: Line): boolean => quantity?.unit === 'm2'
 const at =
@@ -87,7 +81,7 @@ const RULES: readonly Rule[] = [
     told: (surface, _place, values, title) => ({
       surface,
       ...(paintedOn(title).spread ? { spread: paintedOn(title).spread } : {}),
-      ...coatsTold(title),
+      ...(coatsIn(title) ? { coats: coatsIn(title)!.count } : {}),
       ...numberTold(values, 'coats'),
     }),
     total: {

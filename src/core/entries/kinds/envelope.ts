@@ -2,49 +2,12 @@ import { addDays, shortDay, type Day } from '../../calendar/day'
 import { HOURS_PER_SLOT, SLOTS_PER_DAY } from '../../calendar/slots'
 import { capital } from '../../lists/capital'
 import { choice, day, lengthIn, number, tick, words } from '../field'
-import type { EntryKind, Following } from '../entryKind'
+import type { EntryKind } from '../entryKind'
+import { EAVE_DEEDS, FACE_WORK, MATERIAL } from '../faceWork'
 import { amountBy, areaBy, doneTo, theNamed } from '../following'
+import { coatsIn } from '../../scope/coats'
 import { outputsOf } from '../sums'
 import { BUILT } from '../telling'
-
-/** What is done to a face, by the words that told it: coats are paint, boards and sheets are cladding, stone is a mason's. */
-const FACE_WORK: readonly (readonly [RegExp, Omit<Following, 'title' | 'amount'>, string])[] = [
-  [
-    /\b(?:coats?|(?:re)?paint(?:ed|ing|s)?|colou?rs?)\b/i,
-    { stage: 'paint', trade: 'painter', action: 'paint', element: 'paint', rate: 'paint-face' },
-    'Paint',
-  ],
-  [
-    /\b(?:veneer|slips|stone|brick)\b/i,
-    { stage: 'masonry', trade: 'mason', action: 'install', element: 'wall', rate: 'siding' },
-    'Set',
-  ],
-  [
-    /\b(?:panels?|panell?ing|boards?|siding|shingles?|clapboards?|cladding|clad)\b/i,
-    { stage: 'cladding', trade: 'sider', action: 'install', element: 'siding', rate: 'siding' },
-    'Clad',
-  ],
-  [
-    /\b(?:new render|rendered|to render|stucco(?:ed)?)\b/i,
-    { stage: 'plaster', trade: 'plasterer', action: 'install', element: 'plaster', rate: 'plaster' },
-    'Render',
-  ],
-]
-
-/** What is done to a run of fascia or soffit, by the words that told it. */
-const EAVE_DEEDS: readonly (readonly [RegExp, string])[] = [
-  [/\boverla(?:y|id)\b|\blaid over\b/i, 'Overlay'],
-  [/\brecondition/i, 'Recondition'],
-  [/\breplac|\bnew\b/i, 'Replace'],
-]
-
-/** What a face is of, where that tells how its paint goes. */
-const MATERIAL = /\b(?:rough render|render|stucco|roughcast|clapboards?|brick)\b/i
-
-const coatsIn = (words: string): string => {
-  const [coats] = /\b(?:one|two|three|four|\d) coats?\b/i.exec(words) ?? []
-  return coats ? `, ${coats.toLowerCase()}` : ''
-}
 
 export const ENVELOPE_KINDS: readonly EntryKind[] = [
   {
@@ -63,7 +26,8 @@ export const ENVELOPE_KINDS: readonly EntryKind[] = [
       if (!work) return null
       const of = MATERIAL.exec(told)?.[0].toLowerCase()
       const named = theNamed(values.what)
-      const title = `${verb} ${named}${of && !named.includes(of) ? `, ${of}` : ''}${work.stage === 'paint' ? coatsIn(told) : ''}`
+      const coats = work.stage === 'paint' && coatsIn(told) ? `, ${coatsIn(told)!.said}` : ''
+      const title = `${verb} ${named}${of && !named.includes(of) ? `, ${of}` : ''}${coats}`
       return { ...work, title, ...amountBy('C-02', 'net', 'm2', values, units) }
     },
     sum: {

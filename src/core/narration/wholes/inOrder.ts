@@ -81,6 +81,11 @@ function stepOf(
     laid: { ...workOf({ ...read, stage, words: title }, place, rates), stage, title },
   }
 }
+/** All of them, or none where nobody could say whose one of them is. */
+function stepsOf(told: Told, things: readonly string[]): readonly NonNullable<ReturnType<typeof stepOf>>[] {
+  const steps = things.flatMap((thing) => stepOf(told, thing) ?? [])
+  return steps.length === things.length ? steps : []
+}
 const STEPS: readonly (readonly [RegExp, Stage])[] = [
   [/\b(?:veneer|slips|lintels?|brickwork|blockwork|stonework)\b/i, 'masonry'],
   [/^(?:steel )?posts?\b/i, 'structure'],
@@ -91,9 +96,8 @@ const STEPS: readonly (readonly [RegExp, Stage])[] = [
 
 /** @param last what may only begin after all of it, in words */
 function laidInTurn(told: Told, things: readonly string[], last?: string): ReturnType<Whole> {
-  const steps = things.map((thing) => stepOf(told, thing))
-  if (steps.length < 2 || steps.some((one) => one === null)) return null
-  const known = steps as NonNullable<(typeof steps)[number]>[]
+  const known = stepsOf(told, things)
+  if (known.length < 2) return null
   const removed = openLines(told.state).filter(
     ({ placeId, action }) => placeId === told.place?.id && action === 'remove',
   )
@@ -117,9 +121,7 @@ function laidInTurn(told: Told, things: readonly string[], last?: string): Retur
 }
 
 function laidBeside(told: Told, things: readonly string[]): ReturnType<Whole> {
-  const steps = things.map((thing) => stepOf(told, thing))
-  if (steps.length === 0 || steps.some((one) => one === null)) return null
-  const known = steps as NonNullable<(typeof steps)[number]>[]
+  const known = stepsOf(told, things)
   const facts = known.flatMap(({ line, laid }) => (laid ? [laidDown(laid, line.id)] : []))
   return facts.length === 0
     ? null
