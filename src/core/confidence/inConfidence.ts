@@ -2,8 +2,12 @@
  * with or without points, typed into a field, written under a photo. They err on the side of keeping: a word too many
  * kept is put right by a person, a word too many told is not. */
 const CLIENT =
-  '(?:clients?|owners?|homeowners?|customers?|tenants?|neighbou?rs?|landlords?|family|designer|architect|engineer|inspector|crew|trades?|lads|guys|anybody|anyone|anybody else|anyone else|them|him|her|people|others|outside)'
+  '(?:clients?|owners?|homeowners?|customers?|tenants?|neighbou?rs?|landlords?|family|wife|husband|missus|old (?:man|lady)|lady|designer|architect|engineer|inspector|crew|trades?|lads|guys|anybody|anyone|anybody else|anyone else|them|him|her|people|others|outside)'
 const THIS = '(?:this|that|it|these|those|the (?:price|cost|sum|number|margin)|all of (?:this|that|it))'
+const PAPER =
+  '(?:updates?|reports?|copy|copies|page|sheets?|e-?mails?|mails?|letters?|paperwork|notes?|minutes|writing|books|summary)'
+/** What a person is kept from by standing somewhere: 'keep the dust from the tenant's rooms'. */
+const SPACE = '(?:rooms?|flat|side|bedroom|bed|things|furniture|garden|door|car)'
 const NOT_TO = `(?:do not|don't|dont|never|not to|must not|mustn't|shouldn't|should not|let's not|lets not|rather not|better not)`
 
 const PATTERNS: readonly RegExp[] = [
@@ -32,7 +36,7 @@ const PATTERNS: readonly RegExp[] = [
   ),
   /\b(?:do not|don't|dont|never) (?:tell|let on|say a word|mention|breathe a word)\b(?! (?:the |a )?(?:difference|time))/,
   new RegExp(
-    `${NOT_TO} (?:put|write|type|note|say|leave|print|have|want|let) (?:${THIS}|anything|the ${CLIENT}|${CLIENT})(?: to)?(?: \\w+){0,3}? (?:in|on|into|down|know|see|hear|find out|read|learn|get wind|near)\\b`,
+    `${NOT_TO} (?:put|write|type|note|say|leave|print|have|want|let) (?:${THIS}|anything|the [a-z]+)(?: to (?:be|go|stand))? (?:down\\b|(?:in|on|into|near|anywhere in|anywhere near) (?:the |my |our |his |her |their |any )?(?:[\\w']+ ){0,2}(?:${PAPER}|record|paper)\\b)`,
   ),
   new RegExp(
     `${NOT_TO} (?:put|write|say|note|use|mention) [^.!?,;]{1,40}? (?:in writing|down|anywhere|on paper)(?:\\b|$)`,
@@ -40,7 +44,7 @@ const PATTERNS: readonly RegExp[] = [
   new RegExp(`${NOT_TO} (?:write|let) (?:${THIS}|the ${CLIENT}|them)\\b`),
   /\b(?:not|never) to be (?:shown|told|shared|seen|passed on|published|repeated|mentioned)\b(?! (?:until|before|till))/,
   new RegExp(
-    `\\bkeep(?:ing)? (?:${THIS}|him|them|everything|[a-z]+(?: [a-z]+){0,3}) (?:between|to (?:your|our|my)sel(?:f|ves)|private|quiet|confidential|secret|hidden from|under|in[- ]house|out of (?:the )?(?:${CLIENT}|update|report|copy|writing|their|his|her)|away from (?:the )?${CLIENT}|from (?:the )?${CLIENT})`,
+    `\\bkeep(?:ing)? (?:${THIS}|him|them|everything|[a-z]+(?: [a-z]+){0,3}) (?:between|to (?:your|our|my)sel(?:f|ves)|private|quiet|confidential|secret|hidden from|under|in[- ]house|out of (?:the )?(?:${CLIENT}|update|report|copy|writing|their|his|her)|away from (?:the )?${CLIENT}\\b(?!')|from (?:the )?${CLIENT}\\b(?!'))`,
   ),
   /\bleave (?:this|that|it|those|these) (?:out of|off) (?:the |their |his |her |your )?(?:\w+ )?(?:update|report|copy|page|sheet|email|mail|letter|paperwork|notes?)\b/,
   new RegExp(
@@ -51,10 +55,75 @@ const PATTERNS: readonly RegExp[] = [
   ),
   /\b(?:tell|say (?:it |this |that )?to) (?:nobody|no one|no-one)\b|\b(?:nobody|no one|no-one)(?: else)? (?:must|should|needs to|has to|is to|may|can) (?:know|see this|hear|find out)\b|\bnot a word (?:to|about|of)\b|\bwithout (?:the |her |his )?\w+ (?:knowing|finding out)\b/,
   /\b(?:this|that|it) (?:goes|stays|remains|is to stay) (?:no further|between|with us\b|with you\b|in (?:the|this) (?:van|office|room|firm|truck)|here with)/,
+  // 'Hush about the leak', 'say nothing to him about it', 'keep quiet about the crack'
+  /(?:^|[.!?;:,(]\s*)(?:hush|shh+|ssh+)\b|\b(?:keep|stay|be|kept) (?:quiet|mum|silent|schtum) (?:about|on|for now|until)\b/,
+  new RegExp(
+    `\\b(?:say|breathe|mention|tell) nothing\\b|\\bnothing (?:of|about) (?:${THIS}|the [a-z]+(?: [a-z]+){0,2}) (?:to|in|on) (?:the |my |his |her |their )?(?:${CLIENT}|${PAPER})\\b`,
+  ),
+  // 'Among ourselves', 'you did not hear it from me', 'do not quote me', 'what I say stays here'
+  /\b(?:among(?:st)?|within) (?:us|ourselves|the (?:office|firm|family|team))\b(?! and )|\bjust (?:you and me|us two|the two of us)\b|\byou (?:did not|didn't|never|have not|haven't) (?:hear|heard) (?:this|that|it)\b|\b(?:do not|don't|dont|never) quote me\b/,
+  /\b(?:nobody|no one|no-one) (?:but|except) (?:us|me|you and me) (?:knows?|has seen)\b|\bno mention of\b.*\bto (?:the )?(?:client|owner|customer|anybody|anyone|them|him|her)|\b(?:this|that|it|what i said) (?:go|goes|went|gets?|got|is to go) no further\b(?! than| up| down)|\bkeep (?:this|that|it) in the family\b|^between (?:the (?:lads|guys|crew|team|office|three|four)(?: and (?:me|us|you))?|(?:these|us) (?:two|three|four))\b|(?:^|[.!?;]\s*)(?:for the office|office note|note for the office)\s*[:,]/,
+  /\bnot (?:one|a single) word (?:to|about|of)\b|\b(?:mouths?|traps?) shut\b|\b(?:not|n't|never) (?:be )?(?:made?|go(?:es)?|be) public\b|\b(?:not|n't|never) (?:make|making) (?:this|that|it) public\b|(?:do not|don't|never|not to be) forward(?:ed)?\b|(?:^|[.!?;]\s*)(?:strictly )?personal\s*:|\bfor us to know\b/,
+  new RegExp(
+    `(?:not|n't|never) (?:let|allow) (?:the |my |his |her |their )?${CLIENT} (?:to )?(?:see|know|hear|read|find|get|learn|near)\\b`,
+  ),
+  new RegExp(
+    `\\b${CLIENT}(?: is|are|'s|'re)?(?: not|n't) (?:allowed|permitted|to be allowed) to (?:see|know|read|hear)\\b`,
+  ),
+  /\bwhat (?:i|we) (?:tell|say|told|said)(?: you)?(?: now| here)? (?:stays|remains|goes no)\b/,
+  /\b(?:hope|hoping|pray|as long as|so long as|before|until|if) (?:the )?(?:nobody|no one|they|he|she|the (?:client|owner|customer|homeowner)s?)(?: (?:do(?:es)? not|don't|doesn't|never))? (?:notices?|finds? out|gets? wind)\b/,
+  // 'Kept from the owner so far', 'hide it from them', 'behind her back', 'without her hearing of it'
+  new RegExp(
+    `\\b(?:kept|keep|keeping|hidden|hide|hiding|held back|hold (?:this|that|it) back|conceal(?:ed)?|secret) (?:(?:${THIS}|the [a-z]+(?: [a-z]+){0,2}|everything|all this) )?from (?:the |my |his |her |their |our )?${CLIENT}\\b(?!'| (?:${SPACE})\\b)`,
+  ),
+  new RegExp(`\\bbehind (?:(?:the )?${CLIENT}(?:'s|s'|s)?|his|her|their) back\\b(?! [a-z])`),
+  // 'Leave this off the client's page', 'not in the report', 'keep it off the update', 'strike that from the copy'
+  new RegExp(
+    `\\b(?:leave|keep|take|strike|cut|drop|hold|omit|left|kept) (?:${THIS}|him|them|everything|the [a-z]+(?: [a-z]+){0,2}) (?:well |right )?(?:out of|off|from|away from) (?:the |their |his |her |your |our |any )?(?:[\\w']+ ){0,2}(?:${PAPER})\\b`,
+  ),
+  new RegExp(
+    `(?:\\b(?:omit|delete|erase|strike|wipe|keep) (?:(?:${THIS}) )?(?:from|off) (?:what (?:he|she|they) (?:reads?|sees?)|(?:the |his |her |their )?(?:${PAPER}))|(?:\\bnot|n't) (?:be|go|appear|stand|end up|belong) (?:in|on) (?:the |his |her |their )?(?:client's page|update|report|copy|minutes|e-?mail))\\b`,
+  ),
+  new RegExp(
+    `\\b(?:not|never|nothing of (?:this|that|it)) (?:for|onto|into) (?:the |their |his |her |any )?(?:[\\w']+ ){0,2}(?:${PAPER})\\b`,
+  ),
+  // What is nobody's business, and other ways to say so
+  /\b(?:none of|nobody's|no one's|no-one's|not|only|just) (?:the |of )?(?:\w+ )?(?:my |his |her |their |our |anybody's |anyone's |(?:owner|client|customer)s?'?s? )?business\b(?! of)|\b(?:that|this|it) (?:is|stays) (?:only )?our business\b/,
+  /\b(?:our|a|my) (?:little |own )?secret\b(?! (?:door|panel|drawer|nail|fix|gutter|hatch|joint|stair))|\bjust us\b|\boff the books\b|\bunsaid\b|\b(?:sit|sitting) on (?:this|that|it)\b|\b(?:do not|don't|dont|never|not) (?:know|see)(?: it)? (?:won't|will not|can't|cannot) hurt\b|\bfor the (?:file|office|drawer) only\b|\b(?:purely|strictly|all) internal\b/,
+  new RegExp(`${NOT_TO}(?: be)? (?:spread|spreading|go|goes) (?:(?:this|that|it) (?:around|about|on)|any further)\\b`),
   // the same in the other languages of the app
   /(?:^|[.!?;:,(]\s*)privad[oa]\b|\ben (?:privado|confianza)\b|\bentre nosotros\b|\bconfidencial\b|\bno (?:se )?(?:lo |la |les? )*(?:digas?|ense[nñ]es?|muestres?|cuentes?)\b/,
   /\bprywatn(?:ie|e|a|y)\b|\bpoufn(?:ie|e|a|y)\b|\bmi[eę]dzy nami\b|\bnie (?:pokazuj|m[oó]w|wspominaj)(?:cie)?\b/,
 ]
+
+const CLAUSE = /[,.;:!?()–—\n]+|\s-+\s/
+const DENIED =
+  /\b(?:avoid|the last|but us|but me|not|never|no|nobody|no one|no-one|none|nothing|without|cannot|needn't|(?:do|does|did|has|have|had|is|are|was|were|wo|would|should|could|ca|must|need|ai)n't|dont|doesnt|wont|rather|instead of)\b/
+/** Somebody who could hear of it, but whoever works here. */
+const HEARER = `(?:the |any |my |his |her |their |our )?(?:${CLIENT}|he|she|they|(?:nobody|no one|no-one)(?: but (?:us|me|you))?|anyone|(?:no )?[a-z]+ (?:outside|else)(?: (?:the|this|our) \\w+)?|(?:his|her|their) (?:wife|husband|partner|mother|father|brother|sister|son|daughter|parents))`
+const AUXILIARIES =
+  "(?:(?:do|does|did|should|must|may|might|can|could|would|will|has|have|had|was|were|is|are|needs?|has|have|ought)(?:n't| not)?|cannot|can't|won't|not|never|to|be|been|being|yet|ever|even|also|supposed|meant|allowed|going|the last|(?:the )?only ones?|need|have|want|go|get|start)"
+const TELLING =
+  '(?:tell|tells|telling|shows|mentions|told|inform|informed|informing|warn|warning|let on to|admit|admitting|explain|explaining|show|showing|mention|mentioning|say|saying|speak|talk|talking|breathe|share|sharing|hint|hinting|confess)'
+const LEARNING =
+  '(?:know|knows|knew|known|knowing|hear|hears|heard|hearing|learn|learns|learnt|learned|learning|find out|finds out|found out|finding out|get wind|gets wind|notice|notices|noticing|realise|realize|aware|in the know|told|informed|see|sees|seen|seeing|read|reads|reading)'
+/** What is learnt as a fact: 'hears that', 'knows of', 'finds out', and not 'sees the tile', 'knows which green'. */
+const A_FACT =
+  '(?= (?:that|of|about|this|it|anything|a thing|a word|we|our|how (?:much|bad)|what (?:we|it|they|the \\w+) (?:paid|cost|costs))\\b| yet$| too$| of it$|$)'
+const ASKS =
+  '(?! (?:the )?(?:what|which|whether|how|where|when|who|if)\\b(?! (?:we|it|they|the \\w+) (?:paid|cost|costs)))'
+/** 'She must not hear of the crack', 'no need for them to find out'. */
+const IS_LEARNT = new RegExp(`\\b${HEARER}(?: ${AUXILIARIES}| [a-z]+ly)* ${LEARNING}(?: yet)?${A_FACT}${ASKS}`)
+/** 'We won't be telling the owner', 'no reason to mention it to her'; not 'the client has not told us'. */
+const IS_TOLD = new RegExp(
+  `(?<!\\b(?:the )?${CLIENT} (?:has|have|had|did|does|do|never|is|are|was|were)(?:n't| not)? )\\b${TELLING}(?: (?:about )?(?:this|that|it|anything|any of (?:this|that|it)|the [a-z]+(?: (?:in|on|of|at|under|behind) the [a-z]+)?))?(?: to| with)? (?:the |any |my |his |her |their |our )?${CLIENT}\\b${ASKS}`,
+)
+/** Whether a clause says that somebody does not hear of something, or is not to. */
+function isKeptFrom(clause: string): boolean {
+  const said = IS_LEARNT.exec(clause) ?? IS_TOLD.exec(clause)
+  const before = said ? clause.slice(0, said.index + said[0].length) : ''
+  return DENIED.test(before) && !/\b(?:until|till|before|unless)\b/.test(before)
+}
 
 const flat = (text: string): string =>
   text
@@ -72,7 +141,7 @@ export const inConfidence = (text: string): boolean => {
   const known = judged.get(text)
   if (known !== undefined) return known
   const words = flat(text)
-  const is = words !== '' && PATTERNS.some((pattern) => pattern.test(words))
+  const is = words !== '' && (PATTERNS.some((pattern) => pattern.test(words)) || words.split(CLAUSE).some(isKeptFrom))
   if (judged.size >= MOST_JUDGED) judged.clear()
   judged.set(text, is)
   return is
@@ -100,7 +169,7 @@ export function pointsAt(sentence: string): 'before' | 'after' | null {
   if (!inConfidence(words) || !NOTHING_ELSE.test(words)) return null
   if (/\b(?:next|following)\b/.test(words)) return 'after'
   return /\b(?:this|that|it|these|those|them|last)\b|'s\b/.test(words.replace(/\b(?:tell|show|to|from) them\b/, '')) ||
-    /\b(?:show|tell|keep|mention|let|not for|write|put)\b/.test(words)
+    /\b(?:show|tell|keep|mention|let|not for|write|put|word|hush|mum)\b/.test(words)
     ? 'before'
     : 'after'
 }

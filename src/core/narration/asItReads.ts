@@ -41,7 +41,7 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 /** What nobody of us does, whatever deed it names. */
 const NOT_OURS: readonly RegExp[] = [
   // 'Otherwise we only patch' hangs on what nobody knows yet.
-  /^(?:otherwise|or else|if not)\b/i,
+  /^(?:otherwise|or else|if|unless)\b/i,
   // 'Their plumber moves it' is another's.
   /^(?:their|her|his|the (?:client|owner)s?['’]s?) (?:own )?\w+(?:er|ian|or|man|ist)s? \w+s?\b/i,
   // 'The skip gets swapped tomorrow'.

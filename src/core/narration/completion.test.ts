@@ -40,6 +40,17 @@ describe('what will be, was long ago, hangs on something, is only in part, or is
     'the siding is on the lower third',
     'insulation is up to the sills',
     'the drywall is up on the left side',
+    'I wish the drywall was done',
+    'the paint is done, scratch that',
+    'the drywall is finished, sort of',
+    'the drywall is done for now',
+    'the floor was laid by the previous owner and stays',
+    'the drywall is done next door',
+    'he reckons the framing is finished',
+    'according to Milo the tiling is complete',
+    'the tiler says the floor is laid',
+    'the drywall is done, except it is the wrong board',
+    'the tile is up at the other house',
     'steel is as good as done',
     'the roof is cut on Friday the 13th',
     'the roof is stripped from Monday 16 March',
@@ -101,6 +112,12 @@ describe('in confidence', () => {
     expect(secrets('Private: the last mason packed the joints with cement')).toEqual([true])
     expect(secrets('the sill is rotten, between us, and the tile is set').every(Boolean)).toBe(true)
     expect(secrets('the sill is rotten and the floor sags, not for them').every(Boolean)).toBe(true)
+  })
+  test('what stands behind a semicolon is of the same sentence', () => {
+    const said = secrets('Confidentially, the plumber drinks; the waste pipe runs uphill. The board is up.')
+    expect(said.pop()).toBe(false)
+    expect(said.length > 0 && said.every(Boolean)).toBe(true)
+    expect(secrets('The waste pipe runs uphill; not a word to the owner. The board is up.')).toEqual([true, false])
   })
   test('a sentence that only says so means what was said before it, or what comes', () => {
     expect(secrets('The tile is set. Keep that to ourselves. The board is up.')).toEqual([true, false])

@@ -23,15 +23,27 @@ const CONDITION =
 
 /** What was so before this job, or was done by those before us. */
 const LONG_AGO =
-  /\b(?:last (?:autumn|fall|spring|summer|winter|year|month|century|decade|time)|(?:years?|months?|decades?|ages|long|while) (?:ago|back)|back in|in (?:the )?(?:18|19|20)\d\d|in the (?:twent|thirt|fort|fift|sixt|sevent|eight|ninet)ies|in the \d0s|used to|originally|at some (?:point|time)|before (?:our|my|their) time|when (?:it|the house|this) was built|(?:last|previous|old|earlier|former) (?:owner|mason|man|guy|lot|crew|builder|firm|people|contractor|plumber|electrician|painter)|had been|once was|was once|already there when|found (?:it|them) (?:like|so))\b/
+  /\b(?:last (?:autumn|fall|spring|summer|winter|year|month|century|decade|time)|(?:years?|months?|decades?|ages|long|while) (?:ago|back)|back in|in (?:the )?(?:18|19|20)\d\d|in the (?:twent|thirt|fort|fift|sixt|sevent|eight|ninet)ies|in the \d0s|used to|originally|at some (?:point|time)|before (?:our|my|their) time|when (?:it|the house|this) was built|(?:last|previous|old|earlier|former) (?:owner|mason|man|guy|lot|crew|builder|firm|people|contractor|plumber|electrician|painter)|by the (?:last|previous|old|earlier|former)|had been|once was|was once|already there when|found (?:it|them) (?:like|so))\b/
 
 /** What somebody only says, guesses, or does not know. */
 const NOT_SEEN =
-  /\b(?:whether|no idea|not sure|do not know|does not know|nobody knows|who knows|never know|claims?|apparently|supposedly|allegedly|i think|i guess|i suppose|i hope|i believe|maybe|perhaps|probably|possibly|might|looks? like|seems?|should have been|would have been|ever (?:been |was |were )?[a-z]+ed)\b/
+  /\b(?:whether|no idea|not sure|do not know|does not know|nobody knows|who knows|never know|claims?|reckons?|wish(?:es)?|pretends?|insists?|swears|according to|(?:he|she|they|\w+(?:er|or|an|ist)) (?:says?|said|tells? me|told me|thinks?|texted|wrote|called)(?! to\b)|apparently|supposedly|allegedly|i think|i guess|i suppose|i hope|i believe|maybe|perhaps|probably|possibly|might|looks? like|seems?|should have been|would have been|ever (?:been |was |were )?[a-z]+ed)\b/
 
 /** What was done badly is not done. */
 const DEFECT =
   /\b(?:badly|poorly|wrong(?:ly)?|crooked(?:ly)?|upside down|backwards?|back to front|inside out|out of (?:level|plumb|square|true|line)|not (?:level|plumb|square|straight|true|right|flush|tight)|too (?:high|low|short|long|tight|loose|wide|narrow|deep|thin|thick|far|early)|sloppy|sloppily|botched|bodged|half hearted|(?:needs?|to be|must be) (?:re)?done again|coming (?:off|away|loose|apart)|falling (?:off|apart|down)|on the wrong|in the wrong)\b/
+
+/** What was done otherwise than it should be, told behind it. */
+const BUT_WRONG =
+  /\b(?:except|only) (?:that )?(?:it|they|that|this|all of it|he used|they used) (?:is |are |was |were |has |have )?(?:all |just |the |an? )*(?:wrong|out of|too|upside|crooked|bad|no good|cracked|loose|not (?:right|level|plumb|square|straight|what|the))\b/
+
+/** What is taken back in the same breath, or only said to be so. */
+const TAKEN_BACK =
+  /\b(?:scratch|strike) that\b|\b(?:never mind|forget (?:that|it|i said)|take that back|only joking|just kidding|no (?:it|they|that) (?:is|are|was|were) not|not really|or so they say)$|\b(?:sort of|kind of|so to speak|(?:done|finished|complete|up|in) for now|on paper|in theory|more or less)\b/
+
+/** What is done in another house is nothing here. */
+const ELSEWHERE =
+  /\b(?:next door|across the (?:road|street|hall)|(?:at|in|on) (?:the|our|my|that) (?:other|last|next|neighbou?r'?s'?) (?:house|site|job|place|flat|unit|one))\b/
 
 /** What is said not to be. What is left of it may be told as nothing done, never as done. */
 const NEGATION =
@@ -82,6 +94,9 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
     ['long ago', LONG_AGO, told],
     ['not seen', NOT_SEEN, told],
     ['a defect', DEFECT, told],
+    ['a defect', BUT_WRONG, sentence],
+    ['taken back', TAKEN_BACK, sentence],
+    ['elsewhere', ELSEWHERE, words],
     ['cut up', CUT_UP, told],
     ['moved', MOVED, words],
     ['measured', /\bcut (?:at|to) (?!length|size|fit)/, told],

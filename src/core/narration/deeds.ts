@@ -4,6 +4,7 @@ import type { Element, Stage } from '../scope/vocabulary'
 const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
   [/^(?:re-?)?(?:paint|prime|stain|varnish|whitewash)\b/i, 'paint'],
   [/\b(?:gets?|is|are|being|be|and) (?:re-?)?(?:painted|stained|varnished|whitewashed)\b/i, 'paint'],
+  [/\bwants? (?:it|them|that|the [a-z]+) (?:re-?)?(?:painted|stained|varnished)\b/i, 'paint'],
   [/\b(?:takes?|get|gets) (?:the|its|their) (?:\w+ )?colou?r\b/i, 'paint'],
   [/^(?:re-?point|point up|rake out)\b|\b(?:re-?point(?:ed|ing)|brickwork|mortar)\b/i, 'masonry'],
   [/^(?:rake|fill|wash|point) (?:and (?:fill|wash|point) )?(?:down )?(?:the |all )*(?:\w+ )?joints\b/i, 'masonry'],
@@ -35,7 +36,44 @@ const BY_DEED: readonly (readonly [RegExp, Stage])[] = [
 ]
 
 /** The stage of what is done, where its words tell it. */
-export const stageOfDeed = (words: string): Stage | undefined => BY_DEED.find(([deed]) => deed.test(words.trim()))?.[1]
+export function stageOfDeed(words: string): Stage | undefined {
+  const stageBy = (said: string) => BY_DEED.find(([deed]) => deed.test(said))?.[1]
+  return stageBy(words.trim()) ?? stageBy(asDeed(words))
+}
+
+/** What is done to a thing as what one does: 'the walls are tiled to 1200' as 'tile the walls'. */
+function asDeed(words: string): string {
+  const [, thing, done] = IS_DONE.exec(words.trim()) ?? []
+  return thing && done ? `${DEEDS[done.toLowerCase()]} ${thing}` : ''
+}
+const DEEDS: Readonly<Record<string, string>> = {
+  tiled: 'tile',
+  retiled: 'tile',
+  grouted: 'grout',
+  waterproofed: 'waterproof',
+  tanked: 'tank',
+  plastered: 'plaster',
+  replastered: 'plaster',
+  skimmed: 'skim',
+  rendered: 'render',
+  taped: 'tape',
+  boarded: 'board',
+  insulated: 'insulate',
+  excavated: 'excavate',
+  trenched: 'trench',
+  poured: 'pour',
+  stripped: 'strip',
+  demolished: 'demolish',
+  gutted: 'gut',
+  framed: 'frame',
+  studded: 'stud',
+  furred: 'fur',
+  cased: 'case',
+}
+const IS_DONE = new RegExp(
+  `^(?:the |all (?:the )?|both |our )?(.+?) (?:is|are|gets?|to be|has to be|have to be|must be|needs? to be) (?:all |both |then |now )?(${Object.keys(DEEDS).join('|')})\\b`,
+  'i',
+)
 
 const BRICKS: readonly Element[] = ['brick', 'chimney']
 /** The stage of work that is meant, where people say 'structure' for whatever is built of brick. */

@@ -71,7 +71,7 @@ export class Reader {
       )
     if (everywhere) this.places = [null]
     const clauses = clausesOf(this.told.text, start, end, (norm) => leadingPlace(norm, this.names)?.alone === false)
-    const secret = inConfidence(whole) || this.nextIsPrivate
+    const secret = inConfidence(this.betweenStops(start, end)) || this.nextIsPrivate
     this.nextIsPrivate = false
     let correcting = false
     let content = false
@@ -107,6 +107,14 @@ export class Reader {
       this.sentenceFrom = from
     }
     if (everywhere) this.places = stays
+  }
+
+  /** A sentence with what stands before and after its semicolons: what is said of one part in confidence is of all. */
+  private betweenStops(start: number, end: number): string {
+    const { text } = this.told
+    const before = /[^.!?\n]*$/.exec(text.slice(0, start))![0]
+    const after = text[end] === ';' || text[end - 1] === ';' ? /^[^.!?\n]*/.exec(text.slice(end))![0] : ''
+    return (before.includes(';') ? before : '') + text.slice(start, end) + after
   }
 
   /** Whether anything is told from there on, not only where. */

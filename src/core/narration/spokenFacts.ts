@@ -15,7 +15,8 @@ import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
-import { named } from './mentions'
+import { plain } from './clauses'
+import { elementsIn, named } from './mentions'
 import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
@@ -377,5 +378,8 @@ function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
   const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
   if (framed.length < pool.length) return framed
   const exact = pool.filter((one) => one.element === line.element)
-  return exact.length > 0 ? exact : line.stage ? pool : []
+  if (exact.length > 0 || !line.stage) return exact
+  // 'None of the outlets are in' says nothing of the tub that is connected in the same stage.
+  const naming = pool.filter(({ title }) => elementsIn(plain(title).split(' ')).some(({ key }) => key === line.element))
+  return naming.length > 0 ? naming : pool
 }

@@ -64,7 +64,7 @@ export function workOf(
     stage,
     trade: scaffold
       ? 'scaffolder'
-      : line.trade && line.trade !== 'client'
+      : line.trade && !ASKS_FOR_WORK.includes(line.trade)
         ? line.trade
         : tradeFor(named, element, line.words),
     action,
@@ -76,6 +76,9 @@ export function workOf(
     ...(line.extra ? { extra: true } : {}),
   }
 }
+
+/** Who wants work done and does none: 'the inspector wants the wiring finished'. */
+const ASKS_FOR_WORK: readonly Trade[] = ['client', 'inspector', 'engineer', 'designer']
 
 /** Words as a title, without what leads on to what was said next. */
 export function titleOf(words: string): string {
