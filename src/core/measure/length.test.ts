@@ -11,6 +11,11 @@ describe('reading lengths the way people say them', () => {
     ['5/16', 'imperial', 79], // 0.3125 × 25.4 = 7.94
     ['11.25 in', 'imperial', 2858], // 11.25 × 25.4 = 285.75
     [`43'`, 'imperial', 131064], // 516 in
+    [`6'-3"`, 'imperial', 19050], // as on drawings: 75 in
+    [`6'-3 1/2"`, 'imperial', 19177], // 75.5 in
+    ['3 m 20', 'metric', 32000],
+    ['1 m 5 cm', 'metric', 10500],
+    ['12 000', 'metric', 120000],
     ['1650', 'metric', 16500],
     ['4.1', 'metric', 41000],
     ['4,1 m', 'metric', 41000],

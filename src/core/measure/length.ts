@@ -39,12 +39,16 @@ export const metres = (length: Tenths): number => length / 10_000
 export const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+)`
 const FOOT = String.raw`(?:'|ft\.?|foot|feet)`
 const INCH = String.raw`(?:"|''|in\.?|inch|inches)`
-const FEET_INCHES = new RegExp(`^(${NUMBER})\\s*${FOOT}\\s*(?:(?:and\\s+)?(${NUMBER})\\s*(?:${INCH})?)?$`, 'i')
+const FEET_INCHES = new RegExp(`^(${NUMBER})\\s*${FOOT}\\s*(?:(?:and\\s+|-\\s*)?(${NUMBER})\\s*(?:${INCH})?)?$`, 'i')
 const INCHES = new RegExp(`^(${NUMBER})\\s*${INCH}$`, 'i')
 const METRIC = new RegExp(
   `^(${NUMBER})\\s*(mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?)$`,
   'i',
 )
+/** `3 m 20`, `1 m 5 cm`. */
+const METRES_AND_CENTIMETRES = /^(\d+)\s*m\s*(\d{1,2})\s*(?:cm)?$/i
+/** `12 000 mm`. */
+const THOUSANDS = /^(\d{1,3}) (\d{3})(?=\s*(?:mm)?$)/
 const BARE = new RegExp(`^(${NUMBER})$`)
 const SAID_BEFORE: readonly { readonly precision: Precision; readonly words: RegExp }[] = [
   {
@@ -110,7 +114,7 @@ export function parseLength(text: string, units: Units): Measured {
   const said = SAID_BEFORE.find(({ words }) => words.test(typed))
   const plain = plainFigures(typed)
   const bare = inDigits(said ? plain.replace(said.words, '') : plain)
-  const value = tenthsOf(bare, units)
+  const value = tenthsOf(units === 'metric' ? bare.replace(THOUSANDS, '$1$2') : bare, units)
   if (value !== null && !Number.isNaN(value)) {
     return { tenths: inRange(value, typed), precision: said?.precision ?? 'exact', typed }
   }
@@ -173,6 +177,8 @@ function tenthsOf(text: string, units: Units): number | null {
   if (feet) return numberOf(feet[1]!) * TENTHS_PER_FOOT + (feet[2] ? numberOf(feet[2]) * TENTHS_PER_INCH : 0)
   const inch = INCHES.exec(text)
   if (inch) return numberOf(inch[1]!) * TENTHS_PER_INCH
+  const metres = METRES_AND_CENTIMETRES.exec(text)
+  if (metres) return Number(metres[1]) * 10_000 + Number(metres[2]) * 100
   const metric = METRIC.exec(text)
   if (metric) return numberOf(metric[1]!) * metricTenths(metric[2]!)
   const bare = BARE.exec(text)
