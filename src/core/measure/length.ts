@@ -46,7 +46,7 @@ const METRIC = new RegExp(
   'i',
 )
 /** `3 m 20`, `1 m 5 cm`. */
-const METRES_AND_CENTIMETRES = /^(\d+)\s*m\s*(\d{1,2})\s*(?:cm)?$/i
+const METRES_AND_CENTIMETRES = /^(\d+)\s*m\s*(?:(\d{2})|(\d{1,2})\s*cm)$/i
 /** `12 000 mm`. */
 const THOUSANDS = /^(\d{1,3}) (\d{3})(?=\s*(?:mm)?$)/
 const BARE = new RegExp(`^(${NUMBER})$`)
@@ -178,7 +178,7 @@ function tenthsOf(text: string, units: Units): number | null {
   const inch = INCHES.exec(text)
   if (inch) return numberOf(inch[1]!) * TENTHS_PER_INCH
   const metres = METRES_AND_CENTIMETRES.exec(text)
-  if (metres) return Number(metres[1]) * 10_000 + Number(metres[2]) * 100
+  if (metres) return Number(metres[1]) * 10_000 + Number(metres[2] ?? metres[3]) * 100
   const metric = METRIC.exec(text)
   if (metric) return numberOf(metric[1]!) * metricTenths(metric[2]!)
   const bare = BARE.exec(text)
