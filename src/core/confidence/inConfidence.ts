@@ -109,7 +109,7 @@ const LEARNING =
   '(?:know|knows|knew|known|knowing|hear|hears|heard|hearing|learn|learns|learnt|learned|learning|find out|finds out|found out|finding out|get wind|gets wind|notice|notices|noticing|realise|realize|aware|in the know|told|informed|see|sees|seen|seeing|read|reads|reading)'
 /** What is learnt as a fact: 'hears that', 'knows of', 'finds out', and not 'sees the tile', 'knows which green'. */
 const A_FACT =
-  '(?= (?:that|of|about|this|it|anything|a thing|a word|we|our|how (?:much|bad)|what (?:we|it|they|the \\w+) (?:paid|cost|costs))\\b| yet$| too$| of it$|$)'
+  '(?= (?:that|of|about|the [a-z]+ (?:costs?|is|was|are|were|has|have|had|came)|this|it|anything|a thing|a word|we|our|how (?:much|bad)|what (?:we|it|they|the \\w+) (?:paid|cost|costs))\\b| yet$| too$| of it$|$)'
 const ASKS =
   '(?! (?:the )?(?:what|which|whether|how|where|when|who|if)\\b(?! (?:we|it|they|the \\w+) (?:paid|cost|costs)))'
 /** 'She must not hear of the crack', 'no need for them to find out'. */
