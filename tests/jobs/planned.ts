@@ -10,6 +10,7 @@ import { decodeModel } from '../../src/core/narration/learned/model'
 import type { Narration, WalkKind } from '../../src/core/narration/line'
 import { narrate } from '../../src/core/narration/narrate'
 import { proposalsOf } from '../../src/core/narration/proposals'
+import { proposalOf } from '../../src/core/narration/spokenFacts'
 import type { Proposal } from '../../src/core/narration/spokenFacts'
 import type { Units } from '../../src/core/measure/length'
 import type { Plan, PlannedVisit } from '../../src/core/schedule/plan'
@@ -336,13 +337,12 @@ export class PlannedJob {
       today: this.owner.today,
       ...(walk === 'layout' ? {} : { walk }),
     }
-    const read = proposalsOf(narrate(narration, SPEECH), narration, {
-      state,
-      units,
-      newId: uuid,
-      laysOut: walk === 'scope' || walk === 'layout',
-    })
-    const facts = read.flatMap(({ facts }) => facts)
+    const setting = { state, units, newId: uuid, laysOut: walk === 'scope' || walk === 'layout' }
+    const read = proposalsOf(narrate(narration, SPEECH), narration, setting)
+    // What the phone asks and nobody answers is kept in its words.
+    const facts = read
+      .map((one) => (one.guessed ? proposalOf({ ...one.line, kind: 'note' }, setting) : one))
+      .flatMap(({ facts }) => facts)
     if (facts.length > 0) recordFacts(this.owner, id, { facts: facts.map((fact) => ({ ...fact })) })
     return read
   }

@@ -13,6 +13,9 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   // 'The engineer has to look at it' is asked of the engineer, and no work.
   const judge = kind === 'work' ? JUDGED.exec(words)?.[1]?.toLowerCase() : undefined
   if (judge) return { ...line, kind: 'decide', trade: judge === 'engineer' ? 'engineer' : 'designer' }
+  // 'We replace it for 240 if they say yes' is an extra that somebody has to approve.
+  const asked = kind === 'work' || kind === 'note' ? IF_THEY_AGREE.exec(words) : null
+  if (asked) return { ...line, kind: 'work', extra: true, ...(asked[1] ? { amount: Number(asked[1]) * 100 } : {}) }
   // 'If the plaster is loose' is not found yet.
   if (kind === 'found' && /^if\b/i.test(words)) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
@@ -22,6 +25,10 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
     return { ...line, kind: 'work' }
   return kind === 'work' && asksNothing(words, walk) ? { ...line, kind: 'note' } : line
 }
+
+/** 'For 240 if they say yes', 'if she agrees'. */
+const IF_THEY_AGREE =
+  /^(?!if\b)(?:.*?\b(?:for|at) [€$£]?(\d{2,6})(?:[€$£]| euros?| dollars?| pounds?)?\b)?.*\bif (?:they|he|she|the (?:client|owner|customer|homeowner)s?) (?:says? (?:yes|so|ok(?:ay)?)|agrees?|approves?|nods?|(?:is|are) (?:ok|okay|fine|happy) with)\b/i
 
 /** Somebody from outside has to see or say something. */
 export const JUDGED =
@@ -42,8 +49,13 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 const NOT_OURS: readonly RegExp[] = [
   // 'Otherwise we only patch' hangs on what nobody knows yet.
   /^(?:otherwise|or else|if|unless)\b/i,
+  // 'Needs five days to dry'.
+  /\b(?:needs?|takes?|wants?|has|have) (?:about |at least |another )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen|some|the) (?:\w+ )?(?:hours?|days?|nights?|weeks?|months?) (?:to|before|until|and then)\b/i,
   // 'Their plumber moves it' is another's.
   /^(?:their|her|his|the (?:client|owner)s?['’]s?) (?:own )?\w+(?:er|ian|or|man|ist)s? \w+s?\b/i,
+  // 'They take it back', of what came wrong; 'he puts the light in himself'.
+  /^(?:they )?take (?:it|them|that|those) back\b|^they (?:take|pick|collect|swap|exchange|bring|credit)\b.*\b(?:back|away|up)\b/i,
+  /\b(?:him|her|them)sel(?:f|ves)\b/i,
   // 'The skip gets swapped tomorrow'.
   /\b(?:skip|dumpster|bin|container)\b.*\b(?:swapped|emptied|collected|picked up)\b/i,
 ]

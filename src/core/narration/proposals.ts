@@ -109,8 +109,17 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
     const whose = `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')
     return { ...line, words: line.words.replace(/\bits\b/i, `${whose}’s`) }
   }
+  // 'Two spindles are missing, both get replaced'.
+  if (/^both (?=(?:get|are|need|have|must|come|go)\b)/i.test(line.words))
+    return { ...line, words: line.words.replace(/^both/i, subject) }
+  // 'Only their trim is renewed'.
+  const [, only = '', part] = /^(only )?their (\w+)\b/i.exec(line.words) ?? []
+  if (part && tradesNamed(part.toLowerCase()).length === 0) {
+    const whose = `${only}the ${part} of the ${lower(subject)}`.replace(/of the (the|our|all|both) /i, 'of $1 ')
+    return { ...line, words: line.words.replace(/^(?:only )?their \w+\b/i, whose) }
+  }
   const [pronoun] = /\b(?:it|them)\b/i.exec(line.words) ?? []
-  if (pronoun && /^\w+ (?:it|them)\b/i.test(line.words))
+  if (pronoun && /^(?:(?:we|they|i) )?\w+ (?:it|them)\b/i.test(line.words))
     return {
       ...line,
       words: line.words.replace(pronoun, `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')),
@@ -129,10 +138,15 @@ const DONE_TO_IT = /^(?:re-?)?(?:painted|stained|varnished|tiled|plastered|board
 /** What a half of a sentence is about: what stands before its verb, or all of it where it has none. */
 const subjectOf = (words: string): string | undefined =>
   SUBJECT.exec(words)?.[1] ??
+  // 'Rotten sill under the left window, three feet of it'.
+  /^((?:[\w'’-]+ ){1,6}[\w'’-]+), (?:about |some )?(?:\d[\d.]*|one|two|three|four|five|six|seven|eight|nine|ten|half)\b[^,]* of it$/i.exec(
+    words.trim(),
+  )?.[1] ??
   (/^(?:[\w'’-]+ ){0,4}[\w'’-]+$/.test(words.trim()) && !/\b(?:is|are|was|were|has|have|went|came)\b/i.test(words)
     ? words.trim()
     : undefined)
-const SUBJECT = /^(.+?) (?:stays?|remains?|is|are|was|were|gets?|comes?|goes?)\b(?: .*)?(?:\band)?$/i
+const SUBJECT =
+  /^(.+?) (?:sticks?|rubs?|leaks?|drips?|squeaks?|binds?|jams?|wobbles?|rattles?|sags?|stays?|remains?|is|are|was|were|gets?|comes?|goes?)\b(?: .*)?(?:\band)?$/i
 
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */
 const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
@@ -163,8 +177,8 @@ function withWholes(
   }
   const tell = (wholes: readonly Whole[]): void => {
     for (const said of stretchesSaid(read, narration)) {
-      if (said.lines.some((one) => out.has(one))) continue
       const [first] = said.lines
+      if (at.has(first!) || said.lines.some((one) => out.has(one))) continue
       put(wholeOf(wholes, said, lines[first!]!, setting, narration), first!, said.lines)
     }
   }

@@ -22,7 +22,7 @@ import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { doneBefore, saidBefore } from './spokenOrder'
-import { deedsInTurn, titleOf, toldBefore, workOf } from './spokenWork'
+import { deedsInTurn, stageTold, titleOf, toldBefore, workOf } from './spokenWork'
 
 /** A guess that goes on from what was said before it: alone it would be about nothing. */
 const GUESSED =
@@ -40,6 +40,8 @@ export interface Proposal {
   readonly facts: readonly NewFact[]
   /** What would open a gate or report an inspection as passed: asked, and kept only where somebody says yes to it. */
   readonly toConfirm?: { readonly words: string; readonly facts: readonly NewFact[] }
+  /** Nothing that was said tells whose work it is: asked, and its words kept where nobody answers. */
+  readonly guessed?: true
   /** What is taken back with it: it was never so. */
   readonly takesBack?: { readonly subject: SubjectKind; readonly subjectId: string }
   /** The sheet that it fills; while something of it is asked, no fact is made. */
@@ -101,7 +103,7 @@ export function proposalOf(line: SpokenLine, setting: Setting): Proposal {
 
 const OTHER_SITE = /\b(?:your|my|his|her|their|our|the) other (?:house|site|job|project)\b/i
 
-type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm'>
+type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm' | 'guessed'>
 type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
 
 /** The words themselves, kept beside what is made of them. */
@@ -115,6 +117,9 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
 
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
+
+/** 'Three windows are replaced, made to order, eight weeks'. */
+const IS_REPLACED = /\b(?:is|are|gets?|will be) (?:all |both )?(?:replaced|renewed|swapped)\b/i
 
 const LIES =
   /^(?:the |a |our )?(?:pile|stack|load)\b[^,]*:|\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
@@ -188,7 +193,11 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     })
     return made.length === 0
       ? null
-      : { says: made.map(({ says }) => says).join('; then '), facts: made.flatMap(({ facts }) => facts) }
+      : {
+          says: made.map(({ says }) => says).join('; then '),
+          facts: made.flatMap(({ facts }) => facts),
+          ...(made.some(({ guessed }) => guessed) ? { guessed: true as const } : {}),
+        }
   },
   exclude(line, place, { state, newId }) {
     const lines = place ? matching(line, place, state) : []
@@ -270,7 +279,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const at = { subject: 'selection' as const, subjectId, placeId: place.id }
     const lead = leadIn(line.words)
     // 'New tile on the floor' on a walk for the scope is chosen, and work.
-    const isWork = setting.laysOut && !lead && /^(?:and )?new\b/i.test(line.words)
+    const isWork = setting.laysOut && ((!lead && /^(?:and )?new\b/i.test(line.words)) || IS_REPLACED.test(line.words))
     const fitted =
       isWork && !state.lines.some((one) => one.placeId === place.id && one.stage === stage && one.excluded === null)
         ? workLaid(line, place, setting)
@@ -325,6 +334,7 @@ export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, 
   const value = workOf(line, place, rates)
   if (toldBefore(value, place.id, state)) return null
   const before = doneBefore(line.words, place.id, state)
+  const guessed = stageTold(line) === undefined && (line.trade === undefined || line.trade === 'client')
   // A scaffold is not struck while what it stands for is not even laid down.
   const reason = value.trade === 'scaffolder' && before.length === 0 ? saidBefore(line.words) : undefined
   return {
@@ -337,6 +347,7 @@ export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, 
         : [{ ...at, facet: 'waits' as const, value: before.map(({ id }) => ({ for: id })) }]),
       ...(reason ? [{ ...at, facet: 'held' as const, value: { reason: `${reason}, as was said` } }] : []),
     ],
+    ...(guessed ? { guessed: true as const } : {}),
   }
 }
 

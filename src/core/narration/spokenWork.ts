@@ -37,6 +37,18 @@ function toldSizes(dims: readonly number[] = []): Quantity | undefined {
   return value >= 1 ? { value, unit: 'm2' } : undefined
 }
 
+type Worked = Pick<SpokenLine, 'words' | 'stage' | 'element' | 'action'>
+
+/** The stage of work that words tell, by what is done or else by what it is done to; where neither says it, nobody knows
+ * whose it is. */
+export const stageTold = (line: Worked): Stage | undefined =>
+  scaffoldDeed(line.words) ??
+  stageOfDeed(line.words) ??
+  stageMeant({
+    ...line,
+    stage: line.stage ?? stageIn(plain(line.words), line.element ?? null, line.action === 'remove') ?? undefined,
+  })
+
 /** A line of work as it was said: its stage by what is done, or else by what it is done to; its trade with it; its amount as
  * it was told, or as its place measures. */
 export function workOf(
@@ -45,13 +57,7 @@ export function workOf(
   rates: RateOverrides = {},
 ): Facts['line']['laid'] {
   const scaffold = scaffoldDeed(line.words)
-  const named =
-    scaffold ??
-    stageOfDeed(line.words) ??
-    stageMeant({
-      ...line,
-      stage: line.stage ?? stageIn('', line.element ?? null, line.action === 'remove') ?? 'framing',
-    })
+  const named = stageTold(line) ?? 'framing'
   // The trim of a face is part of its cladding: paint comes after it.
   const stage = named === 'trim' && place.kind === 'face' ? 'cladding' : named
   const action = (line.action ?? 'install') as Action
@@ -69,7 +75,7 @@ export function workOf(
         : tradeFor(named, element, line.words),
     action,
     element,
-    title: titleOf(line.words),
+    title: titleOf(line.extra ? withoutPrice(line.words) : line.words),
     ...workAmount(work, place, rates),
     own: true,
     cautions: [],
@@ -85,6 +91,11 @@ export function titleOf(words: string): string {
   const whole = words
     .trim()
     .replace(/(?:[\s,]+(?:and|but|or|so|then|of course|obviously|too|as well))+$/i, '')
+    .replace(/^(?:and )?then (?=the |all |we |our )/i, '')
+    .replace(
+      /^we (?:will |then |also |just )?(?=(?:take|tear|rip|replace|renew|build|fill|close|move|add|lay|paint|tile|board|frame|open|strip|mend|fix|hang|run|install|put|pour|dig)\b)/i,
+      '',
+    )
     .replace(/^(?:we|they|i|he|she) (?:also |still )?(?:needs?|wants?|would like) (?=(?:an?|the|two|three|more) )/i, '')
     // 'The old hole was filled long ago: no repair there, sealant only so it shows less'.
     .replace(
@@ -97,10 +108,23 @@ export function titleOf(words: string): string {
   return capital(whole.length > 150 ? `${whole.slice(0, 147)}...` : whole)
 }
 
+/** What an extra is, without what it costs and who has to say yes: 'Extra: a heated towel rail, 380'. */
+const withoutPrice = (words: string): string =>
+  words
+    .replace(/[\s,]+if (?:they|he|she|the \w+)s? (?:says?|agrees?|wants?|likes?|approves?|nods?)\b.*$/i, '')
+    .replace(/^(?:(?:that['’]s |that is |as )?an )?extra\s*[:,-]\s*/i, '')
+    .replace(
+      /[\s,]+(?:(?:for|at|that(?:['’]s| is)|call it|say|costs?) )?[€$£]? ?\d[\d.,]* ?(?:[€$£]|euros?|dollars?|pounds?|bucks|quid)?(?: each| extra| more| plus tax)?[.!\s]*$/i,
+      '',
+    )
+    .replace(/^(?:we|they|i) (?=[a-z]+ (?:it|that|them)\b)/i, '')
+
 /** What is done in turn to one thing, by two trades: 'the trim is replaced and painted' is replaced, then painted. */
 export function deedsInTurn(words: string): readonly string[] {
   const [, gone, way, comes] = GOES_AND_COMES.exec(words.trim()) ?? []
   if (gone && way && comes) return [`${gone} ${way}`, comes]
+  const [, one, other] = TWO_DEEDS.exec(words.trim()) ?? []
+  if (one && other) return [one, other]
   const [, said = '', is, first, last] = IN_TURN.exec(words.trim()) ?? []
   // 'The ceiling is six by fourteen, gets reconditioned and painted': the thing, without its size.
   const thing = said.split(/,| (?:is|are|measures) /)[0]
@@ -109,6 +133,9 @@ export function deedsInTurn(words: string): readonly string[] {
 /** 'The tub goes and a shower comes in'. */
 const GOES_AND_COMES =
   /^(.{3,40}?) (goes|go|comes? out|come out)(?: out)? and (?:then )?((?:an?|the|new|two|three|four) .+? (?:comes? in|goes? in|come|comes|is put in)\b.*)$/i
+/** 'Carpet is ripped out, boards underneath get sanded and oiled': two things, each with its deed. */
+const TWO_DEEDS =
+  /^((?:the |all |old )?[\w' -]{3,40}? (?:is|are|gets?|comes?|goes) (?:ripped|torn|stripped|taken|pulled|out|off|up|down|removed|replaced|filled|repaired|patched)[^,]{0,30}), (?:and |then )*((?!(?:it|they|that|which|then)\b)(?:the |all )?[a-z][\w' -]{3,40}? (?:is|are|gets?|get) [a-z]+ed\b.*)$/i
 const IN_TURN =
   /^(.+?) (is|are|gets?) (?:both )?(replaced|renewed|rebuilt|repaired|reconditioned|mended|boarded|plastered) (?:and|then|and then) ((?:re-?)?(?:painted|stained|varnished|tiled).*)$/i
 

@@ -50,6 +50,10 @@ export async function readBack({ state, before, snapshot, walk }: SiteWalk, narr
   const shown = proposals.map((proposal): Shown => {
     const { line, sheet } = proposal
     if (sheet) return sheetShown(proposal, proposalOf({ ...line, kind: 'note' }, setting))
+    if (proposal.guessed) {
+      const words = proposalOf({ ...line, kind: 'note' }, setting)
+      return { proposal, other: words, words }
+    }
     const other = (line.sure ?? 1) < UNSURE ? otherReading(line, narration) : null
     if (!other) return alone(proposal)
     const words = { kind: 'note', words: line.words, ...(line.place ? { place: line.place } : {}) } as const

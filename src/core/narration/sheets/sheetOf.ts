@@ -39,10 +39,15 @@ export interface Hearing {
 export function sheetOf(sentence: string, hearing: Hearing): SpokenSheet | null {
   const words = wordsOf(sentence)
   const norm = words.join(' ')
+  // 'The drain is an inch too high' tells how far something is off, not how high it is.
+  const isOff = IS_OFF.test(norm)
   const all = Object.entries(SAYS)
     .filter(
       ([, says]) =>
-        says.cue.test(norm) && !says.not?.test(norm) && (!says.on || says.on === (hearing.walk ?? 'progress')),
+        says.cue.test(norm) &&
+        (!isOff || says.instead?.includes('found')) &&
+        !says.not?.test(norm) &&
+        (!says.on || says.on === (hearing.walk ?? 'progress')),
     )
     .flatMap(([id, says]) => {
       const filled = fill(kindOf(id), says, sentence, words, hearing)
@@ -50,6 +55,9 @@ export function sheetOf(sentence: string, hearing: Hearing): SpokenSheet | null 
     })
   return all.reduce<Filled | null>((best, one) => (best === null || one.fits > best.fits ? one : best), null)
 }
+
+const IS_OFF =
+  /\b(?:inch|inches|eighths?|quarters?|half|mm|mil|cm|foot|feet|\d) (?:too (?:high|low|long|short|wide|narrow|deep|shallow|far|close|thick|thin|big|small)|(?:higher|lower|wider|narrower|longer|shorter|thicker|thinner) than)\b/
 
 interface Filled extends SpokenSheet {
   readonly fits: number

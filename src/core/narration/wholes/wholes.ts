@@ -24,6 +24,7 @@ import { scaffoldGoes } from './scaffoldGoes'
 import { shareDone } from './shares'
 import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
+import { thingsNamed } from './thingsNamed'
 import type { Whole } from './whole'
 
 /** What a sentence may tell as a whole before a sheet is looked for in it; the first that does counts. */
@@ -54,4 +55,4 @@ export const BEFORE_SHEETS: readonly Whole[] = [
 ]
 
 /** The same of what no sheet took. */
-export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, notYetDone]
+export const AFTER_SHEETS: readonly Whole[] = [opinion, candidates, madeToOrder, notYetDone, thingsNamed]

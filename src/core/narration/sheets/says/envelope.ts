@@ -116,6 +116,7 @@ export const ENVELOPE_SAYS: Readonly<Record<string, Says>> = {
   },
   'face-trim': {
     cue: /\btrim\b/,
+    not: /\b(?:edge|tile|niche|metal) trim\b|\b(?:niche|decision|decide)\b/,
     near: { face: /face|wide/, stock: /sticks?|lengths?/, corners: /corners?/, cornerHeight: /high/ },
     lists: { doors: /\bdoors?\b/, windows: /./ },
     means: { joint: [[/\bmitred|mitered\b/, 'mitred']] },

@@ -26,6 +26,7 @@ export const FINISH_SAYS: Readonly<Record<string, Says>> = {
   },
   'floor-finish': {
     cue: /\b(?:floor(?:ing|s)?|planks?|boards?)\b/,
+    not: /\b(?:ripped|torn|pulled|taken|comes?|goes) (?:out|up|off)\b/,
     near: { box: /box|pack/, waste: /waste/ },
     means: { laid: [[/\bdiagonal|herringbone\b/, 'diagonal']] },
     tells: { direction: /\b((?:runs?|laid|along|towards) (?:towards|along|with|to|from) [a-z ]+?)(?: ,|$)/ },

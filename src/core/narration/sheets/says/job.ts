@@ -8,6 +8,10 @@ export const JOB_SAYS: Readonly<Record<string, Says>> = {
   },
   occupancy: {
     cue: /\b(?:they|family|tenants?|clients?|owners?|kids|children|parents|lodger|grandmother|grandfather) (?:still |will |keep |all )*(?:lives?|sleeps?|cooks?|eats?|works?|stay(?:s|ing)?) (?:in )?(?:here|this room|there|upstairs|downstairs)\b/,
+    then(typed) {
+      // Who 'they' are that live in a house, everybody knows there.
+      if (typed.who && /^they$/i.test(typed.who)) typed.who = 'The owners'
+    },
     tells: { who: /\b(they|family|tenants?|clients?|owners?|kids|children|parents|lodger|grandmother|grandfather)\b/ },
     means: {
       use: [

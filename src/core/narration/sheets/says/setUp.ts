@@ -20,7 +20,7 @@ export const SET_UP_SAYS: Readonly<Record<string, Says>> = {
     instead: ['keep', 'found'],
   },
   hire: {
-    cue: /\b(?:scaffold(?:ing)?|crane|hoist|fence|fencing|concrete pump|dehumidifiers?|dryers?|heaters?|digger|excavator|cherry picker|lift)\b.*\b(?:hired|on hire|(?:a|per) week|weekly|booked for)\b|\b(?:hire|rent|book) (?:the |a |an )?(?:scaffold|crane|hoist|fence|pump|dehumidifier|dryer|digger)\b|^(?:the )?(?:scaffold(?:ing)?|crane|hoist) (?:(?:all )?round|up|comes?|arrives?|goes up)\b.*\b(?:[a-z]+day|\d{1,2}(?:st|nd|rd|th)?(?: of)? [a-z]+|tomorrow)\b/,
+    cue: /\b(?:scaffold(?:ing)?|crane|hoist|fence|fencing|concrete pump|dehumidifiers?|dryers?|heaters?|digger|excavator|cherry picker|lift)\b.*\b(?:hired|on hire|(?:a|per) week|weekly|booked for)\b|\b(?:hire|rent|book) (?:the |a |an )?(?:scaffold|crane|hoist|fence|pump|dehumidifier|dryer|digger)\b|^(?:the |a )?(?:scaffold(?:ing)?|crane|hoist|fence|digger)\b.* for (?:about )?(?:a|\d+|one|two|three|four|five|six|eight|ten|twelve) (?:weeks?|days?|months?)\b|^(?:the )?(?:scaffold(?:ing)?|crane|hoist) (?:(?:all )?round|up|comes?|arrives?|goes up)\b.*\b(?:[a-z]+day|\d{1,2}(?:st|nd|rd|th)?(?: of)? [a-z]+|tomorrow)\b/,
     not: /\b(?:not|until|once|when|goes when|came|was)\b/,
     means: {
       sort: [

@@ -155,7 +155,7 @@ export const STRUCTURE_SAYS: Readonly<Record<string, Says>> = {
   'old-frame': {
     cue: /\b(?:sags?|sagging|sagged|sunk|dropped|dips?|(?:too|sits?|is|are|hangs?) low|(?:inch|inches|eighths?|quarters?|half|mm|mil|\d) low)\b/,
     instead: ['found'],
-    not: /\b(?:soffit|plaster)\b/,
+    not: /\b(?:soffit|plaster|outlets?|sockets?|switch(?:es)?|box(?:es)?|taps?|valves?|lights?|shelf|shelves|hooks?|rails?|toilet|basin|sink|vents?|cabinets?)\b/,
     near: { sag: /sags?|sagging|sagged|sunk|dropped|low|dips?|out/, middle: /middle/, ends: /ends/ },
     ahead: { step: /step is|steps? of|steps? are/ },
     bare: ['sag'],

@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, test } from 'vitest'
+import { saidAt } from '../../../../tests/fixtures/said'
+import { laid, stateOf } from '../../../../tests/fixtures/site'
+import { WEIGHTS } from '../../../cli/speechWeights'
+import { decodeModel } from '../learned/model'
+import type { WalkKind } from '../line'
+
+const model = decodeModel(new Uint8Array(readFileSync(WEIGHTS)))
+const state = stateOf(laid([{ id: 'bath', name: 'Bath', treatments: [] }]))
+const said = (text: string, walk: WalkKind = 'scope') => saidAt(state, text, { walk, laysOut: walk === 'scope', model })
+const facts = (text: string, walk?: WalkKind) => said(text, walk).flatMap((one) => one.facts)
+/** The lines of work that words lay down, as 'title, trade'. */
+const work = (text: string, walk?: WalkKind): string[] =>
+  facts(text, walk).flatMap((fact) =>
+    fact.subject === 'line' && fact.facet === 'laid' ? [`${fact.value.title}: ${fact.value.trade}`] : [],
+  )
+const chosen = (text: string): string[] =>
+  facts(text).flatMap((fact) => (fact.subject === 'selection' && fact.facet === 'laid' ? [fact.value.what] : []))
+
+describe('things named without a verb, on a walk that lays work out', () => {
+  test.each([
+    [
+      'Walk-in shower, 900 by 1400, tiled to the ceiling.',
+      ['Walk-in shower, 900 by 1400: plumber', 'Walk-in shower tiled to the ceiling: tiler'],
+    ],
+    [
+      'One toilet wall hung, one basin, 600 wide, matt black tap.',
+      ['One toilet wall hung: plumber', 'One basin, 600 wide, matt black tap: plumber'],
+    ],
+    [
+      'New kitchen with eleven base cabinets, a stone top with one cut-out for the sink, and a splash of white tile.',
+      [
+        'Eleven base cabinets: cabinet-maker',
+        'A stone top with one cut-out for the sink: countertop',
+        'A splash of white tile: tiler',
+      ],
+    ],
+    ['Underfloor heating, electric, 5 square metres.', ['Underfloor heating, electric, 5 square metres: electrician']],
+    [
+      'Built-in wardrobe along the long wall, four metres, sliding doors.',
+      ['Built-in wardrobe along the long wall, four metres, sliding doors: carpenter'],
+    ],
+  ])('%s', (text, lines) => {
+    expect(work(text)).toEqual(lines)
+  })
+  test('what is bought is a selection, chosen where what it is was told', () => {
+    expect(chosen('One toilet wall hung, one basin, 600 wide, matt black tap.')).toEqual(['Toilet wall hung', 'Basin'])
+    expect(facts('Six spotlights, dimmable.')).toContainEqual(expect.objectContaining({ facet: 'choice' }))
+    expect(facts('Two wall lights and a switch by the stair.').some(({ facet }) => facet === 'choice')).toBe(false)
+  })
+  test.each(['Ceiling 2.4 high.', 'Three windows, 1200 by 1400.', 'Their dog.', 'So that light reaches the hall.'])(
+    'is none: %s',
+    (text) => {
+      expect(work(text)).toEqual([])
+    },
+  )
+  test('on another walk it is what stands there', () => {
+    expect(work('Six spotlights, dimmable.', 'progress')).toEqual([])
+  })
+})
+
+describe('what somebody says in passing', () => {
+  test.each([
+    ['The walls are tiled to 1200.', ['The walls are tiled to 1200: tiler']],
+    ['Walls and ceiling get two coats.', ['Walls and ceiling get two coats: painter']],
+    [
+      'The two windows in here stay, only their trim is renewed.',
+      ['Only the trim of the two windows in here is renewed: carpenter'],
+    ],
+    ['Stair rail is loose, two spindles are missing, both get replaced.', ['Two spindles get replaced: railing']],
+    [
+      'Carpet is ripped out, boards underneath get sanded and oiled, 16 square metres.',
+      ['Carpet is ripped out: demolition', 'Boards underneath get sanded and oiled, 16 square metres: flooring'],
+    ],
+    ['If the joists are bad they get sistered.', []],
+  ])('%s', (text, lines) => {
+    expect(work(text)).toEqual(lines)
+  })
+  test('what somebody else takes back or does himself, and what takes its time, is no work', () => {
+    for (const text of [
+      'Decking came in the wrong colour, they take it back.',
+      "Owner's brother is putting in the light himself.",
+      'The plaster needs five days to dry.',
+      'If the tile is done by Friday we paint on Monday.',
+    ])
+      expect(work(text, 'progress'), text).toEqual([])
+  })
+  test('what hangs on a yes is an extra with its price, and none of that is in its title', () => {
+    const text = 'Rotten sill under the left window, 3 feet of it, we replace it for 240 if they say yes.'
+    expect(work(text, 'progress')).toEqual(['Replace the rotten sill under the left window: window-door'])
+    expect(facts(text, 'progress')).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ facet: 'laid', value: expect.objectContaining({ extra: true }) }),
+        expect.objectContaining({ facet: 'price', value: 24_000 }),
+      ]),
+    )
+    expect(work('Extra: a heated towel rail, 380.')).toEqual(['A heated towel rail: electrician'])
+  })
+  test('what nobody could say the trade of is asked, not taken', () => {
+    expect(said('They are away from the 20th to the 30th of June.')).toMatchObject([{ guessed: true }])
+  })
+  test('what was found is found, however big it is; how far something is off is no size of it', () => {
+    const kinds = (text: string) =>
+      facts(text, 'progress').map((fact) => (fact.facet === 'written' ? fact.value.kind : fact.facet))
+    expect(kinds('Found mould behind the old tile, about four square feet.')).toContain('found')
+    expect(kinds('Washer box is in, the drain is an inch too high.')).not.toContain('device-box')
+    expect(kinds('Outlets by the window are one inch too low.')).not.toContain('old-frame')
+  })
+})
