@@ -132,7 +132,8 @@ export class PlannedJob {
   private open(site: JobSite): void {
     const { siteId } = createSite(this.owner, {
       name: site.name,
-      built: site.built ?? '1975',
+      // Where a job tells no year nothing old has to be tested first.
+      built: site.built ?? '1998',
       units: site.units ?? 'metric',
       livedIn: true,
       weekdays: [1, 2, 3, 4, 5],

@@ -1,10 +1,14 @@
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { v7 as uuid } from 'uuid'
+import { lineFromWords } from '../../src/core/narration/lineFromWords'
 import { readPlan } from '../../src/data/plans'
 import { readPeople } from '../../src/data/people'
 import { contextFor, type Context } from '../../src/server/context'
 import { openFirmFolder, type FirmFolder } from '../../src/server/firmFolder'
 import { createFirm } from '../../src/server/people/accounts'
 import { planFirm } from '../../src/server/plan/planFirm'
+import { addLine } from '../../src/server/sites/addLine'
+import { receiveObservations } from '../../src/server/walk/receiveObservations'
 import { createSite, layTreatmentAt } from '../../src/server/sites/createSite'
 import { keepCrew } from '../../src/server/sites/crewsAndRates'
 import { keepStandard } from '../../src/server/sites/keepStandard'
@@ -45,6 +49,36 @@ describe('a house that may hold lead and asbestos', () => {
     const tests = visits.find(({ stages }) => stages.includes('testing'))!
     for (const dusty of visits.filter(({ stages }) => stages.includes('strip-out') || stages.includes('paint')))
       expect(dusty.startDay > tests.endDay, dusty.key).toBe(true)
+  })
+  test('has it as well where the work is told, on a walk or in a few words at the desk', () => {
+    for (const [built, tests] of [
+      [1911, 1],
+      [2011, 0],
+    ] as const) {
+      const siteId = house(built, [])
+      const [place] = siteState(firm.db, owner.site(siteId)).places
+      addLine(owner, siteId, { placeId: place!.id, text: 'take out the wall to the kitchen' })
+      addLine(owner, siteId, { placeId: place!.id, text: 'paint the ceiling' })
+      expect(testsOf(siteId)).toHaveLength(tests)
+      const walked = house(built, [])
+      const [hall] = siteState(firm.db, owner.site(walked)).places
+      const value = lineFromWords('strip the plaster', hall!, { units: 'metric', today: owner.today })
+      receiveObservations(owner, walked, {
+        observations: [
+          {
+            id: uuid(),
+            walkId: null,
+            placeId: hall!.id,
+            subject: 'line',
+            subjectId: uuid(),
+            facet: 'laid',
+            value,
+            seenAt: `${TODAY}T08:00:00.000Z`,
+          },
+        ],
+      })
+      expect(testsOf(walked)).toHaveLength(tests)
+    }
   })
   test('from which year on is the firm’s to say', () => {
     keepStandard(owner, { site: null, key: 'plan/tested-before', value: '2000' })

@@ -4,6 +4,7 @@ import type { Quantity } from '../measure/quantity'
 import type { Units } from '../measure/length'
 import { effort, type PlaceToTreat } from '../scope/layTreatment'
 import type { LineLaid } from '../scope/line'
+import { risksOfWork } from '../scope/risksOfWork'
 import { hoursPerUnit, type RateOverrides } from '../scope/rates'
 import { calculationById } from '../takeoff/calculations'
 import type { EntryKind, Following } from './entryKind'
@@ -20,7 +21,7 @@ export function lineFollowing(
   kind: EntryKind,
   values: Values,
   words: string,
-  place: Pick<PlaceToTreat, 'id'>,
+  place: Pick<PlaceToTreat, 'id' | 'name'> & Partial<Pick<PlaceToTreat, 'kind'>>,
   { lines, units, rates = {} }: { lines: readonly LineThere[]; readonly units: Units; readonly rates?: RateOverrides },
 ): LineLaid | null {
   const work = kind.lays?.(values, words, units)
@@ -35,7 +36,7 @@ export function lineFollowing(
     rough: !amount && !hours,
     hours: hours ?? (amount ? effort(amount.value, hoursPerUnit(work.rate, rates)) : effort(1, 2)),
     own: true,
-    cautions: [],
+    ...risksOfWork(work, place),
   }
 }
 

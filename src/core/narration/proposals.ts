@@ -4,6 +4,7 @@ import type { NewFact } from '../walk/observation'
 import { inConfidence } from '../confidence/inConfidence'
 import { wordsInText } from './learned/align'
 import { plain, sentencesOf } from './clauses'
+import { MATERIAL } from './lexicon'
 import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
@@ -23,10 +24,32 @@ import { AFTER_SHEETS, BEFORE_SHEETS } from './wholes/wholes'
 export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, setting: Setting): Proposal[] {
   const told = unbroken(fromTheirStart(byTheirDoer(lines, narration), narration), narration)
   const named = told.map((line, i) =>
-    asItReads(withSubject(line, told[i - 1], narration), narration.walk ?? 'progress'),
+    asItReads(whole(withSubject(line, told[i - 1], narration), told[i - 1]), narration.walk ?? 'progress'),
   )
   const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
-  return notesTogether(onlyOnce(withWholes(read, told, narration, setting)), narration)
+  return notesTogether(questionsHold(onlyOnce(withWholes(read, told, narration, setting)), narration), narration)
+}
+
+/** 'We take out the wall, and the engineer has to give us the beam': what an engineer is asked in the same sentence holds the
+ * work before it until it is answered. */
+function questionsHold(proposals: readonly Proposal[], { text }: Narration): Proposal[] {
+  const sentences = sentencesOf(text).map(({ start, end }) => text.slice(start, end))
+  return proposals.map((one, i) => {
+    const before = proposals[i - 1]
+    const together = sentences.some(
+      (said) => before && said.includes(before.line.words) && said.includes(one.line.words),
+    )
+    const [laid] =
+      before?.facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact] : [])) ?? []
+    if (one.line.kind !== 'decide' || !together || !laid) return one
+    const facts = one.facts.map((fact) =>
+      fact.subject === 'decision' && fact.facet === 'asked' && fact.value.owner === 'engineer' && !fact.value.blocks
+        ? { ...fact, value: { ...fact.value, blocks: laid.value.stage } }
+        : fact,
+    )
+    const held = facts.some((fact, at) => fact !== one.facts[at])
+    return held ? { ...one, facts, says: `${one.says}; ${lower(laid.value.title)} waits for it` } : one
+  })
 }
 
 /** What of a sentence is only kept in its words is kept as it was said, once, not in pieces. */
@@ -94,6 +117,16 @@ function fromTheirStart(lines: readonly SpokenLine[], narration: Narration): rea
 }
 const TURNS =
   /^[^.,;:!?]*\b(?:can(?:no|['’])t|cannot|couldn['’]t|won['’]t|don['’]t|doesn['’]t|never)\s+$|^(?:the |all |both |our |all the |\w+ )?[\w-]+s? (?:on|of|under|behind|over|beside) $/i
+
+/** 'Floor is oak' and '24 square metres, herringbone' are one choice. */
+const whole = (line: SpokenLine, before: SpokenLine | undefined): SpokenLine =>
+  line.kind === 'selection' &&
+  before &&
+  /^(?:about )?\d/.test(line.words) &&
+  /^[\w' ]{3,40}$/.test(before.words) &&
+  MATERIAL.test(before.words.toLowerCase())
+    ? { ...line, words: `${before.words}, ${line.words}` }
+    : line
 
 /** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
 function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {

@@ -17,7 +17,7 @@ import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
 import { plain } from './clauses'
 import { elementsIn, named } from './mentions'
-import { goodsToCome, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
+import { goodsToCome, IS_REPLACED, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
@@ -117,9 +117,6 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
 
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
-
-/** 'Three windows are replaced, made to order, eight weeks'. */
-const IS_REPLACED = /\b(?:is|are|gets?|will be) (?:all |both )?(?:replaced|renewed|swapped)\b/i
 
 const LIES =
   /^(?:the |a |our )?(?:pile|stack|load)\b[^,]*:|\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i

@@ -68,6 +68,9 @@ export const neededFor = ({ element, words = '' }: Partial<Pick<SpokenLine, 'ele
 const goodsStage = (norm: string): Stage | null =>
   /\b(?:roof|roofing|slates?|shingles?|membrane)\b/.test(norm) ? 'roof' : stageIn(norm, null, false)
 
+/** 'Three windows are replaced, made to order, eight weeks'. */
+export const IS_REPLACED = /\b(?:is|are|gets?|will be) (?:all |both )?(?:replaced|renewed|swapped)\b/i
+
 /** The fact that lays a selection down. */
 export const selectionLaid = (id: string, place: Pick<Place, 'id'>, what: string, stage: Stage): NewFact => ({
   subject: 'selection',

@@ -3,6 +3,7 @@ import type { Quantity } from '../measure/quantity'
 import type { PlaceToTreat } from '../scope/layTreatment'
 import type { RateOverrides } from '../scope/rates'
 import type { Action, Element, Stage, Trade } from '../scope/vocabulary'
+import { risksOfWork } from '../scope/risksOfWork'
 import { workAmount } from '../scope/workAmount'
 import type { Line } from '../scope/line'
 import type { Facts } from '../walk/observation'
@@ -65,6 +66,7 @@ export function workOf(
   const told = toldAmount(line.words) ?? toldSizes(line.dims)
   const count = line.quantity === undefined ? {} : { count: line.quantity }
   const work = { words: line.words, stage, element, action, ...count, ...(told ? { told } : {}) }
+  const title = titleOf(line.extra ? withoutPrice(line.words) : line.words)
   return {
     placeId: place.id,
     stage,
@@ -75,10 +77,10 @@ export function workOf(
         : tradeFor(named, element, line.words),
     action,
     element,
-    title: titleOf(line.extra ? withoutPrice(line.words) : line.words),
+    title,
     ...workAmount(work, place, rates),
     own: true,
-    cautions: [],
+    ...risksOfWork({ stage, action, element, title }, place),
     ...(line.extra ? { extra: true } : {}),
   }
 }

@@ -7,6 +7,8 @@ import type { Treatment, TreatmentLine } from './treatment'
 
 export interface PlaceToTreat {
   readonly id: string
+  /** What it is called, where what is done there hangs on it. */
+  readonly name?: string
   readonly kind: PlaceKind
   readonly size: Size | null
 }

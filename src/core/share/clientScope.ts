@@ -5,7 +5,7 @@ import type { Line } from '../scope/line'
 import { BUILD_ORDER, type Action, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
 import { doingWords } from './plainWords'
-import { capital } from '../lists/capital'
+import { capital, lower } from '../lists/capital'
 
 /** What happens at one place, for whoever lives there. */
 export interface ScopeOfPlace {
@@ -60,7 +60,9 @@ export function composeClientScope(
       ...told(
         'Chosen',
         '; ',
-        chosen.map(({ what, choice }) => `${what.toLowerCase()}, ${choice}`),
+        chosen.map(({ what, choice }) =>
+          choice!.toLowerCase().includes(what.toLowerCase()) ? lower(choice!) : `${what.toLowerCase()}, ${choice}`,
+        ),
       ),
       ...told('Stays', '; ', [...new Set(stays.map(({ text, until }) => (until ? `${text}, until ${until}` : text)))]),
       ...told('Is not part of it', ', ', [...new Set(out)]),

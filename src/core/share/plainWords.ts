@@ -83,6 +83,8 @@ function shortTitle(title: string): string {
   const clauses = title.split(/[,;:]\s+/)
   const deed = clauses.find((clause) => DEED.test(clause))
   if (!deed || clauses.length === 1) return title
+  // 'Skirting, 18 metres, is replaced all around'.
+  if (/^(?:is|are|gets?|goes|comes?|has to|have to|needs?|must)\b/i.test(deed)) return `${clauses[0]} ${deed}`
   const subject = SUBJECT.exec(clauses[0]!)?.[1]
   return deed.replace(/^(?:and |then )?(?:it|they|this|that) /i, (pronoun) => (subject ? `${subject} ` : pronoun))
 }

@@ -215,6 +215,8 @@ const things = (text: string): Set<string> =>
   new Set((text.toLowerCase().match(/[a-z]{4,}/g) ?? []).filter((word) => !EMPTY.has(word)).map(singular))
 const singular = (word: string): string => word.replace(/(?:es|s)$/, '')
 
+const PART_OF = /^(?:only )?((?:the )?[a-z]+) of .*$/i
+
 function stayingAndGoing({ keeps, lines }: SiteState): Contradiction[] {
   return keeps
     .filter((keep) => !keep.released && keep.until === undefined && keep.when === undefined)
@@ -227,7 +229,8 @@ function stayingAndGoing({ keeps, lines }: SiteState): Contradiction[] {
             line.excluded === null &&
             line.progress < 100 &&
             (line.action === 'remove' || line.action === 'replace') &&
-            [...things(line.title)].some((thing) => kept.has(thing)),
+            // 'Only the trim of the two windows is renewed' leaves the windows.
+            [...things(line.title.replace(PART_OF, '$1'))].some((thing) => kept.has(thing)),
         )
         .map((line) => ({
           id: `stay:${keep.id}:${line.id}`,

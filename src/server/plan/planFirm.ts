@@ -13,23 +13,27 @@ import { readSites, type Site } from '../../data/sites'
 import type { Context } from '../context'
 import { siteState } from '../siteStates'
 import { readPlanGoal } from '../../data/firm'
+import { isLivedIn } from '../../core/walk/livedIn'
 import { forecastFor } from './forecast'
 import { siteSense } from './siteSense'
 import { kept, PREVIEW, solveInWorker, type Effort, type SolveControl } from './solver'
 
-const siteToPlan = (db: Db, site: Site): SiteToPlan => ({
-  id: site.id,
-  name: site.name,
-  calendar: site.calendar,
-  startsOn: site.startsOn,
-  travelHours: site.travelHours,
-  schools: site.schools,
-  crews: site.crews,
-  ownRelations: site.ownRelations,
-  livedIn: site.livedIn,
-  sense: siteSense(db, site.id),
-  state: agreedWork(siteState(db, site)),
-})
+function siteToPlan(db: Db, site: Site): SiteToPlan {
+  const state = agreedWork(siteState(db, site))
+  return {
+    id: site.id,
+    name: site.name,
+    calendar: site.calendar,
+    startsOn: site.startsOn,
+    travelHours: site.travelHours,
+    schools: site.schools,
+    crews: site.crews,
+    ownRelations: site.ownRelations,
+    livedIn: isLivedIn(site.livedIn, state),
+    sense: siteSense(db, site.id),
+    state,
+  }
+}
 
 /** What is planned: an extra is no work before the client has agreed to it. */
 const agreedWork = (state: SiteState): SiteState => ({ ...state, lines: state.lines.filter(isAgreed) })

@@ -11,7 +11,7 @@ import type { Site } from '../../data/sites'
 import type { FirmFolder } from '../firmFolder'
 import { Refusal } from '../refusal'
 import { siteState } from '../siteStates'
-import { factOf } from '../walk/recordFacts'
+import { factOf } from '../walk/factOf'
 
 /** Answers that one link takes; nobody has more to say, and a stranger cannot fill the folder. */
 const MOST_ANSWERS = 60

@@ -2,7 +2,6 @@ import { v7 as uuid } from 'uuid'
 import { boolean, object, string } from 'yup'
 import { parseSize, type Size } from '../../core/measure/size'
 import type { Units } from '../../core/measure/length'
-import { testsBeforeDust } from '../../core/sequence/testsBeforeDust'
 import type { PlaceKind } from '../../core/places/place'
 import { layTreatment } from '../../core/scope/layTreatment'
 import type { RateOverrides } from '../../core/scope/rates'
@@ -10,17 +9,17 @@ import { treatmentById } from '../../core/scope/treatments'
 import { USUAL_SCHOOLS } from '../../core/sequence/schools'
 import type { Observation } from '../../core/walk/observation'
 import { registersOf } from '../../core/walk/registers'
-import { siteStateOf, type SiteState } from '../../core/walk/siteState'
+import { siteStateOf } from '../../core/walk/siteState'
 import { insertObservations } from '../../data/observations'
 import { readRates } from '../../data/rates'
-import { insertSite, type Site } from '../../data/sites'
+import { insertSite } from '../../data/sites'
 import type { Context } from '../context'
-import { siteSense } from '../plan/siteSense'
 import { Refusal } from '../refusal'
 import { siteState, siteStateWith } from '../siteStates'
-import { factOf } from '../walk/recordFacts'
+import { factOf } from '../walk/factOf'
 import { newPlace, newSite } from '../../schemas/newSite'
 import { calendarFrom, startFrom } from './siteInput'
+import { testFacts } from './testFacts'
 
 /** Creates a site with its places and what happens in each, all or nothing. */
 export function createSite(context: Context, body: unknown): { siteId: string } {
@@ -102,18 +101,6 @@ function treatmentFacts(
     }),
   )
   return [...lines, ...selections]
-}
-
-/** In an old house the work of testing comes with the first work that makes dust. */
-function testFacts(
-  context: Context,
-  { id, built }: Pick<Site, 'id' | 'built'>,
-  { lines, entries, places }: SiteState,
-): Observation[] {
-  const placeId = places[0]!.id
-  const { testedBefore } = siteSense(context.db, id)
-  const value = testsBeforeDust(built, { lines, entries }, placeId, testedBefore)
-  return value ? [factOf(context, id, { subject: 'line', subjectId: uuid(), facet: 'laid', placeId, value })] : []
 }
 
 const addition = object({ place: newPlace.required() })

@@ -4,6 +4,7 @@ import type { Observation, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readPlaceRemovals } from '../../data/observations'
 import type { Site } from '../../data/sites'
 import type { Context } from '../context'
+import { testsFor } from '../sites/testFacts'
 import { checkedValue, factHead, uuidText } from './factSchemas'
 import { refuseForCrew } from './crewLimits'
 import { refuseMoney } from './moneyFacts'
@@ -46,7 +47,12 @@ export function receiveObservations(context: Context, siteId: string, body: unkn
       refused.push({ id: one.id, message: error.message })
     }
   }
-  const result = context.db.transaction(() => insertObservations(context.db, good, receivedAt))()
+  const result = context.db.transaction(() => {
+    const tests = testsFor(context, site, good)
+    const taken = insertObservations(context.db, good, receivedAt)
+    insertObservations(context.db, tests, receivedAt)
+    return taken
+  })()
   return {
     safe: good.map((o) => o.id),
     taken: result.taken,

@@ -1,11 +1,12 @@
 import { isDeepStrictEqual } from 'node:util'
-import { v7 as uuid } from 'uuid'
 import { array, mixed, object } from 'yup'
-import type { NewFact, Observation, SubjectKind } from '../../core/walk/observation'
+import type { NewFact, SubjectKind } from '../../core/walk/observation'
 import { insertObservations, readValue } from '../../data/observations'
 import type { Context } from '../context'
 import { Refusal } from '../refusal'
 import { checkedValue, factHead } from './factSchemas'
+import { testsFor } from '../sites/testFacts'
+import { factOf } from './factOf'
 import { refuseForCrew } from './crewLimits'
 import { refuseMoney } from './moneyFacts'
 import { refuseCircle } from '../plan/refuseCircle'
@@ -42,7 +43,7 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
         )
       }
     }
-    insertObservations(context.db, told, context.now())
+    insertObservations(context.db, [...told, ...testsFor(context, site, told)], context.now())
   })()
   return { recorded: checked.length }
 }
@@ -50,26 +51,6 @@ export function recordFacts(context: Context, siteId: string, body: unknown): { 
 /** Keeps facts that the use case made itself, all of them or none. */
 export function keepFacts(context: Context, siteId: string, facts: readonly NewFact[]): void {
   const observations = facts.map((fact) => factOf(context, siteId, fact))
-  context.db.transaction(() => insertObservations(context.db, observations, context.now()))()
-}
-
-/** An observation made at the desk, now, by the person signed in. */
-export function factOf(
-  context: Pick<Context, 'person' | 'now' | 'order'>,
-  siteId: string,
-  fact: NewFact | { subject: SubjectKind; subjectId: string; facet: string; placeId: string | null; value: unknown },
-): Observation {
-  return {
-    id: uuid(),
-    siteId,
-    walkId: null,
-    placeId: fact.placeId,
-    subject: fact.subject,
-    subjectId: fact.subjectId,
-    facet: fact.facet,
-    value: fact.value,
-    by: context.person.name,
-    seenAt: context.now(),
-    order: context.order(),
-  } as Observation
+  const all = [...observations, ...testsFor(context, context.site(siteId), observations)]
+  context.db.transaction(() => insertObservations(context.db, all, context.now()))()
 }

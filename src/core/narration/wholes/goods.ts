@@ -9,6 +9,7 @@ import { named } from '../mentions'
 import { wordsOf } from '../sheets/figures'
 import {
   candidatesIn,
+  IS_REPLACED,
   leadIn,
   leadWords,
   madeAfter,
@@ -17,6 +18,7 @@ import {
   selectionMeant,
   wantedOn,
 } from '../spokenGoods'
+import { workLaid } from '../spokenFacts'
 import { workOf } from '../spokenWork'
 import { asNote, dayIn, laidDown, type Told, type Whole } from './whole'
 
@@ -134,10 +136,15 @@ export const madeToOrder: Whole = (told) => {
   if (!lead || !place) return null
   const line: SpokenLine = { ...first, words }
   const { name, laid, on } = known(line, capital(line.element ?? 'to order'), told)
+  const fitted =
+    told.laysOut && IS_REPLACED.test(words)
+      ? workLaid({ ...line, words: words.replace(AND_MADE, '') }, place, told)
+      : null
   return {
     kind: 'selection',
-    says: `Chosen: ${name}, ${leadWords(lead)} from the order`,
+    says: `Chosen: ${name}, ${leadWords(lead)} from the order${fitted ? `; ${lower(fitted.says)}` : ''}`,
     facts: [
+      ...(fitted?.facts ?? []),
       ...laid,
       { ...on, facet: 'state', value: 'chosen' },
       { ...on, facet: 'choice', value: words },
@@ -145,6 +152,10 @@ export const madeToOrder: Whole = (told) => {
     ],
   }
 }
+
+/** How they are made and how long that takes is no part of putting them in. */
+const AND_MADE =
+  /,? (?:all |each )?(?:(?:made|built|cut) to (?:order|measure|size)|custom(?: made)?|special order|bespoke)\b.*$/i
 
 /** What a wall is faced with, which the household sees. */
 const FACING = /\b(?:slate|brick|stone|veneer|slips|cladding|siding|render)\b/i
