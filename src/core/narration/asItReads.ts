@@ -14,8 +14,9 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const judge = kind === 'work' ? JUDGED.exec(words)?.[1]?.toLowerCase() : undefined
   if (judge) return { ...line, kind: 'decide', trade: judge === 'engineer' ? 'engineer' : 'designer' }
   // 'We replace it for 240 if they say yes' is an extra that somebody has to approve.
-  const asked = kind === 'work' || kind === 'note' ? IF_THEY_AGREE.exec(words) : null
-  if (asked) return { ...line, kind: 'work', extra: true, ...(asked[1] ? { amount: Number(asked[1]) * 100 } : {}) }
+  const asked = kind === 'work' || kind === 'note' ? (IF_THEY_AGREE.exec(words) ?? FOR_THE_LOT.exec(words)) : null
+  const price = asked?.[1] ?? asked?.[2]
+  if (asked) return { ...line, kind: 'work', extra: true, ...(price ? { amount: Number(price) * 100 } : {}) }
   // 'If the plaster is loose' is not found yet.
   if (kind === 'found' && /^if\b/i.test(words)) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
@@ -29,6 +30,10 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
 /** 'For 240 if they say yes', 'if she agrees'. */
 const IF_THEY_AGREE =
   /^(?!if\b)(?:.*?\b(?:for|at) [€$£]?(\d{2,6})(?:[€$£]| euros?| dollars?| pounds?)?\b)?.*\bif (?:they|he|she|the (?:client|owner|customer|homeowner)s?) (?:says? (?:yes|so|ok(?:ay)?)|agrees?|approves?|nods?|(?:is|are) (?:ok|okay|fine|happy) with)\b/i
+
+/** 'They want a gate at the top of the steps, 180 all in', 'I said 320'. */
+const FOR_THE_LOT =
+  /^.*(?:[,;]|\bfor) (?:(?:i|we) (?:said|quoted|told (?:them|her|him)) |call it |say )?[€$£]?(\d{2,6})[€$£]? (?:all in|for the lot|for all of it|plus tax|more|on top)\b|^.*[,;] (?:i|we) (?:said|quoted|told (?:them|her|him)) [€$£]?(\d{2,6})[.!\s]*$/i
 
 /** Somebody from outside has to see or say something. */
 export const JUDGED =

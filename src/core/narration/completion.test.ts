@@ -40,6 +40,7 @@ describe('what will be, was long ago, hangs on something, is only in part, or is
     'the siding is on the lower third',
     'insulation is up to the sills',
     'the drywall is up on the left side',
+    'fifteen feet of shelf is up, another ten to go',
     'I wish the drywall was done',
     'the paint is done, scratch that',
     'the drywall is finished, sort of',

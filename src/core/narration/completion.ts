@@ -7,7 +7,7 @@ import { named, stageIn } from './mentions'
 
 /** All but a part: begun, and nobody said how far. */
 const IN_PART =
-  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|as good as|all but (?:done|finished|complete)|(?:on|to|over) (?:the |its )?(?:upper|lower|top|bottom|left|right|north|south|east|west|first|last|other) (?:half|third|quarter|part|side|end|two thirds)|up to (?!date\b|code\b|scratch\b|standard\b)(?:the )?[a-z]+|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
+  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|(?:another|more|rest|others?) (?:\w+ ){0,2}to (?:go|come|do)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|as good as|all but (?:done|finished|complete)|(?:on|to|over) (?:the |its )?(?:upper|lower|top|bottom|left|right|north|south|east|west|first|last|other) (?:half|third|quarter|part|side|end|two thirds)|up to (?!date\b|code\b|scratch\b|standard\b)(?:the )?[a-z]+|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
 
 /** What was done but for something that the same sentence tells: 'roughed in, but two boxes are still missing'. */
 const BUT_PART =

@@ -348,11 +348,15 @@ export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, 
   }
 }
 
+const COUNTED =
+  /\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half) (?:out )?of (?:the )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/i
+
 /** Work that is said to be under way and stands in no scope yet: a line of its own, so far done; what its place measures is
  * how much of it there is. What is all done leaves nothing to do. */
 function underWay(line: SpokenLine, place: Place, { newId, units, rates }: Setting): Made | null {
   const { percent, stage } = line
-  if (!stage || line.state || !percent || percent >= 100) return null
+  // 'Six of the eight jacks are set' counts things, and tells of no walls.
+  if (!stage || line.state || !percent || percent >= 100 || COUNTED.test(line.words)) return null
   const title = STAGES[stage]
   const element = line.element ?? 'wall'
   const value = { ...workOf({ words: `${title}, all walls`, stage, element, action: 'install' }, place, rates), title }

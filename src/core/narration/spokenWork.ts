@@ -116,7 +116,7 @@ const withoutPrice = (words: string): string =>
     .replace(/[\s,]+if (?:they|he|she|the \w+)s? (?:says?|agrees?|wants?|likes?|approves?|nods?)\b.*$/i, '')
     .replace(/^(?:(?:that['’]s |that is |as )?an )?extra\s*[:,-]\s*/i, '')
     .replace(
-      /[\s,]+(?:(?:for|at|that(?:['’]s| is)|call it|say|costs?) )?[€$£]? ?\d[\d.,]* ?(?:[€$£]|euros?|dollars?|pounds?|bucks|quid)?(?: each| extra| more| plus tax)?[.!\s]*$/i,
+      /[\s,]+(?:(?:for|at|that(?:['’]s| is)|call it|say|costs?) )?[€$£]? ?\d[\d.,]* ?(?:[€$£]|euros?|dollars?|pounds?|bucks|quid)?(?: each| extra| more| plus tax| all in| for the lot| on top)?[.!\s]*$/i,
       '',
     )
     .replace(/^(?:we|they|i) (?=[a-z]+ (?:it|that|them)\b)/i, '')

@@ -95,6 +95,12 @@ describe('what somebody says in passing', () => {
         expect.objectContaining({ facet: 'price', value: 24_000 }),
       ]),
     )
+    expect(work('They want a gate at the top of the steps, 180 all in.', 'progress')).toEqual([
+      'A gate at the top of the steps: window-door',
+    ])
+    expect(facts('They want a gate at the top of the steps, 180 all in.', 'progress')).toContainEqual(
+      expect.objectContaining({ facet: 'price', value: 18_000 }),
+    )
     expect(work('Extra: a heated towel rail, 380.')).toEqual(['A heated towel rail: electrician'])
   })
   test('what nobody could say the trade of is asked, not taken', () => {
