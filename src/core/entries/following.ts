@@ -73,7 +73,9 @@ export const theNamed = (name: unknown): string => {
 
 /** 'Paint the rough render': what is done to something that has a name; what names its own doing stands alone. */
 export const doneTo = (verb: string, name: unknown): string =>
-  /^\p{L}{4,}ing\b/u.test(String(name)) ? capital(String(name)) : `${verb} ${theNamed(name)}`
+  /^\p{L}{4,}ing\b/u.test(String(name)) || String(name).toLowerCase().startsWith(verb.toLowerCase())
+    ? capital(String(name))
+    : `${verb} ${theNamed(name)}`
 
 /** A figure of a sum as an amount, the upper end of a range; none where the sum lacks something or comes to nothing. */
 export function amountBy(

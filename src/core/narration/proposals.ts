@@ -9,6 +9,7 @@ import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
 import { isReckoned, laysThe, workOfSheet } from './sheets/workOfSheet'
+import type { SpokenSheet } from './sheets/sheetOf'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
 import { asItReads, JUDGED } from './asItReads'
@@ -157,7 +158,10 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
       ...line,
       words: line.words.replace(pronoun, `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')),
     }
-  const goesOn = line.words.replace(/^(?:and )?(?:it|they|that) (?=(?:has|have|needs?|must|gets?|is|are)\b)/i, '')
+  const goesOn = line.words.replace(
+    /^(?:and )?(?:it|they|that) (?=(?:has|have|needs?|must|gets?|comes?|goes|is|are)\b)/i,
+    '',
+  )
   if (DONE_TO_IT.test(goesOn))
     return readAs('work', narration, `${subject} ${/[^s]s$/.test(subject) ? 'are' : 'is'} ${goesOn}`, line)
   if (!BARE.test(goesOn)) return line
@@ -219,7 +223,9 @@ function withWholes(
   for (const said of sheetsSaid(read, narration)) {
     if (said.lines.some((one) => out.has(one))) continue
     const replaced = said.lines.filter(
-      (one) => isSaidBy(said.sheet, lines[one]!.line) || isBareNote(lines[one]!) || isGuess(lines[one]!),
+      (one) =>
+        !isItsOwnWork(lines[one]!, said.sheet, setting) &&
+        (isSaidBy(said.sheet, lines[one]!.line) || isBareNote(lines[one]!) || isGuess(lines[one]!)),
     )
     const [first] = said.lines
     const instead = replaced.map((one) => lines[one]!)
@@ -241,6 +247,15 @@ function withWholes(
     ...(out.has(i) ? [] : [line]),
   ])
 }
+
+/** Where work is laid out, a sheet that lays none keeps beside it what its words tell to be done: 'the shower room is gutted and
+ * tiled all over, 26 square metres'. */
+const isItsOwnWork = ({ line, facts }: Proposal, { kind, instead }: SpokenSheet, { laysOut }: Setting): boolean =>
+  laysOut === true &&
+  line.kind === 'work' &&
+  !kind.lays &&
+  !instead.includes('work') &&
+  facts.some(({ subject, facet }) => subject === 'line' && facet === 'laid')
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
 const GUESSED = 0.6

@@ -219,7 +219,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   keep(line, place, { newId }) {
     const thing = line.until ? line.words.replace(/[\s,]+(?:un)?till?\s.*$/is, '') : line.words
-    const text = thing.replace(STAYS, '') || thing
+    // 'Ceiling rose stays, protect it'.
+    const text = thing.replace(STAYS, '').replace(/^(.+?) stays?, (?=\w)/i, '$1, ') || thing
     const value = { text: titleOf(text), ...(line.until ? { until: line.until } : {}) }
     return {
       says: line.until ? `Stays until ${line.until}` : 'Stays',

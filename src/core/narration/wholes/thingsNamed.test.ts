@@ -74,6 +74,26 @@ describe('what somebody says in passing', () => {
       ['Carpet is ripped out: demolition', 'Boards underneath get sanded and oiled, 16 square metres: flooring'],
     ],
     ['If the joists are bad they get sistered.', []],
+    [
+      'The bath comes out completely and a new one goes in.',
+      ['The bath comes out completely: demolition', 'New bath goes in: plumber'],
+    ],
+    [
+      'Shower room is gutted and tiled all over, 26 square metres.',
+      ['Shower room is gutted, 26 square metres: demolition', 'Shower room is tiled all over, 26 square metres: tiler'],
+    ],
+    [
+      'Lath and plaster on the window wall is loose, it comes off and gets new lime plaster, 12 square metres.',
+      [
+        'Lath and plaster on the window wall comes off, 12 square metres: demolition',
+        'Lath and plaster on the window wall gets new lime plaster, 12 square metres: plasterer',
+      ],
+    ],
+    ['We cover the floor before anybody starts.', ['We cover the floor before anybody starts: carpenter']],
+    [
+      'Two sashes are rebuilt in the workshop, three weeks, boarded meanwhile.',
+      ['Two sashes are rebuilt in the workshop, three weeks, boarded meanwhile: window-door'],
+    ],
   ])('%s', (text, lines) => {
     expect(work(text)).toEqual(lines)
   })
