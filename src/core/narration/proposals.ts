@@ -153,7 +153,7 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
     return { ...line, words: line.words.replace(/^(?:only )?their \w+\b/i, whose) }
   }
   const [pronoun] = /\b(?:it|them)\b/i.exec(line.words) ?? []
-  if (pronoun && /^(?:(?:we|they|i) )?\w+ (?:it|them)\b/i.test(line.words))
+  if (pronoun && HAS_TO_IT.test(line.words))
     return {
       ...line,
       words: line.words.replace(pronoun, `the ${lower(subject)}`.replace(/^the (the|our|their|all|both) /i, '$1 ')),
@@ -169,6 +169,9 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   if (line.element) return { ...line, words }
   return readAs('work', narration, words, line)
 }
+/** 'Plane it', 'we replace it', 'the electrician has to move them'. */
+const HAS_TO_IT =
+  /^(?:(?:we|they|i) )?\w+ (?:it|them)\b|^(?:the |our )?\w+ (?:has to|have to|must|should|needs? to|will|still has to) \w+ (?:it|them)\b/i
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
 /** 'The baseboard is replaced and painted'. */
 const DONE_TO_IT = /^(?:re-?)?(?:painted|stained|varnished|tiled|plastered|boarded|sealed|oiled)\b[^,]{0,20}$/i

@@ -17,7 +17,7 @@ import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
 import { plain } from './clauses'
 import { elementsIn, named } from './mentions'
-import { goodsToCome, IS_REPLACED, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
+import { goodsToCome, IS_REPLACED, leadIn, type LeadSaid, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
@@ -186,7 +186,9 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       // What is done in turn is another deed, on the same thing or on what comes instead.
       const { stage: _stage, action: _action, ...rest } = line
       const next = { ...rest, ...(element ? { element } : {}), action: 'install' as const }
-      return workLaid({ ...(i === 0 ? line : next), words }, place, setting) ?? []
+      const [deed, goods] = i === deeds.length - 1 ? withItsGoods(words) : [words, null]
+      const laid = workLaid({ ...(i === 0 ? line : next), words: deed }, place, setting)
+      return laid ? [{ ...laid, facts: [...laid.facts, ...boughtFor(laid, goods, place, setting)] }] : []
     })
     return made.length === 0
       ? null
@@ -324,6 +326,45 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   'gas-line': 'gas pipe',
   pipe: 'water pipe',
   drain: 'waste pipe',
+}
+
+interface Goods {
+  readonly what: string
+  readonly lead: LeadSaid
+}
+
+/** 'The roof is slated again, slates take six weeks': the deed, and what it waits for with its lead. */
+function withItsGoods(words: string): [deed: string, goods: Goods | null] {
+  const [, deed, what, time] = TAKE_SO_LONG.exec(words.trim()) ?? []
+  const lead = time ? leadIn(time) : null
+  return deed && what && lead ? [deed, { what: titleOf(what), lead }] : [words, null]
+}
+const TAKE_SO_LONG =
+  /^(.{8,}?)[,;] (?:and )?(?:the |its |their )?([a-z][\w' -]{2,30}?) (?:takes?|needs?|are|is|comes? in|have|has)((?: a| another| about)? (?:lead time of |delivery of )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen) (?:weeks?|months?|days?)\b.*)$/i
+
+/** What is made for new work where nothing of it is to be chosen yet: where work is laid out, cabinets and windows do not stand
+ * in a plan without their order. */
+function boughtFor({ facts }: Made, goods: Goods | null, place: Place, { state, newId, laysOut }: Setting): NewFact[] {
+  const [line] = facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : []))
+  if (!laysOut || !line || line.extra || line.action === 'remove') return []
+  const { stage, title } = line
+  if (state.selections.some((one) => one.placeId === place.id && one.neededFor === stage)) return []
+  const what = goods?.what ?? (IS_NEW.test(title) ? MADE_FOR[stage]?.(line) : undefined)
+  if (!what) return []
+  const id = newId()
+  return [
+    selectionLaid(id, place, what, stage),
+    ...(goods
+      ? [{ subject: 'selection' as const, subjectId: id, placeId: place.id, facet: 'lead' as const, value: goods.lead }]
+      : []),
+  ]
+}
+const IS_NEW = /\bnew\b|\b(?:replaced|renewed|goes in|go in|comes in|swapped)\b/i
+const MADE_FOR: Partial<Record<Stage, (line: Pick<Line, 'element' | 'title'>) => string>> = {
+  cabinets: () => 'Cabinets',
+  countertops: () => 'Countertop',
+  'windows-doors': ({ element, title }) =>
+    `${element === 'door' ? 'Door' : 'Window'}${/\b(?:windows|doors|sashes)\b/i.test(title) ? 's' : ''}`,
 }
 
 /** One thing that is done, as a line; null where the scope has it already: told once more it stays one line of work. */

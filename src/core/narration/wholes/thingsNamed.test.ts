@@ -60,6 +60,35 @@ describe('things named without a verb, on a walk that lays work out', () => {
   })
 })
 
+describe('what new work is made of, where work is laid out', () => {
+  test('is a selection of its own, with its lead where that was told', () => {
+    expect(chosen('The windows are replaced.')).toEqual(['Windows'])
+    expect(chosen('The back roof is stripped and slated again, slates take six weeks.')).toEqual(['Slates'])
+    expect(facts('The back roof is stripped and slated again, slates take six weeks.')).toContainEqual(
+      expect.objectContaining({ facet: 'lead', value: [42, 42, 42] }),
+    )
+    expect(work('The back roof is stripped and slated again, slates take six weeks.')).toEqual([
+      'The back roof is stripped: roofer',
+      'The back roof is slated again: roofer',
+    ])
+  })
+  test('and what is made to order is put in as well', () => {
+    const text = 'Three windows are replaced, 1200 by 1400 each, made to order, eight weeks.'
+    expect(work(text)).toEqual(['Three windows are replaced, 1200 by 1400 each: window-door'])
+    expect(chosen(text)).toHaveLength(1)
+  })
+  test('what an engineer is asked in the same breath holds the work', () => {
+    expect(
+      facts('We take out the wall to the hall, four metres, and the engineer has to give us the beam.'),
+    ).toContainEqual(
+      expect.objectContaining({
+        facet: 'asked',
+        value: expect.objectContaining({ owner: 'engineer', blocks: 'strip-out' }),
+      }),
+    )
+  })
+})
+
 describe('what somebody says in passing', () => {
   test.each([
     ['The walls are tiled to 1200.', ['The walls are tiled to 1200: tiler']],
@@ -105,6 +134,18 @@ describe('what somebody says in passing', () => {
       'If the tile is done by Friday we paint on Monday.',
     ])
       expect(work(text, 'progress'), text).toEqual([])
+  })
+  test('whom and what is meant stands in the sentence', () => {
+    expect(work('Outlets by the window are one inch too low, the electrician has to move them.', 'progress')).toEqual([
+      'The electrician has to move the outlets by the window: electrician',
+    ])
+    expect(work('The front door sticks, plane it.', 'progress')).toEqual(['Plane the front door: window-door'])
+    expect(facts('Handing over is promised for Friday 28 August.')).toContainEqual(
+      expect.objectContaining({
+        facet: 'written',
+        value: { kind: 'promise', values: { what: 'Handing over', by: '2026-08-28' } },
+      }),
+    )
   })
   test('what hangs on a yes is an extra with its price, and none of that is in its title', () => {
     const text = 'Rotten sill under the left window, 3 feet of it, we replace it for 240 if they say yes.'

@@ -43,7 +43,7 @@ export const SCOPE_SAYS: Readonly<Record<string, Says>> = {
     cue: /\b(?:(?:i|we)(?: have)? (?:promised|told|said to) (?!you|me|him|them|that|it)|gave (?:my|our) word|will be (?:done|finished|ready|in|up)|(?:has|have) to be (?:done|finished|ready|in|up)|hand(?:ing|ed)? ?over is|hand ?over on|wants? (?:it|the [a-z ]+|this|that) (?:done |finished |in |up |ready )?(?:on|by)|want the [a-z ]+ on)\b/,
     not: /\b(?:off|rain|storm|late|if)\b/,
     tells: {
-      to: /\b(?:told|promised|said to) (?:the )?([a-z]+)\b/,
+      to: /\b(?:told|promised|said to) (?:the )?(?!for\b|on\b|by\b|that\b|to\b|as\b|until\b|it\b)([a-z]+)\b/,
       what: /^(hand(?:ing|ed)? ?over)\b/,
     },
     day: 'by',
