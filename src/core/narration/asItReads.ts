@@ -10,6 +10,8 @@ import { COUNTED_TO_DO, needsDoing, startsWithAct } from './works'
 export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const { kind, words, sure } = line
   if (sure === 1) return line
+  // 'I owe the roofer a drink'.
+  if (kind === 'decide' && /^i owe (?:him|her|them|you|the \w+)\b/i.test(words)) return { ...line, kind: 'note' }
   // 'The engineer has to look at it' is asked of the engineer, and no work.
   const judge = kind === 'work' ? JUDGED.exec(words)?.[1]?.toLowerCase() : undefined
   if (judge) return { ...line, kind: 'decide', trade: judge === 'engineer' ? 'engineer' : 'designer' }
@@ -56,6 +58,8 @@ const NOT_OURS: readonly RegExp[] = [
   /^(?:otherwise|or else|if|unless)\b/i,
   // 'Needs five days to dry'.
   /\b(?:needs?|takes?|wants?|has|have) (?:about |at least |another )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen|some|the) (?:\w+ )?(?:hours?|days?|nights?|weeks?|months?) (?:to|before|until|and then)\b/i,
+  // 'Call before we dig'.
+  /^(?:call|ring|phone) before\b/i,
   // 'Their plumber moves it' is another's.
   /^(?:their|her|his|the (?:client|owner)s?['’]s?) (?:own )?\w+(?:er|ian|or|man|ist)s? \w+s?\b/i,
   // 'They take it back', of what came wrong; 'he puts the light in himself'.

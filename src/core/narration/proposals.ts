@@ -132,8 +132,13 @@ const whole = (line: SpokenLine, before: SpokenLine | undefined): SpokenLine =>
 /** 'The bands stay and take the trim colour', 'was badly laid and has to be put right': to what, the half before says. */
 function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration: Narration): SpokenLine {
   if (!before || line.kind !== 'work' || before.place !== line.place) return line
+  // 'If the subfloor is soft we replace it' hangs on what nobody knows yet.
+  if (/^(?:if|unless)\b/i.test(before.words)) return { ...line, kind: 'note' }
+  // 'The plumber wants to know where the towel rail goes' asks, to its end.
+  if (before.kind === 'decide' && ASKS_ON.test(before.words) && line.words.split(' ').length <= 4)
+    return { ...line, kind: 'note' }
   const subject = subjectOf(before.words)
-  if (!subject) return line
+  if (!subject || /^(?:if|when|once|unless)\b/i.test(subject)) return line
   if (JUDGED.test(line.words))
     return {
       ...line,
@@ -170,6 +175,7 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   return readAs('work', narration, words, line)
 }
 /** 'Plane it', 'we replace it', 'the electrician has to move them'. */
+const ASKS_ON = /\b(?:wants? to know|asks?|asked|has to know)\b/i
 const HAS_TO_IT =
   /^(?:(?:we|they|i) )?\w+ (?:it|them)\b|^(?:the |our )?\w+ (?:has to|have to|must|should|needs? to|will|still has to) \w+ (?:it|them)\b/i
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
@@ -191,12 +197,24 @@ const SUBJECT =
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */
 const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
   proposals.filter(
-    ({ line, says, placeId }, i) =>
-      !SAID_ONCE.includes(line.kind) ||
-      !proposals
-        .slice(0, i)
-        .some((one) => one.line.words === line.words && one.says === says && one.placeId === placeId),
+    ({ line, says, placeId, facts }, i) =>
+      // 'Crown and base get replaced, 52 feet around' is one piece of work: the one that its figure fits.
+      !(
+        line.kind === 'work' &&
+        isRough(facts) &&
+        proposals.some(
+          (one) =>
+            one.line.kind === 'work' && one.line.words === line.words && one.placeId === placeId && !isRough(one.facts),
+        )
+      ) &&
+      (!SAID_ONCE.includes(line.kind) ||
+        !proposals
+          .slice(0, i)
+          .some((one) => one.line.words === line.words && one.says === says && one.placeId === placeId)),
   )
+/** Whether work is laid down for an hour or two, since nobody said more. */
+const isRough = (facts: readonly NewFact[]): boolean =>
+  facts.some((fact) => fact.subject === 'line' && fact.facet === 'laid' && fact.value.rough)
 const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'decide', 'note', 'work']
 
 /** Puts what a sentence tells as a whole where its first line stood, and takes out the lines that it says better. */

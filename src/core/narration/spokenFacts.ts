@@ -118,6 +118,9 @@ const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newI
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
 
+/** 'They changed their mind on the tap, brass instead of black'. */
+const MIND_ON = /\bminds? (?:on|about) (?:the |their |his |her )?([\w ]+?),/i
+
 const LIES =
   /^(?:the |a |our )?(?:pile|stack|load)\b[^,]*:|\b(?:is|are|lies?|stands?) (?:stacked )?(?:in|on|under|behind) the (?:pile|yard|garage|truck|van|shed|store|skip|container|pallet|drive(?:way)?|lawn)\b/i
 
@@ -288,7 +291,16 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       says: `Chosen: ${known?.what ?? line.element ?? 'something'}${lead ? `, ${leadWords(lead)} from the order` : ''}${fitted ? `; ${lower(fitted.says)}` : ''}`,
       facts: [
         ...(fitted?.facts ?? []),
-        ...(known ? [] : [selectionLaid(subjectId, place, titleOf(line.element ?? line.words), stage)]),
+        ...(known
+          ? []
+          : [
+              selectionLaid(
+                subjectId,
+                place,
+                titleOf(line.element ?? MIND_ON.exec(line.words)?.[1] ?? line.words),
+                stage,
+              ),
+            ]),
         { ...at, facet: 'state', value: 'chosen' },
         { ...at, facet: 'choice', value: line.words },
         ...(lead ? [{ ...at, facet: 'lead' as const, value: lead }] : []),

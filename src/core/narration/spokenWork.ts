@@ -119,6 +119,10 @@ const withoutPrice = (words: string): string =>
       /[\s,]+(?:(?:for|at|that(?:['’]s| is)|call it|say|costs?) )?[€$£]? ?\d[\d.,]* ?(?:[€$£]|euros?|dollars?|pounds?|bucks|quid)?(?: each| extra| more| plus tax| all in| for the lot| on top)?[.!\s]*$/i,
       '',
     )
+    .replace(
+      /[\s,]+(?:as an )?extra[\s,]*(?:(?:ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|and|one|two|three|four|five|six|seven|eight|nine)[\s,-]*)*[.!\s]*$/i,
+      '',
+    )
     .replace(/^(?:we|they|i) (?=[a-z]+ (?:it|that|them)\b)/i, '')
 
 /** What is done in turn to one thing, by two trades: 'the trim is replaced and painted' is replaced, then painted. */

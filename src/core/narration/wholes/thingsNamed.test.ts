@@ -103,6 +103,9 @@ describe('what somebody says in passing', () => {
       ['Carpet is ripped out: demolition', 'Boards underneath get sanded and oiled, 16 square metres: flooring'],
     ],
     ['If the joists are bad they get sistered.', []],
+    ['If the subfloor is soft we replace it, four dollars a foot.', []],
+    ["Call before we dig, there's a gas line somewhere.", []],
+    ['Crown and base get replaced, 52 feet around.', ['Crown and base get replaced, 52 feet around: carpenter']],
     [
       'The bath comes out completely and a new one goes in.',
       ['The bath comes out completely: demolition', 'New bath goes in: plumber'],
