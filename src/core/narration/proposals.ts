@@ -40,16 +40,15 @@ function questionsHold(proposals: readonly Proposal[], { text }: Narration): Pro
     const together = sentences.some(
       (said) => before && said.includes(before.line.words) && said.includes(one.line.words),
     )
-    const [laid] =
-      before?.facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact] : [])) ?? []
+    const [laid] = before ? laidBy(before) : []
     if (one.line.kind !== 'decide' || !together || !laid) return one
     const facts = one.facts.map((fact) =>
       fact.subject === 'decision' && fact.facet === 'asked' && fact.value.owner === 'engineer' && !fact.value.blocks
-        ? { ...fact, value: { ...fact.value, blocks: laid.value.stage } }
+        ? { ...fact, value: { ...fact.value, blocks: laid.stage } }
         : fact,
     )
     const held = facts.some((fact, at) => fact !== one.facts[at])
-    return held ? { ...one, facts, says: `${one.says}; ${lower(laid.value.title)} waits for it` } : one
+    return held ? { ...one, facts, says: `${one.says}; ${lower(laid.title)} waits for it` } : one
   })
 }
 
@@ -196,25 +195,31 @@ const SUBJECT =
 
 /** 'Soffit and fascia stay' is one thing that stays, though it names two. */
 const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
-  proposals.filter(
-    ({ line, says, placeId, facts }, i) =>
-      // 'Crown and base get replaced, 52 feet around' is one piece of work: the one that its figure fits.
-      !(
-        line.kind === 'work' &&
-        isRough(facts) &&
-        proposals.some(
-          (one) =>
-            one.line.kind === 'work' && one.line.words === line.words && one.placeId === placeId && !isRough(one.facts),
-        )
-      ) &&
-      (!SAID_ONCE.includes(line.kind) ||
-        !proposals
-          .slice(0, i)
-          .some((one) => one.line.words === line.words && one.says === says && one.placeId === placeId)),
+  proposals.filter((one, i) => {
+    const here = proposals.filter(({ placeId, line }) => placeId === one.placeId && line.kind === one.line.kind)
+    if (one.line.kind === 'work' && here.some((other) => saysItBetter(other, one))) return false
+    const before = proposals.slice(0, i).filter((other) => here.includes(other))
+    return (
+      !SAID_ONCE.includes(one.line.kind) ||
+      !before.some(({ line, says }) => line.words === one.line.words && says === one.says)
+    )
+  })
+
+/** 'Crown and base get replaced, 52 feet around' is one piece of work, by the figure that fits it; 'two coats, warm white'
+ * tells all of 'two coats'. */
+const saysItBetter = (other: Proposal, one: Proposal): boolean => {
+  const [mine] = laidBy(one)
+  const [its] = laidBy(other)
+  return (
+    mine !== undefined &&
+    mine.stage === its?.stage &&
+    (other.line.words.startsWith(`${one.line.words},`) ||
+      (other.line.words === one.line.words && mine.rough && !its.rough))
   )
-/** Whether work is laid down for an hour or two, since nobody said more. */
-const isRough = (facts: readonly NewFact[]): boolean =>
-  facts.some((fact) => fact.subject === 'line' && fact.facet === 'laid' && fact.value.rough)
+}
+/** The lines of work that are laid down. */
+const laidBy = ({ facts }: Pick<Proposal, 'facts'>) =>
+  facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : []))
 const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'decide', 'note', 'work']
 
 /** Puts what a sentence tells as a whole where its first line stood, and takes out the lines that it says better. */
@@ -227,7 +232,7 @@ function withWholes(
   const lines = [...told]
   const out = new Set<number>()
   const at = new Map<number, Proposal>()
-  const following = new Map<number, Proposal>()
+  const following = new Map<number, readonly Proposal[]>()
   const put = (proposal: Proposal | null, first: number, replaced: readonly number[]): void => {
     if (!proposal) return
     for (const one of replaced) out.add(one)
@@ -252,31 +257,41 @@ function withWholes(
     const instead = replaced.map((one) => lines[one]!)
     const sheet = sheetProposal(said, instead, lines[first!]!, setting)
     put(sheet, first!, replaced)
-    const others = [...lines.filter((_, i) => !said.lines.includes(i) && !out.has(i)), ...following.values()]
+    const others = [
+      ...lines.filter((_, i) => !said.lines.includes(i) && !out.has(i)),
+      ...[...following.values()].flat(),
+    ]
     const work = sheet && workOfSheet(sheet, others, setting)
     const same = work ? said.lines.filter((one) => !out.has(one) && laysThe(work, lines[one]!)) : []
     // Its own sentence says the same work; what has figures says it better.
     if (work && (same.length === 0 || isReckoned(work))) {
       for (const one of same) out.add(one)
-      following.set(first!, work)
+      following.set(first!, [...goneBefore([...instead, ...same.map((one) => lines[one]!)]), work])
     }
   }
   tell(AFTER_SHEETS)
   return lines.flatMap((line, i) => [
     ...(at.has(i) ? [at.get(i)!] : []),
-    ...(following.has(i) ? [following.get(i)!] : []),
+    ...(following.get(i) ?? []),
     ...(out.has(i) ? [] : [line]),
   ])
 }
 
+/** What is taken away first, of lines whose new part a sheet says better: 'the siding is stripped and replaced, 10 metres by
+ * 2.8'. */
+const goneBefore = (lines: readonly Proposal[]): Proposal[] =>
+  lines.flatMap((one) => {
+    const facts = one.facts.filter(
+      (fact) => fact.subject === 'line' && fact.facet === 'laid' && fact.value.action === 'remove',
+    )
+    const [gone] = laidBy({ facts })
+    return gone && one.facts.length > facts.length ? [{ ...one, says: `Before it: ${lower(gone.title)}`, facts }] : []
+  })
+
 /** Where work is laid out, a sheet that lays none keeps beside it what its words tell to be done: 'the shower room is gutted and
  * tiled all over, 26 square metres'. */
 const isItsOwnWork = ({ line, facts }: Proposal, { kind, instead }: SpokenSheet, { laysOut }: Setting): boolean =>
-  laysOut === true &&
-  line.kind === 'work' &&
-  !kind.lays &&
-  !instead.includes('work') &&
-  facts.some(({ subject, facet }) => subject === 'line' && facet === 'laid')
+  laysOut === true && line.kind === 'work' && !kind.lays && !instead.includes('work') && laidBy({ facts }).length > 0
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
 const GUESSED = 0.6

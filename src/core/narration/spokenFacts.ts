@@ -13,7 +13,7 @@ import type { Line } from '../scope/line'
 import { ELEMENTS, STAGES, TRADES, type Stage } from '../scope/vocabulary'
 import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
-import { stageMeant } from './deeds'
+import { stageMeant, stageOfDeed } from './deeds'
 import type { SpokenLine } from './line'
 import { plain } from './clauses'
 import { elementsIn, named } from './mentions'
@@ -190,7 +190,9 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       const { stage: _stage, action: _action, ...rest } = line
       const next = { ...rest, ...(element ? { element } : {}), action: 'install' as const }
       const [deed, goods] = i === deeds.length - 1 ? withItsGoods(words) : [words, null]
-      const laid = workLaid({ ...(i === 0 ? line : next), words: deed }, place, setting)
+      const first = i === 0 && deeds.length > 1 && stageOfDeed(deed) === 'strip-out'
+      const said = first ? { ...line, action: 'remove' as const } : i === 0 ? line : next
+      const laid = workLaid({ ...said, words: deed }, place, setting)
       return laid ? [{ ...laid, facts: [...laid.facts, ...boughtFor(laid, goods, place, setting)] }] : []
     })
     return made.length === 0
@@ -372,11 +374,16 @@ function boughtFor({ facts }: Made, goods: Goods | null, place: Place, { state, 
   ]
 }
 const IS_NEW = /\bnew\b|\b(?:replaced|renewed|goes in|go in|comes in|swapped)\b/i
-const MADE_FOR: Partial<Record<Stage, (line: Pick<Line, 'element' | 'title'>) => string>> = {
+/** 'New front door', 'the windows are replaced'; not 'the door gets a new lock'. */
+const NEW_UNIT =
+  /\bnew (?:[\w-]+ ){0,2}?(windows?|doors?|sash(?:es)?|skylights?)\b|\b(windows?|doors?|sash(?:es)?|skylights?)\b[^,]{0,30}? (?:is|are|gets?|get|goes|go|comes?) (?:all |both |being )?(?:replaced|renewed|swapped|in)\b/i
+const MADE_FOR: Partial<Record<Stage, (line: Pick<Line, 'title'>) => string | undefined>> = {
   cabinets: () => 'Cabinets',
   countertops: () => 'Countertop',
-  'windows-doors': ({ element, title }) =>
-    `${element === 'door' ? 'Door' : 'Window'}${/\b(?:windows|doors|sashes)\b/i.test(title) ? 's' : ''}`,
+  'windows-doors': ({ title }) => {
+    const [unit] = NEW_UNIT.exec(title)?.slice(1).filter(Boolean) ?? []
+    return unit && titleOf(unit.toLowerCase())
+  },
 }
 
 /** One thing that is done, as a line; null where the scope has it already: told once more it stays one line of work. */

@@ -200,6 +200,7 @@ const WATER: readonly Element[] = ['toilet', 'sink', 'tub', 'shower', 'vanity', 
  * carries is the steel erector's where it is of steel. */
 function tradeFor(stage: Stage, element: Element, words: string): Trade {
   if (stage === 'strip-out' && (element === 'roof' || /\broof\b/i.test(words))) return 'roofer'
+  if (stage === 'site-works' && /\b(?:decks?|decking|fences?|gates?|pergola|porch)\b/i.test(words)) return 'carpenter'
   if (stage === 'fixtures' && WATER.includes(element)) return 'plumber'
   return stage === 'structure' && STEEL.test(words) ? 'steel' : TRADE_OF_STAGE[stage]
 }

@@ -72,6 +72,10 @@ describe('what new work is made of, where work is laid out', () => {
       'The back roof is slated again: roofer',
     ])
   })
+  test('a new lock is no new door', () => {
+    expect(chosen('Front door is kept but it gets a new lock.')).toEqual([])
+    expect(chosen('New front door, 900 wide.')).toEqual(['Front door'])
+  })
   test('and what is made to order is put in as well', () => {
     const text = 'Three windows are replaced, 1200 by 1400 each, made to order, eight weeks.'
     expect(work(text)).toEqual(['Three windows are replaced, 1200 by 1400 each: window-door'])
@@ -120,6 +124,18 @@ describe('what somebody says in passing', () => {
         'Lath and plaster on the window wall comes off, 12 square metres: demolition',
         'Lath and plaster on the window wall gets new lime plaster, 12 square metres: plasterer',
       ],
+    ],
+    [
+      'Walls and ceiling get two coats, colour is warm white.',
+      ['Walls and ceiling get two coats, colour is warm white: painter'],
+    ],
+    [
+      'Rear porch comes down and a deck goes up, twelve by sixteen.',
+      ['Rear porch comes down: demolition', 'A deck goes up, twelve by sixteen: carpenter'],
+    ],
+    [
+      'The siding at the back is stripped and replaced, 10 metres by 2.8.',
+      ['The siding at the back is stripped: demolition', 'The siding at the back is replaced, 10 metres by 2.8: sider'],
     ],
     ['We cover the floor before anybody starts.', ['We cover the floor before anybody starts: carpenter']],
     [
