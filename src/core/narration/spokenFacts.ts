@@ -14,15 +14,17 @@ import { ELEMENTS, STAGES, TRADES, type Stage } from '../scope/vocabulary'
 import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
 import { stageMeant, stageOfDeed } from './deeds'
+import { deedsInTurn } from './deedsInTurn'
+import { boughtFor, withItsGoods } from './goodsOfWork'
 import type { SpokenLine } from './line'
 import { plain } from './clauses'
 import { elementsIn, named } from './mentions'
-import { goodsToCome, IS_REPLACED, leadIn, type LeadSaid, leadWords, neededFor, selectionLaid } from './spokenGoods'
+import { goodsToCome, IS_REPLACED, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
 import { listed } from '../lists/listed'
 import { doneBefore, saidBefore } from './spokenOrder'
-import { deedsInTurn, stageTold, titleOf, toldBefore, workOf } from './spokenWork'
+import { stageTold, titleOf, toldBefore, workOf } from './spokenWork'
 
 /** A guess that goes on from what was said before it: alone it would be about nothing. */
 const GUESSED =
@@ -193,7 +195,11 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       const first = i === 0 && deeds.length > 1 && stageOfDeed(deed) === 'strip-out'
       const said = first ? { ...line, action: 'remove' as const } : i === 0 ? line : next
       const laid = workLaid({ ...said, words: deed }, place, setting)
-      return laid ? [{ ...laid, facts: [...laid.facts, ...boughtFor(laid, goods, place, setting)] }] : []
+      const lines = laid?.facts.flatMap((fact) =>
+        fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : [],
+      )
+      const bought = setting.laysOut ? lines?.flatMap((one) => boughtFor(one, goods, setting.state, setting.newId)) : []
+      return laid ? [{ ...laid, facts: [...laid.facts, ...(bought ?? [])] }] : []
     })
     return made.length === 0
       ? null
@@ -340,50 +346,6 @@ const SERVICE_SORTS: Partial<Record<string, (typeof SERVICES)[number]>> = {
   'gas-line': 'gas pipe',
   pipe: 'water pipe',
   drain: 'waste pipe',
-}
-
-interface Goods {
-  readonly what: string
-  readonly lead: LeadSaid
-}
-
-/** 'The roof is slated again, slates take six weeks': the deed, and what it waits for with its lead. */
-function withItsGoods(words: string): [deed: string, goods: Goods | null] {
-  const [, deed, what, time] = TAKE_SO_LONG.exec(words.trim()) ?? []
-  const lead = time ? leadIn(time) : null
-  return deed && what && lead ? [deed, { what: titleOf(what), lead }] : [words, null]
-}
-const TAKE_SO_LONG =
-  /^(.{8,}?)[,;] (?:and )?(?:the |its |their )?([a-z][\w' -]{2,30}?) (?:takes?|needs?|are|is|comes? in|have|has)((?: a| another| about)? (?:lead time of |delivery of )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen) (?:weeks?|months?|days?)\b.*)$/i
-
-/** What is made for new work where nothing of it is to be chosen yet: where work is laid out, cabinets and windows do not stand
- * in a plan without their order. */
-function boughtFor({ facts }: Made, goods: Goods | null, place: Place, { state, newId, laysOut }: Setting): NewFact[] {
-  const [line] = facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : []))
-  if (!laysOut || !line || line.extra || line.action === 'remove') return []
-  const { stage, title } = line
-  if (state.selections.some((one) => one.placeId === place.id && one.neededFor === stage)) return []
-  const what = goods?.what ?? (IS_NEW.test(title) ? MADE_FOR[stage]?.(line) : undefined)
-  if (!what) return []
-  const id = newId()
-  return [
-    selectionLaid(id, place, what, stage),
-    ...(goods
-      ? [{ subject: 'selection' as const, subjectId: id, placeId: place.id, facet: 'lead' as const, value: goods.lead }]
-      : []),
-  ]
-}
-const IS_NEW = /\bnew\b|\b(?:replaced|renewed|goes in|go in|comes in|swapped)\b/i
-/** 'New front door', 'the windows are replaced'; not 'the door gets a new lock'. */
-const NEW_UNIT =
-  /\bnew (?:[\w-]+ ){0,2}?(windows?|doors?|sash(?:es)?|skylights?)\b|\b(windows?|doors?|sash(?:es)?|skylights?)\b[^,]{0,30}? (?:is|are|gets?|get|goes|go|comes?) (?:all |both |being )?(?:replaced|renewed|swapped|in)\b/i
-const MADE_FOR: Partial<Record<Stage, (line: Pick<Line, 'title'>) => string | undefined>> = {
-  cabinets: () => 'Cabinets',
-  countertops: () => 'Countertop',
-  'windows-doors': ({ title }) => {
-    const [unit] = NEW_UNIT.exec(title)?.slice(1).filter(Boolean) ?? []
-    return unit && titleOf(unit.toLowerCase())
-  },
 }
 
 /** One thing that is done, as a line; null where the scope has it already: told once more it stays one line of work. */
