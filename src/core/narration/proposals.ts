@@ -173,8 +173,8 @@ function withSubject(line: SpokenLine, before: SpokenLine | undefined, narration
   if (line.element) return { ...line, words }
   return readAs('work', narration, words, line)
 }
-/** 'Plane it', 'we replace it', 'the electrician has to move them'. */
 const ASKS_ON = /\b(?:wants? to know|asks?|asked|has to know)\b/i
+/** 'Plane it', 'we replace it', 'the electrician has to move them'. */
 const HAS_TO_IT =
   /^(?:(?:we|they|i) )?\w+ (?:it|them)\b|^(?:the |our )?\w+ (?:has to|have to|must|should|needs? to|will|still has to) \w+ (?:it|them)\b/i
 const BARE = /^(?:and )?(?:takes?|gets?|goes?|comes?|has to|have to|needs? to|must) /i
