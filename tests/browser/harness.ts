@@ -64,7 +64,10 @@ export async function serveFolder(folder: string, { keep, port: at, env }: Servi
       const gone = new Promise((done) => server.once('exit', done))
       if (server.exitCode === null && server.signalCode === null) {
         server.kill('SIGTERM')
+        // A server waits for what a window still holds open; nobody here waits for that.
+        const late = setTimeout(() => server.kill('SIGKILL'), 5_000)
         await gone
+        clearTimeout(late)
       }
       if (!keep) rmSync(folder, { recursive: true, force: true })
     },
@@ -74,7 +77,7 @@ export async function serveFolder(folder: string, { keep, port: at, env }: Servi
 async function answering(url: string, server: ChildProcess): Promise<void> {
   for (let tries = 0; tries < 300; tries++) {
     if (server.exitCode !== null) throw new Error('The server stopped.')
-    if ((await fetch(url).catch(() => null))?.ok) return
+    if ((await fetch(url, { signal: AbortSignal.timeout(5_000) }).catch(() => null))?.ok) return
     await new Promise((wait) => setTimeout(wait, 100))
   }
   throw new Error('The server did not answer.')
