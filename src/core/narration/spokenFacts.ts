@@ -204,7 +204,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     return made.length === 0
       ? null
       : {
-          says: made.map(({ says }) => says).join('; then '),
+          says: made.map(({ says }, i) => (i > 0 ? lower(says) : says)).join('; then '),
           facts: made.flatMap(({ facts }) => facts),
           ...(made.some(({ guessed }) => guessed) ? { guessed: true as const } : {}),
         }

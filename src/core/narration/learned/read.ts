@@ -28,7 +28,7 @@ export function readLearned(narration: Narration, ruled: readonly SpokenLine[], 
   const sentences = sentencesOf(text)
   const dictated = runsOn(words)
   const stretches = stretchesOf(words, { places, walk, ruled: rules }, model)
-  const parted = dictated ? leadingOnwards(stretches, words, places) : stretches
+  const parted = dictated ? leadingOnwards(stretches, words, places) : atHeadings(stretches, words, text)
   const found = judged(narration, words, rules, parted, model)
   const reader = new Reader(narration)
   const lines: SpokenLine[] = []
@@ -118,6 +118,20 @@ function leadingOnwards(
   }
   return led
 }
+
+/** What is begun anew by its heading is no part of what was said before: 'to the 30th of June. Extra: a towel rail'. */
+const atHeadings = (stretches: readonly Stretch[], words: readonly Word[], text: string): readonly Stretch[] =>
+  stretches.flatMap((stretch) => {
+    const { from: first, to: last } = stretch
+    const begins = words.flatMap(({ start }, i) =>
+      i - first >= WORTH_KEEPING &&
+      last - i >= WORTH_KEEPING &&
+      /^[.!?]\s+\p{Lu}\p{L}+:/u.test(text.slice(words[i - 1]!.end, start + 20))
+        ? [i]
+        : [],
+    )
+    return [first, ...begins].map((from, i) => ({ ...stretch, from, to: begins[i] ?? last }))
+  })
 
 const TIED =
   /^(?:the|an?|in|of|to|for|from|at|on|by|into|this|our|their|both|all|and|or|over|under|behind|beside|old|new|main)$/i

@@ -183,6 +183,15 @@ describe('what somebody says in passing', () => {
     )
     expect(work('Extra: a heated towel rail, 380.')).toEqual(['A heated towel rail: electrician'])
   })
+  test('what is begun anew by its heading is a line of its own', () => {
+    const text = 'They are away from the 20th to the 30th of June. Extra: a heated towel rail, 380.'
+    expect(facts(text)).toContainEqual(
+      expect.objectContaining({
+        facet: 'laid',
+        value: expect.objectContaining({ title: 'A heated towel rail', extra: true }),
+      }),
+    )
+  })
   test('what nobody could say the trade of is asked, not taken', () => {
     expect(said('They are away from the 20th to the 30th of June.')).toMatchObject([{ guessed: true }])
   })
