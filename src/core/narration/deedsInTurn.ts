@@ -16,7 +16,7 @@ export function deedsInTurn(words: string): readonly string[] {
 function goesAndIsNew(words: string): readonly string[] | null {
   const [, thing, gone, rest] = GONE_AND.exec(words.trim()) ?? []
   if (!thing || !gone || !rest || /^(?:back|again|put back|comes? back|goes? back)\b/i.test(rest)) return null
-  const is = /^(?:comes?|goes?)\b/i.test(gone) ? '' : /[^s]s$/.test(thing) ? 'are ' : 'is '
+  const is = /[^s]s$/.test(thing) ? 'are' : 'is'
   const next = /^(?:an? )?new ones?\b/i.test(rest)
     ? rest.replace(
         /^(?:an? )?new ones?/i,
@@ -25,13 +25,14 @@ function goesAndIsNew(words: string): readonly string[] | null {
     : /^(?:gets?|takes?|is|are|has|have)\b/i.test(rest)
       ? `${thing} ${rest}`
       : /^(?:(?:re-?)?[a-z]+ed|rebuilt|relaid|rehung|put in)\b/i.test(rest)
-        ? `${thing} ${is || (/[^s]s$/.test(thing) ? 'are ' : 'is ')}${rest}`
+        ? `${thing} ${is} ${rest}`
         : /^(?:an?|the|new|two|three|four|five|six) /i.test(rest)
           ? rest
           : null
   if (!next) return null
   const area = AREA.exec(rest)?.[0]
-  return [`${thing} ${is}${gone}${area ? `, ${area}` : ''}`, next]
+  const away = /^(?:comes?|goes?)\b/i.test(gone) ? gone : `${is} ${gone}`
+  return [`${thing} ${away}${area ? `, ${area}` : ''}`, next]
 }
 const GONE_AND =
   /^((?:the |our |all (?:the )?)?[^,]{2,50}?) (?:(?:is|are|gets?|has to be|have to be|will be|must be) )?(?:all |completely |first )*((?:stripped|gutted|torn|ripped|taken|removed|demolished|knocked|dug|cleared|comes?|goes?)(?: (?:off|out|down|up|bare|back to \w+))?(?: completely)?),? and (?:then )?(.+)$/i

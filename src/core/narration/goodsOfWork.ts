@@ -2,7 +2,7 @@ import type { LineLaid } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import type { NewFact } from '../walk/observation'
 import type { SiteState } from '../walk/siteState'
-import { leadIn, selectionLaid, type LeadSaid } from './spokenGoods'
+import { IS_REPLACED, leadIn, selectionLaid, type LeadSaid } from './spokenGoods'
 import { titleOf } from './spokenWork'
 
 interface Goods {
@@ -30,7 +30,7 @@ export function boughtFor(
   const { placeId, stage, title } = line
   if (line.extra || line.action === 'remove') return []
   if (selections.some((one) => one.placeId === placeId && one.neededFor === stage)) return []
-  const what = goods?.what ?? (IS_NEW.test(title) ? MADE_FOR[stage]?.(title) : undefined)
+  const what = goods?.what ?? (IS_NEW.test(title) || IS_REPLACED.test(title) ? MADE_FOR[stage]?.(title) : undefined)
   if (!what) return []
   const id = newId()
   return [
@@ -40,7 +40,7 @@ export function boughtFor(
       : []),
   ]
 }
-const IS_NEW = /\bnew\b|\b(?:replaced|renewed|goes in|go in|comes in|swapped)\b/i
+const IS_NEW = /\bnew\b|\b(?:goes|go|comes) in\b/i
 /** 'New front door', 'the windows are replaced'; not 'the door gets a new lock'. */
 const NEW_UNIT =
   /\bnew (?:[\w-]+ ){0,2}?(windows?|doors?|sash(?:es)?|skylights?)\b|\b(windows?|doors?|sash(?:es)?|skylights?)\b[^,]{0,30}? (?:is|are|gets?|get|goes|go|comes?) (?:all |both |being )?(?:replaced|renewed|swapped|in)\b/i

@@ -6,6 +6,7 @@ import type { LineKind } from './line'
 import { stageIn } from './mentions'
 import { ANAPHORA } from './pointing'
 import type { Memory, Reading, Rule } from './reading'
+import { STAGE_OF_TRADE } from './stageOfTrade'
 
 /** 'The cabinets moved to next Friday'. */
 const PUT_OFF =
@@ -50,21 +51,6 @@ export const tellsHowFar: Rule = (norm, reading, seen, last, memory) => {
 /** 'The tiler is two thirds through': how far somebody is, is how far his work is. */
 const shareOf = (trade: Trade | undefined, norm: string): Stage | undefined =>
   trade && /\b(?:is|are|has|have)\b/.test(norm) ? STAGE_OF_TRADE[trade] : undefined
-
-const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
-  tiler: 'tile',
-  painter: 'paint',
-  drywaller: 'board',
-  plasterer: 'plaster',
-  insulator: 'insulation',
-  roofer: 'roof',
-  sider: 'cladding',
-  flooring: 'flooring',
-  countertop: 'countertops',
-  'cabinet-maker': 'cabinets',
-  railing: 'railing',
-  demolition: 'strip-out',
-}
 
 const ROUGH_OF_TRADE: Partial<Record<Trade, Stage>> = {
   plumber: 'pipes',

@@ -5,6 +5,7 @@ import { inConfidence } from '../confidence/inConfidence'
 import { wordsInText } from './learned/align'
 import { plain, sentencesOf } from './clauses'
 import { MATERIAL } from './lexicon'
+import { linesLaid } from './linesLaid'
 import { readAs } from './learned/forced'
 import type { Narration, SpokenLine } from './line'
 import { isSaidBy, sheetProposal } from './sheets/sheetFacts'
@@ -40,7 +41,7 @@ function questionsHold(proposals: readonly Proposal[], { text }: Narration): Pro
     const together = sentences.some(
       (said) => before && said.includes(before.line.words) && said.includes(one.line.words),
     )
-    const [laid] = before ? laidBy(before) : []
+    const [laid] = before ? linesLaid(before.facts) : []
     if (one.line.kind !== 'decide' || !together || !laid) return one
     const facts = one.facts.map((fact) =>
       fact.subject === 'decision' && fact.facet === 'asked' && fact.value.owner === 'engineer' && !fact.value.blocks
@@ -208,8 +209,8 @@ const onlyOnce = (proposals: readonly Proposal[]): Proposal[] =>
 /** 'Crown and base get replaced, 52 feet around' is one piece of work, by the figure that fits it; 'two coats, warm white'
  * tells all of 'two coats'. */
 const saysItBetter = (other: Proposal, one: Proposal): boolean => {
-  const [mine] = laidBy(one)
-  const [its] = laidBy(other)
+  const [mine] = linesLaid(one.facts)
+  const [its] = linesLaid(other.facts)
   return (
     mine !== undefined &&
     mine.stage === its?.stage &&
@@ -217,9 +218,6 @@ const saysItBetter = (other: Proposal, one: Proposal): boolean => {
       (other.line.words === one.line.words && mine.rough && !its.rough))
   )
 }
-/** The lines of work that are laid down. */
-const laidBy = ({ facts }: Pick<Proposal, 'facts'>) =>
-  facts.flatMap((fact) => (fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : []))
 const SAID_ONCE: readonly SpokenLine['kind'][] = ['keep', 'exclude', 'found', 'decide', 'note', 'work']
 
 /** Puts what a sentence tells as a whole where its first line stood, and takes out the lines that it says better. */
@@ -284,14 +282,14 @@ const goneBefore = (lines: readonly Proposal[]): Proposal[] =>
     const facts = one.facts.filter(
       (fact) => fact.subject === 'line' && fact.facet === 'laid' && fact.value.action === 'remove',
     )
-    const [gone] = laidBy({ facts })
+    const [gone] = linesLaid(facts)
     return gone && one.facts.length > facts.length ? [{ ...one, says: `Before it: ${lower(gone.title)}`, facts }] : []
   })
 
 /** Where work is laid out, a sheet that lays none keeps beside it what its words tell to be done: 'the shower room is gutted and
  * tiled all over, 26 square metres'. */
 const isItsOwnWork = ({ line, facts }: Proposal, { kind, instead }: SpokenSheet, { laysOut }: Setting): boolean =>
-  laysOut === true && line.kind === 'work' && !kind.lays && !instead.includes('work') && laidBy({ facts }).length > 0
+  laysOut === true && line.kind === 'work' && !kind.lays && !instead.includes('work') && linesLaid(facts).length > 0
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
 const GUESSED = 0.6

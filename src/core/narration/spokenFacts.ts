@@ -16,6 +16,7 @@ import type { Place, SiteState } from '../walk/siteState'
 import { stageMeant, stageOfDeed } from './deeds'
 import { deedsInTurn } from './deedsInTurn'
 import { boughtFor, withItsGoods } from './goodsOfWork'
+import { linesLaid } from './linesLaid'
 import type { SpokenLine } from './line'
 import { plain } from './clauses'
 import { elementsIn, named } from './mentions'
@@ -195,11 +196,10 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       const first = i === 0 && deeds.length > 1 && stageOfDeed(deed) === 'strip-out'
       const said = first ? { ...line, action: 'remove' as const } : i === 0 ? line : next
       const laid = workLaid({ ...said, words: deed }, place, setting)
-      const lines = laid?.facts.flatMap((fact) =>
-        fact.subject === 'line' && fact.facet === 'laid' ? [fact.value] : [],
-      )
-      const bought = setting.laysOut ? lines?.flatMap((one) => boughtFor(one, goods, setting.state, setting.newId)) : []
-      return laid ? [{ ...laid, facts: [...laid.facts, ...(bought ?? [])] }] : []
+      if (!laid) return []
+      const lines = setting.laysOut ? linesLaid(laid.facts) : []
+      const bought = lines.flatMap((one) => boughtFor(one, goods, setting.state, setting.newId))
+      return [{ ...laid, facts: [...laid.facts, ...bought] }]
     })
     return made.length === 0
       ? null

@@ -1,3 +1,4 @@
+import { SERVICE_ROOMS } from '../places/serviceRooms'
 import type { Line } from '../scope/line'
 import { stageNamed, type Stage } from '../scope/vocabulary'
 import type { SiteState } from '../walk/siteState'
@@ -75,10 +76,6 @@ const TAKES: Readonly<Record<Service, readonly string[]>> = {
   kitchen: ['kitchen sink', 'kitchen'],
   bathroom: ['bathroom', 'toilet'],
 }
-const NAMED: Readonly<Record<Service, RegExp>> = {
-  kitchen: /kitchen/i,
-  bathroom: /\bbath|shower|toilet|\bwc\b|washroom|powder/i,
-}
 /** A room by its name that is none: the cupboard beside it, the wall of it. */
 const BESIDE = /closet|cupboard|pantry|store/i
 
@@ -90,7 +87,7 @@ function onlyPlaceOf(service: Service, { places, lines }: SiteState): string | n
   const its = places.filter(
     ({ id, name, kind }) =>
       lines.some((line) => line.placeId === id && takesAway(line, service)) ||
-      (kind === 'room' && NAMED[service].test(name) && !BESIDE.test(name)),
+      (kind === 'room' && SERVICE_ROOMS[service].test(name) && !BESIDE.test(name)),
   )
   return its.length === 1 ? its[0]!.id : null
 }

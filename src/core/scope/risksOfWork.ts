@@ -1,4 +1,5 @@
 import type { CautionId } from '../cautions/cautionIds'
+import { SERVICE_ROOMS } from '../places/serviceRooms'
 import type { PlaceKind } from '../places/place'
 import type { LineLaid } from './line'
 import type { Stage } from './vocabulary'
@@ -73,8 +74,6 @@ const OUTSIDE = (stage: Stage): readonly CautionId[] =>
 
 const INSIDE = (stage: Stage): readonly CautionId[] => (stage === 'strip-out' ? ['hanging-wires'] : [])
 
-const KITCHEN = /\bkitchen\b/i
-const BATH = /\b(?:bath(?:room)?|shower room|wet room|wc|toilet|washroom|ensuite|en suite)\b/i
 const ALL_OF_IT =
   /\b(?:everything|all of it|gut(?:ted)?|down to (?:the )?(?:studs|brick|bare)|strip(?:ped)?(?: out)?|whole)\b/i
 
@@ -82,12 +81,12 @@ const ALL_OF_IT =
 function outageOf({ stage, action, title }: Told, { name = '' }: Where): string | undefined {
   if (stage !== 'strip-out' && action !== 'remove') return undefined
   if (
-    KITCHEN.test(`${name} ${title}`) &&
+    SERVICE_ROOMS.kitchen.test(`${name} ${title}`) &&
     (ALL_OF_IT.test(title) || /\b(?:cabinets?|units?|sink|kitchen|worktops?|counters?)\b/i.test(title))
   )
     return 'kitchen sink'
   if (
-    BATH.test(`${name} ${title}`) &&
+    SERVICE_ROOMS.bathroom.test(`${name} ${title}`) &&
     (ALL_OF_IT.test(title) || /\b(?:tub|bath(?:room)?|shower|toilet|basin)\b/i.test(title))
   )
     return /\btoilet\b/i.test(title) && !ALL_OF_IT.test(title) ? 'toilet' : 'bathroom'

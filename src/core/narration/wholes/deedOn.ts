@@ -1,9 +1,10 @@
 import type { Day } from '../../calendar/day'
 import { capital } from '../../lists/capital'
-import { STAGES, type Stage, type Trade } from '../../scope/vocabulary'
+import { STAGES } from '../../scope/vocabulary'
 import { plain } from '../clauses'
 import { lineOfKind } from '../learned/forced'
 import { named, tradesNamed } from '../mentions'
+import { STAGE_OF_TRADE } from '../stageOfTrade'
 import { workOf } from '../spokenWork'
 import { beginning, laidFrom, openLines, type Told, type Whole } from './whole'
 
@@ -40,23 +41,5 @@ export function tradeOn(told: Told, day: Day): ReturnType<Whole> {
   const laid = workOf({ words: `${STAGES[stage]} work`, stage, action: 'install' }, place, rates)
   return laidFrom(told, { ...laid, stage, trade }, day)
 }
-/** Trades that come for one thing. */
-const STAGE_OF_TRADE: Partial<Record<Trade, Stage>> = {
-  roofer: 'roof',
-  sider: 'cladding',
-  'window-door': 'windows-doors',
-  hvac: 'ducts',
-  insulator: 'insulation',
-  drywaller: 'board',
-  plasterer: 'plaster',
-  painter: 'paint',
-  tiler: 'tile',
-  flooring: 'flooring',
-  'cabinet-maker': 'cabinets',
-  countertop: 'countertops',
-  railing: 'railing',
-  mason: 'masonry',
-}
-
 const DEED_ON =
   /^(?:the |our )?((?:[\w-]+ ){0,3}?[\w-]+) (?:(?:is|are|gets?|will be) (?:being )?)?(goes? (?:up|in|on|down)|cut|stripped(?: off)?|opened(?: up)?|removed|taken (?:off|out|down)|torn (?:off|out|down)|demolished|set|lifted|poured|closed|laid|hung|covered|tiled|painted|boarded|insulated|plastered)\b/i

@@ -18,6 +18,9 @@ export const thingsNamed: Whole = (told) => {
   const words = told.words.trim().replace(/[.!]+$/, '')
   if (!told.laysOut || !place || NOT_NAMED.test(words) || VERB.test(words)) return null
   const things = thingsIn(words.replace(ROOM_WITH, ''))
+  // A thing with nothing but its size may be what is there.
+  if (told.first.kind === 'measure' && !MATERIAL.test(plain(words)) && !/^new\b/i.test(words) && things.length < 2)
+    return null
   const laid = things.flatMap(({ thing, said }) => {
     const { stage: _stage, ...read } = lineOfKind('work', narration, thing, null)
     // What it is of or how it hangs is not what it is: 'one toilet wall hung'.
@@ -25,9 +28,6 @@ export const thingsNamed: Whole = (told) => {
     const line = { ...read, words: thing, action: 'install' as const, ...(element ? { element } : {}) }
     return stageTold(line) ? [{ thing, said, laid: { ...workOf(line, place, rates), title: titleOf(said) } }] : []
   })
-  // A thing with nothing but its size may be what is there.
-  if (told.first.kind === 'measure' && !MATERIAL.test(plain(words)) && !/^new\b/i.test(words) && things.length < 2)
-    return null
   // One thing that nobody knows the trade of leaves the sentence to be read line by line.
   if (laid.length === 0 || laid.length < things.length) return null
   const fresh = laid.filter((one) => !toldBefore(one.laid, place.id, state))
