@@ -19,8 +19,15 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const asked = kind === 'work' || kind === 'note' ? (IF_THEY_AGREE.exec(words) ?? FOR_THE_LOT.exec(words)) : null
   const price = asked?.[1] ?? asked?.[2]
   if (asked) return { ...line, kind: 'work', extra: true, ...(price ? { amount: Number(price) * 100 } : {}) }
-  // 'If the plaster is loose' is not found yet.
-  if (kind === 'found' && /^if\b/i.test(words)) return { ...line, kind: 'note' }
+  // 'If the plaster is loose' is not found yet, and what would be is not there.
+  if (
+    (kind === 'found' || kind === 'decide') &&
+    (/^if\b/i.test(words) ||
+      /\bif (?:\w+ ){1,3}had\b|^had (?:he|she|they|we|i|the)\b|\bshould have [a-z]+(?:ed|en|ng|ne|ut)\b.*\bby now\b/i.test(
+        words,
+      ))
+  )
+    return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
@@ -56,6 +63,8 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 const NOT_OURS: readonly RegExp[] = [
   // 'Otherwise we only patch' hangs on what nobody knows yet.
   /^(?:otherwise|or else|if|unless)\b/i,
+  // What did not come to be: 'the boards would be hung by now if he had come', 'had they ordered in time'.
+  /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had|if \w+ had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i,
   // 'Needs five days to dry'.
   /\b(?:needs?|takes?|wants?|has|have) (?:about |at least |another )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen|some|the) (?:\w+ )?(?:hours?|days?|nights?|weeks?|months?) (?:to|before|until|and then)\b/i,
   // 'Call before we dig'.

@@ -195,3 +195,49 @@ describe('sentences that tell one thing as a whole', () => {
     expect(facts('The letter for the board is done.').filter(({ facet }) => facet === 'progress')).toEqual([])
   })
 })
+
+describe('a part of what a line does is not the line', () => {
+  const done = (text: string) =>
+    proposals(text).flatMap((one) => one.facts.flatMap(({ facet, value }) => (facet === 'progress' ? [value] : [])))
+  test.each([
+    'The mirror is up',
+    'The towel rail is on',
+    'The toilet is set',
+    'Floor is tiled',
+    'The niche is tiled',
+    'The back wall is tiled',
+    'The ceiling is boarded',
+    'The outlets are wired',
+    'The old tub is out',
+    'The trim is painted',
+    'The alcove is boarded',
+    'The power is out',
+    'The gutters are out',
+    'The water is off',
+    'The door frame is in',
+  ])('%s: nothing is done', (text) => {
+    expect(done(text)).toEqual([])
+  })
+  test('what is told of in part is asked, and done with a tap', () => {
+    const [part] = proposals('The mirror is up')
+    expect(part!.says).toBe('Set and connect fixtures, in part')
+    expect(part!.toConfirm).toMatchObject({
+      words: 'It is done, all of it',
+      facts: [{ facet: 'progress', value: 100 }],
+    })
+  })
+  test.each([
+    ['The board is up', 'Board and backer'],
+    ['Wires are in', 'Wires and boxes'],
+    ['Walls and floor are tiled', 'Tile walls and floor'],
+    ['All the tile is up', 'Tile walls and floor'],
+    ['Walls and ceiling are boarded', 'Board and backer'],
+    ['The shower glass is in', 'Shower glass'],
+    ['Everything is stripped out', 'Strip fittings, tile and board'],
+  ])('%s: %s', (text, title) => {
+    expect(proposals(text)[0]!.says).toBe(`${title}: 100 per cent`)
+  })
+  test('what is measured is not in', () => {
+    expect(proposals('The glass is measured')[0]!.says).toBe('Measure for the shower glass: done')
+  })
+})

@@ -10,16 +10,16 @@ import type { Standards } from '../takeoff/standards'
 import type { RateOverrides } from '../scope/rates'
 import { workWords } from '../scope/workAmount'
 import type { Line } from '../scope/line'
-import { ELEMENTS, STAGES, TRADES, type Stage } from '../scope/vocabulary'
+import { ELEMENTS, STAGES, TRADES } from '../scope/vocabulary'
 import type { NewFact, SubjectKind } from '../walk/observation'
 import type { Place, SiteState } from '../walk/siteState'
-import { stageMeant, stageOfDeed } from './deeds'
+import { stageOfDeed } from './deeds'
 import { deedsInTurn } from './deedsInTurn'
 import { boughtFor, withItsGoods } from './goodsOfWork'
 import { linesLaid } from './linesLaid'
+import { linesMeant } from './linesMeant'
 import type { SpokenLine } from './line'
-import { plain } from './clauses'
-import { elementsIn, named } from './mentions'
+import { named } from './mentions'
 import { goodsToCome, IS_REPLACED, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
 import { isOpinion } from '../walk/noteWords'
 import { lower } from '../lists/capital'
@@ -135,7 +135,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     const { state, newId } = setting
     // 'The permit for the wall is granted' tells of paper, not of the wall.
     if (!place || PAPER.test(line.words)) return null
-    const lines = matching(line, place, state)
+    const { whole, partOf } = linesMeant(line, place, state)
+    const lines = line.percent === undefined || line.state ? [...whole, ...partOf] : whole
     if (line.state === 'unchanged')
       return {
         says: 'Nothing changed',
@@ -144,6 +145,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
           ...(line.element ? [told(line, place, lines[0], newId)] : []),
         ],
       }
+    if (lines.length === 0 && partOf.length > 0) return inPart(line, place, partOf, newId)
     if (lines.length === 0) return underWay(line, place, setting)
     const names = lines.map((one) => one.title).join(', ')
     const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })
@@ -210,8 +212,9 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
         }
   },
   exclude(line, place, { state, newId }) {
-    const lines = place ? matching(line, place, state) : []
     if (!place) return null
+    const { whole, partOf } = linesMeant(line, place, state)
+    const lines = [...whole, ...partOf]
     // What is out is said as plainly as what is in, whether or not a line was laid for it.
     if (lines.length === 0 || !line.element) {
       const part = titleOf(line.words.replace(/[\s,]+(?:is|are|stays?|isn't|aren't|is not|are not)\s.*$/is, ''))
@@ -371,6 +374,28 @@ export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, 
   }
 }
 
+/** What is done of a line is kept with it; that all of it is, only somebody's tap says. */
+function inPart(line: SpokenLine, place: Place, lines: readonly Line[], newId: () => string): Made {
+  return {
+    says: `${lines.map((one) => one.title).join(', ')}, in part`,
+    facts: [told(line, place, lines[0], newId)],
+    ...(line.percent === 100
+      ? {
+          toConfirm: {
+            words: 'It is done, all of it',
+            facts: lines.map(({ id }): NewFact => ({
+              subject: 'line',
+              subjectId: id,
+              placeId: place.id,
+              facet: 'progress',
+              value: 100,
+            })),
+          },
+        }
+      : {}),
+  }
+}
+
 const COUNTED =
   /\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half) (?:out )?of (?:the )?(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/i
 
@@ -391,30 +416,4 @@ function underWay(line: SpokenLine, place: Place, { newId, units, rates }: Setti
       { ...at, facet: 'progress', value: percent },
     ],
   }
-}
-
-/** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. */
-function matching(line: SpokenLine, place: Place, state: SiteState): Line[] {
-  const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
-  const at = (stage: Stage | undefined): Line[] => here.filter((one) => one.stage === stage)
-  const meant = at(stageMeant(line))
-  const staged = meant.length > 0 ? meant : at(line.stage)
-  if (line.action === 'test' || line.action === 'inspect')
-    return here.filter(
-      (one) =>
-        one.inspects &&
-        (!line.stage || one.inspects.includes(line.stage)) &&
-        (line.action === 'inspect') === (one.trade === 'inspector'),
-    )
-  const pool = (line.stage ? staged : here).filter(
-    (one) => one.trade !== 'inspector' && !one.inspects && (line.doer === undefined || one.trade === line.doer),
-  )
-  // 'The walls are framed' says nothing of their sheathing.
-  const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
-  if (framed.length < pool.length) return framed
-  const exact = pool.filter((one) => one.element === line.element)
-  if (exact.length > 0 || !line.stage) return exact
-  // 'None of the outlets are in' says nothing of the tub that is connected in the same stage.
-  const naming = pool.filter(({ title }) => elementsIn(plain(title).split(' ')).some(({ key }) => key === line.element))
-  return naming.length > 0 ? naming : pool
 }

@@ -1,0 +1,172 @@
+import { stemsOf } from './stems'
+import type { Line } from '../scope/line'
+import type { Element, Stage } from '../scope/vocabulary'
+import type { Place, SiteState } from '../walk/siteState'
+import { plain } from './clauses'
+import { stageMeant } from './deeds'
+import type { SpokenLine } from './line'
+import { elementsIn, stagesNamed, tradesNamed } from './mentions'
+import { POINTING } from './pointing'
+
+/** The lines of a place that words tell of, apart by whether they tell of all that a line does. */
+export interface LinesMeant {
+  readonly whole: readonly Line[]
+  readonly partOf: readonly Line[]
+}
+
+const NONE: LinesMeant = { whole: [], partOf: [] }
+
+/** What a stage is made of: 'the board is up' tells of a stage, 'the ceiling is boarded' of a part of it. */
+const MADE_OF: Partial<Record<Stage, readonly Element[]>> = {
+  wires: ['wire'],
+  pipes: ['pipe'],
+  ducts: ['duct'],
+  insulation: ['insulation'],
+  board: ['drywall'],
+  tape: ['drywall'],
+  plaster: ['plaster'],
+  tile: ['tile'],
+  concrete: ['slab'],
+  roof: ['roof'],
+  cabinets: ['cabinet'],
+}
+
+/** Words of a title that stand for several things. */
+const COLLECTIVE: readonly (readonly [RegExp, readonly Element[]])[] = [
+  [/\b(?:fittings|fixtures)\b/i, ['toilet', 'tub', 'shower', 'sink', 'vanity', 'mirror', 'radiator']],
+  [/\bkitchen\b/i, ['cabinet', 'countertop', 'backsplash', 'sink', 'appliance']],
+  [/\bappliances\b/i, ['appliance']],
+  [/\bwalls and ceiling\b/i, ['drywall', 'plaster']],
+  [/\bold floor\b/i, ['tile']],
+]
+
+const SURFACES: readonly Element[] = ['wall', 'ceiling', 'floor']
+/** Names of one part of what stands together: 'the uppers' are not the cabinets. */
+const ONE_PART =
+  /\b(?:uppers?|lowers?|island|pantry|larder|drawers?|fronts|hood|jambs?|treads?|risers?|rails?|caps?|frames?|leaf|leaves|covers?)\b/g
+
+const IN_ALL = /\b(?:all|everything|every|whole|both|entire|complete|completely|the lot|top to bottom)\b/
+const STRIPPED = /\b(?:strip|gut|demo|tear|tore|torn|rip|cleared|empt|bare|everything|all of it|the lot)/
+const MEASURES = /\b(?:measur|templat)/
+
+const namedIn = (words: string): Set<Element> =>
+  new Set(elementsIn(plain(words).split(' ')).flatMap(({ key, where }) => (key === '' || where ? [] : [key])))
+
+/** What is told to be so is nothing that is known by name: 'the alcove'. What is out or off and no stage of ours was
+ * switched off, or went: 'the power is out'. */
+function namesUnknown(said: string, place: Place, stage: Stage | undefined): boolean {
+  const subject =
+    /^(?:and |but |so |now )*(?:(?:the|all|both|our|old|new|of) )*((?:[a-z]+ ){1,3}?)(?:is|are|has|have|got)\b/.exec(
+      said,
+    )?.[1]
+  if (!subject) return false
+  const here = plain(place.name).split(' ')
+  const nouns = subject.trim().split(' ')
+  return (
+    nouns.every((word) => !POINTING.test(word) && !here.includes(word)) &&
+    stagesNamed(subject).every((one) => stage === 'strip-out' && one !== stage) &&
+    tradesNamed(subject).length === 0 &&
+    !/\b(?:coats?|fix|rough|prep|room|place|demo|strip|site|house|one|rest|work)\b/.test(subject)
+  )
+}
+
+/** Whether one thing alone is told of a title that names several alike: 'the back wall' of 'Tile walls'. */
+const oneOfSeveral = (said: string, title: string, thing: Element): boolean =>
+  (said.match(ONE_PART) ?? []).some((part) => !title.toLowerCase().includes(part.replace(/s$/, ''))) ||
+  ((thing === 'wall' || thing === 'ceiling') &&
+    new RegExp(`\\b${thing}s\\b`, 'i').test(title) &&
+    new RegExp(`\\b${thing}\\b`).test(said) &&
+    !new RegExp(`\\b${thing}s\\b`).test(said))
+
+/** What a title names, beside what stands for several things in it. */
+const coveredBy = ({ title }: Line): readonly Element[] =>
+  COLLECTIVE.flatMap(([pattern, things]) => (pattern.test(title) ? things : []))
+
+/** Whether a line is told of as a whole, in part, or not at all. */
+function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
+  const inTitle = namedIn(line.title)
+  const made = (MADE_OF[line.stage] ?? []).some((one) => told.has(one) && one === line.element)
+  const several = [...told].some((one) => oneOfSeveral(said, line.title, one))
+  if (made && !several && line.stage !== 'strip-out') return 'whole'
+  const own = told.has(line.element) || [...told].some((one) => inTitle.has(one))
+  if (own) {
+    if (several) return IN_ALL.test(said) ? 'whole' : 'part'
+    // 'Tiled' names the tile.
+    const untold = (one: Element): boolean => !told.has(one) && !MADE_OF[line.stage]?.includes(one)
+    const lacking = [...inTitle].filter(untold)
+    const beside = coveredBy(line).some((one) => untold(one) && !inTitle.has(one))
+    const itself = told.has(line.element) && !inTitle.has(line.element) && !beside
+    return itself || IN_ALL.test(said) || (lacking.length === 0 && !beside) ? 'whole' : 'part'
+  }
+  if (coveredBy(line).some((one) => told.has(one))) return 'part'
+  if (inTitle.size === 0 || (MADE_OF[line.stage] ?? []).some((one) => inTitle.has(one))) {
+    const surfaces = SURFACES.filter((one) => told.has(one))
+    const meant: readonly Element[] = SURFACES.filter((one) => line.basis.includes(one))
+    if (surfaces.length > 0 && surfaces.some((one) => meant.includes(one)))
+      return meant.every((one) => told.has(one)) ? 'whole' : 'part'
+  }
+  return null
+}
+
+/** Whether a line does whatever there is of its kind, and not only what its title names. */
+const takesAny = ({ stage, title }: Line): boolean =>
+  stage !== 'strip-out' && (MADE_OF[stage] !== undefined || namedIn(title).size === 0)
+
+/** Of lines of one stage, those that share most of their words with what was said, where any does. */
+function nearest(pool: readonly Line[], words: string): readonly Line[] {
+  const said = new Set(stemsOf(words))
+  const shared = pool.map(({ title }) => stemsOf(title).filter((stem) => said.has(stem)).length)
+  const most = Math.max(0, ...shared)
+  return most === 0 ? pool : pool.filter((_, i) => shared[i] === most)
+}
+
+/** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. What a line
+ * does beside is no more done than what nobody told of: 'the mirror is up' sets no toilet. */
+export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
+  const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
+  const at = (stage: Stage | undefined): Line[] => here.filter((one) => one.stage === stage)
+  if (line.action === 'test' || line.action === 'inspect')
+    return {
+      whole: here.filter(
+        (one) =>
+          one.inspects &&
+          (!line.stage || one.inspects.includes(line.stage)) &&
+          (line.action === 'inspect') === (one.trade === 'inspector'),
+      ),
+      partOf: [],
+    }
+  const meant = at(stageMeant(line))
+  const staged = meant.length > 0 ? meant : at(line.stage)
+  const pool = (line.stage ? staged : here).filter(
+    (one) => one.trade !== 'inspector' && !one.inspects && (line.doer === undefined || one.trade === line.doer),
+  )
+  const said = plain(line.words)
+  // 'The walls are framed' says nothing of their sheathing.
+  const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
+  if (framed.length < pool.length) return { whole: framed, partOf: [] }
+  const told = new Set([...namedIn(line.words), ...(line.element ? [line.element] : [])])
+  if (told.size === 0 && line.stage) {
+    const near = nearest(pool, line.words)
+    const unknown = namesUnknown(said, place, line.stage)
+    if (!unknown || (line.stage === 'strip-out' && STRIPPED.test(said))) return { whole: near, partOf: [] }
+    return near.length === 1 && line.stage !== 'strip-out' ? { whole: [], partOf: near } : NONE
+  }
+  // Without a stage only the thing tells which line is meant.
+  if (!line.stage) return { whole: pool.filter((one) => one.element === line.element), partOf: [] }
+  // What is in was measured; what is measured is not in.
+  const measured = pool.filter((one) => (one.action === 'measure') === MEASURES.test(said))
+  const apt = measured.length > 0 ? measured : pool
+  const of = apt.map((one) => [one, toldOf(one, told, said)] as const)
+  const near = nearest(
+    of.flatMap(([one, how]) => (how ? [one] : [])),
+    line.words,
+  )
+  if (near.length > 0)
+    return {
+      whole: near.filter((one) => toldOf(one, told, said) === 'whole'),
+      partOf: near.filter((one) => toldOf(one, told, said) === 'part'),
+    }
+  // A thing that no line names is a part of the only one there is; of several nobody knows which.
+  const [only, another] = apt
+  return only && !another && takesAny(only) ? { whole: [], partOf: [only] } : NONE
+}
