@@ -30,7 +30,7 @@ const FIGURES: Readonly<Record<string, string>> = {
 const TYPED: Record<Field['kind'], (one: Field) => string> = {
   words: (one) => `${one.key} in words`,
   choice: (one) => one.options!.at(-1)!,
-  length: () => '63 ft',
+  length: ({ input }) => (input?.most === undefined ? '63 ft' : '9 in'),
   figure: ({ input }) => FIGURES[input!.unit] ?? FIGURES[input!.kind] ?? '8',
   number: () => '12',
   money: () => '280.50',
@@ -47,6 +47,12 @@ const words = (id: string, values: Record<string, string>) => {
   const kind = kindOf(id)
   return entryWords({ kind: id, values: readEntry(kind, (key) => values[key] ?? '', 'imperial') }, 'imperial', true)
 }
+
+test('a beam of 2 m by 10 m is refused by name, with what to write', () => {
+  const beam = (width: string) => readEntry(kindOf('beam'), filled([...fieldsOf(kindOf('beam'))], { width }), 'metric')
+  expect(() => beam('2')).toThrow('Width: 2 m is too much. Is it in mm or in inches? Write "2 mm" or "2 in".')
+  expect(beam('45')).toMatchObject({ width: { tenths: 450 } })
+})
 
 describe.each(ENTRY_KINDS.map((kind) => [kind.id, kind] as const))('the register "%s"', (_id, kind) => {
   const but: Record<string, string> = kind.id === 'strip-element' ? { done: '3' } : {}

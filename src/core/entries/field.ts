@@ -127,7 +127,18 @@ const READERS: Record<FieldKind, (text: string, one: Field, units: Units) => Fie
     return text
   },
   money: (text, one) => minor(numberIn(String(readAmount(text) ?? text), one) * 100),
-  length: (text, one, units) => naming(one, () => (one.fine ? parseFineLength : parseLength)(text, units)),
+  length: (text, one, units) =>
+    naming(one, () => {
+      const read = (one.fine ? parseFineLength : parseLength)(text, units)
+      const most = one.input?.most
+      if (most === undefined || read.tenths <= most * 10) return read
+      // '2 by 10' of timber is no 2 m by 10 m.
+      const bare = text.replace(/[^\d./ ]+/g, '').trim()
+      throw new ImpossibleRequest(
+        'impossible-number',
+        `${printMeasured(read, units)} is too much. Is it in mm or in inches? Write "${bare} mm" or "${bare} in".`,
+      )
+    }),
   day: (text, one) => naming(one, () => parseDay(text)),
 }
 

@@ -120,6 +120,12 @@ function nearest(pool: readonly Line[], words: string): readonly Line[] {
   return most === 0 ? pool : pool.filter((_, i) => shared[i] === most)
 }
 
+/** Whether words share more with a title than the surface, which all of a room's work has: 'open the wall'. */
+function namesBoth(title: string, words: string): boolean {
+  const said = stemsOf(words)
+  return stemsOf(title).filter((stem) => said.includes(stem)).length > 1
+}
+
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. What a line
  * does beside is no more done than what nobody told of: 'the mirror is up' sets no toilet. */
 export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
@@ -152,7 +158,11 @@ export function linesMeant(line: SpokenLine, place: Place, state: SiteState): Li
     return near.length === 1 && line.stage !== 'strip-out' ? { whole: [], partOf: near } : NONE
   }
   // Without a stage only the thing tells which line is meant.
-  if (!line.stage) return { whole: pool.filter((one) => one.element === line.element), partOf: [] }
+  if (!line.stage) {
+    const surface = SURFACES.some((one) => one === line.element)
+    const its = pool.filter((one) => (surface ? namesBoth(one.title, line.words) : one.element === line.element))
+    return { whole: its, partOf: [] }
+  }
   // What is in was measured; what is measured is not in.
   const measured = pool.filter((one) => (one.action === 'measure') === MEASURES.test(said))
   const apt = measured.length > 0 ? measured : pool

@@ -59,7 +59,7 @@ function typed(field: Field, fields: readonly Field[]): string {
   if (kind === 'sizes') return `${1.1 + n / 100} x 1.2`
   if (kind === 'lengths') return `${2 + n / 100}`
   if (kind === 'percent') return `${n}`
-  if (kind === 'length') return field.fine ? `${10 + n} mm` : `${2000 + n} mm`
+  if (kind === 'length') return field.fine || field.input?.most ? `${10 + n} mm` : `${2000 + n} mm`
   return `${n + 1}`
 }
 

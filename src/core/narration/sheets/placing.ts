@@ -162,7 +162,12 @@ function typedFor(field: Field | undefined, figure: SpokenFigure, { before, afte
     return typedFigure(figure, units === 'imperial')
   const bare = typedFigure({ ...figure, unit: null }, false)
   if (!input || !differsBySite(input.unit)) return bare
-  const said = /\b(?:kilos?|kg|met(?:re|er)s?)\b/.test([...before, ...after].join(' ')) ? 'metric' : units
+  const beside = [...before, ...after].join(' ')
+  const said = /\b(?:kilos?|kg|met(?:re|er)s?)\b/.test(beside)
+    ? 'metric'
+    : /\b(?:pounds?|lbs?|foot|feet|ft|gallons?)\b/.test(beside)
+      ? 'imperial'
+      : units
   return `${bare} ${siteUnit(input.kind, input.unit, false, said)}`
 }
 

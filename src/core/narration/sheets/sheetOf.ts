@@ -98,8 +98,10 @@ function fill(
   if (first!.kind === 'words')
     typed[first!.key] = capital(typed[first!.key] ?? nameOf(undated(sentence, dated?.words), head?.[1], typed))
   else if (first!.kind === 'choice' && !typed[first!.key]) return null
-  const left = Math.max(0, unplaced - (says.then?.(typed, norm, hearing.units) ?? 0))
+  const spare = Math.max(0, unplaced - (says.then?.(typed, norm, hearing.units) ?? 0))
   const kept = readable(fields, typed, hearing.units)
+  // A figure that its field cannot hold is asked: '2 by 10' on a site in metres.
+  const left = spare + fields.filter(({ key }) => typed[key] && kept[key] === undefined).length
   if (says.least && !says.least.some((key) => kept[key] !== undefined)) return null
   const lacks = fields.filter((one) => one.needed && kept[one.key] === undefined)
   const values = lacks.length > 0 ? {} : readValues(fields, (key) => kept[key] ?? '', hearing.units)

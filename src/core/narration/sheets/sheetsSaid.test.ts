@@ -198,3 +198,14 @@ describe('a sheet', () => {
     expect(read('Trench is dug, four foot deep.').map(({ sheet }) => sheet?.register.id)).toEqual(['trench'])
   })
 })
+
+test('a rate that is told in other units than the site’s keeps its own', () => {
+  const said = (text: string, units: Units) => sheetOf(text, { units, today: TODAY })
+  expect(said('Steel beam 4 metres, 22 lb a foot', 'metric')?.typed.perMetre).toBe('22 lb/ft')
+  expect(said('Steel beam, 30 kilos a metre, 12 foot', 'imperial')?.typed.perMetre).toBe('30 kg/m')
+})
+test('what no beam can measure is asked, not taken', () => {
+  const beam = sheetOf('Beam of two plies, 2 by 10, 12 foot long', { units: 'metric', today: TODAY })!
+  expect(beam.typed).not.toHaveProperty('width')
+  expect(beam.sure).toBe(false)
+})

@@ -9,8 +9,8 @@ export const beamWeight = calculation({
   title: 'Weight of a beam',
   inputs: {
     material: choice('Material', ['laminated veneer', 'softwood', 'by mass a metre'], 'laminated veneer'),
-    width: optional(length('Width')),
-    depth: optional(length('Depth')),
+    width: optional(length('Width', { most: 1_000 })),
+    depth: optional(length('Depth', { most: 2_500 })),
     long: length('Length, all of it'),
     plies: count('Plies', { default: 1, most: 20 }),
     perMetre: optional(number('Mass a metre', { unit: 'kg/m' })),
