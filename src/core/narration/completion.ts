@@ -7,11 +7,15 @@ import { named, stageIn } from './mentions'
 
 /** All but a part: begun, and nobody said how far. */
 const IN_PART =
-  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|(?:another|more|rest|others?) (?:\w+ ){0,2}to (?:go|come|do)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|as good as|all but (?:done|finished|complete)|(?:on|to|over) (?:the |its )?(?:upper|lower|top|bottom|left|right|north|south|east|west|first|last|other) (?:half|third|quarter|part|side|end|two thirds)|up to (?!date\b|code\b|scratch\b|standard\b)(?:the )?[a-z]+|no (?:only |just )*(?:on )?(?:one|half|part|some))\b/
+  /\b(?:but for|except(?:ing)?(?: for)?|apart from|aside from|bar(?:ring)? (?:the|one|two|a|for)|save (?:for|the|one)|all but|other than|minus (?:the|one|a)|excluding|short of (?:a|one|two)|not counting|only the .* (?:left|to go|missing)|(?:another|more|rest|others?) (?:\w+ ){0,2}to (?:go|come|do)|still (?:missing|wants|needs|lacks)|waiting (?:on|for)|in part|partly|mostly|some of|half of|as good as|all but (?:done|finished|complete)|(?:on|to|over) (?:the |its )?(?:upper|lower|top|bottom|left|right|north|south|east|west|first|last|other) (?:half|third|quarter|part|side|end|two thirds)|up to (?!date\b|code\b|scratch\b|standard\b)(?:the )?[a-z]+|no (?:only |just )*(?:on )?(?:one|half|part|some)|only (?:in|on|behind|at|under|over|around|above|below|along|beside)|(?:in|on|behind|at|under|over|around|above|below|along|beside) (?:the )?(?:[a-z]+ ){1,3}only)\b/
 
 /** What was done but for something that the same sentence tells: 'roughed in, but two boxes are still missing'. */
 const BUT_PART =
   /\bbut (?:\w+ ){0,4}(?:(?:is|are) )?(?:still )?(?:missing|to come|to go|left to do|not (?:connected|hooked up|tested|grouted|sealed|screwed|fixed down|painted yet|trimmed))\b/
+
+/** The same thing lacks something yet: 'the fan is in but not ducted'. */
+const BUT_NOT =
+  /\bbut (?:it |they )?(?:is |are )?(?:still )?not (?:yet |even )?(?:[a-z]{3,}ed|hung|cut|run|put|set|laid|built|hooked up)\b/
 
 /** What will be, should be, or is promised. */
 const TO_COME =
@@ -87,6 +91,7 @@ export function whyNotDone(words: string, told: string, sentence: string): strin
     ['asked', ASKED, sentence],
     ['in part', IN_PART, words],
     ['in part', BUT_PART, STATED.test(told) ? '' : sentence],
+    ['in part', BUT_NOT, sentence],
     ['a condition', CONDITION, told],
     ['to come', TO_COME, told],
     ['to come', IN_TURN, STATED.test(told) ? '' : sentence],

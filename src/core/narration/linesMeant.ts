@@ -82,9 +82,12 @@ const oneOfSeveral = (said: string, title: string, thing: Element): boolean =>
 const coveredBy = ({ title }: Line): readonly Element[] =>
   COLLECTIVE.flatMap(([pattern, things]) => (pattern.test(title) ? things : []))
 
+/** What a line sets, hangs or paints, without what that is for: the rail of 'Backing for rail and glass' is not. */
+const thingsOf = ({ title }: Pick<Line, 'title'>): Set<Element> => namedIn(title.replace(/ (?:for|to) .*$/, ''))
+
 /** Whether a line is told of as a whole, in part, or not at all. */
 function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
-  const inTitle = namedIn(line.title)
+  const inTitle = thingsOf(line)
   const made = (MADE_OF[line.stage] ?? []).some((one) => told.has(one) && one === line.element)
   const several = [...told].some((one) => oneOfSeveral(said, line.title, one))
   if (made && !several && line.stage !== 'strip-out') return 'whole'
@@ -110,7 +113,7 @@ function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' |
 
 /** Whether a line does whatever there is of its kind, and not only what its title names. */
 const takesAny = ({ stage, title }: Line): boolean =>
-  stage !== 'strip-out' && (MADE_OF[stage] !== undefined || namedIn(title).size === 0)
+  stage !== 'strip-out' && (MADE_OF[stage] !== undefined || thingsOf({ title }).size === 0)
 
 /** Of lines of one stage, those that share most of their words with what was said, where any does. */
 function nearest(pool: readonly Line[], words: string): readonly Line[] {
