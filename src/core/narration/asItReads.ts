@@ -65,6 +65,8 @@ const NOT_OURS: readonly RegExp[] = [
   /^(?:otherwise|or else|if|unless)\b/i,
   // What did not come to be: 'the boards would be hung by now if he had come', 'had they ordered in time'.
   /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had|if \w+ had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i,
+  // 'We had to pull the cabinets off' is over.
+  /^(?:and |but |so )?(?:we|they|he|she|i) had to\b/i,
   // 'Needs five days to dry'.
   /\b(?:needs?|takes?|wants?|has|have) (?:about |at least |another )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen|some|the) (?:\w+ )?(?:hours?|days?|nights?|weeks?|months?) (?:to|before|until|and then)\b/i,
   // 'Call before we dig'.

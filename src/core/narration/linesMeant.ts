@@ -166,6 +166,8 @@ export function linesMeant(line: SpokenLine, place: Place, state: SiteState): Li
     const its = pool.filter((one) => (surface ? namesBoth(one.title, line.words) : one.element === line.element))
     return { whole: its, partOf: [] }
   }
+  // 'The trim' is all of its stage.
+  if ([...told].every((one) => one === line.stage)) return { whole: nearest(pool, line.words), partOf: [] }
   // What is in was measured; what is measured is not in.
   const measured = pool.filter((one) => (one.action === 'measure') === MEASURES.test(said))
   const apt = measured.length > 0 ? measured : pool

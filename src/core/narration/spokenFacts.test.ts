@@ -234,6 +234,7 @@ describe('a part of what a line does is not the line', () => {
     ['All the tile is up', 'Tile walls and floor'],
     ['Walls and ceiling are boarded', 'Board and backer'],
     ['The shower glass is in', 'Shower glass'],
+    ['All the trim is on', 'Door and casing'],
     ['Backing is in', 'Backing for rail, vanity and glass'],
     ['Everything is stripped out', 'Strip fittings, tile and board'],
   ])('%s: %s', (text, title) => {

@@ -401,8 +401,9 @@ const COUNTED =
 
 /** Work that is said to be under way and stands in no scope yet: a line of its own, so far done; what its place measures is
  * how much of it there is. What is all done leaves nothing to do. */
-function underWay(line: SpokenLine, place: Place, { newId, units, rates }: Setting): Made | null {
+function underWay(line: SpokenLine, place: Place, { state, newId, units, rates }: Setting): Made | null {
   const { percent, stage } = line
+  if (state.lines.some((one) => one.placeId === place.id && one.stage === stage && one.excluded === null)) return null
   // 'Six of the eight jacks are set' counts things, and tells of no walls.
   if (!stage || line.state || !percent || percent >= 100 || COUNTED.test(line.words)) return null
   const title = STAGES[stage]
