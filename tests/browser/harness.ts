@@ -131,7 +131,8 @@ export async function openPage(
   return page
 }
 
-const PATIENCE = 90_000
+/** Beside other work on the same processor a search for other ways takes longer than a minute and a half. */
+const PATIENCE = 150_000
 
 /** Waits until something holds in a page, and says what the page shows where it never does. It asks anew each time, so that
  * a page that is just being left takes no question with it. */

@@ -19,14 +19,8 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   const asked = kind === 'work' || kind === 'note' ? (IF_THEY_AGREE.exec(words) ?? FOR_THE_LOT.exec(words)) : null
   const price = asked?.[1] ?? asked?.[2]
   if (asked) return { ...line, kind: 'work', extra: true, ...(price ? { amount: Number(price) * 100 } : {}) }
-  // 'If the plaster is loose' is not found yet, and what would be is not there.
-  if (
-    (kind === 'found' || kind === 'decide') &&
-    (/^if\b/i.test(words) ||
-      /\bif (?:\w+ ){1,3}had\b|^had (?:he|she|they|we|i|the)\b|\bshould have [a-z]+(?:ed|en|ng|ne|ut)\b.*\bby now\b/i.test(
-        words,
-      ))
-  )
+  // 'If the plaster is loose' is not found yet, and what would have been is not there.
+  if ((kind === 'found' || kind === 'decide') && (/^if\b/i.test(words) || UNREAL.test(words)))
     return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
@@ -59,12 +53,15 @@ function asksNothing(words: string, walk: WalkKind): boolean {
   return walk !== 'scope' && SO_ALREADY.some((one) => one.test(words))
 }
 
+/** What did not come to be: 'the boards would be hung by now if he had come', 'had they ordered in time'. */
+const UNREAL =
+  /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i
+
 /** What nobody of us does, whatever deed it names. */
 const NOT_OURS: readonly RegExp[] = [
   // 'Otherwise we only patch' hangs on what nobody knows yet.
   /^(?:otherwise|or else|if|unless)\b/i,
-  // What did not come to be: 'the boards would be hung by now if he had come', 'had they ordered in time'.
-  /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had|if \w+ had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i,
+  UNREAL,
   // 'We had to pull the cabinets off' is over.
   /^(?:and |but |so )?(?:we|they|he|she|i) had to\b/i,
   // 'Needs five days to dry'.

@@ -1,4 +1,3 @@
-import { stemsOf } from './stems'
 import type { Line } from '../scope/line'
 import type { Element, Stage } from '../scope/vocabulary'
 import type { Place, SiteState } from '../walk/siteState'
@@ -7,6 +6,7 @@ import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
 import { elementsIn, stagesNamed, tradesNamed } from './mentions'
 import { POINTING } from './pointing'
+import { stemsOf } from './stems'
 
 /** The lines of a place that words tell of, apart by whether they tell of all that a line does. */
 export interface LinesMeant {
@@ -41,6 +41,7 @@ const COLLECTIVE: readonly (readonly [RegExp, readonly Element[]])[] = [
 ]
 
 const SURFACES: readonly Element[] = ['wall', 'ceiling', 'floor']
+
 /** Names of one part of what stands together: 'the uppers' are not the cabinets. */
 const ONE_PART =
   /\b(?:uppers?|lowers?|island|pantry|larder|drawers?|fronts|hood|jambs?|treads?|risers?|rails?|caps?|frames?|leaf|leaves|covers?)\b/g
@@ -83,7 +84,7 @@ const coveredBy = ({ title }: Line): readonly Element[] =>
   COLLECTIVE.flatMap(([pattern, things]) => (pattern.test(title) ? things : []))
 
 /** What a line sets, hangs or paints, without what that is for: the rail of 'Backing for rail and glass' is not. */
-const thingsOf = ({ title }: Pick<Line, 'title'>): Set<Element> => namedIn(title.replace(/ (?:for|to) .*$/, ''))
+const thingsOf = ({ title }: Line): Set<Element> => namedIn(title.replace(/ (?:for|to) .*$/, ''))
 
 /** Whether a line is told of as a whole, in part, or not at all. */
 function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
@@ -112,8 +113,8 @@ function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' |
 }
 
 /** Whether a line does whatever there is of its kind, and not only what its title names. */
-const takesAny = ({ stage, title }: Line): boolean =>
-  stage !== 'strip-out' && (MADE_OF[stage] !== undefined || thingsOf({ title }).size === 0)
+const takesAny = (line: Line): boolean =>
+  line.stage !== 'strip-out' && (MADE_OF[line.stage] !== undefined || thingsOf(line).size === 0)
 
 /** Of lines of one stage, those that share most of their words with what was said, where any does. */
 function nearest(pool: readonly Line[], words: string): readonly Line[] {
@@ -171,16 +172,16 @@ export function linesMeant(line: SpokenLine, place: Place, state: SiteState): Li
   // What is in was measured; what is measured is not in.
   const measured = pool.filter((one) => (one.action === 'measure') === MEASURES.test(said))
   const apt = measured.length > 0 ? measured : pool
-  const of = apt.map((one) => [one, toldOf(one, told, said)] as const)
   const near = nearest(
-    of.flatMap(([one, how]) => (how ? [one] : [])),
+    apt.filter((one) => toldOf(one, told, said) !== null),
     line.words,
   )
-  if (near.length > 0)
-    return {
-      whole: near.filter((one) => toldOf(one, told, said) === 'whole'),
-      partOf: near.filter((one) => toldOf(one, told, said) === 'part'),
-    }
+  if (near.length > 0) {
+    const [whole, partOf] = (['whole', 'part'] as const).map((how) =>
+      near.filter((one) => toldOf(one, told, said) === how),
+    )
+    return { whole: whole!, partOf: partOf! }
+  }
   // A thing that no line names is a part of the only one there is; of several nobody knows which.
   const [only, another] = apt
   return only && !another && takesAny(only) ? { whole: [], partOf: [only] } : NONE

@@ -240,6 +240,10 @@ describe('a part of what a line does is not the line', () => {
   ])('%s: %s', (text, title) => {
     expect(proposals(text)[0]!.says).toBe(`${title}: 100 per cent`)
   })
+  test('a part that is not ours leaves the line in the scope', () => {
+    const [out] = proposals('The mirror is not part of this')
+    expect(out!.facts.some(({ facet }) => facet === 'excluded')).toBe(false)
+  })
   test('what is measured is not in', () => {
     expect(proposals('The glass is measured')[0]!.says).toBe('Measure for the shower glass: done')
   })

@@ -130,6 +130,10 @@ const LIES =
 const PAPER =
   /\b(?:permits?|letters?|consent|permission|licen[cs]e|notice|drawings?|quotes?|invoice|contract|approval|paperwork)\b/i
 
+/** How far lines of work are. */
+const shareOf = (lines: readonly Line[], percent: number): NewFact[] =>
+  lines.map(({ id, placeId }) => ({ subject: 'line', subjectId: id, placeId, facet: 'progress', value: percent }))
+
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   progress(line, place, setting) {
     const { state, newId } = setting
@@ -163,7 +167,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
         facts: [told(line, place, lines[0], newId)],
         toConfirm: {
           words: 'It is done, all of it',
-          facts: lines.map((one): NewFact => ({ ...at(one), facet: 'progress', value: 100 })),
+          facts: shareOf(lines, 100),
         },
       }
     }
@@ -175,15 +179,12 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
         facts: [told(line, place, tests[0], newId)],
         toConfirm: {
           words: 'It passed',
-          facts: tests.map((one): NewFact => ({ ...at(one), facet: 'progress', value: 100 })),
+          facts: shareOf(tests, 100),
         },
       }
     return {
       says: `${names}: ${percent} per cent`,
-      facts: [
-        ...lines.map((one): NewFact => ({ ...at(one), facet: 'progress', value: percent })),
-        told(line, place, lines[0], newId),
-      ],
+      facts: [...shareOf(lines, percent), told(line, place, lines[0], newId)],
     }
   },
   work(line, place, setting) {
@@ -213,8 +214,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   exclude(line, place, { state, newId }) {
     if (!place) return null
-    const { whole, partOf } = linesMeant(line, place, state)
-    const lines = [...whole, ...partOf]
+    const { whole: lines } = linesMeant(line, place, state)
     // What is out is said as plainly as what is in, whether or not a line was laid for it.
     if (lines.length === 0 || !line.element) {
       const part = titleOf(line.words.replace(/[\s,]+(?:is|are|stays?|isn't|aren't|is not|are not)\s.*$/is, ''))
@@ -383,13 +383,7 @@ function inPart(line: SpokenLine, place: Place, lines: readonly Line[], newId: (
       ? {
           toConfirm: {
             words: 'It is done, all of it',
-            facts: lines.map(({ id }): NewFact => ({
-              subject: 'line',
-              subjectId: id,
-              placeId: place.id,
-              facet: 'progress',
-              value: 100,
-            })),
+            facts: shareOf(lines, 100),
           },
         }
       : {}),
