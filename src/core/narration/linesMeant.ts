@@ -5,7 +5,7 @@ import { plain } from './clauses'
 import { stageMeant } from './deeds'
 import type { SpokenLine } from './line'
 import { elementsIn, stagesNamed, tradesNamed } from './mentions'
-import { POINTING } from './pointing'
+import { namesAnother } from './pointing'
 import { stemsOf } from './stems'
 
 /** The lines of a place that words tell of, apart by whether they tell of all that a line does. */
@@ -56,18 +56,14 @@ const namedIn = (words: string): Set<Element> =>
 /** What is told to be so is nothing that is known by name: 'the alcove'. What is out or off and no stage of ours was
  * switched off, or went: 'the power is out'. */
 function namesUnknown(said: string, place: Place, stage: Stage | undefined): boolean {
-  const subject =
-    /^(?:and |but |so |now )*(?:(?:the|all|both|our|old|new|of) )*((?:[a-z]+ ){1,3}?)(?:is|are|has|have|got)\b/.exec(
-      said,
-    )?.[1]
-  if (!subject) return false
+  const subject = said.split(/ (?:is|are|has|have) /)[0]!
   const here = plain(place.name).split(' ')
-  const nouns = subject.trim().split(' ')
   return (
-    nouns.every((word) => !POINTING.test(word) && !here.includes(word)) &&
+    namesAnother(said) &&
+    !subject.split(' ').some((word) => here.includes(word)) &&
     stagesNamed(subject).every((one) => stage === 'strip-out' && one !== stage) &&
     tradesNamed(subject).length === 0 &&
-    !/\b(?:coats?|fix|rough|prep|room|place|demo|strip|site|house|one|rest|work)\b/.test(subject)
+    !/\b(?:coats?|fix|rough|prep|room|place|demo|strip|site|house)\b/.test(subject)
   )
 }
 
@@ -116,18 +112,16 @@ function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' |
 const takesAny = (line: Line): boolean =>
   line.stage !== 'strip-out' && (MADE_OF[line.stage] !== undefined || thingsOf(line).size === 0)
 
-/** Of lines of one stage, those that share most of their words with what was said, where any does. */
-function nearest(pool: readonly Line[], words: string): readonly Line[] {
+/** How many words a title shares with what was said. */
+const shared = ({ title }: Line, words: string): number => {
   const said = new Set(stemsOf(words))
-  const shared = pool.map(({ title }) => stemsOf(title).filter((stem) => said.has(stem)).length)
-  const most = Math.max(0, ...shared)
-  return most === 0 ? pool : pool.filter((_, i) => shared[i] === most)
+  return stemsOf(title).filter((stem) => said.has(stem)).length
 }
 
-/** Whether words share more with a title than the surface, which all of a room's work has: 'open the wall'. */
-function namesBoth(title: string, words: string): boolean {
-  const said = stemsOf(words)
-  return stemsOf(title).filter((stem) => said.includes(stem)).length > 1
+/** Of lines of one stage, those that share most of their words with what was said, where any does. */
+function nearest(pool: readonly Line[], words: string): readonly Line[] {
+  const most = Math.max(0, ...pool.map((one) => shared(one, words)))
+  return pool.filter((one) => shared(one, words) === most)
 }
 
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. What a line
@@ -163,8 +157,9 @@ export function linesMeant(line: SpokenLine, place: Place, state: SiteState): Li
   }
   // Without a stage only the thing tells which line is meant.
   if (!line.stage) {
+    // All of a room's work has its walls: 'open the wall' shares more than that with its line.
     const surface = SURFACES.some((one) => one === line.element)
-    const its = pool.filter((one) => (surface ? namesBoth(one.title, line.words) : one.element === line.element))
+    const its = pool.filter((one) => (surface ? shared(one, line.words) > 1 : one.element === line.element))
     return { whole: its, partOf: [] }
   }
   // 'The trim' is all of its stage.

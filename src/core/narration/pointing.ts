@@ -1,6 +1,6 @@
 import { MATERIAL } from './lexicon'
 
-export const POINTING =
+const POINTING =
   /^(?:it|they|them|that|this|those|these|ones?|there|he|she|we|i|you|nothing|nobody|everything|all|both|rest|what|which|who|some|none|neither|half|most|same|lot|other|another|still|now|then|just|also|and|but|so|not|bit|part|side|top|bottom|left|right|first|second|third|back|front|lower|upper|last|two|three|four|five|six|seven|eight|nine|ten|work|job|replacement|colou?r|shade|finish|size|price|new|couple|pair|few|more|only|whole|lead|delivery|in|on|up|down|out)$/
 
 /** A subject that is no thing of ours ('scaffold stays', 'the plumber comes'): what follows is not about the thing before. */
