@@ -5,6 +5,7 @@ import { placeIdOf, siteIdOf } from '../../src/demo/ids'
 import { clockFrom } from '../../src/server/clock'
 import type { FirmFolder } from '../../src/server/firmFolder'
 import { planFirm } from '../../src/server/plan/planFirm'
+import { doorLogView } from '../../src/server/people/firmDoors'
 import { calendarFeed, makeFeed } from '../../src/server/share/calendarFeed'
 import { clientPage, draftUpdate, keepEdits, publishUpdate, sharedPhoto } from '../../src/server/share/clientUpdates'
 import { reopenLink, withdrawLink } from '../../src/server/share/links'
@@ -128,6 +129,19 @@ describe('the client’s link', () => {
     await expect(publishUpdate(as(firm, 'crew'), BAKEHOUSE, {})).rejects.toMatchObject({ status: 403 })
     expect(() => shareView(as(firm, 'crew'))).toThrow('Only a lead')
   })
+})
+
+test('the owner reads whose link was opened', async () => {
+  clientPage(firm, await publish())
+  const told = messagesOf(firm, 300).find(
+    ({ recipient, body }) => recipient.startsWith('Hollis') && body.includes('/for/trade/'),
+  )!
+  tradePage(firm, /for\/trade\/(\S+)/.exec(told.body)![1]!)
+  const opened = doorLogView(as(firm, 'owner')).entries.filter(({ what }) => what === 'Link opened')
+  expect(opened.map(({ detail }) => detail)).toEqual([
+    'Hollis Fairbrush, Notice: Paint, Back bedroom, Bakehouse Lane',
+    'Client update, Bakehouse Lane',
+  ])
 })
 
 describe('a reminder', () => {

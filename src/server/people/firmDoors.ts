@@ -5,6 +5,7 @@ import { saveFirmDoors, saveHabits } from '../../data/firm'
 import { doors } from '../../schemas/doors'
 import { firm } from '../../schemas/firm'
 import type { Context } from '../context'
+import { linkTold } from '../views/links'
 
 /** Keeps the address that links and mails carry, and the hosts of the house's own network that calendars may be read from. */
 export function keepFirmDoors(context: Context, body: unknown): void {
@@ -38,7 +39,7 @@ export function doorLogView(context: Context, before?: string) {
       when: `${shortDay(dayOf(at))}, ${at.slice(11, 16)}`,
       what: DOOR_EVENTS[what] ?? what,
       who,
-      detail,
+      detail: what.startsWith('link ') ? linkTold(context, detail) : detail,
     })),
     more: entries.length > PAGE ? entries[PAGE - 1]!.id : null,
   }

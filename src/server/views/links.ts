@@ -1,7 +1,8 @@
 import { dateOnly, dayOf } from '../../core/calendar/day'
 import { readCrews } from '../../data/crews'
-import type { Link } from '../../data/links'
-import { readPlan } from '../../data/plans'
+import { readLink, type Link } from '../../data/links'
+import { readBookings, readPlan } from '../../data/plans'
+import { readSite } from '../../data/sites'
 import type { Context } from '../context'
 import { visitWords } from '../share/visitWords'
 
@@ -37,4 +38,17 @@ export function linkView(context: Context, link: Link) {
     state: link.revokedAt ? 'withdrawn' : live ? seen : 'expired',
     live,
   }
+}
+
+/** Whose a link is and what it is about, for whoever reads the log. */
+export function linkTold(context: Context, id: string): string {
+  const { db } = context
+  const link = readLink(db, id)
+  if (!link) return 'a link that is no longer on record'
+  const { about } = linkView(context, link)
+  if (link.audience !== 'trade')
+    return [about, link.siteId && readSite(db, link.siteId)?.name].filter(Boolean).join(', ')
+  const booked = readBookings(db).find(({ visitKey }) => visitKey === link.subject)
+  const crew = readCrews(db).find((one) => one.id === booked?.crewId)
+  return [crew?.name, about].filter(Boolean).join(', ')
 }

@@ -50,7 +50,9 @@ const titleOf = (adding: Adding): string =>
     ? adding.register.one
     : adding.kind === 'settle'
       ? kindOf(adding.entry.kind).settle!.word
-      : TITLES[adding.kind]
+      : adding.kind === 'work' && adding.extra
+        ? 'An extra'
+        : TITLES[adding.kind]
 
 /** A sheet from below to add one thing with a thumb. What is typed stays until it is kept or the sheet is closed. */
 export function AddSheet(props: AddSheetProps) {

@@ -4,7 +4,7 @@ import { gatherersOf, kindOf } from '@/core/entries/entry'
 import { fieldsOf } from '@/core/entries/sums'
 import type { Field } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
-import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
+import { DECISION_FIELDS, EXTRA_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import type { Units } from '@/core/measure/length'
 import { LEADS, type LeadKey } from '@/core/scope/leads'
 import { likelySort, selectionFields, type SelectionSort } from '@/core/selections/selectionKinds'
@@ -102,7 +102,11 @@ export function FactFields({
           <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
           <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
           <ReadWords name="hours" label="Hours of one person" inputMode="decimal" defaultValue="4" />
-          <Tick name="extra" label="An extra to the contract" checked={adding.extra === true} />
+          {adding.extra ? (
+            <EntryFields fields={EXTRA_FIELDS} units={units} />
+          ) : (
+            <Tick name="extra" label="An extra to the contract" />
+          )}
         </>
       )
     case 'hold':
@@ -249,8 +253,8 @@ export const CAMERA = { accept: 'image/*', capture: 'environment', multiple: tru
 const Words = ({ name, label, short }: { name: string; label: string; short?: boolean }) => (
   <ReadWords name={name} label={label} {...(short ? {} : { rows: 3 })} />
 )
-const Tick = ({ name, label, checked }: { name: string; label: string; checked?: boolean }) => (
-  <ReadTick className={styles.tick} name={name} label={label} defaultChecked={checked} />
+const Tick = ({ name, label }: { name: string; label: string }) => (
+  <ReadTick className={styles.tick} name={name} label={label} />
 )
 const Pick = ({
   name,

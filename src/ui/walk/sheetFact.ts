@@ -6,7 +6,7 @@ import { placeChangeFacts } from '@/core/walk/placeChanges'
 import type { EntryKind } from '@/core/entries/entryKind'
 import { readValues, type Field, type Values } from '@/core/entries/field'
 import { FINDING_FIELDS } from '@/core/entries/kinds/conditions'
-import { DECISION_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
+import { DECISION_FIELDS, EXTRA_FIELDS, KEEP_FIELDS, REASON_FIELDS } from '@/core/entries/kinds/scope'
 import { ImpossibleRequest } from '@/core/errors/impossibleRequest'
 import { parseSize } from '@/core/measure/size'
 import { effort } from '@/core/scope/layTreatment'
@@ -49,6 +49,11 @@ export function sheetFacts(adding: Adding, place: Place, site: SiteWalk, typed: 
     const values = readValues(selectionFields(sort), text, site.snapshot.site.units)
     const details = { ...laid, facet: 'details', value: { sort, values } } as NewFact
     return [laid, details]
+  }
+  if (adding.kind === 'work' && adding.extra) {
+    const laid = sheetFact(adding, place, site, typed)
+    const { price } = readValues(EXTRA_FIELDS, text, site.snapshot.site.units)
+    return price === undefined || price === '' ? [laid] : [laid, { ...laid, facet: 'price', value: price } as NewFact]
   }
   if (adding.kind !== 'answer') return [sheetFact(adding, place, site, typed)]
   const reasons = readValues(REASON_FIELDS, text, site.snapshot.site.units)
@@ -188,7 +193,7 @@ function sheetFact(
             how: 'said on the walk',
           }),
           quantity: { value: 1, unit: 'each' },
-          ...(text('extra') ? { extra: true } : {}),
+          ...(adding.extra || text('extra') ? { extra: true } : {}),
         },
       }
     }

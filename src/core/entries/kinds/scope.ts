@@ -41,6 +41,9 @@ export const REASON_FIELDS: readonly Field[] = [
   words('accepts', 'What is accepted with it'),
 ]
 
+/** What an extra to the contract comes to, where it is known on the spot. */
+export const EXTRA_FIELDS: readonly Field[] = [money('price', 'Price to the client')]
+
 export const SCOPE_KINDS: readonly EntryKind[] = [
   {
     id: 'part-treatment',
