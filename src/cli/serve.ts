@@ -22,6 +22,8 @@ export async function serve(options: ServeOptions): Promise<ChildProcess> {
   const { tlsCert, tlsKey, port, host } = options
   if (isLocked(resolve(options.data)))
     throw new Error(`Another server works on ${resolve(options.data)}. One server a folder: stop that one first.`)
+  if (!/^\d{1,5}$/.test(port) || Number(port) > 65_535)
+    throw new Error(`Port "${port}": write a number from 1 to 65535.`)
   if (!(await isFree(Number(port), host)))
     throw new Error(`Port ${port} is taken. Choose another with --port, or stop what listens there.`)
   if (!tlsCert && !tlsKey) return serveHttp(options)

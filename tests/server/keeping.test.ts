@@ -12,6 +12,8 @@ import {
 } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
+import { setFlagsFromString } from 'node:v8'
+import { runInNewContext } from 'node:vm'
 import Database from 'better-sqlite3'
 import { strToU8, zipSync } from 'fflate'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
@@ -58,8 +60,16 @@ describe('one server a folder', () => {
     const free = lockFolder(folder)!
     expect(isLocked(folder)).toBe(true)
     expect(lockFolder(folder)).toBeNull()
+    expect(statSync(join(folder, 'running')).mode & 0o077).toBe(0)
     free()
     expect(isLocked(folder)).toBe(false)
+  })
+  test('it holds though nobody keeps what would give it free', () => {
+    setFlagsFromString('--expose-gc')
+    const sweep = runInNewContext('gc') as () => void
+    lockFolder(folder)
+    sweep()
+    expect(isLocked(folder)).toBe(true)
   })
   test('starting another says so in a sentence; so it does where the port is taken', async () => {
     const free = lockFolder(folder)!
@@ -75,6 +85,9 @@ describe('one server a folder', () => {
       `Port ${port} is taken.`,
     )
     taken.close()
+    await expect(serve({ data: folder, port: '70000', host: '127.0.0.1' })).rejects.toThrow(
+      'Port "70000": write a number from 1 to 65535.',
+    )
   })
 })
 
