@@ -22,6 +22,7 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   // 'If the plaster is loose' is not found yet, and what would have been is not there.
   if ((kind === 'found' || kind === 'decide') && (/^if\b/i.test(words) || UNREAL.test(words)))
     return { ...line, kind: 'note' }
+  if (kind === 'progress' && READY.exec(words)?.index === 0) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
@@ -57,6 +58,9 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 const UNREAL =
   /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i
 
+/** What can be done next and is not: 'ready for board', 'the hall is ready to paint'. */
+const READY = /^(?:all |now )?ready (?:to|for)\b|\b(?:is|are|and|now|all) ready (?:to|for)\b/i
+
 /** What nobody of us does, whatever deed it names. */
 const NOT_OURS: readonly RegExp[] = [
   // 'Otherwise we only patch' hangs on what nobody knows yet.
@@ -66,6 +70,9 @@ const NOT_OURS: readonly RegExp[] = [
   /^(?:and |but |so )?(?:we|they|he|she|i) had to\b/i,
   // 'Needs five days to dry'.
   /\b(?:needs?|takes?|wants?|has|have) (?:about |at least |another )?(?:\d+|an?|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen|some|the) (?:\w+ )?(?:hours?|days?|nights?|weeks?|months?) (?:to|before|until|and then)\b/i,
+  READY,
+  // 'Flooring: three rows to go'.
+  /(?<!\b(?:has|have|got|needs?) )\b(?:\d+|one|two|three|four|five|six|a few|some|another) (?:more )?(?:[a-z]+ ){0,2}(?:still )?to go$/i,
   // 'Call before we dig'.
   /^(?:call|ring|phone) before\b/i,
   // 'Their plumber moves it' is another's.

@@ -130,7 +130,7 @@ export function percentIn(told: string, spoken: number | null): number | 'some' 
   if (/\b(?:a|one|first) quarter\b(?! inch)/.test(norm) && !/\b(?:and a quarter|quarter inch)\b/.test(norm)) return 25
   if (/\bhalf (?:of it )?is (?:tomorrow|today|next|\w+day)\b/.test(norm)) return null
   if (
-    /\b(?:halfway|half way|about half(?! an?\b)|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
+    /\b(?:halfway|half way|about half(?! an?\b)|half done|half in|half up|half finished|half out|half way|is half(?! an?\b)|are half(?! an?\b)|half of (?:it|them|the)|half the|roughly half|half laid|half on|half painted|half tiled|half boarded|around half)\b/.test(
       norm,
     ) ||
     /(?<!and a )\bhalf$/.test(norm)

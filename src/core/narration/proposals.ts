@@ -13,6 +13,7 @@ import { isReckoned, laysThe, workOfSheet } from './sheets/workOfSheet'
 import type { SpokenSheet } from './sheets/sheetOf'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
+import { wholeAndParts } from './wholeAndParts'
 import { asItReads, JUDGED } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
 import { unbroken } from './unbroken'
@@ -28,7 +29,10 @@ export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, 
   const named = told.map((line, i) =>
     asItReads(whole(withSubject(line, told[i - 1], narration), told[i - 1]), narration.walk ?? 'progress'),
   )
-  const read = wholeAndParts(named.map((line) => proposalOf(line, setting)))
+  const read = wholeAndParts(
+    named.map((line) => proposalOf(line, setting)),
+    setting,
+  )
   return notesTogether(questionsHold(onlyOnce(withWholes(read, told, narration, setting)), narration), narration)
 }
 
@@ -322,23 +326,4 @@ function wholeOf(
     return { line: { kind, words, ...(at ? { place: at } : {}) }, placeId, ...rest }
   }
   return null
-}
-
-/** Where parts of one line of work are said to stand differently, none of them is taken for the whole. */
-function wholeAndParts(proposals: readonly Proposal[]): Proposal[] {
-  const shares = new Map<string, Set<number>>()
-  for (const fact of proposals.flatMap(({ facts }) => facts))
-    if (fact.subject === 'line' && fact.facet === 'progress')
-      shares.set(fact.subjectId, (shares.get(fact.subjectId) ?? new Set()).add(fact.value))
-  const torn = ({ subject, facet, subjectId }: NewFact): boolean =>
-    subject === 'line' && facet === 'progress' && shares.get(subjectId)!.size > 1
-  return proposals.map((one) =>
-    one.facts.some(torn)
-      ? {
-          ...one,
-          says: `${one.says.replace(/: \d+ per cent$/, '')}, in part`,
-          facts: one.facts.filter((fact) => !torn(fact)),
-        }
-      : one,
-  )
 }

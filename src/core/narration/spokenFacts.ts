@@ -150,6 +150,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
         ],
       }
     if (lines.length === 0 && partOf.length > 0) return inPart(line, place, partOf, newId)
+    // 'The wires are in but the boxes are not'.
+    if (lines.length > 0 && line.percent === 0 && / but /i.test(line.words)) return inPart(line, place, lines, newId)
     if (lines.length === 0) return underWay(line, place, setting)
     const names = lines.map((one) => one.title).join(', ')
     const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })

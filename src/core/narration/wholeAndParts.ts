@@ -1,0 +1,72 @@
+import { lower } from '../lists/capital'
+import type { NewFact } from '../walk/observation'
+
+import type { Line } from '../scope/line'
+import type { Proposal, Setting } from './spokenFacts'
+import { stemsOf } from './stems'
+
+/** How a sentence says that something is not done yet. */
+const IS_LEFT =
+  /\b(?:still (?:to|has to|have to|needs?|missing|open|not|waits?|waiting)|(?:is|are) (?:still )?(?:to do|to come|to go|left|missing|outstanding|next)|remains?|to follow|left to|yet to|not (?:yet|done|in|on|up|there)|(?:is|are)(?:n['’]t| not)|no \w+ yet|comes? (?:later|after|next)|waits? for)\b/i
+
+/** All work of a room has these: that they are named tells nothing of a line. */
+const EVERYWHERE = stemsOf('wall walls ceiling ceilings floor floors room')
+
+const sharesWords = (title: string, words: string): boolean => {
+  const said = new Set(stemsOf(words))
+  return stemsOf(title).some((stem) => said.has(stem) && !EVERYWHERE.includes(stem))
+}
+
+const setsDone = (fact: NewFact): boolean => fact.subject === 'line' && fact.facet === 'progress' && fact.value === 100
+
+/** What of a line is left, kept in its words about that line. */
+function ofLine({ line, placeId }: Proposal, about: Line, newId: () => string): Proposal {
+  const value = { text: line.words, private: false, about: about.id }
+  const fact: NewFact = { subject: 'note', facet: 'noted', subjectId: newId(), placeId, value }
+  return { line, placeId, says: `Of ${lower(about.title)}`, facts: [fact] }
+}
+
+/** What of a line is told to be left just after, or just before, the line itself was told to be done: 'the wires are pulled,
+ * boxes still to mount' of 'Wires and boxes'. */
+function withWhatIsLeft(proposals: readonly Proposal[], { state, newId }: Setting): readonly Proposal[] {
+  const told = [...proposals]
+  for (const [i, one] of proposals.entries()) {
+    const done = one.facts.filter(setsDone)
+    for (const at of [i + 1, i - 1, i + 2]) {
+      const rest = proposals[at]
+      if (!rest || rest.placeId !== one.placeId || !IS_LEFT.test(rest.line.words)) continue
+      const lines = done.flatMap(({ subjectId }) => state.lines.find(({ id }) => id === subjectId) ?? [])
+      const [line] = lines.filter(({ title }) => sharesWords(title, rest.line.words))
+      if (!line) continue
+      const left = one.facts.filter((fact) => !done.includes(fact))
+      told[i] = {
+        ...one,
+        says: `${lines.map(({ title }) => title).join(', ')}, in part`,
+        facts: left,
+        toConfirm: { words: 'It is done, all of it', facts: done },
+      }
+      told[at] = ofLine(rest, line, newId)
+    }
+  }
+  return told
+}
+
+/** Where parts of one line of work are said to stand differently, none of them is taken for the whole. */
+export function wholeAndParts(said: readonly Proposal[], setting: Setting): Proposal[] {
+  const proposals = withWhatIsLeft(said, setting)
+  const shares = new Map<string, Set<number>>()
+  for (const fact of proposals.flatMap(({ facts }) => facts))
+    if (fact.subject === 'line' && fact.facet === 'progress')
+      shares.set(fact.subjectId, (shares.get(fact.subjectId) ?? new Set()).add(fact.value))
+  const torn = ({ subject, facet, subjectId }: NewFact): boolean =>
+    subject === 'line' && facet === 'progress' && shares.get(subjectId)!.size > 1
+  return proposals.map((one) =>
+    one.facts.some(torn)
+      ? {
+          ...one,
+          says: `${one.says.replace(/: \d+ per cent$/, '')}, in part`,
+          facts: one.facts.filter((fact) => !torn(fact)),
+        }
+      : one,
+  )
+}
