@@ -23,6 +23,8 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   if ((kind === 'found' || kind === 'decide') && (/^if\b/i.test(words) || UNREAL.test(words)))
     return { ...line, kind: 'note' }
   if (kind === 'progress' && READY.exec(words)?.index === 0) return { ...line, kind: 'note' }
+  // 'The old tub is still sitting there' chooses none.
+  if (kind === 'selection' && STANDS_YET.test(words)) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
   if (saysNothingDone && HARMED.test(words)) return { ...line, kind: 'found' }
   if (kind === 'note' && COUNTED_TO_DO.test(words)) return { ...line, kind: 'work' }
@@ -58,6 +60,8 @@ function asksNothing(words: string, walk: WalkKind): boolean {
 const UNREAL =
   /\b(?:would|could|should|ought to) (?:all |already |long |never )*have (?:been|already|long|never|all )*(?:[a-z]{3,}ed|been|taken|broken|done|gone|hung|built|cut|put|set|laid|dug|run|come|sent|told|made)\b|\bwould (?:already |all |long )*(?:be|have)\b.*\b(?:by now|already|(?:if|had) (?:\w+ ){1,3}had)\b|^had (?:he|she|they|we|i|the|it|somebody|anybody)\b/i
 
+const STANDS_YET = /\bstill (?:sitting|standing|lying|there|here|in (?:its|the|place))\b/i
+
 /** What can be done next and is not: 'ready for board', 'the hall is ready to paint'. */
 const READY = /^(?:all |now )?ready (?:to|for)\b|\b(?:is|are|and|now|all) ready (?:to|for)\b/i
 
@@ -73,6 +77,8 @@ const NOT_OURS: readonly RegExp[] = [
   READY,
   // 'Flooring: three rows to go'.
   /(?<!\b(?:has|have|got|needs?) )\b(?:\d+|one|two|three|four|five|six|a few|some|another) (?:more )?(?:[a-z]+ ){0,2}(?:still )?to go$/i,
+  // 'He swears the drain is done'.
+  /\b(?:swears?|claims?|says|reckons?|insists?|told (?:me|us)) (?:that )?(?:[\w'’]+ ){1,5}?(?:is |are |was |were )?(?:all )?(?:done|finished|fixed|connected)\b/i,
   // 'Call before we dig'.
   /^(?:call|ring|phone) before\b/i,
   // 'Their plumber moves it' is another's.

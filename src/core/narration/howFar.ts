@@ -223,6 +223,6 @@ export const isGone = (norm: string): boolean =>
   (/\b(?:is|are|was|were|all|s|has been|have been|[a-z]+s?) (?:all |now |already )?(?:out|gone(?! (?:for|with|to)\b)|off(?: the walls?)?|stripped|removed|abated|torn out|ripped out|demolished)\b(?! (?:the|of|to))/.test(
     norm,
   ) &&
-    !/\b(?:comes?|coming|weeks|days|months|pumped|bailed|swept|washed|cleaned|mucked|hosed|sorted|run|roughed|trimmed|laid|filled|boxed|marked|kitted|dried|fitted|built|framed|move[sd]?|straight|goes) out\b/.test(
+    !/\b(?:comes?|coming|weeks|days|months|pumped|bailed|swept|washed|cleaned|mucked|hosed|sorted|run|roughed|trimmed|laid|filled|boxed|marked|kitted|dried|fitted|built|framed|move[sd]?|straight|goes|ducted|vented|piped|plumbed|wired) out\b/.test(
       norm,
     ))

@@ -82,6 +82,14 @@ const coveredBy = ({ title }: Line): readonly Element[] =>
 /** What a line sets, hangs or paints, without what that is for: the rail of 'Backing for rail and glass' is not. */
 const thingsOf = ({ title }: Line): Set<Element> => namedIn(title.replace(/ (?:for|to) .*$/, ''))
 
+/** Whether one deed alone is told of a title that lists several: 'they framed the niche' of 'Straighten studs, frame niche'. */
+function oneOfDeeds({ title }: Line, said: string): boolean {
+  const deeds = title.split(', ').filter((deed) => /^[a-z]+ [a-z]/i.test(deed))
+  const stems = new Set(stemsOf(said))
+  const itsThing = (deed: string): boolean => stemsOf(deed.replace(/^\w+ /, '')).some((stem) => stems.has(stem))
+  return deeds.some(itsThing) && !deeds.every(itsThing) && !IN_ALL.test(said)
+}
+
 /** Whether a line is told of as a whole, in part, or not at all. */
 function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
   const inTitle = thingsOf(line)
@@ -96,7 +104,8 @@ function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' |
     const lacking = [...inTitle].filter(untold)
     const beside = coveredBy(line).some((one) => untold(one) && !inTitle.has(one))
     const itself = told.has(line.element) && !inTitle.has(line.element) && !beside
-    return itself || IN_ALL.test(said) || (lacking.length === 0 && !beside) ? 'whole' : 'part'
+    const all = lacking.length === 0 && !beside && !oneOfDeeds(line, said)
+    return itself || IN_ALL.test(said) || all ? 'whole' : 'part'
   }
   if (coveredBy(line).some((one) => told.has(one))) return 'part'
   if (inTitle.size === 0 || (MADE_OF[line.stage] ?? []).some((one) => inTitle.has(one))) {
@@ -119,7 +128,7 @@ const shared = ({ title }: Line, words: string): number => {
 }
 
 /** Of lines of one stage, those that share most of their words with what was said, where any does. */
-function nearest(pool: readonly Line[], words: string): readonly Line[] {
+export function nearest(pool: readonly Line[], words: string): readonly Line[] {
   const most = Math.max(0, ...pool.map((one) => shared(one, words)))
   return pool.filter((one) => shared(one, words) === most)
 }
@@ -129,6 +138,9 @@ function nearest(pool: readonly Line[], words: string): readonly Line[] {
 export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
   const at = (stage: Stage | undefined): Line[] => here.filter((one) => one.stage === stage)
+  // A flood test is no test of pressure.
+  const flooded = here.filter(({ title }) => /flood/i.test(title))
+  if (line.action === 'test' && /flood|ponding/i.test(line.words)) return { whole: [], partOf: flooded }
   if (line.action === 'test' || line.action === 'inspect')
     return {
       whole: here.filter(
@@ -152,7 +164,11 @@ export function linesMeant(line: SpokenLine, place: Place, state: SiteState): Li
   if (told.size === 0 && line.stage) {
     const near = nearest(pool, line.words)
     const unknown = namesUnknown(said, place, line.stage)
-    if (!unknown || (line.stage === 'strip-out' && STRIPPED.test(said))) return { whole: near, partOf: [] }
+    if (!unknown || (line.stage === 'strip-out' && STRIPPED.test(said)))
+      return {
+        whole: near.filter((one) => !oneOfDeeds(one, said)),
+        partOf: near.filter((one) => oneOfDeeds(one, said)),
+      }
     return near.length === 1 && line.stage !== 'strip-out' ? { whole: [], partOf: near } : NONE
   }
   // Without a stage only the thing tells which line is meant.

@@ -244,7 +244,14 @@ function withWholes(
     for (const said of stretchesSaid(read, narration)) {
       const [first] = said.lines
       if (at.has(first!) || said.lines.some((one) => out.has(one))) continue
-      put(wholeOf(wholes, said, lines[first!]!, setting, narration), first!, said.lines)
+      const whole = wholeOf(wholes, said, lines[first!]!, setting, narration)
+      // 'Tiles are up, the plumber comes tomorrow': what is done stays beside what is to come.
+      const stays = (one: number): boolean => whole?.line.kind === 'expect' && saysHowFar(lines[one]!)
+      put(
+        whole,
+        first!,
+        said.lines.filter((one) => !stays(one)),
+      )
     }
   }
   tell(BEFORE_SHEETS)
@@ -294,6 +301,8 @@ const goneBefore = (lines: readonly Proposal[]): Proposal[] =>
  * tiled all over, 26 square metres'. */
 const isItsOwnWork = ({ line, facts }: Proposal, { kind, instead }: SpokenSheet, { laysOut }: Setting): boolean =>
   laysOut === true && line.kind === 'work' && !kind.lays && !instead.includes('work') && linesLaid(facts).length > 0
+
+const saysHowFar = ({ facts }: Proposal): boolean => facts.some(({ facet }) => facet === 'progress')
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
 const GUESSED = 0.6

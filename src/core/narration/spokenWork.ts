@@ -136,8 +136,12 @@ export const toldBefore = (
       line.placeId === placeId &&
       line.excluded === null &&
       line.progress < 100 &&
-      (plain(line.title) === plain(title) || (line.stage === stage && tellTheSame(line.title, title))),
+      (plain(line.title) === plain(title) ||
+        (line.stage === stage && (COAT.test(title) || tellTheSame(line.title, title)))),
   )
+
+/** A coat is a part of the painting that stands in the scope. */
+const COAT = /\b(?:first|second|third|last|final|finish|another) coat\b/i
 
 /** Whether a title names nothing that another does not name, and more than two words could mean by chance. What names more
  * is more work. */

@@ -2,10 +2,15 @@ import { describe, expect, test } from 'vitest'
 import { saidAt } from '../../../tests/fixtures/said'
 import { laid, stateOf } from '../../../tests/fixtures/site'
 
-const hall = stateOf(laid([{ id: 'hall', name: 'Hall', treatments: ['room-board-finishes'] }]))
-const told = (text: string) => saidAt(hall, `In the hall: ${text}`)
-const progress = (text: string) =>
-  told(text).flatMap(({ facts }) => facts.flatMap((fact) => (fact.facet === 'progress' ? [fact.value] : [])))
+const rooms = stateOf(
+  laid([
+    { id: 'hall', name: 'Hall', treatments: ['room-board-finishes'] },
+    { id: 'bath', name: 'Bath', treatments: ['bathroom-rebuilt'] },
+  ]),
+)
+const told = (text: string, at = 'hall') => saidAt(rooms, `In the ${at}: ${text}`)
+const progress = (text: string, at?: string) =>
+  told(text, at).flatMap(({ facts }) => facts.flatMap((fact) => (fact.facet === 'progress' ? [fact.value] : [])))
 
 describe('what is left of a line that was told to be done', () => {
   test.each([
@@ -16,6 +21,28 @@ describe('what is left of a line that was told to be done', () => {
     'most of the boards are up.',
   ])('“%s” sets nothing', (text) => {
     expect(progress(text)).toEqual([])
+  })
+  test.each([
+    'water lines in, drains tomorrow.',
+    'grouting tomorrow, tiles are all on.',
+    'they framed the niche.',
+    'flood test held overnight.',
+    'he swears the drain is done but I did not see it.',
+  ])('“%s” sets nothing in a bath', (text) => {
+    expect(progress(text, 'bath')).toEqual([])
+  })
+  test('what goes through a wall to the outside strips nothing', () => {
+    expect(told("fan's in and ducted out.", 'bath').map(({ says }) => says)).toEqual([
+      'Fan and duct to the outside: 100 per cent',
+    ])
+  })
+  test('a thing that goes in on a day holds its own line alone', () => {
+    const says = saidAt(rooms, 'Bath. Shower door goes in on Thursday.').map((one) => one.says)
+    expect(says).toEqual([expect.stringMatching(/^Shower glass: from Thu/)])
+  })
+  test('another coat is no second line of painting', () => {
+    const facts = told("ceiling's painted, walls get a second coat.", 'bath').flatMap((one) => one.facts)
+    expect(facts.map(({ facet }) => facet)).toEqual(['noted', 'noted'])
   })
   test('it is done with a tap, and what is left stands beside the line', () => {
     const [wires, boxes] = told('the wires are pulled, boxes still to mount.')

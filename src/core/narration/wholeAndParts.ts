@@ -2,12 +2,15 @@ import { lower } from '../lists/capital'
 import type { NewFact } from '../walk/observation'
 
 import type { Line } from '../scope/line'
+import type { Stage } from '../scope/vocabulary'
+import { plain } from './clauses'
+import { named, stageIn, stagesNamed } from './mentions'
 import type { Proposal, Setting } from './spokenFacts'
 import { stemsOf } from './stems'
 
 /** How a sentence says that something is not done yet. */
 const IS_LEFT =
-  /\b(?:still (?:to|has to|have to|needs?|missing|open|not|waits?|waiting)|(?:is|are) (?:still )?(?:to do|to come|to go|left|missing|outstanding|next)|remains?|to follow|left to|yet to|not (?:yet|done|in|on|up|there)|(?:is|are)(?:n['’]t| not)|no \w+ yet|comes? (?:later|after|next)|waits? for)\b/i
+  /\b(?:still (?:to|has to|have to|needs?|missing|open|not|waits?|waiting)|(?:is|are) (?:still )?(?:to do|to come|to go|left|missing|outstanding|next)|remains?|to follow|left to|yet to|not (?:yet|done|in|on|up|there)|(?:is|are)(?:n['’]t| not)|no \w+ yet|comes? (?:later|after|next)|waits? for|tomorrow|tonight|later|next week|on \w+day)\b/i
 
 /** All work of a room has these: that they are named tells nothing of a line. */
 const EVERYWHERE = stemsOf('wall walls ceiling ceilings floor floors room')
@@ -18,6 +21,21 @@ const sharesWords = (title: string, words: string): boolean => {
 }
 
 const setsDone = (fact: NewFact): boolean => fact.subject === 'line' && fact.facet === 'progress' && fact.value === 100
+
+/** What a stage is not done without, though its lines seldom name it. */
+const BELONGS_TO: Partial<Record<Stage, RegExp>> = {
+  tile: /\bgrout/i,
+  tape: /\bsand(?:ing|ed)?\b/i,
+  pipes: /\b(?:drains?|vents?|wastes?)\b/i,
+  board: /\bscrew/i,
+}
+
+/** Whether words tell of a stage, by its name, by a thing of it or by what belongs to it. */
+function tellsOf({ line: { words, stage: read } }: Proposal, stage: Stage): boolean {
+  const said = plain(words)
+  const told = read ?? stagesNamed(said)[0] ?? stageIn(said, named(said), false)
+  return told === stage || BELONGS_TO[stage]?.test(words) === true
+}
 
 /** What of a line is left, kept in its words about that line. */
 function ofLine({ line, placeId }: Proposal, about: Line, newId: () => string): Proposal {
@@ -36,7 +54,7 @@ function withWhatIsLeft(proposals: readonly Proposal[], { state, newId }: Settin
       const rest = proposals[at]
       if (!rest || rest.placeId !== one.placeId || !IS_LEFT.test(rest.line.words)) continue
       const lines = done.flatMap(({ subjectId }) => state.lines.find(({ id }) => id === subjectId) ?? [])
-      const [line] = lines.filter(({ title }) => sharesWords(title, rest.line.words))
+      const [line] = lines.filter(({ title, stage }) => tellsOf(rest, stage) || sharesWords(title, rest.line.words))
       if (!line) continue
       const left = one.facts.filter((fact) => !done.includes(fact))
       told[i] = {

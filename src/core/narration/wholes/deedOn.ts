@@ -3,6 +3,7 @@ import { capital } from '../../lists/capital'
 import { STAGES } from '../../scope/vocabulary'
 import { plain } from '../clauses'
 import { lineOfKind } from '../learned/forced'
+import { nearest } from '../linesMeant'
 import { named, tradesNamed } from '../mentions'
 import { STAGE_OF_TRADE } from '../stageOfTrade'
 import { workOf } from '../spokenWork'
@@ -28,7 +29,8 @@ export function deedOn(told: Told, day: Day): ReturnType<Whole> {
   )
   // What is in the scope of its stage here is what is meant.
   const here = openLines(told.state).filter((line) => line.placeId === place.id && line.stage === laid.stage)
-  if (here.length > 0) return beginning(told, here, day)
+  const installed = here.filter(({ action }) => action !== 'measure')
+  if (installed.length > 0) return beginning(told, nearest(installed, words), day)
   return laidFrom(told, taken && element === 'roof' ? { ...laid, trade: 'roofer' } : laid, day)
 }
 /** 'Roofers come Monday 7 September', where nothing in the scope is theirs yet: a line for what they come for. */
