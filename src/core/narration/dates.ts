@@ -104,6 +104,13 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
     (m, today) => dayOfMonth(m[2]!, m[1]!, today),
   ],
   [new RegExp(`\\b(?:the )?${NUMBERED} (?:of )?${MONTH}\\b`), (m, today) => dayOfMonth(m[1]!, m[2]!, today)],
+  [
+    new RegExp(`\\b(?:end of|late|(?:the )?last day of) ${MONTH}\\b`),
+    (m, today) =>
+      [31, 30, 29, 28].map((day) => dayOfMonth(String(day), m[1]!, today)).find((day) => day !== null) ?? null,
+  ],
+  [new RegExp(`\\b(?:start|beginning) of ${MONTH}\\b`), (m, today) => dayOfMonth('1', m[1]!, today)],
+  [new RegExp(`\\b(?:mid|middle of)[ -]${MONTH}\\b`), (m, today) => dayOfMonth('15', m[1]!, today)],
   [/\bend of (?:the |this )?month\b/, (_, today) => addDays(`${nextMonth(today)}-01` as Day, -1)],
   [
     /\b(?:in|within) (?:about |around |another )?(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+|a couple of) (day|week|fortnight|month)s?\b/,

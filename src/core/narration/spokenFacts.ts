@@ -17,6 +17,7 @@ import { stageOfDeed } from './deeds'
 import { deedsInTurn } from './deedsInTurn'
 import { boughtFor, withItsGoods } from './goodsOfWork'
 import { linesLaid } from './linesLaid'
+import { engineersYes } from './engineersYes'
 import { linesMeant } from './linesMeant'
 import type { SpokenLine } from './line'
 import { named } from './mentions'
@@ -191,6 +192,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   },
   work(line, place, setting) {
     if (!place) return null
+    const { newId } = setting
     const deeds = deedsInTurn(line.words)
     const made = deeds.flatMap((words, i) => {
       const element = named(words.toLowerCase()) ?? line.element
@@ -210,7 +212,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       ? null
       : {
           says: made.map(({ says }, i) => (i > 0 ? lower(says) : says)).join('; then '),
-          facts: made.flatMap(({ facts }) => facts),
+          facts: made.flatMap(({ facts }) => [...facts, ...engineersYes(line.words, linesLaid(facts)[0], newId)]),
           ...(made.some(({ guessed }) => guessed) ? { guessed: true as const } : {}),
         }
   },

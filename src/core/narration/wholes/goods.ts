@@ -4,6 +4,7 @@ import { readNumber } from '../../measure/spokenNumber'
 import type { LineLaid } from '../../scope/line'
 import type { Element, Stage } from '../../scope/vocabulary'
 import type { NewFact } from '../../walk/observation'
+import { plain } from '../clauses'
 import type { SpokenLine } from '../line'
 import { named } from '../mentions'
 import { wordsOf } from '../sheets/figures'
@@ -66,6 +67,33 @@ export const ordered: Whole = (told) => {
       ...(lead ? [{ ...on, facet: 'lead' as const, value: lead }] : []),
       ...(since
         ? [{ ...on, facet: 'details' as const, value: { sort: 'other' as const, values: { ordered: since } } }]
+        : []),
+    ],
+  }
+}
+
+const THEIRS =
+  /^(?:all )?(?:the |our )?([\w'’ -]{3,40}?) (?:is|are) (theirs|hers|his|(?:bought|supplied|provided) by (?:them|her|him|the (?:client|owner|household)s?))\b/i
+
+/** 'The tiles are theirs, they come on the 19th': what the household buys itself is awaited, and not ours to order. */
+export const theirGoods: Whole = (told) => {
+  const { words, first, place, narration } = told
+  const [, what, whose] = THEIRS.exec(words.trim()) ?? []
+  const day = dayIn(told)
+  if (!what || !whose || !place || !named(plain(what)) || (!day && !/ by /i.test(whose))) return null
+  const { name, laid, on } = known({ ...first, words: what }, capital(what), told)
+  const arrives = day && day >= narration.today ? day : null
+  return {
+    kind: 'selection',
+    says: `${name}: bought by the household${arrives ? `, here ${shortDay(arrives)}` : ''}`,
+    facts: [
+      ...laid,
+      { ...on, facet: 'responsible', value: 'client' },
+      ...(arrives
+        ? [
+            { ...on, facet: 'state' as const, value: 'ordered' as const },
+            { ...on, facet: 'arrives' as const, value: arrives },
+          ]
         : []),
     ],
   }

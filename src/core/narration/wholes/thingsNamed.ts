@@ -86,8 +86,9 @@ function thingsIn(list: string): Thing[] {
     .split(/,\s*(?:and )?|\s+and (?=(?:an?|one|two|three|four|five|six|seven|eight|ten|\d+|new) )/i)
     .map((part) => part.trim())
     .filter(Boolean)
-    .reduce<Thing[]>((things, part) => {
+    .reduce<Thing[]>((things, word) => {
       const last = things.at(-1)
+      const part = last ? ofTheSame(last.thing, word) : word
       if (last && DONE_TO.test(part)) {
         const said = `${last.thing.replace(COUNT, '')} ${part}`
         return [...things, { thing: /tiled/i.test(part) ? `tile of the ${last.thing.replace(COUNT, '')}` : part, said }]
@@ -98,6 +99,15 @@ function thingsIn(list: string): Thing[] {
         ? [...things, { thing: part, said: part }]
         : [...things.slice(0, -1), { ...last, said: `${last.said}, ${part}` }]
     }, [])
+}
+const PLACED = /\b(?:in|on|at|under|over|above|beside|behind) \w/i
+/** 'Six sockets above the worktop, two in the island': two sockets. */
+function ofTheSame(before: string, part: string): string {
+  const [count = ''] = COUNT.exec(part) ?? []
+  const rest = part.slice(count.length)
+  if (count.trim() === '' || PLACED.exec(rest)?.index !== 0) return part
+  const thing = before.replace(COUNT, '')
+  return `${count}${thing.slice(0, PLACED.exec(thing)?.index).trim()} ${rest}`
 }
 /** 'Sliding doors' tells of a wardrobe, as 'folded edge' of a top. */
 const OF_A_KIND = /^[a-z]+(?:ing|ed) \w+/i

@@ -11,6 +11,7 @@ import {
   madeToOrder,
   ordered,
   takesSoLong,
+  theirGoods,
   wantedAndTaking,
   wantedOrAwaited,
 } from './goods'
@@ -26,6 +27,7 @@ import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
 import { thingsNamed } from './thingsNamed'
 import type { Whole } from './whole'
+import { withoutAtMost } from './without'
 
 /** What a sentence may tell as a whole before a sheet is looked for in it; the first that does counts. */
 export const BEFORE_SHEETS: readonly Whole[] = [
@@ -41,6 +43,8 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   unsigned,
   pricedExtra,
   clientDoes,
+  theirGoods,
+  withoutAtMost,
   onPurpose,
   mayStartThere,
   shareDone,
