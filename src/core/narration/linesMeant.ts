@@ -133,9 +133,24 @@ export function nearest(pool: readonly Line[], words: string): readonly Line[] {
   return pool.filter((one) => shared(one, words) === most)
 }
 
+/** One of several alike, by where it is: 'framing is up on the long wall', 'the first side of the drywall is on'. */
+const ONE_OF_THEM =
+  /\b(?:on|along|at|of) (?:the|one|this|that) (?:[a-z]+ )?(?:wall|side|end|corner|bay)\b|\b(?:first|second|one|other|left|right|left hand|right hand) (?:side|half|wall|layer|end)\b/
+
+/** What was brought is here, and not in. */
+const BROUGHT = /\b(?:delivered|unloaded|dropped off|(?:is|are|has|have) (?:arrived|come)|arrived)\b/
+
 /** The lines of a place that a spoken line means: those of its stage, narrowed to its thing where some have it. What a line
  * does beside is no more done than what nobody told of: 'the mirror is up' sets no toilet. */
 export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
+  const said = plain(line.words)
+  if (line.kind === 'progress' && BROUGHT.test(said)) return NONE
+  const meant = linesNamed(line, place, state)
+  const oneOnly = place.kind === 'room' && ONE_OF_THEM.test(said) && !/\b(?:all|every|both)\b/.test(said)
+  return oneOnly ? { whole: [], partOf: [...meant.whole, ...meant.partOf] } : meant
+}
+
+function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
   const at = (stage: Stage | undefined): Line[] => here.filter((one) => one.stage === stage)
   // A flood test is no test of pressure.

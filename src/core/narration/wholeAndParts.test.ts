@@ -19,6 +19,10 @@ describe('what is left of a line that was told to be done', () => {
     'the outlets and switches are in, no lights yet.',
     'wires are in but the boxes are not.',
     'most of the boards are up.',
+    'the boards are up on the long wall.',
+    'first side of the board is on.',
+    'the drywall is delivered, stacked in the corner.',
+    'wires are in on the left, the right side has not been started.',
   ])('“%s” sets nothing', (text) => {
     expect(progress(text)).toEqual([])
   })

@@ -10,7 +10,7 @@ import { stemsOf } from './stems'
 
 /** How a sentence says that something is not done yet. */
 const IS_LEFT =
-  /\b(?:still (?:to|has to|have to|needs?|missing|open|not|waits?|waiting)|(?:is|are) (?:still )?(?:to do|to come|to go|left|missing|outstanding|next)|remains?|to follow|left to|yet to|not (?:yet|done|in|on|up|there)|(?:is|are)(?:n['’]t| not)|no \w+ yet|comes? (?:later|after|next)|waits? for|tomorrow|tonight|later|next week|on \w+day)\b/i
+  /\b(?:still (?:to|has to|have to|needs?|missing|open|not|waits?|waiting)|(?:is|are) (?:still )?(?:to do|to come|to go|left|missing|outstanding|next)|remains?|to follow|left to|yet to|not (?:yet|done|in|on|up|there)|(?:is|are|has|have)(?:n['’]t| not)|no \w+ yet|comes? (?:later|after|next)|waits? for|tomorrow|tonight|later|next week|on \w+day)\b/i
 
 /** All work of a room has these: that they are named tells nothing of a line. */
 const EVERYWHERE = stemsOf('wall walls ceiling ceilings floor floors room')
