@@ -126,9 +126,9 @@ describe('an entry from its making to its end', () => {
     })
   })
   test('it shows in its place, at the desk and on the phone', () => {
-    record(written('promise', { what: 'Move the mirror' }))
+    record(written('promise', { what: 'Move the mirror', to: 'the owner' }))
     expect(scopeView(as(firm, 'crew'), BAKEHOUSE).open.entries.filter(({ id }) => !known.has(id))).toMatchObject([
-      { placeId: BATH, text: 'Move the mirror', register: 'promises' },
+      { placeId: BATH, text: 'Move the mirror', register: 'promises', says: ['To whom: the owner.'] },
     ])
     const sent = walkSnapshot(as(firm, 'crew'), BAKEHOUSE).registers.filter(
       (o) => o.subject === 'entry' && !known.has(o.subjectId),

@@ -267,14 +267,14 @@ function openMatters(
     entries: state.entries
       .filter((e) => e.settled === null)
       .map((e) => {
-        const { title, reckoned } = entryWords(e, units, seesMoney, standards)
+        const { title, details, reckoned } = entryWords(e, units, seesMoney, standards)
         return {
           id: e.id,
           placeId: e.placeId,
           place: placeName(state, e.placeId),
           text: title,
           register: kindOf(e.kind).register.toLowerCase(),
-          reckoned,
+          says: reckoned.length > 0 ? reckoned : details.map((one) => `${one}.`),
         }
       }),
     notes: state.notes.map((n) => ({

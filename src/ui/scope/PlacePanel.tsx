@@ -112,7 +112,7 @@ export function PlacePanel({ site, row, places, open, mayEdit, asked, record, on
             : undefined
         }
       />
-      <Matters title="On record" items={here(open.entries)} tail={(e) => [`${e.register}.`, ...e.reckoned].join(' ')} />
+      <Matters title="On record" items={here(open.entries)} tail={(e) => [`${e.register}.`, ...e.says].join(' ')} />
       <Matters
         title="Stays"
         items={here(open.keeps)}

@@ -143,7 +143,7 @@ export interface ScopeProps {
     readonly decisions: readonly (Matter & { readonly owner: Decision['owner']; readonly by: string | null })[]
     readonly decided: readonly (Matter & { readonly why: string })[]
     readonly findings: readonly (Matter & { readonly certain: boolean; readonly details: string })[]
-    readonly entries: readonly (Matter & { readonly register: string; readonly reckoned: readonly string[] })[]
+    readonly entries: readonly (Matter & { readonly register: string; readonly says: readonly string[] })[]
     readonly keeps: readonly (Matter & { readonly until: string | null; readonly details: string })[]
     readonly notes: readonly (Matter & {
       readonly private: boolean

@@ -89,12 +89,9 @@ export const theirGoods: Whole = (told) => {
     facts: [
       ...laid,
       { ...on, facet: 'responsible', value: 'client' },
-      ...(arrives
-        ? [
-            { ...on, facet: 'state' as const, value: 'ordered' as const },
-            { ...on, facet: 'arrives' as const, value: arrives },
-          ]
-        : []),
+      { ...on, facet: 'choice', value: 'Their own' },
+      { ...on, facet: 'state', value: arrives ? 'ordered' : 'chosen' },
+      ...(arrives ? [{ ...on, facet: 'arrives' as const, value: arrives }] : []),
     ],
   }
 }

@@ -35,6 +35,7 @@ describe('what the household buys itself', () => {
     expect(facts('The tiles are theirs, they come on the 19th.')).toEqual([
       expect.objectContaining({ facet: 'laid' }),
       expect.objectContaining({ facet: 'responsible', value: 'client' }),
+      expect.objectContaining({ facet: 'choice', value: 'Their own' }),
       expect.objectContaining({ facet: 'state', value: 'ordered' }),
       expect.objectContaining({ facet: 'arrives', value: expect.stringMatching(/-19$/) }),
     ])
