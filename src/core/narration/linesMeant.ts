@@ -1,5 +1,5 @@
 import type { Line } from '../scope/line'
-import type { Element, Stage } from '../scope/vocabulary'
+import type { Element, Stage, Trade } from '../scope/vocabulary'
 import type { Place, SiteState } from '../walk/siteState'
 import { plain } from './clauses'
 import { stageMeant } from './deeds'
@@ -75,6 +75,15 @@ const oneOfSeveral = (said: string, title: string, thing: Element): boolean =>
     new RegExp(`\\b${thing}\\b`).test(said) &&
     !new RegExp(`\\b${thing}s\\b`).test(said))
 
+const surfacesIn = (words: string): readonly Element[] =>
+  SURFACES.filter((one) => new RegExp(`\\b${one}s?\\b`, 'i').test(words))
+
+/** Whether one surface alone is told of a title that names several: 'the floor tile is laid' of 'Tile walls and floor'. */
+function oneSurface(title: string, said: string): boolean {
+  const [its, told] = [surfacesIn(title), surfacesIn(said)]
+  return told.length > 0 && its.length > 1 && its.some((one) => !told.includes(one))
+}
+
 /** What a title names, beside what stands for several things in it. */
 const coveredBy = ({ title }: Line): readonly Element[] =>
   COLLECTIVE.flatMap(([pattern, things]) => (pattern.test(title) ? things : []))
@@ -94,7 +103,7 @@ function oneOfDeeds({ title }: Line, said: string): boolean {
 function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
   const inTitle = thingsOf(line)
   const made = (MADE_OF[line.stage] ?? []).some((one) => told.has(one) && one === line.element)
-  const several = [...told].some((one) => oneOfSeveral(said, line.title, one))
+  const several = [...told].some((one) => oneOfSeveral(said, line.title, one)) || oneSurface(line.title, said)
   if (made && !several && line.stage !== 'strip-out') return 'whole'
   const own = told.has(line.element) || [...told].some((one) => inTitle.has(one))
   if (own) {
@@ -132,6 +141,27 @@ export function nearest(pool: readonly Line[], words: string): readonly Line[] {
   const most = Math.max(0, ...pool.map((one) => shared(one, words)))
   return pool.filter((one) => shared(one, words) === most)
 }
+
+/** Work by the name of who does it: 'second fix plumbing'. */
+const BY_TRADE: readonly (readonly [RegExp, Trade])[] = [
+  [/\bplumbing\b/, 'plumber'],
+  [/\b(?:electrics?|electrical|wiring)\b/, 'electrician'],
+  [/\bcarpentry\b/, 'carpenter'],
+]
+
+/** Of lines of one stage those of the trade whose work is named, where one is. */
+function ofOneTrade(lines: readonly Line[], said: string): readonly Line[] {
+  const trade = BY_TRADE.find(([pattern]) => pattern.test(said))?.[1]
+  const theirs = lines.filter((one) => one.trade === trade)
+  return theirs.length > 0 ? theirs : lines
+}
+
+const trades = (lines: readonly Line[]): number => new Set(lines.map(({ trade }) => trade)).size
+
+const parted = (lines: readonly Line[], isWhole: (line: Line) => boolean): LinesMeant => ({
+  whole: lines.filter(isWhole),
+  partOf: lines.filter((one) => !isWhole(one)),
+})
 
 /** One of several alike, by where it is: 'framing is up on the long wall', 'the first side of the drywall is on'. */
 const ONE_OF_THEM =
@@ -176,14 +206,13 @@ function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMean
   const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
   if (framed.length < pool.length) return { whole: framed, partOf: [] }
   const told = new Set([...namedIn(line.words), ...(line.element ? [line.element] : [])])
+  // What is in was measured; what is measured is not in.
+  const fitting = (one: Line): boolean => (one.action === 'measure') === MEASURES.test(said)
   if (told.size === 0 && line.stage) {
-    const near = nearest(pool, line.words)
+    const near = nearest(ofOneTrade(pool.filter(fitting), said), line.words)
     const unknown = namesUnknown(said, place, line.stage)
     if (!unknown || (line.stage === 'strip-out' && STRIPPED.test(said)))
-      return {
-        whole: near.filter((one) => !oneOfDeeds(one, said)),
-        partOf: near.filter((one) => oneOfDeeds(one, said)),
-      }
+      return parted(near, (one) => !oneOfDeeds(one, said) && (IN_ALL.test(said) || trades(near) < 2))
     return near.length === 1 && line.stage !== 'strip-out' ? { whole: [], partOf: near } : NONE
   }
   // Without a stage only the thing tells which line is meant.
@@ -194,19 +223,16 @@ function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMean
     return { whole: its, partOf: [] }
   }
   // 'The trim' is all of its stage.
-  if ([...told].every((one) => one === line.stage)) return { whole: nearest(pool, line.words), partOf: [] }
-  // What is in was measured; what is measured is not in.
-  const measured = pool.filter((one) => (one.action === 'measure') === MEASURES.test(said))
+  if ([...told].every((one) => one === line.stage))
+    return parted(nearest(pool, line.words), ({ title }) => !oneSurface(title, said))
+  const measured = pool.filter(fitting)
   const apt = measured.length > 0 ? measured : pool
   const near = nearest(
     apt.filter((one) => toldOf(one, told, said) !== null),
     line.words,
   )
   if (near.length > 0) {
-    const [whole, partOf] = (['whole', 'part'] as const).map((how) =>
-      near.filter((one) => toldOf(one, told, said) === how),
-    )
-    return { whole: whole!, partOf: partOf! }
+    return parted(near, (one) => toldOf(one, told, said) === 'whole')
   }
   // A thing that no line names is a part of the only one there is; of several nobody knows which.
   const [only, another] = apt

@@ -30,10 +30,17 @@ describe('what is left of a line that was told to be done', () => {
     'water lines in, drains tomorrow.',
     'grouting tomorrow, tiles are all on.',
     'they framed the niche.',
+    'the floor tile is laid.',
+    'second fix is done.',
     'flood test held overnight.',
     'he swears the drain is done but I did not see it.',
   ])('“%s” sets nothing in a bath', (text) => {
     expect(progress(text, 'bath')).toEqual([])
+  })
+  test('work by the name of its trade is that trade’s alone', () => {
+    expect(told('second fix plumbing is done.', 'bath').map(({ says }) => says)).toEqual([
+      'Set and connect fixtures: 100 per cent',
+    ])
   })
   test('what goes through a wall to the outside strips nothing', () => {
     expect(told("fan's in and ducted out.", 'bath').map(({ says }) => says)).toEqual([
