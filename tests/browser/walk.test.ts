@@ -310,6 +310,30 @@ test('a second tap on Keep keeps nothing twice, and a sheet with nothing but x k
   await context.close()
 })
 
+test('an extra told on the phone has its price, and its stage is chosen by nobody else', async () => {
+  const { context, page } = await startedWalk()
+  await clickText(page, 'footer button', 'More')
+  await clickText(page, 'dialog button', 'An extra, with its price')
+  await typeInto(page, 'dialog [name=title]', 'Shelf over the door')
+  await page.type('dialog [name=price]', '180')
+  await clickText(page, 'dialog form button', 'Keep')
+  await waitForText(page, 'Stage: choose one of the list.')
+  await page.select('dialog [name=stage]', 'trim')
+  await page.select('dialog [name=trade]', 'carpenter')
+  await clickText(page, 'dialog form button', 'Keep')
+  await until(page, () => document.querySelector('dialog[open]') === null)
+  await until(page, () => document.querySelector('[role=status]')?.textContent === 'all sent')
+  const { observations } = onServer(BAKEHOUSE)
+  const laid = observations.find(
+    ({ facet, value }) => facet === 'laid' && (value as { title?: string }).title === 'Shelf over the door',
+  )!
+  expect(laid.value).toMatchObject({ extra: true, stage: 'trim', trade: 'carpenter' })
+  expect(observations.find(({ facet, subjectId }) => facet === 'price' && subjectId === laid.subjectId)!.value).toBe(
+    18_000,
+  )
+  await context.close()
+})
+
 test('a wire said to be dead goes into its register on the walk; the desk shows it with its caution and settles it', async () => {
   const context = await openWindow()
   const page = await openPage(context, app, PHONE, 'owner')

@@ -99,8 +99,8 @@ export function FactFields({
       return (
         <>
           <Words name="title" label="What is to be done" short />
-          <Pick name="stage" label="Stage" options={Object.entries(STAGES)} />
-          <Pick name="trade" label="Who does it" options={Object.entries(TRADES)} />
+          <Pick name="stage" label="Stage" options={[['', 'choose'], ...Object.entries(STAGES)]} />
+          <Pick name="trade" label="Who does it" options={[['', 'choose'], ...Object.entries(TRADES)]} />
           <ReadWords name="hours" label="Hours of one person" inputMode="decimal" defaultValue="4" />
           {adding.extra ? (
             <EntryFields fields={EXTRA_FIELDS} units={units} />

@@ -179,6 +179,11 @@ function sheetFact(
       const hours = Number(text('hours').replace(',', '.'))
       if (!(hours > 0)) throw new ImpossibleRequest('hours', 'Hours: write a number, like 4.', 'hours')
       const title = needed('title', 'What')
+      // A list that stands at its first choice would be taken for an answer.
+      const chosen = (name: string, label: string): string => {
+        if (text(name) === '') throw new ImpossibleRequest(name, `${label}: choose one of the list.`, name)
+        return text(name)
+      }
       return {
         ...at,
         subject: 'line',
@@ -186,8 +191,8 @@ function sheetFact(
         value: {
           ...lineByHand({
             placeId: place.id,
-            stage: text('stage') as Stage,
-            trade: text('trade') as Trade,
+            stage: chosen('stage', 'Stage') as Stage,
+            trade: chosen('trade', 'Who does it') as Trade,
             title,
             hours: effort(1, hours),
             how: 'said on the walk',
