@@ -66,6 +66,13 @@ describe('what is left of a line that was told to be done', () => {
       facts: [{ facet: 'noted', value: { about: expect.any(String) } }],
     })
   })
+  test('what is told in confidence stays so', () => {
+    const notes = told('the wires are pulled. Private: his boxes are still to mount, he forgot them.')
+      .flatMap(({ facts }) => facts)
+      .flatMap((fact) => (fact.facet === 'noted' && fact.value.text.includes('forgot') ? [fact.value] : []))
+    expect(notes).toEqual([expect.objectContaining({ private: true })])
+    expect(notes[0]).not.toHaveProperty('about')
+  })
   test('what is left of another line takes nothing from this one', () => {
     expect(progress('the boards are up, taping still to do.')).toEqual([100])
   })

@@ -1,6 +1,5 @@
 import { lower } from '../lists/capital'
 import type { NewFact } from '../walk/observation'
-
 import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { plain } from './clauses'
@@ -37,6 +36,18 @@ function tellsOf({ line: { words, stage: read } }: Proposal, stage: Stage): bool
   return told === stage || BELONGS_TO[stage]?.test(words) === true
 }
 
+/** Whether nothing is lost where words become a note of a line: they laid work, kept a thing or were a note, and none in
+ * confidence. What arrives, was found or is priced stays what it is. */
+const isOnlyWords = ({ line, facts }: Proposal): boolean =>
+  !line.private &&
+  facts.every(
+    (fact) =>
+      (fact.facet === 'noted' && !fact.value.private) ||
+      fact.facet === 'laid' ||
+      fact.facet === 'kept' ||
+      (fact.subject === 'line' && fact.facet === 'progress' && fact.value === 0),
+  )
+
 /** What of a line is left, kept in its words about that line. */
 function ofLine({ line, placeId }: Proposal, about: Line, newId: () => string): Proposal {
   const value = { text: line.words, private: false, about: about.id }
@@ -52,7 +63,7 @@ function withWhatIsLeft(proposals: readonly Proposal[], { state, newId }: Settin
     const done = one.facts.filter(setsDone)
     for (const at of [i + 1, i - 1, i + 2]) {
       const rest = proposals[at]
-      if (!rest || rest.placeId !== one.placeId || !IS_LEFT.test(rest.line.words)) continue
+      if (!rest || rest.placeId !== one.placeId || !IS_LEFT.test(rest.line.words) || !isOnlyWords(rest)) continue
       const lines = done.flatMap(({ subjectId }) => state.lines.find(({ id }) => id === subjectId) ?? [])
       const [line] = lines.filter(({ title, stage }) => tellsOf(rest, stage) || sharesWords(title, rest.line.words))
       if (!line) continue
