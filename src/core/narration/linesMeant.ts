@@ -167,6 +167,9 @@ const parted = (lines: readonly Line[], isWhole: (line: Line) => boolean): Lines
 const ONE_OF_THEM =
   /\b(?:on|along|at|of) (?:the|one|this|that) (?:[a-z]+ )?(?:wall|side|end|corner|bay)\b|\b(?:first|second|one|other|left|right|left hand|right hand) (?:side|half|wall|layer|end)\b/
 
+/** Where something is on is not what is on: 'the shut-offs are on all three fixtures'. */
+const ON_THEM = /\b((?:is|are) on) (?:all|both|every|each)\b.*$/i
+
 /** What was brought is here, and not in. */
 const BROUGHT = /\b(?:delivered|unloaded|dropped off|(?:is|are|has|have) (?:arrived|come)|arrived)\b/
 
@@ -175,7 +178,7 @@ const BROUGHT = /\b(?:delivered|unloaded|dropped off|(?:is|are|has|have) (?:arri
 export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
   const said = plain(line.words)
   if (line.kind === 'progress' && BROUGHT.test(said)) return NONE
-  const meant = linesNamed(line, place, state)
+  const meant = linesNamed({ ...line, words: line.words.replace(ON_THEM, '$1') }, place, state)
   const oneOnly = place.kind === 'room' && ONE_OF_THEM.test(said) && !/\b(?:all|every|both)\b/.test(said)
   return oneOnly ? { whole: [], partOf: [...meant.whole, ...meant.partOf] } : meant
 }

@@ -30,6 +30,7 @@ describe('what is left of a line that was told to be done', () => {
     'water lines in, drains tomorrow.',
     'grouting tomorrow, tiles are all on.',
     'they framed the niche.',
+    'shut-offs are on all three fixtures.',
     'the floor tile is laid.',
     'second fix is done.',
     'flood test held overnight.',
