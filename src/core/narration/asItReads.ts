@@ -22,7 +22,7 @@ export function asItReads(line: SpokenLine, walk: WalkKind): SpokenLine {
   // 'If the plaster is loose' is not found yet, and what would have been is not there.
   if ((kind === 'found' || kind === 'decide') && (/^if\b/i.test(words) || UNREAL.test(words)))
     return { ...line, kind: 'note' }
-  if (kind === 'progress' && READY.exec(words)?.index === 0) return { ...line, kind: 'note' }
+  if (kind === 'progress' && READY_FOR.test(words)) return { ...line, kind: 'note' }
   // 'The old tub is still sitting there' chooses none.
   if (kind === 'selection' && STANDS_YET.test(words)) return { ...line, kind: 'note' }
   const saysNothingDone = kind === 'note' || kind === 'work' || (kind === 'progress' && line.percent === undefined)
@@ -63,7 +63,8 @@ const UNREAL =
 const STANDS_YET = /\bstill (?:sitting|standing|lying|there|here|in (?:its|the|place))\b/i
 
 /** What can be done next and is not: 'ready for board', 'the hall is ready to paint'. */
-const READY = /^(?:all |now )?ready (?:to|for)\b|\b(?:is|are|and|now|all) ready (?:to|for)\b/i
+const READY_FOR = /^(?:all |now )?ready (?:to|for)\b/i
+const READY = /(?:^|\b(?:is|are|and|now|all) )ready (?:to|for)\b/i
 
 /** What nobody of us does, whatever deed it names. */
 const NOT_OURS: readonly RegExp[] = [

@@ -104,14 +104,15 @@ const PATTERNS: readonly (readonly [RegExp, Resolve])[] = [
     (m, today) => dayOfMonth(m[2]!, m[1]!, today),
   ],
   [new RegExp(`\\b(?:the )?${NUMBERED} (?:of )?${MONTH}\\b`), (m, today) => dayOfMonth(m[1]!, m[2]!, today)],
-  [
-    new RegExp(`\\b(?:end of|late|(?:the )?last day of) ${MONTH}\\b`),
-    (m, today) =>
-      [31, 30, 29, 28].map((day) => dayOfMonth(String(day), m[1]!, today)).find((day) => day !== null) ?? null,
-  ],
   [new RegExp(`\\b(?:start|beginning) of ${MONTH}\\b`), (m, today) => dayOfMonth('1', m[1]!, today)],
-  [new RegExp(`\\b(?:mid|middle of)[ -]${MONTH}\\b`), (m, today) => dayOfMonth('15', m[1]!, today)],
-  [/\bend of (?:the |this )?month\b/, (_, today) => addDays(`${nextMonth(today)}-01` as Day, -1)],
+  [
+    new RegExp(`\\b(?:end|last day) of ${MONTH}\\b`),
+    (m, today) => {
+      const first = dayOfMonth('1', m[1]!, today)
+      return first && lastOfMonth(first)
+    },
+  ],
+  [/\bend of (?:the |this )?month\b/, (_, today) => lastOfMonth(today)],
   [
     /\b(?:in|within) (?:about |around |another )?(a|an|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+|a couple of) (day|week|fortnight|month)s?\b/,
     (m, today) => span(m[1]!, m[2]!, today),
@@ -163,6 +164,8 @@ function nextMonth(day: Day): string {
   const [year, month] = [Number(day.slice(0, 4)), Number(day.slice(5, 7))]
   return month === 12 ? `${year + 1}-01` : `${year}-${String(month + 1).padStart(2, '0')}`
 }
+
+const lastOfMonth = (day: Day): Day => addDays(`${nextMonth(day)}-01` as Day, -1)
 
 /** 'the 18th': the next one to come. */
 function nextNumbered(text: string, today: Day): Day | null {

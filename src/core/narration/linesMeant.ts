@@ -68,7 +68,7 @@ function namesUnknown(said: string, place: Place, stage: Stage | undefined): boo
 }
 
 /** Whether one thing alone is told of a title that names several alike: 'the back wall' of 'Tile walls'. */
-const oneOfSeveral = (said: string, title: string, thing: Element): boolean =>
+const oneOfSeveral = (title: string, said: string, thing: Element): boolean =>
   (said.match(ONE_PART) ?? []).some((part) => !title.toLowerCase().includes(part.replace(/s$/, ''))) ||
   ((thing === 'wall' || thing === 'ceiling') &&
     new RegExp(`\\b${thing}s\\b`, 'i').test(title) &&
@@ -96,25 +96,22 @@ function oneOfDeeds({ title }: Line, said: string): boolean {
   const deeds = title.split(', ').filter((deed) => /^[a-z]+ [a-z]/i.test(deed))
   const stems = new Set(stemsOf(said))
   const itsThing = (deed: string): boolean => stemsOf(deed.replace(/^\w+ /, '')).some((stem) => stems.has(stem))
-  return deeds.some(itsThing) && !deeds.every(itsThing) && !IN_ALL.test(said)
+  return deeds.some(itsThing) && !deeds.every(itsThing)
 }
 
 /** Whether a line is told of as a whole, in part, or not at all. */
 function toldOf(line: Line, told: ReadonlySet<Element>, said: string): 'whole' | 'part' | null {
   const inTitle = thingsOf(line)
   const made = (MADE_OF[line.stage] ?? []).some((one) => told.has(one) && one === line.element)
-  const several = [...told].some((one) => oneOfSeveral(said, line.title, one)) || oneSurface(line.title, said)
-  if (made && !several && line.stage !== 'strip-out') return 'whole'
+  if (made && line.stage !== 'strip-out') return 'whole'
   const own = told.has(line.element) || [...told].some((one) => inTitle.has(one))
   if (own) {
-    if (several) return IN_ALL.test(said) ? 'whole' : 'part'
     // 'Tiled' names the tile.
     const untold = (one: Element): boolean => !told.has(one) && !MADE_OF[line.stage]?.includes(one)
     const lacking = [...inTitle].filter(untold)
     const beside = coveredBy(line).some((one) => untold(one) && !inTitle.has(one))
     const itself = told.has(line.element) && !inTitle.has(line.element) && !beside
-    const all = lacking.length === 0 && !beside && !oneOfDeeds(line, said)
-    return itself || IN_ALL.test(said) || all ? 'whole' : 'part'
+    return itself || IN_ALL.test(said) || (lacking.length === 0 && !beside) ? 'whole' : 'part'
   }
   if (coveredBy(line).some((one) => told.has(one))) return 'part'
   if (inTitle.size === 0 || (MADE_OF[line.stage] ?? []).some((one) => inTitle.has(one))) {
@@ -158,10 +155,17 @@ function ofOneTrade(lines: readonly Line[], said: string): readonly Line[] {
 
 const trades = (lines: readonly Line[]): number => new Set(lines.map(({ trade }) => trade)).size
 
-const parted = (lines: readonly Line[], isWhole: (line: Line) => boolean): LinesMeant => ({
-  whole: lines.filter(isWhole),
-  partOf: lines.filter((one) => !isWhole(one)),
-})
+const partition = (lines: readonly Line[], isFirst: (line: Line) => boolean): [readonly Line[], readonly Line[]] => [
+  lines.filter(isFirst),
+  lines.filter((one) => !isFirst(one)),
+]
+
+/** Whether words tell of one thing, surface or deed of the several that a title lists. */
+const isOnePart = (line: Line, told: ReadonlySet<Element>, said: string): boolean =>
+  !IN_ALL.test(said) &&
+  (oneSurface(line.title, said) ||
+    oneOfDeeds(line, said) ||
+    [...told].some((one) => oneOfSeveral(line.title, said, one)))
 
 /** One of several alike, by where it is: 'framing is up on the long wall', 'the first side of the drywall is on'. */
 const ONE_OF_THEM =
@@ -178,10 +182,16 @@ const BROUGHT = /\b(?:delivered|unloaded|dropped off|(?:is|are|has|have) (?:arri
 export function linesMeant(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
   const said = plain(line.words)
   if (line.kind === 'progress' && BROUGHT.test(said)) return NONE
-  const meant = linesNamed({ ...line, words: line.words.replace(ON_THEM, '$1') }, place, state)
+  const { whole, partOf } = linesNamed({ ...line, words: line.words.replace(ON_THEM, '$1') }, place, state)
   const oneOnly = place.kind === 'room' && ONE_OF_THEM.test(said) && !/\b(?:all|every|both)\b/.test(said)
-  return oneOnly ? { whole: [], partOf: [...meant.whole, ...meant.partOf] } : meant
+  const told = toldIn(line)
+  const [all, some] = partition(whole, (one) => one.inspects !== undefined || !(oneOnly || isOnePart(one, told, said)))
+  return { whole: all, partOf: [...some, ...partOf] }
 }
+
+/** The things that words tell of. */
+const toldIn = ({ words, element }: SpokenLine): Set<Element> =>
+  new Set([...namedIn(words), ...(element ? [element] : [])])
 
 function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMeant {
   const here = state.lines.filter((one) => one.placeId === place.id && one.excluded === null)
@@ -208,14 +218,14 @@ function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMean
   // 'The walls are framed' says nothing of their sheathing.
   const framed = pool.filter(({ element }) => element !== 'sheathing' || /sheath|plywood|osb/i.test(line.words))
   if (framed.length < pool.length) return { whole: framed, partOf: [] }
-  const told = new Set([...namedIn(line.words), ...(line.element ? [line.element] : [])])
+  const told = toldIn(line)
   // What is in was measured; what is measured is not in.
   const fitting = (one: Line): boolean => (one.action === 'measure') === MEASURES.test(said)
   if (told.size === 0 && line.stage) {
     const near = nearest(ofOneTrade(pool.filter(fitting), said), line.words)
     const unknown = namesUnknown(said, place, line.stage)
     if (!unknown || (line.stage === 'strip-out' && STRIPPED.test(said)))
-      return parted(near, (one) => !oneOfDeeds(one, said) && (IN_ALL.test(said) || trades(near) < 2))
+      return IN_ALL.test(said) || trades(near) < 2 ? { whole: near, partOf: [] } : { whole: [], partOf: near }
     return near.length === 1 && line.stage !== 'strip-out' ? { whole: [], partOf: near } : NONE
   }
   // Without a stage only the thing tells which line is meant.
@@ -226,8 +236,7 @@ function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMean
     return { whole: its, partOf: [] }
   }
   // 'The trim' is all of its stage.
-  if ([...told].every((one) => one === line.stage))
-    return parted(nearest(pool, line.words), ({ title }) => !oneSurface(title, said))
+  if ([...told].every((one) => one === line.stage)) return { whole: nearest(pool, line.words), partOf: [] }
   const measured = pool.filter(fitting)
   const apt = measured.length > 0 ? measured : pool
   const near = nearest(
@@ -235,7 +244,8 @@ function linesNamed(line: SpokenLine, place: Place, state: SiteState): LinesMean
     line.words,
   )
   if (near.length > 0) {
-    return parted(near, (one) => toldOf(one, told, said) === 'whole')
+    const [whole, partOf] = partition(near, (one) => toldOf(one, told, said) === 'whole')
+    return { whole, partOf }
   }
   // A thing that no line names is a part of the only one there is; of several nobody knows which.
   const [only, another] = apt

@@ -13,6 +13,7 @@ import { isReckoned, laysThe, workOfSheet } from './sheets/workOfSheet'
 import type { SpokenSheet } from './sheets/sheetOf'
 import { sheetsSaid, stretchesSaid, type Stretch } from './sheets/sheetsSaid'
 import { tradesNamed } from './mentions'
+import { engineerHolds } from './engineerHolds'
 import { wholeAndParts } from './wholeAndParts'
 import { asItReads, JUDGED } from './asItReads'
 import { proposalOf, type Proposal, type Setting } from './spokenFacts'
@@ -33,28 +34,8 @@ export function proposalsOf(lines: readonly SpokenLine[], narration: Narration, 
     named.map((line) => proposalOf(line, setting)),
     setting,
   )
-  return notesTogether(questionsHold(onlyOnce(withWholes(read, told, narration, setting)), narration), narration)
-}
-
-/** 'We take out the wall, and the engineer has to give us the beam': what an engineer is asked in the same sentence holds the
- * work before it until it is answered. */
-function questionsHold(proposals: readonly Proposal[], { text }: Narration): Proposal[] {
-  const sentences = sentencesOf(text).map(({ start, end }) => text.slice(start, end))
-  return proposals.map((one, i) => {
-    const before = proposals[i - 1]
-    const together = sentences.some(
-      (said) => before && said.includes(before.line.words) && said.includes(one.line.words),
-    )
-    const [laid] = before ? linesLaid(before.facts) : []
-    if (one.line.kind !== 'decide' || !together || !laid) return one
-    const facts = one.facts.map((fact) =>
-      fact.subject === 'decision' && fact.facet === 'asked' && fact.value.owner === 'engineer' && !fact.value.blocks
-        ? { ...fact, value: { ...fact.value, blocks: laid.stage } }
-        : fact,
-    )
-    const held = facts.some((fact, at) => fact !== one.facts[at])
-    return held ? { ...one, facts, says: `${one.says}; ${lower(laid.title)} waits for it` } : one
-  })
+  const once = onlyOnce(withWholes(read, told, narration, setting))
+  return notesTogether(engineerHolds(once, narration, setting.newId), narration)
 }
 
 /** What of a sentence is only kept in its words is kept as it was said, once, not in pieces. */
@@ -244,14 +225,7 @@ function withWholes(
     for (const said of stretchesSaid(read, narration)) {
       const [first] = said.lines
       if (at.has(first!) || said.lines.some((one) => out.has(one))) continue
-      const whole = wholeOf(wholes, said, lines[first!]!, setting, narration)
-      // 'Tiles are up, the plumber comes tomorrow': what is done stays beside what is to come.
-      const stays = (one: number): boolean => whole?.line.kind === 'expect' && saysHowFar(lines[one]!)
-      put(
-        whole,
-        first!,
-        said.lines.filter((one) => !stays(one)),
-      )
+      put(wholeOf(wholes, said, lines[first!]!, setting, narration), first!, said.lines)
     }
   }
   tell(BEFORE_SHEETS)
@@ -301,8 +275,6 @@ const goneBefore = (lines: readonly Proposal[]): Proposal[] =>
  * tiled all over, 26 square metres'. */
 const isItsOwnWork = ({ line, facts }: Proposal, { kind, instead }: SpokenSheet, { laysOut }: Setting): boolean =>
   laysOut === true && line.kind === 'work' && !kind.lays && !instead.includes('work') && linesLaid(facts).length > 0
-
-const saysHowFar = ({ facts }: Proposal): boolean => facts.some(({ facet }) => facet === 'progress')
 
 /** Under this likelihood a line is no second fact of a sentence that fills a sheet. */
 const GUESSED = 0.6

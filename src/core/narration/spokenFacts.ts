@@ -17,8 +17,8 @@ import { stageOfDeed } from './deeds'
 import { deedsInTurn } from './deedsInTurn'
 import { boughtFor, withItsGoods } from './goodsOfWork'
 import { linesLaid } from './linesLaid'
-import { engineersYes } from './engineersYes'
 import { linesMeant } from './linesMeant'
+import { doneByATap, inPart, noteOf, shareOf } from './saidOfLines'
 import type { SpokenLine } from './line'
 import { named } from './mentions'
 import { goodsToCome, IS_REPLACED, leadIn, leadWords, neededFor, selectionLaid } from './spokenGoods'
@@ -110,15 +110,6 @@ const OTHER_SITE = /\b(?:your|my|his|her|their|our|the) other (?:house|site|job|
 type Made = Pick<Proposal, 'says' | 'facts' | 'toConfirm' | 'guessed'>
 type Maker = (line: SpokenLine, place: Place | null, setting: Setting) => Made | null
 
-/** The words themselves, kept beside what is made of them. */
-const told = ({ words }: SpokenLine, place: Place, about: Line | undefined, newId: () => string): NewFact => ({
-  subject: 'note',
-  facet: 'noted',
-  subjectId: newId(),
-  placeId: place.id,
-  value: { text: words, private: false, ...(about ? { about: about.id } : {}) },
-})
-
 /** Nearly done is not done: it counts when somebody says so. */
 const AS_GOOD_AS = /\b(?:as good as|all but|pretty much|more or less) (?:done|finished|complete|ready|there)\b/i
 
@@ -130,10 +121,6 @@ const LIES =
 
 const PAPER =
   /\b(?:permits?|letters?|consent|permission|licen[cs]e|notice|drawings?|quotes?|invoice|contract|approval|paperwork)\b/i
-
-/** How far lines of work are. */
-const shareOf = (lines: readonly Line[], percent: number): NewFact[] =>
-  lines.map(({ id, placeId }) => ({ subject: 'line', subjectId: id, placeId, facet: 'progress', value: percent }))
 
 const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
   progress(line, place, setting) {
@@ -147,12 +134,12 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
         says: 'Nothing changed',
         facts: [
           { subject: 'place', facet: 'visited', subjectId: place.id, placeId: place.id, value: true },
-          ...(line.element ? [told(line, place, lines[0], newId)] : []),
+          ...(line.element ? [noteOf(line, place.id, lines[0], newId)] : []),
         ],
       }
-    if (lines.length === 0 && partOf.length > 0) return inPart(line, place, partOf, newId)
+    if (lines.length === 0 && partOf.length > 0) return inPart(line, place.id, partOf, newId)
     // 'The wires are in but the boxes are not'.
-    if (lines.length > 0 && line.percent === 0 && / but /i.test(line.words)) return inPart(line, place, lines, newId)
+    if (lines.length > 0 && line.percent === 0 && / but /i.test(line.words)) return inPart(line, place.id, lines, newId)
     if (lines.length === 0) return underWay(line, place, setting)
     const names = lines.map((one) => one.title).join(', ')
     const at = (one: Line) => ({ subject: 'line' as const, subjectId: one.id, placeId: place.id })
@@ -167,11 +154,8 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       if (!AS_GOOD_AS.test(line.words)) return null
       return {
         says: `${names}: as good as done`,
-        facts: [told(line, place, lines[0], newId)],
-        toConfirm: {
-          words: 'It is done, all of it',
-          facts: shareOf(lines, 100),
-        },
+        facts: [noteOf(line, place.id, lines[0], newId)],
+        toConfirm: doneByATap(lines),
       }
     }
     const percent = line.percent
@@ -179,7 +163,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
     if (percent === 100 && tests.length > 0)
       return {
         says: `${names}: said to have passed`,
-        facts: [told(line, place, tests[0], newId)],
+        facts: [noteOf(line, place.id, tests[0], newId)],
         toConfirm: {
           words: 'It passed',
           facts: shareOf(tests, 100),
@@ -187,12 +171,11 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       }
     return {
       says: `${names}: ${percent} per cent`,
-      facts: [...shareOf(lines, percent), told(line, place, lines[0], newId)],
+      facts: [...shareOf(lines, percent), noteOf(line, place.id, lines[0], newId)],
     }
   },
   work(line, place, setting) {
     if (!place) return null
-    const { newId } = setting
     const deeds = deedsInTurn(line.words)
     const made = deeds.flatMap((words, i) => {
       const element = named(words.toLowerCase()) ?? line.element
@@ -212,7 +195,7 @@ const MAKERS: Partial<Record<SpokenLine['kind'], Maker>> = {
       ? null
       : {
           says: made.map(({ says }, i) => (i > 0 ? lower(says) : says)).join('; then '),
-          facts: made.flatMap(({ facts }) => [...facts, ...engineersYes(line.words, linesLaid(facts)[0], newId)]),
+          facts: made.flatMap(({ facts }) => facts),
           ...(made.some(({ guessed }) => guessed) ? { guessed: true as const } : {}),
         }
   },
@@ -375,22 +358,6 @@ export function workLaid(line: SpokenLine, place: Place, { newId, units, rates, 
       ...(reason ? [{ ...at, facet: 'held' as const, value: { reason: `${reason}, as was said` } }] : []),
     ],
     ...(guessed ? { guessed: true as const } : {}),
-  }
-}
-
-/** What is done of a line is kept with it; that all of it is, only somebody's tap says. */
-function inPart(line: SpokenLine, place: Place, lines: readonly Line[], newId: () => string): Made {
-  return {
-    says: `${lines.map((one) => one.title).join(', ')}, in part`,
-    facts: [told(line, place, lines[0], newId)],
-    ...(line.percent === 100
-      ? {
-          toConfirm: {
-            words: 'It is done, all of it',
-            facts: shareOf(lines, 100),
-          },
-        }
-      : {}),
   }
 }
 

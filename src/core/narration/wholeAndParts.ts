@@ -1,9 +1,9 @@
 import { lower } from '../lists/capital'
 import type { NewFact } from '../walk/observation'
-import type { Line } from '../scope/line'
 import type { Stage } from '../scope/vocabulary'
 import { plain } from './clauses'
 import { named, stageIn, stagesNamed } from './mentions'
+import { inPart, noteOf } from './saidOfLines'
 import type { Proposal, Setting } from './spokenFacts'
 import { stemsOf } from './stems'
 
@@ -48,33 +48,27 @@ const isOnlyWords = ({ line, facts }: Proposal): boolean =>
       (fact.subject === 'line' && fact.facet === 'progress' && fact.value === 0),
   )
 
-/** What of a line is left, kept in its words about that line. */
-function ofLine({ line, placeId }: Proposal, about: Line, newId: () => string): Proposal {
-  const value = { text: line.words, private: false, about: about.id }
-  const fact: NewFact = { subject: 'note', facet: 'noted', subjectId: newId(), placeId, value }
-  return { line, placeId, says: `Of ${lower(about.title)}`, facts: [fact] }
-}
-
 /** What of a line is told to be left just after, or just before, the line itself was told to be done: 'the wires are pulled,
- * boxes still to mount' of 'Wires and boxes'. */
+ * boxes still to mount' of 'Wires and boxes'. It is kept in its words about that line. */
 function withWhatIsLeft(proposals: readonly Proposal[], { state, newId }: Setting): readonly Proposal[] {
   const told = [...proposals]
   for (const [i, one] of proposals.entries()) {
     const done = one.facts.filter(setsDone)
+    const lines = state.lines.filter(({ id }) => done.some(({ subjectId }) => subjectId === id))
     for (const at of [i + 1, i - 1, i + 2]) {
       const rest = proposals[at]
-      if (!rest || rest.placeId !== one.placeId || !IS_LEFT.test(rest.line.words) || !isOnlyWords(rest)) continue
-      const lines = done.flatMap(({ subjectId }) => state.lines.find(({ id }) => id === subjectId) ?? [])
-      const [line] = lines.filter(({ title, stage }) => tellsOf(rest, stage) || sharesWords(title, rest.line.words))
+      const { placeId } = one
+      if (!rest || !placeId || rest.placeId !== placeId || !IS_LEFT.test(rest.line.words) || !isOnlyWords(rest))
+        continue
+      const line = lines.find(({ title, stage }) => tellsOf(rest, stage) || sharesWords(title, rest.line.words))
       if (!line) continue
-      const left = one.facts.filter((fact) => !done.includes(fact))
-      told[i] = {
-        ...one,
-        says: `${lines.map(({ title }) => title).join(', ')}, in part`,
-        facts: left,
-        toConfirm: { words: 'It is done, all of it', facts: done },
+      told[i] = { ...one, ...inPart(one.line, placeId, lines, newId) }
+      told[at] = {
+        line: rest.line,
+        placeId,
+        says: `Of ${lower(line.title)}`,
+        facts: [noteOf(rest.line, placeId, line, newId)],
       }
-      told[at] = ofLine(rest, line, newId)
     }
   }
   return told

@@ -20,6 +20,8 @@ export interface Says {
   readonly sides?: readonly (readonly string[] | { readonly near: RegExp; readonly fields: readonly string[] })[]
   /** Where these words stand it is of the whole site, wherever it was said. */
   readonly ofSite?: RegExp
+  /** The field that names the room it is of, wherever it was said, where the site has one such room. */
+  readonly ofRoom?: string
   /** The field of a figure with nothing beside it. */
   readonly bare?: readonly string[]
   /** A field that tells a list of figures, by the words before it. */

@@ -5,7 +5,7 @@ import { printValue, readValues, typedValue, type Values } from '../../entries/f
 import { fieldsOf } from '../../entries/sums'
 import type { Units } from '../../measure/length'
 import type { NewFact } from '../../walk/observation'
-import type { RegisterEntry } from '../../walk/siteState'
+import type { RegisterEntry, SiteState } from '../../walk/siteState'
 import { plain } from '../clauses'
 import type { SpokenLine } from '../line'
 import type { Proposal, Setting, SheetAsked } from '../spokenFacts'
@@ -22,6 +22,12 @@ export const isSaidBy = ({ instead, typed }: SpokenSheet, { kind, words }: Spoke
   (instead.includes(kind) && !(kind === 'work' && ORDERS.test(words))) ||
   Object.values(typed).some((told) => plain(words).includes(plain(told)) && told.length * 2 > words.length)
 
+/** The one room of a site that is called so. */
+function roomNamed(called: string | undefined, { places }: SiteState): string | undefined {
+  const its = called ? places.filter(({ name }) => plain(name).split(' ').includes(plain(called))) : []
+  return its.length === 1 ? its[0]!.id : undefined
+}
+
 /** What a sheet records: a new entry, or what is new of the one that this place has already.
  * @returns null where nothing new is told of an entry on record */
 export function sheetProposal(
@@ -32,7 +38,7 @@ export function sheetProposal(
 ): Proposal | null {
   const { kind, typed } = sheet
   const ofSite = kind.at === 'site' || (kind.at === 'either' && SAYS[kind.id]!.ofSite?.test(plain(words)))
-  const placeId = ofSite ? null : first.placeId
+  const placeId = ofSite ? null : (roomNamed(typed[SAYS[kind.id]!.ofRoom ?? ''], state) ?? first.placeId)
   if (kind.at === 'place' && placeId === null) return null
   const name = kind.fields[0]!.key
   const old = state.entries.find((one) => isSame(one, kind.id, placeId, typed[name]))

@@ -27,7 +27,6 @@ import { stainSeen } from './stains'
 import { mayStartThere } from './starts'
 import { thingsNamed } from './thingsNamed'
 import type { Whole } from './whole'
-import { withoutAtMost } from './without'
 
 /** What a sentence may tell as a whole before a sheet is looked for in it; the first that does counts. */
 export const BEFORE_SHEETS: readonly Whole[] = [
@@ -44,7 +43,6 @@ export const BEFORE_SHEETS: readonly Whole[] = [
   pricedExtra,
   clientDoes,
   theirGoods,
-  withoutAtMost,
   onPurpose,
   mayStartThere,
   shareDone,

@@ -1,4 +1,9 @@
+import { STAGES } from '../../../scope/vocabulary'
+import { readLead } from '../../dates'
 import type { Says } from '../cue'
+
+const KITCHEN = /\bwithout .*\bkitchen\b/
+const BATH = /\bwithout .*\b(?:bath(?:room)?|shower|toilet|wc|loo)\b/
 
 export const JOB_SAYS: Readonly<Record<string, Says>> = {
   goal: {
@@ -20,6 +25,40 @@ export const JOB_SAYS: Readonly<Record<string, Says>> = {
         [/\bpass(?:es)? through|walk through\b/, 'they pass through'],
       ],
     },
+  },
+  without: {
+    cue: /\b(?:(?:no|not) (?:more|longer) than|at (?:the )?most|at a time|max(?:imum)?|up to|(?:more|longer) than)\b.*\bwithout\b|\bwithout\b.*\b(?:(?:more|longer) than|at (?:the )?most|at a time|max(?:imum)?|up to)\b/,
+    ofRoom: 'what',
+    near: { most: /days?|weeks?/ },
+    means: {
+      what: [
+        [KITCHEN, 'Kitchen'],
+        [BATH, 'Bathroom'],
+        [/\bwithout .*\bwater\b/, 'Water'],
+        [/\bwithout .*\bheat(?:ing)?\b/, 'Heating'],
+        [/\bwithout .*\b(?:power|electric\w*)\b/, 'Power'],
+      ],
+      takes: [
+        [KITCHEN, STAGES['strip-out']],
+        [BATH, STAGES['strip-out']],
+        [/\bwithout .*\b(?:water|heat(?:ing)?)\b/, STAGES.pipes],
+        [/\bwithout .*\b(?:power|electric\w*)\b/, STAGES.wires],
+      ],
+      brings: [
+        [KITCHEN, STAGES.fixtures],
+        [BATH, STAGES.fixtures],
+        [/\bwithout .*\bwater\b/, STAGES.pipes],
+        [/\bwithout .*\bheat(?:ing)?\b/, STAGES.fixtures],
+        [/\bwithout .*\b(?:power|electric\w*)\b/, STAGES.wires],
+      ],
+    },
+    then(typed, norm) {
+      // 'For more than two weeks', 'than a day': so many days.
+      const days = readLead(norm)
+      if (days) typed.most = String(days)
+    },
+    least: ['most', 'takes'],
+    instead: ['work', 'exclude', 'decide'],
   },
   phase: {
     cue: /\bphase (?:one|two|three|four|\d)\b.*\b(?:covers|is (?:the )?|takes in|has to|promised|starts|done by|finished by|closes)\b/,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
-import { saidAt } from '../../../../tests/fixtures/said'
-import { laid, stateOf } from '../../../../tests/fixtures/site'
+import { saidAt } from '../../../tests/fixtures/said'
+import { laid, stateOf } from '../../../tests/fixtures/site'
 
 const rooms = stateOf(
   laid([
@@ -13,17 +13,18 @@ const facts = (text: string) => told(text).flatMap((one) => one.facts)
 
 describe('what a household is told it will be without', () => {
   test.each([
-    ['No more than five days without a kitchen.', 'kitchen', 'Kitchen', '5'],
-    ['Three days without the bathroom at most.', 'bath', 'Bathroom', '3'],
-    ["They can't be without water for more than two weeks.", 'kitchen', 'Water', '14'],
+    ['No more than five days without a kitchen.', 'kitchen', 'Kitchen', 5],
+    ['Three days without the bathroom at most.', 'bath', 'Bathroom', 3],
+    ["They can't be without water for more than two weeks.", 'kitchen', 'Water', 14],
+    ["They can't be without water for more than a day.", 'kitchen', 'Water', 1],
   ])('“%s”', (text, placeId, what, most) => {
-    expect(facts(text)).toEqual([
+    expect(facts(text)).toContainEqual(
       expect.objectContaining({
         facet: 'written',
         placeId,
         value: { kind: 'without', values: expect.objectContaining({ what, most }) },
       }),
-    ])
+    )
   })
   test('without a limit nothing is promised', () => {
     expect(facts('They were without a kitchen for five days.').map(({ facet }) => facet)).not.toContain('written')
