@@ -5,7 +5,7 @@ import { saveFirmDoors, saveHabits } from '../../data/firm'
 import { doors } from '../../schemas/doors'
 import { firm } from '../../schemas/firm'
 import type { Context } from '../context'
-import { linkTold } from '../views/links'
+import { linkTeller } from '../views/links'
 
 /** Keeps the address that links and mails carry, and the hosts of the house's own network that calendars may be read from. */
 export function keepFirmDoors(context: Context, body: unknown): void {
@@ -33,13 +33,14 @@ export function doorLogView(context: Context, before?: string) {
   context.requireOwner()
   const from = before && /^\d{1,12}$/.test(before) ? Number(before) : undefined
   const entries = readDoorLog(context.db, PAGE + 1, from)
+  const linkTold = linkTeller(context)
   return {
     entries: entries.slice(0, PAGE).map(({ id, at, what, who, detail }) => ({
       id,
       when: `${shortDay(dayOf(at))}, ${at.slice(11, 16)}`,
       what: DOOR_EVENTS[what] ?? what,
       who,
-      detail: what.startsWith('link ') ? linkTold(context, detail) : detail,
+      detail: what.startsWith('link ') ? linkTold(detail) : detail,
     })),
     more: entries.length > PAGE ? entries[PAGE - 1]!.id : null,
   }

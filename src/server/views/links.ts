@@ -40,15 +40,17 @@ export function linkView(context: Context, link: Link) {
   }
 }
 
-/** Whose a link is and what it is about, for whoever reads the log. */
-export function linkTold(context: Context, id: string): string {
+/** Tells whose a link is and what it is about, for whoever reads the log. */
+export function linkTeller(context: Context): (id: string) => string {
   const { db } = context
-  const link = readLink(db, id)
-  if (!link) return 'a link that is no longer on record'
-  const { about } = linkView(context, link)
-  if (link.audience !== 'trade')
-    return [about, link.siteId && readSite(db, link.siteId)?.name].filter(Boolean).join(', ')
-  const booked = readBookings(db).find(({ visitKey }) => visitKey === link.subject)
-  const crew = readCrews(db).find((one) => one.id === booked?.crewId)
-  return [crew?.name, about].filter(Boolean).join(', ')
+  const [bookings, crews] = [readBookings(db), readCrews(db)]
+  return (id) => {
+    const link = readLink(db, id)
+    if (!link) return 'a link that is no longer on record'
+    const { about } = linkView(context, link)
+    const booked = bookings.find(({ visitKey }) => visitKey === link.subject)
+    const whose = link.audience === 'trade' ? crews.find((one) => one.id === booked?.crewId)?.name : undefined
+    const where = link.audience !== 'trade' && link.siteId ? readSite(db, link.siteId)?.name : undefined
+    return [whose, about, where].filter(Boolean).join(', ')
+  }
 }
